@@ -1,0 +1,44 @@
+# Builds the server and the interface, once. Sourced.
+
+server_dll=$root/src/Hippodrome.Server/bin/Release/net10.0/Hippodrome.Server.dll
+
+install_packages() {
+  if [ ui/package-lock.json -nt ui/node_modules/.package-lock.json ]; then
+    echo "Fetching the interface's packages…" >&2
+    (cd ui && npm ci --no-audit --no-fund --loglevel=error) >&2 || die "the interface's packages could not be fetched"
+    touch ui/node_modules/.package-lock.json
+  fi
+}
+
+build_server() {
+  local log
+  log=$(mktemp)
+  dotnet build "$1" -c Release --nologo -v quiet > "$log" 2>&1 || { grep -E 'error' "$log" | sort -u | head -n 20 >&2; die "the server does not build; the log is $log"; }
+  rm -f "$log"
+}
+
+build_ui() {
+  local log
+  log=$(mktemp)
+  (cd ui && npm run build --silent) > "$log" 2>&1 || { tail -n 30 "$log" >&2; die "the interface does not build; the log is $log"; }
+  rm -f "$log"
+}
+
+# Skips everything when no source is newer than the last good build: the second start is a quick one.
+build_once() {
+  local stamp=.hippodrome/built
+  if [ -f "$stamp" ] && [ -f "$server_dll" ] && [ -f ui/dist/index.html ] \
+    && [ -z "$(find src ui/src ui/index.html ui/package-lock.json ui/vite.config.ts Directory.*.props global.json -newer "$stamp" \
+      -type f -not -path '*/obj/*' -not -path '*/bin/*' -not -path 'ui/src/api/*' -print -quit)" ]; then
+    return
+  fi
+  mkdir -p .hippodrome
+  touch .hippodrome/building
+  need_space "$root"
+  echo "Building the server…" >&2
+  build_server src/Hippodrome.Server
+  install_packages
+  echo "Building the interface…" >&2
+  build_ui
+  mv .hippodrome/building "$stamp"
+}

@@ -1,0 +1,76 @@
+using Hippodrome.Core.Measures;
+
+namespace Hippodrome.Core.Horses;
+
+public enum Sex
+{
+    Mare,
+    Gelding,
+    Stallion,
+}
+
+/// <summary>How far a horse has come in its work altogether.</summary>
+public enum Experience
+{
+    Green,
+    Novice,
+    Established,
+}
+
+/// <summary>A horse as typed by a person.</summary>
+/// <param name="Name">Stable name or full name, at most 60 characters.</param>
+/// <param name="Foaled">Year of foaling.</param>
+/// <param name="Height">Hands ("16.2 hh") or centimetres ("168 cm").</param>
+/// <param name="Sex">Mare, gelding or stallion.</param>
+/// <param name="Experience">How far it has come.</param>
+/// <param name="Notes">Anything worth knowing.</param>
+public sealed record HorseEntry(string? Name = null, int? Foaled = null, string? Height = null, Sex? Sex = null, Experience? Experience = null, string? Notes = null);
+
+/// <summary>A horse.</summary>
+public sealed record Horse
+{
+    /// <summary>The oldest a horse may be entered as; the oldest on record reached 62.</summary>
+    public static readonly Figure<int> OldestBelievable = Figure.Chosen("Oldest believable horse", 45, "years", "beyond any horse in work; catches a mistyped year");
+
+    private Horse(Guid id, string name, int foaled, HorseHeight height, Sex sex, Experience experience, string notes) =>
+        (Id, Name, Foaled, Height, Sex, Experience, Notes) = (id, name, foaled, height, sex, experience, notes);
+
+    public Guid Id { get; }
+
+    public string Name { get; }
+
+    /// <summary>Year of foaling.</summary>
+    public int Foaled { get; }
+
+    public HorseHeight Height { get; }
+
+    public Sex Sex { get; }
+
+    public Experience Experience { get; }
+
+    public string Notes { get; }
+
+    /// <summary>Checks what was typed against <paramref name="today"/>.</summary>
+    public static Outcome<Horse> From(Guid id, HorseEntry entry, DateOnly today)
+    {
+        ArgumentNullException.ThrowIfNull(entry);
+        var checks = new Checks();
+        var name = checks.Text("name", entry.Name, 60);
+        var foaled = entry.Foaled ?? 0;
+        checks.That(foaled <= today.Year, "foaled", $"{foaled} has not come yet.", $"Give the year it was foaled, {today.Year} at the latest.");
+        checks.That(foaled > today.Year || foaled >= today.Year - OldestBelievable.Value, "foaled", entry.Foaled is null ? "The year of foaling is missing." : $"Foaled in {foaled} it would be {today.Year - foaled}.", $"Give the year it was foaled, {today.Year - OldestBelievable.Value} at the earliest.");
+        var height = HorseHeight.Read(entry.Height);
+        checks.AddRange(height.Faults);
+        var sex = checks.Choice("sex", entry.Sex);
+        var experience = checks.Choice("experience", entry.Experience);
+        var notes = checks.OptionalText("notes", entry.Notes, 4000);
+        return checks.Outcome(() => new Horse(id, name, foaled, height.OrThrow(), sex, experience, notes));
+    }
+
+    /// <summary>A horse read back from the store.</summary>
+    public static Horse Kept(Guid id, string name, int foaled, HorseHeight height, Sex sex, Experience experience, string notes) =>
+        new(id, name, foaled, height, sex, experience, notes);
+
+    /// <summary>Age in years, counted from 1 January of the year of foaling (usual competition rule).</summary>
+    public int Age(DateOnly on) => on.Year - Foaled;
+}

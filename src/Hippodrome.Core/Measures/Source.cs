@@ -1,0 +1,37 @@
+namespace Hippodrome.Core.Measures;
+
+/// <summary>How far a figure can be trusted.</summary>
+public enum SourceClass
+{
+    /// <summary>A standard, rule book, handbook or paper.</summary>
+    Published,
+
+    /// <summary>What the trade does; nobody has written it down where we could point at it.</summary>
+    CommonPractice,
+
+    /// <summary>Chosen for Hippodrome, with the reason beside it. A trainer may think otherwise.</summary>
+    Chosen,
+}
+
+/// <summary>Where a figure or a rule comes from, in words fit to show.</summary>
+public sealed record Source
+{
+    private Source(SourceClass @class, string says) => (Class, Says) = (@class, says);
+
+    public SourceClass Class { get; }
+
+    public string Says { get; }
+
+    /// <summary>What the trade does, no source.</summary>
+    public static Source CommonPractice { get; } = new(SourceClass.CommonPractice, "common practice, no source");
+
+    public static Source Published(string work) => new(SourceClass.Published, work);
+
+    /// <summary>A published value that was written down from memory and is still to be looked up.</summary>
+    public static Source PublishedFromMemory(string work) => new(SourceClass.Published, $"{work} (value from memory)");
+
+    public static Source Chosen(string reason) => new(SourceClass.Chosen, reason);
+}
+
+/// <summary>Why a number is what it is: the rule, what went into it, and how far to trust it.</summary>
+public sealed record Why(string Rule, IReadOnlyList<string> Inputs, Source Source);

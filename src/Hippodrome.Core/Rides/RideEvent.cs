@@ -1,0 +1,161 @@
+using System.Text.Json.Serialization;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+
+namespace Hippodrome.Core.Rides;
+
+/// <summary>What became of a jump.</summary>
+public enum EffortOutcome
+{
+    Clear,
+    Rub,
+    Knock,
+    RunOutLeft,
+    RunOutRight,
+    Stop,
+}
+
+/// <summary>What the rider or the helper saw or felt, as chips to tap.</summary>
+public enum Sign
+{
+    OffOrUnlevel,
+    SoreBack,
+    HeatInLeg,
+    Tired,
+    RushedBold,
+    RushedWorried,
+    AddedStride,
+    FlatAndLong,
+    DriftedLeft,
+    DriftedRight,
+    WrongLead,
+    TempoLost,
+    RefusedYield,
+    HeadUpShortNeck,
+    BehindBitOrLeg,
+    BrokeIntoCanter,
+    Spooked,
+    Distracted,
+}
+
+/// <summary>
+/// One thing that happened in a ride, with an id made where it was typed. Events are appended and
+/// never edited: a slip is corrected by another event that takes the first one back.
+/// </summary>
+/// <param name="Id">Made by the client, so that sending twice counts once.</param>
+/// <param name="At">When it was tapped or typed.</param>
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+[JsonDerivedType(typeof(Ridden), "ridden")]
+[JsonDerivedType(typeof(Transitions), "transitions")]
+[JsonDerivedType(typeof(PolesPassed), "polesPassed")]
+[JsonDerivedType(typeof(Efforts), "efforts")]
+[JsonDerivedType(typeof(Marked), "marked")]
+[JsonDerivedType(typeof(TensionSeen), "tensionSeen")]
+[JsonDerivedType(typeof(ExertionSeen), "exertionSeen")]
+[JsonDerivedType(typeof(SignSeen), "signSeen")]
+[JsonDerivedType(typeof(ClosingTest), "closingTest")]
+[JsonDerivedType(typeof(Noted), "noted")]
+[JsonDerivedType(typeof(WeatherRead), "weatherRead")]
+[JsonDerivedType(typeof(TakenBack), "takenBack")]
+public abstract record RideEvent(Guid Id, DateTimeOffset At)
+{
+    internal abstract void Check(Checks checks, string at);
+}
+
+/// <summary>Minutes in a gait on a rein.</summary>
+public sealed record Ridden(Guid Id, DateTimeOffset At, Gait Gait, Rein Rein, double Minutes) : RideEvent(Id, At)
+{
+    internal override void Check(Checks checks, string at) => checks.Number($"{at}.minutes", Minutes, 0.1, 240, "minutes");
+}
+
+/// <summary>Transitions of one kind.</summary>
+public sealed record Transitions(Guid Id, DateTimeOffset At, Gait From, Gait To, int Count) : RideEvent(Id, At)
+{
+    internal override void Check(Checks checks, string at)
+    {
+        checks.Whole($"{at}.count", Count, 1, 500, "transitions");
+        checks.That(From != To, $"{at}.to", "A transition goes from one gait to another.", "Choose two different gaits.");
+    }
+}
+
+/// <summary>Passes over a line of poles on one rein: each either clean or touched; some of either rushed.</summary>
+public sealed record PolesPassed(Guid Id, DateTimeOffset At, Guid? SetUpId, Rein Rein, int Clean, int Touched, int Rushed) : RideEvent(Id, At)
+{
+    internal override void Check(Checks checks, string at)
+    {
+        checks.Whole($"{at}.clean", Clean, 0, 200, "passes");
+        checks.Whole($"{at}.touched", Touched, 0, 200, "passes");
+        checks.Whole($"{at}.rushed", Rushed, 0, 200, "passes");
+        checks.That(Clean + Touched > 0, $"{at}.clean", "No pass was made.", "Count the passes, clean or touched.");
+        checks.That(Rushed <= Clean + Touched, $"{at}.rushed", $"{Rushed} were rushed and only {Clean + Touched} were made.", "Count rushed passes among the clean and touched ones.");
+        checks.That(Rein != Rein.Both, $"{at}.rein", "Left and right are counted apart here.", "Give the passes of each rein.");
+    }
+}
+
+/// <summary>Jumps with the same outcome on one rein.</summary>
+public sealed record Efforts(Guid Id, DateTimeOffset At, Guid? SetUpId, Rein Rein, double HeightMetres, EffortOutcome Outcome, int Count) : RideEvent(Id, At)
+{
+    internal override void Check(Checks checks, string at)
+    {
+        checks.Number($"{at}.heightMetres", HeightMetres, 0.1, 2.0, "m");
+        checks.Whole($"{at}.count", Count, 1, 100, "jumps");
+        checks.That(Rein != Rein.Both, $"{at}.rein", "Left and right are counted apart here.", "Give the jumps of each rein.");
+    }
+}
+
+/// <summary>A mark for the work on one rein.</summary>
+public sealed record Marked(Guid Id, DateTimeOffset At, Rein Rein, Mark Mark, string About) : RideEvent(Id, At)
+{
+    internal override void Check(Checks checks, string at) => checks.OptionalText($"{at}.about", About, 120);
+}
+
+/// <summary>Tension in five words: 0 asleep, 1 relaxed and attentive, 2 keen, 3 tense, 4 over the top.</summary>
+public sealed record TensionSeen(Guid Id, DateTimeOffset At, int Tension) : RideEvent(Id, At)
+{
+    internal override void Check(Checks checks, string at) => checks.Whole($"{at}.tension", Tension, 0, 4, "");
+}
+
+/// <summary>How hard it was for the horse, 0 to 10 (Borg CR-10; Foster 2001).</summary>
+public sealed record ExertionSeen(Guid Id, DateTimeOffset At, double Exertion) : RideEvent(Id, At)
+{
+    internal override void Check(Checks checks, string at) => checks.Number($"{at}.exertion", Exertion, 0, 10, "");
+}
+
+/// <summary>A sign, on one rein where it belongs to one.</summary>
+public sealed record SignSeen(Guid Id, DateTimeOffset At, Sign Sign, Rein? Rein) : RideEvent(Id, At)
+{
+    internal override void Check(Checks checks, string at)
+    {
+    }
+}
+
+/// <summary>Reins dropped at the end: did the head go down and out?</summary>
+public sealed record ClosingTest(Guid Id, DateTimeOffset At, bool Passed) : RideEvent(Id, At)
+{
+    internal override void Check(Checks checks, string at)
+    {
+    }
+}
+
+/// <summary>A word in the rider's own words.</summary>
+public sealed record Noted(Guid Id, DateTimeOffset At, string Text) : RideEvent(Id, At)
+{
+    internal override void Check(Checks checks, string at) => checks.Text($"{at}.text", Text, 4000);
+}
+
+/// <summary>Temperature and humidity at the ride.</summary>
+public sealed record WeatherRead(Guid Id, DateTimeOffset At, double TemperatureC, double HumidityPercent, bool Simulated) : RideEvent(Id, At)
+{
+    internal override void Check(Checks checks, string at)
+    {
+        checks.Number($"{at}.temperatureC", TemperatureC, -30, 50, "°C");
+        checks.Number($"{at}.humidityPercent", HumidityPercent, 0, 100, "%");
+    }
+}
+
+/// <summary>An earlier event no longer counts. It stays in the log.</summary>
+public sealed record TakenBack(Guid Id, DateTimeOffset At, Guid Event) : RideEvent(Id, At)
+{
+    internal override void Check(Checks checks, string at) =>
+        checks.That(Event != Id, $"{at}.event", "An event cannot take itself back.", "Name the event that was wrong.");
+}

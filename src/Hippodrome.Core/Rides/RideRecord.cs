@@ -1,0 +1,120 @@
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Weather;
+
+namespace Hippodrome.Core.Rides;
+
+/// <summary>Minutes in one gait by rein; "both" is shared between them.</summary>
+public sealed record GaitMinutes(Gait Gait, double Left, double Right)
+{
+    public double Minutes => Left + Right;
+}
+
+/// <summary>Transitions of one kind.</summary>
+public sealed record TransitionCount(Gait From, Gait To, int Count);
+
+/// <summary>Passes over poles on one rein.</summary>
+public sealed record PassCount(int Clean, int Touched, int Rushed)
+{
+    public int All => Clean + Touched;
+}
+
+/// <summary>Jumps on one rein.</summary>
+public sealed record EffortCount(int Clear, int Rub, int Knock, int RunOut, int Stop)
+{
+    public int All => Clear + Rub + Knock + RunOut + Stop;
+}
+
+/// <summary>Left beside right, always in that order.</summary>
+public sealed record BothReins<T>(T Left, T Right)
+    where T : notnull;
+
+/// <summary>The mean mark of each rein, where one was given.</summary>
+public sealed record MarksByRein(double? Left, double? Right);
+
+/// <summary>A sign and the rein it was seen on, if on one.</summary>
+public sealed record SignOnRein(Sign Sign, Rein? Rein);
+
+/// <summary>What a ride adds up to, folded from its events.</summary>
+public sealed record RideRecord(
+    IReadOnlyList<GaitMinutes> ByGait,
+    IReadOnlyList<TransitionCount> Transitions,
+    BothReins<PassCount> Passes,
+    BothReins<EffortCount> Efforts,
+    double HighestMetres,
+    MarksByRein Marks,
+    IReadOnlyList<int> Tension,
+    double? Exertion,
+    IReadOnlyList<SignOnRein> Signs,
+    bool? ClosingTestPassed,
+    IReadOnlyList<string> Notes,
+    WeatherReading? Weather,
+    int TakenBack)
+{
+    public double Minutes => ByGait.Sum(g => g.Minutes);
+
+    /// <summary>Exertion times minutes (Foster 2001); null when nobody said how hard it was.</summary>
+    public double? Load => Exertion * Minutes;
+
+    /// <summary>The worst tension seen.</summary>
+    public int? TensionPeak => Tension.Count == 0 ? null : Tension.Max();
+
+    /// <summary>Both reins' marks are there and reach <paramref name="mark"/>.</summary>
+    public bool BothReinsReach(double mark) => Marks.Left >= mark && Marks.Right >= mark;
+
+    public bool Saw(params Sign[] signs) => Signs.Any(s => signs.Contains(s.Sign));
+
+    /// <summary>Folds a log to what it adds up to: the same for any order of arrival and any doubling.</summary>
+    public static RideRecord Fold(RideLog log)
+    {
+        ArgumentNullException.ThrowIfNull(log);
+        var takenBack = log.Events.OfType<TakenBack>().Select(t => t.Event).ToHashSet();
+        var events = log.Events.Where(e => !takenBack.Contains(e.Id)).ToList();
+        return new RideRecord(
+            MinutesByGait(events.OfType<Ridden>()),
+            [.. events.OfType<Transitions>().GroupBy(t => (t.From, t.To)).OrderBy(g => g.Key).Select(g => new TransitionCount(g.Key.From, g.Key.To, g.Sum(t => t.Count)))],
+            PerRein(events.OfType<PolesPassed>(), p => p.Rein, CountPasses),
+            PerRein(events.OfType<Efforts>(), e => e.Rein, CountEfforts),
+            events.OfType<Efforts>().Select(e => e.HeightMetres).DefaultIfEmpty(0).Max(),
+            MeanMarks([.. events.OfType<Marked>()]),
+            [.. events.OfType<TensionSeen>().Select(t => t.Tension)],
+            events.OfType<ExertionSeen>().LastOrDefault()?.Exertion,
+            [.. events.OfType<SignSeen>().Select(s => new SignOnRein(s.Sign, s.Rein)).Distinct()],
+            events.OfType<ClosingTest>().LastOrDefault()?.Passed,
+            [.. events.OfType<Noted>().Select(n => n.Text)],
+            events.OfType<WeatherRead>().Select(w => new WeatherReading(w.TemperatureC, w.HumidityPercent, w.Simulated)).LastOrDefault(),
+            log.Events.Count(e => takenBack.Contains(e.Id)));
+    }
+
+    private static List<GaitMinutes> MinutesByGait(IEnumerable<Ridden> ridden) =>
+    [
+        .. ridden.GroupBy(r => r.Gait).OrderBy(g => g.Key).Select(g => new GaitMinutes(
+            g.Key,
+            g.Sum(r => r.Rein == Rein.Left ? r.Minutes : r.Rein == Rein.Both ? r.Minutes / 2 : 0),
+            g.Sum(r => r.Rein == Rein.Right ? r.Minutes : r.Rein == Rein.Both ? r.Minutes / 2 : 0))),
+    ];
+
+    private static BothReins<TCount> PerRein<TEvent, TCount>(IEnumerable<TEvent> events, Func<TEvent, Rein> rein, Func<List<TEvent>, TCount> count)
+        where TCount : notnull
+    {
+        var all = events.ToList();
+        return new BothReins<TCount>(
+            count(all.FindAll(e => rein(e) is Rein.Left or Rein.Both)),
+            count(all.FindAll(e => rein(e) is Rein.Right or Rein.Both)));
+    }
+
+    private static PassCount CountPasses(List<PolesPassed> passes) =>
+        new(passes.Sum(p => p.Clean), passes.Sum(p => p.Touched), passes.Sum(p => p.Rushed));
+
+    private static EffortCount CountEfforts(List<Efforts> efforts)
+    {
+        int Of(params EffortOutcome[] outcomes) => efforts.Where(e => outcomes.Contains(e.Outcome)).Sum(e => e.Count);
+        return new EffortCount(Of(EffortOutcome.Clear), Of(EffortOutcome.Rub), Of(EffortOutcome.Knock), Of(EffortOutcome.RunOutLeft, EffortOutcome.RunOutRight), Of(EffortOutcome.Stop));
+    }
+
+    private static MarksByRein MeanMarks(List<Marked> marks)
+    {
+        double? Mean(Rein rein) => marks.Where(m => m.Rein == rein || m.Rein == Rein.Both).Select(m => (double?)m.Mark.Value).Average() is { } mean ? Math.Round(mean, 2) : null;
+        return new MarksByRein(Mean(Rein.Left), Mean(Rein.Right));
+    }
+}

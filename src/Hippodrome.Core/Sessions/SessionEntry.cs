@@ -1,0 +1,39 @@
+using Hippodrome.Core.Horses;
+
+namespace Hippodrome.Core.Sessions;
+
+/// <summary>The phases of a session, in the order they are ridden.</summary>
+public enum Phase
+{
+    WarmUp,
+    Work,
+    NewWork,
+    CoolDown,
+}
+
+/// <summary>Who carries whom.</summary>
+public enum Manner
+{
+    Ridden,
+    InHand,
+    Lunged,
+}
+
+/// <summary>One part of a session as typed.</summary>
+/// <param name="Phase">Warm-up, work, new work or cool-down.</param>
+/// <param name="What">What is done, in the rider's words.</param>
+/// <param name="Gait">The gait most of it is in.</param>
+/// <param name="Rein">The rein, or both.</param>
+/// <param name="Minutes">How long.</param>
+/// <param name="SetUpId">A set-up it is ridden over, if any.</param>
+/// <param name="MarkHopedFor">The mark that would make it good.</param>
+public sealed record PartEntry(Phase? Phase = null, string? What = null, Gait? Gait = null, Rein? Rein = null, double? Minutes = null, Guid? SetUpId = null, double? MarkHopedFor = null);
+
+/// <summary>A session as typed.</summary>
+/// <param name="On">The day.</param>
+/// <param name="Emphasis">The one thing of the day.</param>
+/// <param name="Manner">Ridden, in hand or lunged.</param>
+/// <param name="Helper">Someone is on the ground, or a second rider is there.</param>
+/// <param name="Parts">What is done, in order.</param>
+/// <param name="Notes">Anything else.</param>
+public sealed record SessionEntry(DateOnly? On = null, string? Emphasis = null, Manner? Manner = null, bool? Helper = null, IReadOnlyList<PartEntry>? Parts = null, string? Notes = null);

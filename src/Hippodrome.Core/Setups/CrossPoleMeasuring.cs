@@ -1,0 +1,74 @@
+using System.Globalization;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+
+namespace Hippodrome.Core.Setups;
+
+/// <summary>A placing pole lies two trot steps, the second a gathered one, before a small fence.</summary>
+internal static class CrossPoleMeasuring
+{
+    public static MeasuredSetUp Measure(CrossPole fence, StrideCard card, Tape tape)
+    {
+        var trade = SetUpFigures.TrotPlacingPole;
+        var stride = card[GaitVariant.TrotWorking].Stride;
+        var own = stride * SetUpFigures.TypicalPlacing.Value;
+        var asked = Distance.FromMetres(Math.Max(0, own.Metres + fence.AdjustMetres));
+        var built = tape.Build(asked, trade.Value);
+        var why = new Why("Placing pole two trot steps before the fence, within the trade's range", Inputs(fence, stride, own, trade.Value, built), trade.Source);
+        var gap = new Gap(built, own, trade.Value, Fits.Of(built.Built / own), why);
+
+        var measuring = new LineMeasuring(fence, card, tape, built.Built);
+        var height = string.Create(CultureInfo.InvariantCulture, $"{fence.Height.Centimetres:0} cm");
+        Element[] elements =
+        [
+            measuring.Element(ElementKind.PlacingPole, "Placing pole", Distance.Zero, Distance.Zero, PoleEnd.None),
+            measuring.Element(ElementKind.CrossPole, $"Cross-pole {height}", built.Built, fence.Height, PoleEnd.Both),
+        ];
+        Feet(measuring, fence, card, built.Built);
+
+        string[] notices = trade.Value.Holds(asked)
+            ? []
+            : [$"{asked} would be {(asked < trade.Value.Shortest ? "shorter" : "longer")} than the trade sets ({trade.Value}); the placing pole stays inside it."];
+        return measuring.Finish($"Cross-pole {height}, placing pole at {built.Text.Metres}", elements, [gap], notices);
+    }
+
+    /// <summary>The ground a jump of this height takes on each side of the fence.</summary>
+    public static Distance Room(Distance height)
+    {
+        var counted = Math.Max(SetUpFigures.RoomLowest.Value, height.Metres);
+        return Distance.FromMetres(SetUpFigures.RoomAtNothing.Value + (SetUpFigures.RoomPerMetre.Value * counted));
+    }
+
+    private static List<string> Inputs(CrossPole fence, Distance stride, Distance own, DistanceRange trade, BuiltDistance built)
+    {
+        var inputs = new List<string>
+        {
+            string.Create(CultureInfo.InvariantCulture, $"{SetUpFigures.TypicalPlacing.Value:0.000} of its working trot stride of {stride} is {own}"),
+            $"the trade sets {trade}",
+        };
+        if (fence.AdjustMetres != 0)
+        {
+            inputs.Add(string.Create(CultureInfo.InvariantCulture, $"moved by {fence.AdjustMetres * 100:+0;-0} cm"));
+        }
+
+        inputs.Add(built.RoundingSays);
+        return inputs;
+    }
+
+    /// <summary>Trot steps back from the take-off, canter strides on from the landing.</summary>
+    private static void Feet(LineMeasuring measuring, CrossPole fence, StrideCard card, Distance toFence)
+    {
+        const int stepsBefore = 5;
+        const int stridesAfter = 3;
+        var room = Room(fence.Height).Metres;
+        var step = card[GaitVariant.TrotWorking].Stride.Metres / 2;
+        var takeOff = toFence.Metres - room;
+        measuring.Steps(Enumerable.Range(0, stepsBefore).Select(i => takeOff - ((stepsBefore - 1 - i) * step)), Gait.Trot);
+
+        var stride = card[GaitVariant.CanterCourse].Stride.Metres * SetUpFigures.AfterTrot.Value;
+        for (var i = 0; i < stridesAfter; i++)
+        {
+            measuring.CanterStride(toFence.Metres + room + (i * stride), stride);
+        }
+    }
+}

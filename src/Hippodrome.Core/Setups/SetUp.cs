@@ -1,0 +1,71 @@
+using Hippodrome.Core.Arenas;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+
+namespace Hippodrome.Core.Setups;
+
+/// <summary>A set-up that can be built: what stands, where, and how far it is moved from the horse's own distance.</summary>
+public abstract record SetUp
+{
+    private protected SetUp(Arena arena, Placement placement, double adjustMetres) =>
+        (Arena, Placement, AdjustMetres) = (arena, placement, adjustMetres);
+
+    public Arena Arena { get; }
+
+    public Placement Placement { get; }
+
+    /// <summary>Longer than the horse's own distance; shorter when below zero.</summary>
+    public double AdjustMetres { get; }
+
+    /// <summary>Something has to be jumped.</summary>
+    public abstract bool HasFence { get; }
+
+    /// <summary>A pole lies off the ground.</summary>
+    public abstract bool HasRaisedPole { get; }
+
+    /// <summary>The gait it is come to in.</summary>
+    public abstract GaitVariant Approach { get; }
+
+    /// <summary>Measures it for one horse, with one person's tape.</summary>
+    public abstract MeasuredSetUp MeasureFor(StrideCard card, Tape tape);
+}
+
+/// <summary>Poles on a straight line, one step apart.</summary>
+public sealed record PoleLine : SetUp
+{
+    internal PoleLine(Arena arena, Placement placement, double adjustMetres, GaitVariant variant, int poles, Raising raising, Distance height)
+        : base(arena, placement, adjustMetres) => (Variant, Poles, Raising, Height) = (variant, poles, raising, height);
+
+    public GaitVariant Variant { get; }
+
+    public int Poles { get; }
+
+    public Raising Raising { get; }
+
+    public Distance Height { get; }
+
+    public override bool HasFence => false;
+
+    public override bool HasRaisedPole => Raising != Raising.Ground;
+
+    public override GaitVariant Approach => Variant;
+
+    public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => PoleLineMeasuring.Measure(this, card, tape);
+}
+
+/// <summary>A cross-pole from trot with a placing pole before it.</summary>
+public sealed record CrossPole : SetUp
+{
+    internal CrossPole(Arena arena, Placement placement, double adjustMetres, Distance height)
+        : base(arena, placement, adjustMetres) => Height = height;
+
+    public Distance Height { get; }
+
+    public override bool HasFence => true;
+
+    public override bool HasRaisedPole => false;
+
+    public override GaitVariant Approach => GaitVariant.TrotWorking;
+
+    public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => CrossPoleMeasuring.Measure(this, card, tape);
+}

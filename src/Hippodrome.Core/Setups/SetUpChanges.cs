@@ -1,0 +1,53 @@
+using System.Globalization;
+using Hippodrome.Core.Horses;
+
+namespace Hippodrome.Core.Setups;
+
+/// <summary>A set-up after a change, and what was done to it in words.</summary>
+public sealed record ChangedSetUp(SetUpEntry Entry, string Says);
+
+/// <summary>The changes a verdict can ask of a set-up.</summary>
+public static class SetUpChanges
+{
+    private const double HeightStep = 0.10;
+
+    /// <summary>Longer, or shorter when below zero. The trade's range still holds when it is measured.</summary>
+    public static ChangedSetUp LongerBy(this SetUpEntry entry, double metres)
+    {
+        ArgumentNullException.ThrowIfNull(entry);
+        var adjust = Math.Clamp(Math.Round((entry.AdjustMetres ?? 0) + metres, 2), -0.6, 0.6);
+        var word = metres < 0 ? "shorter" : "longer";
+        return new ChangedSetUp(entry with { AdjustMetres = adjust }, string.Create(CultureInfo.InvariantCulture, $"{Math.Abs(metres) * 100:0} cm {word}, as far as the trade's range allows"));
+    }
+
+    /// <summary>Poles are walked over; a cross-pole has no walk and comes down to its lowest.</summary>
+    public static ChangedSetUp BackToWalk(this SetUpEntry entry) => entry switch
+    {
+        PoleLineEntry poles => new(poles with { Variant = GaitVariant.WalkMedium, Raising = Raising.Ground, HeightMetres = null, AdjustMetres = 0 }, "back to walk, poles on the ground"),
+        CrossPoleEntry fence => new(fence with { HeightMetres = SetUpFigures.CrossPoleHeight.Value.Shortest.Metres, AdjustMetres = 0 }, "as low as it goes, and walk between the tries"),
+        _ => throw new ArgumentOutOfRangeException(nameof(entry)),
+    };
+
+    /// <summary>Walk poles, trot poles, raised trot poles; a cross-pole 10 cm up. Null at the top of what this family has.</summary>
+    public static ChangedSetUp? OneRungOn(this SetUpEntry entry) => entry switch
+    {
+        PoleLineEntry { Variant: { } variant } poles when variant.Gait() == Gait.Walk =>
+            new(poles with { Variant = GaitVariant.TrotWorking, AdjustMetres = 0 }, "one rung on: the same poles in trot"),
+        PoleLineEntry { Raising: Raising.Ground } poles =>
+            new(poles with { Raising = Raising.AlternateEnds, HeightMetres = HeightStep }, "one rung on: ends raised in turn"),
+        CrossPoleEntry fence when (fence.HeightMetres ?? 0) + HeightStep <= SetUpFigures.CrossPoleHeight.Value.Longest.Metres + 1e-9 =>
+            new(fence with { HeightMetres = Math.Round((fence.HeightMetres ?? 0) + HeightStep, 2) }, "one step on: 10 cm up, the distance as it was"),
+        _ => null,
+    };
+
+    /// <summary>The other way. Null at the bottom.</summary>
+    public static ChangedSetUp? OneRungBack(this SetUpEntry entry) => entry switch
+    {
+        PoleLineEntry { Raising: Raising.AlternateEnds } poles =>
+            new(poles with { Raising = Raising.Ground, HeightMetres = null }, "one rung back: poles on the ground"),
+        PoleLineEntry { Variant: { } variant } when variant.Gait() == Gait.Trot => entry.BackToWalk(),
+        CrossPoleEntry fence when (fence.HeightMetres ?? 0) - HeightStep >= SetUpFigures.CrossPoleHeight.Value.Shortest.Metres - 1e-9 =>
+            new(fence with { HeightMetres = Math.Round((fence.HeightMetres ?? 0) - HeightStep, 2) }, "one step back: 10 cm down"),
+        _ => null,
+    };
+}

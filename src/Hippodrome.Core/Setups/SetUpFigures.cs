@@ -1,0 +1,49 @@
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+
+namespace Hippodrome.Core.Setups;
+
+/// <summary>The figures behind poles and fences.</summary>
+public static class SetUpFigures
+{
+    public static readonly Figure<DistanceRange> WalkPoles = Figure.Practice("Walk pole spacing", DistanceRange.Metres(0.80, 0.90), "");
+    public static readonly Figure<DistanceRange> TrotPoles = Figure.Practice("Trot pole spacing", DistanceRange.Metres(1.20, 1.50), "");
+    public static readonly Figure<DistanceRange> CanterPoles = Figure.Practice("Canter pole spacing, ground or low", DistanceRange.Metres(2.70, 3.50), "");
+    public static readonly Figure<DistanceRange> TrotPlacingPole = Figure.Practice("Trot placing pole to cross-pole", DistanceRange.Metres(2.40, 2.70), "");
+
+    public static readonly Figure<double> TypicalPlacing = Figure.Chosen(
+        "Placing distance as a share of the working trot stride", 2.55 / 2.73, "", "puts the horse of the published trot in the middle of the trade's range; two steps, the second gathered for the jump");
+
+    public static readonly Figure<double> RaisedPoleHeight = Figure.Published("Highest raised pole in walk and trot", 0.20, "m", "Klimke, Cavaletti");
+
+    public static readonly Figure<int> FewestTrotPoles = Figure.Practice("Fewest trot poles: two invite a jump", 3, "poles");
+    public static readonly Figure<int> MostPoles = Figure.Chosen("Most poles in a line", 6, "poles", "more tire the back before they teach");
+
+    public static readonly Figure<DistanceRange> CrossPoleHeight = Figure.Chosen("Height of a cross-pole's middle", DistanceRange.Metres(0.20, 0.80), "", "higher than that the slope of the poles is a fence of its own");
+
+    public static readonly Figure<double> RoomAtNothing = Figure.Chosen("Take-off and landing room, constant part", 0.90, "m", "with 0.93 a metre of height gives 1.83 m (6 ft, two paces) at 1.0 m");
+    public static readonly Figure<double> RoomPerMetre = Figure.Chosen("Take-off and landing room, for each metre of height", 0.93, "m", "with 0.90 m gives 1.83 m (6 ft, two paces) at 1.0 m");
+    public static readonly Figure<double> RoomLowest = Figure.Chosen("Height under which the room stays the same", 0.50, "m", "a horse leaves the ground no later for a lower pole");
+
+    public static readonly Figure<double> AfterTrot = Figure.Chosen("Canter stride after a trot approach, of the course stride", 0.85, "", "the first strides after a trot fence are not yet a course canter");
+
+    public static readonly Figure<double> StraightStrides = Figure.Chosen("Straight canter strides before and after", 4.0, "strides", "time to be straight, to look, and to be asked nothing else");
+
+    public static readonly Figure<double> PoleLength = Figure.Chosen("Length of a pole as drawn", 3.0, "m", "a common training pole; your own may be longer");
+
+    public static readonly Figure<double> TooShortUnder = Fits("too short under", 0.88);
+    public static readonly Figure<double> TightUnder = Fits("tight under", 0.95);
+    public static readonly Figure<double> TrueTo = Fits("true up to", 1.05);
+    public static readonly Figure<double> ForwardTo = Fits("forward up to, long beyond", 1.10);
+
+    /// <summary>The trade's spacing between poles in a gait.</summary>
+    public static Figure<DistanceRange> PoleSpacing(Gait gait) => gait switch
+    {
+        Gait.Walk => WalkPoles,
+        Gait.Trot => TrotPoles,
+        _ => CanterPoles,
+    };
+
+    private static Figure<double> Fits(string word, double share) =>
+        Figure.Chosen($"Fit: {word}", share, "of the horse's own", "five in a hundred is what a rider can ride; twice that has to be seen coming");
+}

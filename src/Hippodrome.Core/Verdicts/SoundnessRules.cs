@@ -1,0 +1,88 @@
+using System.Globalization;
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Rides;
+using Hippodrome.Core.Weather;
+
+namespace Hippodrome.Core.Verdicts;
+
+/// <summary>Rules that protect the horse's body. They lead whatever else was good.</summary>
+internal static class SoundnessRules
+{
+    public static readonly VerdictRule[] All = [OffOrSore, KnocksRegularly, TouchesOneSideOnly, TooHot, Tires];
+
+    private static readonly Dictionary<Sign, string> PainWords = new()
+    {
+        [Sign.OffOrUnlevel] = "off or unlevel",
+        [Sign.SoreBack] = "sore in the back",
+        [Sign.HeatInLeg] = "heat in a leg",
+    };
+
+    /// <summary>Any sign of pain ends the work and goes to a vet, also when it has gone before anyone could look.</summary>
+    private static Verdict? OffOrSore(VerdictContext c)
+    {
+        var seen = c.Record.Signs.Where(s => PainWords.ContainsKey(s.Sign)).Select(s => PainWords[s.Sign]).Distinct().ToList();
+        return seen.Count == 0 ? null : new Verdict(
+            nameof(OffOrSore), VerdictWord.End, string.Join(", ", seen),
+            "End the ridden work and call the vet. Nothing ridden until a vet has cleared it; then a light day, the lunge, the long lines, the saddle, and one rung down.",
+            SessionChange.NoRiddenWork, false,
+            new Why("A sign of pain or lameness ends the work and goes to a vet, even if it has gone again", seen, Source.CommonPractice));
+    }
+
+    /// <summary>Three in ten passes or more touched, three sessions running: weakness or soreness, not carelessness.</summary>
+    private static Verdict? KnocksRegularly(VerdictContext c)
+    {
+        var sessions = c.Running.Where(HasPasses).Take(VerdictFigures.KnockSessions.Value).ToList();
+        var all = sessions.Count == VerdictFigures.KnockSessions.Value && sessions.TrueForAll(r => TouchedShare(r) >= VerdictFigures.RegularKnocks.Value);
+        return !HasPasses(c.Record) || !all ? null : new Verdict(
+            nameof(KnocksRegularly), VerdictWord.Hold, "poles touched regularly, three sessions running",
+            "Leave poles and have the physiotherapist, chiropractor or vet look: it may be weakness or soreness.",
+            SessionChange.WalkOnly, true,
+            new Why("Three in ten or more, three sessions running", [.. sessions.Select(SayTouched)], VerdictFigures.RegularKnocks.Source));
+    }
+
+    /// <summary>Touches all on one rein while both were ridden.</summary>
+    private static Verdict? TouchesOneSideOnly(VerdictContext c)
+    {
+        var (left, right) = (c.Record.Passes.Left, c.Record.Passes.Right);
+        var limit = VerdictFigures.OneSidedTouches.Value;
+        var oneSided = left.All > 0 && right.All > 0
+            && ((left.Touched >= limit && right.Touched == 0) || (right.Touched >= limit && left.Touched == 0));
+        return !oneSided ? null : new Verdict(
+            nameof(TouchesOneSideOnly), VerdictWord.Hold, $"touched only on the {(left.Touched > 0 ? "left" : "right")} rein: left {left.Touched} of {left.All}, right {right.Touched} of {right.All}",
+            "No more poles on that rein until someone has looked: physiotherapist, chiropractor or vet.",
+            SessionChange.WalkOnly, true,
+            new Why("Always the same rein points to the body", [$"left {left.Touched} of {left.All}", $"right {right.Touched} of {right.All}"], VerdictFigures.OneSidedTouches.Source));
+    }
+
+    private static Verdict? TooHot(VerdictContext c)
+    {
+        var heat = c.Heat;
+        var change = heat?.Care switch
+        {
+            HeatCare.Halve => SessionChange.HalveWork,
+            HeatCare.WalkOnly or HeatCare.None => SessionChange.WalkOnly,
+            _ => (SessionChange?)null,
+        };
+        return change is null ? null : new Verdict(
+            nameof(TooHot), VerdictWord.Cut, string.Create(CultureInfo.InvariantCulture, $"hot and humid: {c.Record.Weather!.TemperatureC:0.#} °C, {c.Record.Weather.HumidityPercent:0} %"),
+            $"While it lasts: {heat!.Says}. Ride early, shade and water after.", change.Value, true, heat.Why);
+    }
+
+    /// <summary>Falls on the forehand, gets quick, breaks: tired. Stop, and stop earlier next time.</summary>
+    private static Verdict? Tires(VerdictContext c) =>
+        !c.Record.Saw(Sign.Tired) ? null : new Verdict(
+            nameof(Tires), VerdictWord.Stop, "it tired",
+            string.Create(CultureInfo.InvariantCulture, $"Walk and finish. Next time cut the work by {VerdictFigures.CutWhenTired.Value:P0}, so that it ends before it tires."),
+            SessionChange.CutWork, true,
+            new Why("Tired behind is a stop sign in every school", [string.Create(CultureInfo.InvariantCulture, $"{c.Record.Minutes:0} minutes ridden")], VerdictFigures.CutWhenTired.Source));
+
+    private static bool HasPasses(RideRecord record) => record.Passes.Left.All + record.Passes.Right.All > 0;
+
+    private static int Touched(RideRecord record) => record.Passes.Left.Touched + record.Passes.Right.Touched;
+
+    private static double TouchedShare(RideRecord record) =>
+        (double)Touched(record) / (record.Passes.Left.All + record.Passes.Right.All);
+
+    private static string SayTouched(RideRecord record) =>
+        $"{Touched(record)} of {record.Passes.Left.All + record.Passes.Right.All} passes touched";
+}

@@ -1,0 +1,101 @@
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Rides;
+using Hippodrome.Core.Sessions;
+using Hippodrome.Core.Setups;
+using Hippodrome.Core.Weather;
+
+namespace Hippodrome.Core.Verdicts;
+
+/// <summary>The word of a verdict, the most careful first: where several rules speak, the smallest leads.</summary>
+public enum VerdictWord
+{
+    End,
+    Hold,
+    Stop,
+    Cut,
+    Ease,
+    Back,
+    Adjust,
+    Repeat,
+    Stay,
+    CarryOn,
+    Up,
+}
+
+/// <summary>What accepting a verdict changes in the next session.</summary>
+public enum SessionChange
+{
+    SameAgain,
+    Longer,
+    Shorter,
+    BackToWalk,
+    RungOn,
+    RungBack,
+    CutWork,
+    HalveWork,
+    WalkOnly,
+    NoRiddenWork,
+}
+
+/// <summary>What one rule says of a ride.</summary>
+/// <param name="Rule">The rule's name.</param>
+/// <param name="Word">The verdict in a word.</param>
+/// <param name="Seen">What was seen.</param>
+/// <param name="Do">What to do.</param>
+/// <param name="Change">What accepting it does to the next session.</param>
+/// <param name="CanBeOverruled">False for lameness holds, a vet's restriction and age limits.</param>
+/// <param name="Why">Rule, inputs, source.</param>
+public sealed record Verdict(string Rule, VerdictWord Word, string Seen, string Do, SessionChange Change, bool CanBeOverruled, Why Why);
+
+/// <summary>An earlier ride of the same horse.</summary>
+public sealed record EarlierRide(DateOnly On, RideRecord Record);
+
+/// <summary>All that the rules look at.</summary>
+/// <param name="Horse">Who was ridden.</param>
+/// <param name="On">The day.</param>
+/// <param name="Record">What the ride added up to.</param>
+/// <param name="Earlier">Rides before it, the latest first.</param>
+/// <param name="Plan">What was planned, if anything.</param>
+/// <param name="SetUps">The set-ups that stood.</param>
+/// <param name="DaysToCompetition">Days from the ride to the next competition, if one is entered.</param>
+public sealed record VerdictContext(
+    Horse Horse, DateOnly On, RideRecord Record, IReadOnlyList<EarlierRide> Earlier, SessionPlan? Plan, IReadOnlyList<SetUp> SetUps, int? DaysToCompetition = null)
+{
+    public int Age => Horse.Age(On);
+
+    public HeatAdvice? Heat => Record.Weather is { } weather ? Weather.Heat.Advise(weather) : null;
+
+    public bool HasSetUp => SetUps.Count > 0;
+
+    /// <summary>Today's record and those before it, the latest first.</summary>
+    public IEnumerable<RideRecord> Running => Earlier.Select(e => e.Record).Prepend(Record);
+}
+
+/// <summary>One small named rule: looks at a ride and speaks, or does not.</summary>
+public delegate Verdict? VerdictRule(VerdictContext context);
+
+/// <summary>All rules, and what they make of a ride.</summary>
+public static class VerdictRules
+{
+    private static readonly VerdictRule[] All =
+    [
+        .. SoundnessRules.All, .. PoleAndFenceRules.All, .. FlatworkRules.All, .. ProgressRules.All,
+    ];
+
+    /// <summary>
+    /// Every verdict on a ride, the most careful first. Going up is left out when any more careful rule
+    /// speaks; when none speaks at all the answer is to stay.
+    /// </summary>
+    public static IReadOnlyList<Verdict> Judge(VerdictContext context)
+    {
+        ArgumentNullException.ThrowIfNull(context);
+        var spoken = All.Select(rule => rule(context)).OfType<Verdict>().OrderBy(v => v.Word).ToList();
+        if (spoken.Exists(v => v.Word < VerdictWord.CarryOn))
+        {
+            spoken.RemoveAll(v => v.Word == VerdictWord.Up);
+        }
+
+        return spoken.Exists(v => v.Word != VerdictWord.CarryOn) ? spoken : [.. spoken, ProgressRules.Stay(context)];
+    }
+}

@@ -1,0 +1,18 @@
+using Hippodrome.Core.Measures;
+
+namespace Hippodrome.Core.Verdicts;
+
+/// <summary>The thresholds of the rules.</summary>
+public static class VerdictFigures
+{
+    public static readonly Figure<double> RegularKnocks = Figure.Chosen("Knocks are regular from", 0.3, "of the passes", "one pole in ten teaches; three in ten is a pattern");
+    public static readonly Figure<int> KnockSessions = Figure.Chosen("Regular knocks refer after", 3, "sessions running", "one bad day is a bad day");
+    public static readonly Figure<int> OneSidedTouches = Figure.Chosen("Touches on one rein only speak from", 4, "touches", "four on one side and none on the other is unlikely by chance (1 in 8)");
+    public static readonly Figure<double> LongerBy = Figure.Practice("Lengthen for a horse that scrambles (1 ft)", 0.30, "m");
+    public static readonly Figure<double> ShorterBy = Figure.Practice("Shorten for a horse that flies and gets flat", 0.15, "m");
+    public static readonly Figure<double> GoodMark = Figure.Chosen("Effortless from a mark of", 7.0, "", "fairly good on both reins: the horse does it without being carried");
+    public static readonly Figure<double> PoorMark = Figure.Chosen("Too much under a mark of", 5.0, "", "less than marginal: it does not understand yet, or cannot");
+    public static readonly Figure<int> RunningSessions = Figure.Chosen("Up or back after", 2, "sessions running", "one repeat tells skill from luck");
+    public static readonly Figure<double> CutWhenTired = Figure.Chosen("Cut of the work after a tired ride", 0.20, "of the minutes", "stop earlier next time, before the horse tires");
+    public static readonly Figure<int> BreakFrom = Figure.Practice("A break starts at", 7, "days without a ride");
+}

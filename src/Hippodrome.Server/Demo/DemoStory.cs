@@ -1,0 +1,125 @@
+using Hippodrome.Core.Aims;
+using Hippodrome.Core.Arenas;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Rides;
+using Hippodrome.Core.Sessions;
+using Hippodrome.Core.Setups;
+using Hippodrome.Storage;
+using Hippodrome.Storage.Aims;
+using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.Rides;
+using Hippodrome.Storage.Sessions;
+using Hippodrome.Storage.Setups;
+
+namespace Hippodrome.Server.Demo;
+
+/// <summary>How a demo ride went.</summary>
+public sealed record Went(double Left, double Right, int Tension = 1, bool Passed = true, double Exertion = 4, IReadOnlyList<RideEvent>? More = null, string? Note = null, Sign? Sign = null);
+
+/// <summary>Writes demo horses, sessions and rides with the same rules that people's own go through.</summary>
+public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Guid rider)
+{
+    public DateOnly Today { get; } = today;
+
+    public Guid Trainer { get; } = trainer;
+
+    public Guid Rider { get; } = rider;
+
+    public async Task<Horse> HorseAsync(string name, int age, string height, Sex sex, Experience experience, string notes)
+    {
+        var horse = Horse.From(Guid.NewGuid(), new HorseEntry(name, Today.Year - age, height, sex, experience, notes), Today).OrThrow();
+        await yard.AddHorseAsync(horse);
+        return horse;
+    }
+
+    public async Task StrideAsync(Horse horse, GaitVariant variant, int daysAgo, double metres, double count, Counted counted, double seconds)
+    {
+        var entry = new StrideEntry(variant, metres, count, counted, seconds, Today.AddDays(-daysAgo));
+        await yard.AddStrideAsync(horse.Id, StrideMeasurement.From(Guid.NewGuid(), entry, horse, Today).OrThrow());
+    }
+
+    public async Task AimAsync(Horse horse, string name, int inDays, Discipline discipline, string scheme, string level, double? height, string place)
+    {
+        var entry = new AimEntry(name, Today.AddDays(inDays), discipline, scheme, level, height, place);
+        await yard.AddAimAsync(horse.Id, Aim.From(Guid.NewGuid(), entry, Today).OrThrow());
+    }
+
+    public async Task<Guid> SetUpAsync(Horse horse, SetUpEntry entry)
+    {
+        var id = Guid.NewGuid();
+        var title = entry.Check().OrThrow().MeasureFor(await yard.StrideCardAsync(horse), Tape.Metric).Title;
+        await yard.AddSetUpAsync(horse.Id, id, title, entry);
+        return id;
+    }
+
+    public static PoleLineEntry Poles(GaitVariant variant, int poles, ArenaLine line = ArenaLine.LeftQuarterLine, Raising raising = Raising.Ground, double adjust = 0) =>
+        new(ArenaSize.SixtyByTwenty, line, Heading.TowardsC, 30, adjust, variant, poles, raising, raising == Raising.Ground ? null : 0.10);
+
+    public static CrossPoleEntry CrossPole(double height) =>
+        new(ArenaSize.SixtyByTwenty, ArenaLine.RightQuarterLine, Heading.TowardsA, 30, 0, height);
+
+    /// <summary>Walk, the parts given, walk: on a day before (below zero) or after today.</summary>
+    public async Task<SessionPlan> SessionAsync(Horse horse, int day, string emphasis, bool helper, double walkFirst, double walkLast, params PartEntry[] work)
+    {
+        PartEntry[] parts =
+        [
+            new(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, walkFirst),
+            .. work,
+            new(Phase.CoolDown, "Walk on a long rein", Gait.Walk, Rein.Both, walkLast),
+        ];
+        return await KeepAsync(horse, new SessionEntry(Today.AddDays(day), emphasis, Manner.Ridden, helper, parts, ""));
+    }
+
+    public async Task<SessionPlan> KeepAsync(Horse horse, SessionEntry entry)
+    {
+        var plan = SessionPlan.From(Guid.NewGuid(), entry, Today).OrThrow();
+        await yard.AddSessionAsync(horse.Id, plan);
+        return plan;
+    }
+
+    /// <summary>Rides a planned session to the minute, and notes how it went. Answers the ride's id.</summary>
+    public async Task<Guid> RideAsync(Horse horse, SessionPlan plan, Went went, Guid? by = null, string? accepts = null)
+    {
+        var ride = Guid.NewGuid();
+        var at = new DateTimeOffset(plan.On, new TimeOnly(8, 30), TimeSpan.Zero);
+        var events = new List<RideEvent>();
+        events.AddRange(plan.Parts.Where(p => p.Rein != Rein.Both).Select(p => new Ridden(Guid.NewGuid(), at, p.Gait, p.Rein, p.Minutes)));
+        events.AddRange(plan.Parts.Where(p => p.Rein == Rein.Both).SelectMany(p => new[] { Rein.Left, Rein.Right }.Select(r => new Ridden(Guid.NewGuid(), at, p.Gait, r, p.Minutes / 2))));
+        events.Add(new Transitions(Guid.NewGuid(), at, Gait.Walk, Gait.Trot, 8 + (plan.On.Day % 5)));
+        events.Add(new Marked(Guid.NewGuid(), at, Rein.Left, Mark.Of(went.Left), plan.Emphasis));
+        events.Add(new Marked(Guid.NewGuid(), at, Rein.Right, Mark.Of(went.Right), plan.Emphasis));
+        events.Add(new TensionSeen(Guid.NewGuid(), at, went.Tension));
+        events.Add(new ExertionSeen(Guid.NewGuid(), at, went.Exertion));
+        events.Add(new ClosingTest(Guid.NewGuid(), at, went.Passed));
+        events.AddRange(went.More ?? []);
+        if (went.Sign is { } sign)
+        {
+            events.Add(new SignSeen(Guid.NewGuid(), at, sign, null));
+        }
+
+        if (went.Note is { } note)
+        {
+            events.Add(new Noted(Guid.NewGuid(), at, note));
+        }
+
+        await yard.AddRideAsync(ride, horse.Id, plan.Id, plan.On, by ?? Rider);
+        await yard.AppendAsync(ride, RideLog.From(events).OrThrow(), by ?? Rider);
+        if (accepts is not null)
+        {
+            await yard.AddAnswerAsync(ride, accepts, true, "", null, Trainer);
+        }
+
+        return ride;
+    }
+
+    public Task OverruleAsync(Guid ride, string rule, string word) => yard.AddAnswerAsync(ride, rule, false, word, null, Trainer);
+
+    public Task HoldAsync(Horse horse, string because, int daysAgo) => yard.RaiseHoldAsync(horse.Id, because, Today.AddDays(-daysAgo));
+
+    public static PolesPassed Passes(Guid setUp, Rein rein, int clean, int touched = 0, int rushed = 0) =>
+        new(Guid.NewGuid(), DateTimeOffset.UtcNow, setUp, rein, clean, touched, rushed);
+
+    public static Efforts Jumped(Guid setUp, Rein rein, double height, EffortOutcome outcome, int count) =>
+        new(Guid.NewGuid(), DateTimeOffset.UtcNow, setUp, rein, height, outcome, count);
+}

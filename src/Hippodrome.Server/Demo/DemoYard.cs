@@ -1,0 +1,51 @@
+using Hippodrome.Core.Horses;
+using Hippodrome.Server.People;
+using Hippodrome.Storage;
+using Hippodrome.Storage.People;
+using Hippodrome.Storage.Yards;
+
+namespace Hippodrome.Server.Demo;
+
+/// <summary>
+/// An invented yard with invented people and horses, and some weeks of history up to today, told so
+/// that every screen has something to say.
+/// </summary>
+public static class DemoYard
+{
+    public const string Password = "three odd socks";
+    public const string Trainer = "maren@fernhollow.example";
+    public const string Rider = "tam@fernhollow.example";
+    public const string Owner = "odile@fernhollow.example";
+    public const string Vet = "iva@fernhollow.example";
+
+    public static async Task LoadAsync(Database database, DateOnly today, string timeZone)
+    {
+        ArgumentNullException.ThrowIfNull(database);
+        await using var yard = await database.OpenYardAsync(Guid.NewGuid());
+        await yard.AddYardAsync("Fernhollow", timeZone);
+        var trainer = await PersonAsync(yard, "Maren Holt", Trainer, Role.Trainer);
+        var rider = await PersonAsync(yard, "Tam Birkett", Rider, Role.Rider);
+        var owner = await PersonAsync(yard, "Odile Farrant", Owner, Role.Observer);
+        var vet = await PersonAsync(yard, "Iva Sorrel", Vet, Role.Observer, isVet: true);
+
+        var story = new DemoStory(yard, today, trainer, rider);
+        var quillan = await DemoHorses.QuillanAsync(story);
+        var lark = await DemoHorses.TarnLarkAsync(story);
+        var brannoc = await DemoHorses.BrannocAsync(story);
+        var verity = await DemoHorses.VerityAsync(story);
+        await DemoHorses.SablewoodAsync(story);
+        await DemoHorses.PipitAsync(story);
+
+        await yard.GiveHorsesAsync(rider, [quillan, lark, brannoc]);
+        await yard.GiveHorsesAsync(owner, [verity]);
+        await yard.GiveHorsesAsync(vet, [brannoc, verity]);
+        await yard.CommitAsync();
+    }
+
+    private static async Task<Guid> PersonAsync(YardSession yard, string name, string email, Role role, bool isVet = false)
+    {
+        var id = Guid.NewGuid();
+        await yard.AddPersonAsync(id, name, email, Passwords.Hash(Password), role, isVet);
+        return id;
+    }
+}

@@ -1,0 +1,137 @@
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+using Hippodrome.Server.Hosting;
+using Hippodrome.Server.People;
+using Hippodrome.Storage;
+using Hippodrome.Storage.Horses;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Hippodrome.Server.Horses;
+
+/// <summary>A horse as lists and the switcher show it.</summary>
+public sealed record HorseView(Guid Id, string Name, int Foaled, int Age, double HeightCm, string Hands, Sex Sex, Experience Experience, string Notes, int Version);
+
+/// <summary>A measured strip with what it gives.</summary>
+public sealed record StrideView(Guid Id, GaitVariant Variant, DateOnly On, double StripMetres, double Strides, double Seconds, Distance Stride, Speed Speed, double Tempo);
+
+/// <summary>Who the horse is, what is known of its stride, and whether anything holds it.</summary>
+public sealed record Passport(HorseView Horse, IReadOnlyList<StrideEstimate> StrideCard, IReadOnlyList<StrideView> Measurements, IReadOnlyList<Hold> Holds);
+
+/// <summary>A vet's word that a held horse may be ridden again.</summary>
+/// <param name="By">The vet who cleared it.</param>
+/// <param name="On">The day.</param>
+public sealed record ClearanceEntry(string? By = null, DateOnly? On = null);
+
+public static class HorseEndpoints
+{
+    public static void MapHorses(this RouteGroupBuilder api)
+    {
+        api.MapGet("/horses", ListAsync).Needs(Access.Reads);
+        api.MapPost("/horses", AddAsync).Needs(Access.Trains);
+        api.MapGet("/horses/{horseId}", PassportAsync).Needs(Access.Reads);
+        api.MapPut("/horses/{horseId}", ChangeAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/strides", MeasureAsync).Needs(Access.Trains);
+        api.MapDelete("/horses/{horseId}/strides/{strideId:guid}", (Guid horseId, Guid strideId, Visit visit) => RemoveStrideAsync(horseId, strideId, visit, true)).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/strides/{strideId:guid}/restore", (Guid horseId, Guid strideId, Visit visit) => RemoveStrideAsync(horseId, strideId, visit, false)).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/holds/{holdId:guid}/clearance", ClearAsync).Needs(Access.Clears);
+    }
+
+    public static HorseView Show(Kept<Horse> kept, DateOnly today)
+    {
+        ArgumentNullException.ThrowIfNull(kept);
+        var h = kept.Value;
+        return new HorseView(h.Id, h.Name, h.Foaled, h.Age(today), Math.Round(h.Height.Centimetres, 1), h.Height.Hands, h.Sex, h.Experience, h.Notes, kept.Version);
+    }
+
+    /// <summary>The horses this person may see.</summary>
+    public static Task<List<Kept<Horse>>> MyHorsesAsync(this Visit visit)
+    {
+        ArgumentNullException.ThrowIfNull(visit);
+        return visit.Trains ? visit.Yard.HorsesAsync() : visit.Yard.HorsesGivenToAsync(visit.Me.Id);
+    }
+
+    private static async Task<Ok<List<HorseView>>> ListAsync(Visit visit) =>
+        TypedResults.Ok((await visit.MyHorsesAsync()).ConvertAll(h => Show(h, visit.Today)));
+
+    private static async Task<Results<Ok<HorseView>, ProblemHttpResult>> AddAsync(HorseEntry entry, Visit visit)
+    {
+        var horse = Horse.From(Guid.NewGuid(), entry, visit.Today);
+        if (!horse.IsFine)
+        {
+            return Problems.Faulty(horse.Faults);
+        }
+
+        await visit.Yard.AddHorseAsync(horse.Value);
+        return TypedResults.Ok(Show((await visit.Yard.FindHorseAsync(horse.Value.Id))!, visit.Today));
+    }
+
+    private static async Task<Ok<Passport>> PassportAsync(Guid horseId, Visit visit) =>
+        TypedResults.Ok(await ShowPassportAsync(horseId, visit));
+
+    private static async Task<Results<Ok<Passport>, ProblemHttpResult>> ChangeAsync(Guid horseId, Change<HorseEntry> change, Visit visit)
+    {
+        var horse = Horse.From(horseId, change.Entry, visit.Today);
+        if (!horse.IsFine)
+        {
+            return Problems.Faulty(horse.Faults);
+        }
+
+        if (!await visit.Yard.ChangeHorseAsync(horse.Value, change.Version))
+        {
+            return Problems.Conflict(Show((await visit.Yard.FindHorseAsync(horseId))!, visit.Today), change.Entry);
+        }
+
+        return TypedResults.Ok(await ShowPassportAsync(horseId, visit));
+    }
+
+    private static async Task<Results<Ok<Passport>, ProblemHttpResult>> MeasureAsync(Guid horseId, StrideEntry entry, Visit visit)
+    {
+        var horse = (await visit.Yard.FindHorseAsync(horseId))!.Value;
+        var measured = StrideMeasurement.From(Guid.NewGuid(), entry, horse, visit.Today);
+        if (!measured.IsFine)
+        {
+            return Problems.Faulty(measured.Faults);
+        }
+
+        await visit.Yard.AddStrideAsync(horseId, measured.Value);
+        return TypedResults.Ok(await ShowPassportAsync(horseId, visit));
+    }
+
+    private static async Task<Results<Ok<Passport>, ProblemHttpResult>> RemoveStrideAsync(Guid horseId, Guid strideId, Visit visit, bool removed) =>
+        await visit.Yard.RemoveStrideAsync(horseId, strideId, removed)
+            ? TypedResults.Ok(await ShowPassportAsync(horseId, visit))
+            : Problems.NotFound();
+
+    private static async Task<Results<Ok<Passport>, ProblemHttpResult>> ClearAsync(Guid horseId, Guid holdId, ClearanceEntry entry, Visit visit)
+    {
+        var hold = (await visit.Yard.HoldsAsync(horseId)).Find(h => h.Id == holdId);
+        if (hold is null)
+        {
+            return Problems.NotFound();
+        }
+
+        var checks = new Checks();
+        var by = checks.Text("by", entry.By, 80);
+        var on = entry.On ?? visit.Today;
+        checks.That(on <= visit.Today && on >= hold.Since, "on", "The day does not fit.", $"Give a day from {hold.Since:yyyy-MM-dd} to today.");
+        checks.That(hold.ClearedOn is null, "by", "This has been cleared already.", "Nothing is left to do.");
+        if (checks.Faults.Count > 0)
+        {
+            return Problems.Faulty(checks.Faults);
+        }
+
+        await visit.Yard.ClearHoldAsync(horseId, holdId, on, by, visit.Me.Id);
+        return TypedResults.Ok(await ShowPassportAsync(horseId, visit));
+    }
+
+    private static async Task<Passport> ShowPassportAsync(Guid horseId, Visit visit)
+    {
+        var kept = (await visit.Yard.FindHorseAsync(horseId))!;
+        var measured = await visit.Yard.StrideMeasurementsAsync(horseId);
+        return new Passport(
+            Show(kept, visit.Today),
+            StrideCard.For(kept.Value.Height, measured).Estimates,
+            [.. measured.OrderByDescending(m => m.On).Select(m => new StrideView(m.Id, m.Variant, m.On, m.Strip.Metres, m.Strides, m.Seconds, m.Stride, m.Speed, Math.Round(m.Tempo, 1)))],
+            await visit.Yard.HoldsAsync(horseId));
+    }
+}

@@ -1,0 +1,41 @@
+using System.Text.Json;
+using Hippodrome.Core.Measures;
+using Microsoft.OpenApi;
+
+namespace Hippodrome.Server.Hosting;
+
+/// <summary>The API document the interface's client is generated from.</summary>
+public static class OpenApiDocument
+{
+    /// <summary>True while the build writes the document: there is no database then.</summary>
+    public static bool IsBeingWritten { get; } =
+        System.Reflection.Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider";
+
+    public static IServiceCollection AddApiDocument(this IServiceCollection services) => services.AddOpenApi(options =>
+    {
+        options.AddSchemaTransformer((schema, context, _) =>
+        {
+            var type = Nullable.GetUnderlyingType(context.JsonTypeInfo.Type) ?? context.JsonTypeInfo.Type;
+            if (type == typeof(Distance) || type == typeof(Speed) || type == typeof(Mark))
+            {
+                schema.Type = JsonSchemaType.Number;
+                schema.Properties = null;
+            }
+
+            // A choice left open is said where it is used, not in the list of choices.
+            if (type.IsEnum && schema.Enum is { } choices)
+            {
+                schema.Enum = [.. choices.Where(c => c is not null && c.GetValueKind() != JsonValueKind.Null)];
+                schema.Type &= ~JsonSchemaType.Null;
+            }
+
+            // What the server answers is always all there; what a person types may have gaps.
+            if (schema.Properties is { Count: > 0 } && !type.Name.EndsWith("Entry", StringComparison.Ordinal))
+            {
+                schema.Required = schema.Properties.Keys.ToHashSet();
+            }
+
+            return Task.CompletedTask;
+        });
+    });
+}

@@ -1,0 +1,78 @@
+using System.Text.Json;
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Sessions;
+using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
+using Npgsql;
+
+namespace Hippodrome.Server.Hosting;
+
+/// <summary>Refusals as problem documents (RFC 9457): what was wrong, where, and how to mend it.</summary>
+public static class Problems
+{
+    public static ProblemHttpResult Faulty(IReadOnlyList<Fault> faults) =>
+        Problem(StatusCodes.Status400BadRequest, "Something here cannot be right.", string.Join(" ", faults.Select(f => f.Says).Distinct()), ("faults", faults));
+
+    public static ProblemHttpResult Faulty(string field, string says, string mend) => Faulty([new Fault(field, says, mend)]);
+
+    /// <summary>Hard faults of a plan: it is not kept.</summary>
+    public static ProblemHttpResult Refused(IEnumerable<PlanFault> hard) =>
+        Faulty([.. hard.Select(f => new Fault("parts", f.Says, f.Mend))]);
+
+    public static ProblemHttpResult NotFound() =>
+        Problem(StatusCodes.Status404NotFound, "There is no such thing here.", "It may have been taken off the list, or it belongs to someone else.");
+
+    /// <summary>Someone was quicker: both versions, nothing overwritten.</summary>
+    public static ProblemHttpResult Conflict(object current, object sent) =>
+        Problem(StatusCodes.Status409Conflict, "Someone else has changed this meanwhile.", "Nothing was overwritten. Look at both and choose.", ("current", current), ("sent", sent));
+
+    public static ProblemHttpResult Problem(int status, string title, string detail, params (string Key, object Value)[] more) =>
+        TypedResults.Problem(new ProblemDetails
+        {
+            Status = status,
+            Title = title,
+            Detail = detail,
+            Extensions = more.ToDictionary(m => m.Key, m => (object?)m.Value),
+        });
+
+    /// <summary>Turns whatever was thrown into a problem document.</summary>
+    public static async Task AnswerAsync(HttpContext context)
+    {
+        ArgumentNullException.ThrowIfNull(context);
+        var thrown = context.Features.Get<IExceptionHandlerFeature>()?.Error;
+        if (IsDatabaseAway(thrown))
+        {
+            context.Response.Headers.RetryAfter = "2";
+        }
+
+        await From(thrown).ExecuteAsync(context);
+    }
+
+    private static ProblemHttpResult From(Exception? thrown) => thrown switch
+    {
+        BadHttpRequestException { InnerException: JsonException json } => BadJson(json),
+        BadHttpRequestException { InnerException: NotSupportedException } => Faulty("", "Something in this does not say which kind it is.", "Give its family or its kind."),
+        BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } =>
+            Problem(StatusCodes.Status413PayloadTooLarge, "That is too much at once.", "Send it in several goes."),
+        BadHttpRequestException bad => Problem(bad.StatusCode, "That could not be read.", "Send what this address expects, as JSON."),
+        _ when IsDatabaseAway(thrown) =>
+            Problem(StatusCodes.Status503ServiceUnavailable, "The yard's book cannot be reached just now.", "What you typed is still on your screen. Try again in a moment."),
+        _ => Problem(StatusCodes.Status500InternalServerError, "Something went wrong on our side.", "What you typed is still on your screen. Try again; if it stays, tell whoever looks after the server."),
+    };
+
+    private static ProblemHttpResult BadJson(JsonException json)
+    {
+        var field = (json.Path ?? "$").Replace("$.", "", StringComparison.Ordinal).Replace("$", "", StringComparison.Ordinal);
+        return Faulty(field, field.Length == 0 ? "This cannot be read." : $"What stands in {field} cannot be read.", "Check it: numbers as numbers, days as 2026-04-18, choices as offered.");
+    }
+
+    /// <summary>The server of the database is gone, starting, stopping or refusing: not the request's fault.</summary>
+    private static bool IsDatabaseAway(Exception? thrown) => thrown switch
+    {
+        PostgresException postgres => postgres.SqlState.StartsWith("57", StringComparison.Ordinal) || postgres.SqlState.StartsWith("53", StringComparison.Ordinal) || postgres.SqlState.StartsWith("08", StringComparison.Ordinal),
+        NpgsqlException => true,
+        TimeoutException => true,
+        _ => false,
+    };
+}

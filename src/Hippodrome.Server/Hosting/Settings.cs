@@ -1,0 +1,22 @@
+using System.Globalization;
+
+namespace Hippodrome.Server.Hosting;
+
+/// <summary>What the server is told from outside, by environment variables or arguments.</summary>
+/// <param name="Database">HIPPODROME_DATABASE: connection string of the owner role.</param>
+/// <param name="Today">HIPPODROME_TODAY: a fixed day for tests and pictures.</param>
+/// <param name="Ui">HIPPODROME_UI: folder of the built interface.</param>
+/// <param name="Demo">--demo: load the demo yard once.</param>
+public sealed record Settings(string? Database, DateOnly? Today, string? Ui, bool Demo)
+{
+    public static Settings Read(IConfiguration configuration)
+    {
+        ArgumentNullException.ThrowIfNull(configuration);
+        var today = configuration["HIPPODROME_TODAY"];
+        return new Settings(
+            configuration["HIPPODROME_DATABASE"],
+            string.IsNullOrEmpty(today) ? null : DateOnly.ParseExact(today, "yyyy-MM-dd", CultureInfo.InvariantCulture),
+            configuration["HIPPODROME_UI"],
+            configuration["demo"] == "true");
+    }
+}

@@ -1,0 +1,139 @@
+using System.Reflection;
+using System.Security.Claims;
+using Hippodrome.Storage;
+using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.People;
+using Hippodrome.Storage.Yards;
+
+namespace Hippodrome.Server.Hosting;
+
+/// <summary>Who may call an endpoint.</summary>
+public enum Access
+{
+    /// <summary>Anyone signed in; where a horse is named, those who have been given it.</summary>
+    Reads,
+
+    /// <summary>Trainers, and riders of horses given to them.</summary>
+    Rides,
+
+    /// <summary>Trainers, and vets of horses given to them.</summary>
+    Clears,
+
+    /// <summary>Trainers only.</summary>
+    Trains,
+}
+
+/// <summary>The access an endpoint asks for, as metadata.</summary>
+public sealed record AccessMetadata(Access Access);
+
+/// <summary>One request of one person in their yard: an open transaction, who they are, what day it is.</summary>
+public sealed record Visit(YardSession Yard, Person Me, Yard Book, DateTimeOffset Now)
+{
+    public DateOnly Today => DateOnly.FromDateTime(Now.DateTime);
+
+    public bool Trains => Me.Role == Role.Trainer;
+
+    /// <summary>Handlers take the visit that the middleware opened.</summary>
+    public static ValueTask<Visit> BindAsync(HttpContext context, ParameterInfo parameter)
+    {
+        ArgumentNullException.ThrowIfNull(context);
+        return ValueTask.FromResult((Visit)context.Items[typeof(Visit)]!);
+    }
+}
+
+public static class VisitExtensions
+{
+    public const string YardClaim = "yard";
+    public const string StampClaim = "stamp";
+
+    public static TBuilder Needs<TBuilder>(this TBuilder builder, Access access)
+        where TBuilder : IEndpointConventionBuilder => builder.WithMetadata(new AccessMetadata(access));
+
+    /// <summary>
+    /// Commits when the handler has answered well, before a byte of the answer leaves: what a client
+    /// is told is kept has been kept.
+    /// </summary>
+    public static RouteGroupBuilder CommitsVisits(this RouteGroupBuilder group)
+    {
+        group.AddEndpointFilter(async (context, next) =>
+        {
+            var answer = await next(context);
+            var good = (answer as INestedHttpResult)?.Result ?? answer;
+            if (context.HttpContext.Items[typeof(Visit)] is Visit visit && (good as IStatusCodeHttpResult)?.StatusCode is null or < 400)
+            {
+                await visit.Yard.CommitAsync();
+            }
+
+            return answer;
+        });
+        return group;
+    }
+
+    /// <summary>Opens the visit for every endpoint that needs one; refuses whoever may not.</summary>
+    public static void UseVisits(this WebApplication app) => app.Use(async (context, next) =>
+    {
+        if (context.GetEndpoint()?.Metadata.GetMetadata<AccessMetadata>()?.Access is not { } access)
+        {
+            await next(context);
+            return;
+        }
+
+        var database = context.RequestServices.GetRequiredService<Database>();
+        if (!Guid.TryParse(context.User.FindFirstValue(YardClaim), out var yardId) || !Guid.TryParse(context.User.FindFirstValue(ClaimTypes.NameIdentifier), out var personId))
+        {
+            await SignInFirst().ExecuteAsync(context);
+            return;
+        }
+
+        await using var yard = await database.OpenYardAsync(yardId, context.RequestAborted);
+        var me = (await yard.FindPersonAsync(personId))?.Value;
+        if (me is null || me.Stamp.ToString() != context.User.FindFirstValue(StampClaim))
+        {
+            await SignInFirst().ExecuteAsync(context);
+            return;
+        }
+
+        if (await RefuseAsync(context, yard, me, access) is { } refusal)
+        {
+            await refusal.ExecuteAsync(context);
+            return;
+        }
+
+        var book = await yard.ThisYardAsync();
+        var clock = context.RequestServices.GetRequiredService<TimeProvider>();
+        var now = TimeZoneInfo.ConvertTime(clock.GetUtcNow(), TimeZoneInfo.FindSystemTimeZoneById(book.TimeZone));
+        context.Items[typeof(Visit)] = new Visit(yard, me, book, now);
+        await next(context);
+    });
+
+    private static async Task<IResult?> RefuseAsync(HttpContext context, YardSession yard, Person me, Access access)
+    {
+        // A horse one has not been given is as unknown as another yard's: first whether it is there, then what is allowed.
+        if (context.GetRouteValue("horseId") is string text)
+        {
+            var known = Guid.TryParse(text, out var horseId)
+                && (me.Role == Role.Trainer ? await yard.FindHorseAsync(horseId) is not null : await yard.IsGivenAsync(horseId, me.Id));
+            if (!known)
+            {
+                return Problems.NotFound();
+            }
+        }
+
+        var allowed = access switch
+        {
+            Access.Reads => true,
+            Access.Rides => me.Role is Role.Trainer or Role.Rider,
+            Access.Clears => me.Role == Role.Trainer || me.IsVet,
+            _ => me.Role == Role.Trainer,
+        };
+        return allowed ? null : Problems.Problem(StatusCodes.Status403Forbidden, "This is not yours to do.", access switch
+        {
+            Access.Rides => "Riders and trainers record rides.",
+            Access.Clears => "A trainer or the vet enters a clearance.",
+            _ => "Ask a trainer of the yard.",
+        });
+    }
+
+    private static Microsoft.AspNetCore.Http.HttpResults.ProblemHttpResult SignInFirst() =>
+        Problems.Problem(StatusCodes.Status401Unauthorized, "Please sign in.", "You are not signed in, or your sign-in has ended.");
+}

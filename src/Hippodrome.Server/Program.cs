@@ -1,0 +1,116 @@
+using System.Globalization;
+using Hippodrome.Server.Aims;
+using Hippodrome.Server.Horses;
+using Hippodrome.Server.Hosting;
+using Hippodrome.Server.People;
+using Hippodrome.Server.Rides;
+using Hippodrome.Server.Sessions;
+using Hippodrome.Server.Setups;
+using Hippodrome.Server.Today;
+using Hippodrome.Storage;
+using Microsoft.AspNetCore.Antiforgery;
+using Microsoft.AspNetCore.Authentication.Cookies;
+using Microsoft.AspNetCore.DataProtection;
+using Microsoft.AspNetCore.DataProtection.KeyManagement;
+using Microsoft.Extensions.Options;
+using Serilog;
+
+CultureInfo.DefaultThreadCurrentCulture = CultureInfo.GetCultureInfo("en-GB");
+CultureInfo.CurrentCulture = CultureInfo.DefaultThreadCurrentCulture;
+
+var configuration = new ConfigurationBuilder().AddEnvironmentVariables().AddCommandLine(args).Build();
+var settings = Settings.Read(configuration);
+var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, WebRootPath = Directory.Exists(settings.Ui) ? settings.Ui : null });
+
+// Paths and addresses of requests are left out of the log: they could name a person or a horse.
+builder.Services.AddSerilog(log => log
+    .MinimumLevel.Warning()
+    .MinimumLevel.Override("Hippodrome", Serilog.Events.LogEventLevel.Information)
+    .WriteTo.Console(formatProvider: CultureInfo.InvariantCulture));
+
+builder.WebHost.ConfigureKestrel(kestrel =>
+{
+    kestrel.AddServerHeader = false;
+    kestrel.Limits.MaxRequestBodySize = 1_000_000;
+});
+
+builder.Services.AddSingleton(services =>
+{
+    var named = services.GetRequiredService<IConfiguration>()["HIPPODROME_DATABASE"];
+    return new Database(string.IsNullOrEmpty(named) ? throw new InvalidOperationException("HIPPODROME_DATABASE names no database.") : named);
+});
+builder.Services.AddSingleton(settings.Today is { } day ? new FixedDay(day) : TimeProvider.System);
+builder.Services.ConfigureHttpJsonOptions(json => Json.Apply(json.SerializerOptions));
+builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
+builder.Services.AddProblemDetails();
+builder.Services.AddApiDocument();
+
+builder.Services.AddDataProtection().SetApplicationName("hippodrome");
+if (!OpenApiDocument.IsBeingWritten)
+{
+    builder.Services.AddSingleton<IConfigureOptions<KeyManagementOptions>>(services =>
+        new ConfigureOptions<KeyManagementOptions>(keys => keys.XmlRepository = new CookieKeys(services.GetRequiredService<Database>())));
+}
+
+builder.Services.AddAntiforgery(antiforgery =>
+{
+    antiforgery.HeaderName = "X-Hippodrome-Token";
+    antiforgery.Cookie.Name = "hippodrome-token";
+    antiforgery.Cookie.SameSite = SameSiteMode.Strict;
+});
+builder.Services.AddAuthentication(CookieAuthenticationDefaults.AuthenticationScheme).AddCookie(cookie =>
+{
+    cookie.Cookie.Name = "hippodrome";
+    cookie.Cookie.SameSite = SameSiteMode.Strict;
+    cookie.Cookie.HttpOnly = true;
+    cookie.ExpireTimeSpan = TimeSpan.FromDays(30);
+});
+
+var app = builder.Build();
+if (!OpenApiDocument.IsBeingWritten)
+{
+    if (!await Start.PrepareAsync(app.Services.GetRequiredService<Database>(), settings, app.Services.GetRequiredService<TimeProvider>()))
+    {
+        return 1;
+    }
+
+    app.Lifetime.ApplicationStarted.Register(() => Start.Announce(app.Urls, settings.Demo));
+}
+
+app.UseExceptionHandler(new ExceptionHandlerOptions { ExceptionHandler = Problems.AnswerAsync, SuppressDiagnosticsCallback = _ => false });
+app.UseStatusCodePages();
+app.UseSecurityHeaders(Page.Headers);
+app.UseStaticFiles();
+app.UseRouting();
+app.UseAuthentication();
+app.Use(async (context, next) =>
+{
+    var changes = !HttpMethods.IsGet(context.Request.Method) && !HttpMethods.IsHead(context.Request.Method);
+    if (changes && context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal) && !await context.RequestServices.GetRequiredService<IAntiforgery>().IsRequestValidAsync(context))
+    {
+        await Problems.Problem(StatusCodes.Status400BadRequest, "This page has grown old.", "Load it again; what you typed can be sent once more.", ("stale", true)).ExecuteAsync(context);
+        return;
+    }
+
+    await next(context);
+});
+app.UseVisits();
+
+var api = app.MapGroup("/api").CommitsVisits();
+api.MapSignIn();
+api.MapPeople();
+api.MapToday();
+api.MapHorses();
+api.MapAims();
+api.MapSetUps();
+api.MapSessions();
+api.MapRides();
+app.MapHealth();
+app.MapOpenApi().ExcludeFromDescription();
+app.MapPage();
+
+await app.RunAsync();
+return 0;
+
+/// <summary>Named so that tests can start it.</summary>
+public partial class Program;

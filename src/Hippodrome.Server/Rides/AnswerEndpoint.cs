@@ -1,0 +1,121 @@
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Sessions;
+using Hippodrome.Core.Setups;
+using Hippodrome.Core.Verdicts;
+using Hippodrome.Server.Hosting;
+using Hippodrome.Server.Sessions;
+using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.Rides;
+using Hippodrome.Storage.Sessions;
+using Hippodrome.Storage.Setups;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Hippodrome.Server.Rides;
+
+/// <summary>A trainer's answer to a verdict.</summary>
+/// <param name="Rule">Which rule is answered.</param>
+/// <param name="Accepted">Accepted, or overruled.</param>
+/// <param name="Word">Why, when it is overruled.</param>
+public sealed record AnswerEntry(string? Rule = null, bool? Accepted = null, string? Word = null);
+
+/// <summary>What came of an answer: the next session, if one was made, and what was changed in it.</summary>
+public sealed record Answered(Review Review, SessionView? Next, IReadOnlyList<string> Says);
+
+internal static class AnswerEndpoint
+{
+    private const int DaysLookedAhead = 14;
+
+    public static async Task<Results<Ok<Answered>, ProblemHttpResult>> AnswerAsync(Guid horseId, Guid rideId, AnswerEntry entry, Visit visit)
+    {
+        if (await visit.Yard.FindRideAsync(rideId) is not { } ride || ride.HorseId != horseId)
+        {
+            return Problems.NotFound();
+        }
+
+        var judged = await visit.JudgeOneAsync(ride);
+        var verdict = judged.Verdicts.FirstOrDefault(v => v.Rule == entry.Rule);
+        var faults = Check(entry, verdict);
+        if (faults.Count > 0)
+        {
+            return Problems.Faulty(faults);
+        }
+
+        var before = (await visit.Yard.AnswersAsync([rideId])).FirstOrDefault();
+        var sameAgain = before is not null && before.Rule == entry.Rule && before.Accepted == entry.Accepted;
+        var (nextId, says) = sameAgain
+            ? (before!.NextSessionId, (IReadOnlyList<string>)["answered already"])
+            : entry.Accepted == true ? await MakeNextAsync(visit, judged, verdict!) : (null, ["overruled, and kept on record"]);
+        if (!sameAgain)
+        {
+            await visit.Yard.AddAnswerAsync(rideId, verdict!.Rule, entry.Accepted == true, (entry.Word ?? "").Trim(), nextId, visit.Me.Id);
+        }
+
+        var next = nextId is { } id ? await visit.Yard.FindSessionAsync(horseId, id) : null;
+        return TypedResults.Ok(new Answered(await RideEndpoints.ShowReviewAsync(visit, ride), next is null ? null : await visit.ShowSessionAsync(next), says));
+    }
+
+    private static IReadOnlyList<Fault> Check(AnswerEntry entry, Verdict? verdict)
+    {
+        var checks = new Checks();
+        checks.That(verdict is not null, "rule", "No such rule has spoken on this ride.", "Answer one of the verdicts shown.");
+        checks.That(entry.Accepted is not null, "accepted", "Accepted or overruled?", "Choose one.");
+        var word = checks.OptionalText("word", entry.Word, 500);
+        if (entry.Accepted == false && verdict is not null)
+        {
+            checks.That(verdict.CanBeOverruled, "accepted", "This cannot be overruled: it protects the horse.", "Follow it, and call the vet.");
+            checks.That(word.Length > 0, "word", "A word why is missing.", "Say why you see it otherwise; it is kept beside the advice.");
+        }
+
+        return checks.Faults;
+    }
+
+    /// <summary>Makes the next session with the change the verdict asks for, on the first free day.</summary>
+    private static async Task<(Guid? Id, IReadOnlyList<string> Says)> MakeNextAsync(Visit visit, JudgedRide judged, Verdict verdict)
+    {
+        var horseId = judged.Ride.HorseId;
+        var entries = judged.SetUps.ToDictionary(s => s.Id, s => s.Entry);
+        if (NextSession.Propose(judged.Session?.Plan, judged.Context.Record, judged.Ride.OnDay, entries, verdict.Change) is not { } proposed)
+        {
+            return (null, ["no ridden work until a vet has cleared it"]);
+        }
+
+        var changed = await KeepSetUpsAsync(visit, horseId, proposed.SetUps);
+        var entry = proposed.Session with
+        {
+            On = await FirstFreeDayAsync(visit, horseId, proposed.Session.On!.Value),
+            Parts = [.. proposed.Session.Parts!.Select(p => p.SetUpId is { } id && changed.TryGetValue(id, out var now) ? p with { SetUpId = now } : p)],
+        };
+        var plan = SessionPlan.From(Guid.NewGuid(), entry, visit.Today).OrThrow();
+        var hard = (await visit.CheckPlanAsync(horseId, plan)).Faults.Where(f => f.Hard).Select(f => f.Says).ToList();
+        if (hard.Count > 0)
+        {
+            return (null, hard);
+        }
+
+        await visit.Yard.AddSessionAsync(horseId, plan);
+        return (plan.Id, proposed.Says);
+    }
+
+    /// <summary>Keeps each changed set-up as a new one; what was ridden stays as it was.</summary>
+    private static async Task<Dictionary<Guid, Guid>> KeepSetUpsAsync(Visit visit, Guid horseId, IReadOnlyDictionary<Guid, ChangedSetUp> changed)
+    {
+        var card = await visit.Yard.StrideCardAsync((await visit.Yard.FindHorseAsync(horseId))!.Value);
+        var ids = new Dictionary<Guid, Guid>();
+        foreach (var (old, change) in changed)
+        {
+            var id = Guid.NewGuid();
+            var title = change.Entry.Check().OrThrow().MeasureFor(card, visit.Me.Tape).Title;
+            await visit.Yard.AddSetUpAsync(horseId, id, title, change.Entry);
+            ids[old] = id;
+        }
+
+        return ids;
+    }
+
+    private static async Task<DateOnly> FirstFreeDayAsync(Visit visit, Guid horseId, DateOnly wanted)
+    {
+        var from = wanted > visit.Today ? wanted : visit.Today;
+        var taken = (await visit.Yard.SessionsAsync(from, from.AddDays(DaysLookedAhead), horseId)).Select(s => s.Plan.On).ToHashSet();
+        return Enumerable.Range(0, DaysLookedAhead).Select(from.AddDays).FirstOrDefault(d => !taken.Contains(d), from.AddDays(DaysLookedAhead));
+    }
+}

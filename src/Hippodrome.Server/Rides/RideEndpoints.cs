@@ -1,0 +1,138 @@
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Rides;
+using Hippodrome.Core.Sessions;
+using Hippodrome.Core.Verdicts;
+using Hippodrome.Core.Weather;
+using Hippodrome.Server.Hosting;
+using Hippodrome.Server.Sessions;
+using Hippodrome.Server.Setups;
+using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.Rides;
+using Hippodrome.Storage.Sessions;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Hippodrome.Server.Rides;
+
+/// <summary>Events of a ride, sent as often as needed: the same id counts once.</summary>
+/// <param name="SessionId">The session ridden, if one was planned.</param>
+/// <param name="On">The day of the ride.</param>
+/// <param name="Events">What happened.</param>
+public sealed record RideEntry(Guid? SessionId = null, DateOnly? On = null, IReadOnlyList<RideEvent>? Events = null);
+
+/// <summary>A ride in a list.</summary>
+public sealed record RideLine(Guid Id, DateOnly On, string Rider, double Minutes, MarksByRein Marks, VerdictWord Word, string Do);
+
+/// <summary>An event as the log shows it: struck through when it was taken back.</summary>
+public sealed record LoggedEvent(RideEvent Event, bool TakenBack);
+
+/// <summary>Everything about a ride: planned beside done, left beside right, what the rules say.</summary>
+public sealed record Review(
+    Guid Id,
+    DateOnly On,
+    string Rider,
+    SessionView? Session,
+    IReadOnlyList<SetUpView> SetUps,
+    RideRecord Record,
+    IReadOnlyList<GaitTotal> Done,
+    BothReins<double> MinutesByRein,
+    double? MarksAsymmetry,
+    HeatAdvice? Heat,
+    IReadOnlyList<Verdict> Verdicts,
+    IReadOnlyList<VerdictAnswer> Answers,
+    IReadOnlyList<LoggedEvent> Log);
+
+public static class RideEndpoints
+{
+    private const int MostListed = 200;
+
+    public static void MapRides(this RouteGroupBuilder api)
+    {
+        api.MapGet("/horses/{horseId}/rides", ListAsync).Needs(Access.Reads);
+        api.MapGet("/horses/{horseId}/rides/{rideId:guid}", ReviewAsync).Needs(Access.Reads);
+        api.MapPost("/horses/{horseId}/rides/{rideId:guid}/events", AppendAsync).Needs(Access.Rides);
+        api.MapPost("/horses/{horseId}/rides/{rideId:guid}/answers", AnswerEndpoint.AnswerAsync).Needs(Access.Trains);
+    }
+
+    private static async Task<Ok<List<RideLine>>> ListAsync(Guid horseId, Visit visit, int? most)
+    {
+        // One more reading back than listed, so that the oldest line is judged like the others.
+        var rides = await visit.Yard.RidesAsync(horseId, visit.Today, Math.Clamp(most ?? 40, 1, MostListed) + Judging.LookBack);
+        var judged = await visit.JudgeAsync(horseId, rides);
+        return TypedResults.Ok(judged.Take(Math.Clamp(most ?? 40, 1, MostListed)).Select(j => new RideLine(
+            j.Ride.Id, j.Ride.OnDay, j.Ride.RiderName, j.Context.Record.Minutes, j.Context.Record.Marks, j.Verdicts[0].Word, j.Verdicts[0].Do)).ToList());
+    }
+
+    private static async Task<Results<Ok<Review>, ProblemHttpResult>> ReviewAsync(Guid horseId, Guid rideId, Visit visit) =>
+        await visit.Yard.FindRideAsync(rideId) is { } ride && ride.HorseId == horseId
+            ? TypedResults.Ok(await ShowReviewAsync(visit, ride))
+            : Problems.NotFound();
+
+    private static async Task<Results<Ok<Review>, ProblemHttpResult>> AppendAsync(Guid horseId, Guid rideId, RideEntry entry, Visit visit)
+    {
+        var log = RideLog.From(entry.Events);
+        if (!log.IsFine)
+        {
+            return Problems.Faulty(log.Faults);
+        }
+
+        var on = entry.On ?? visit.Today;
+        if (on > visit.Today || on < visit.Today.AddYears(-2))
+        {
+            return Problems.Faulty("on", "A ride is written down on its day or after.", "Give a day up to today.");
+        }
+
+        if (entry.SessionId is { } sessionId && await visit.Yard.FindSessionAsync(horseId, sessionId) is null)
+        {
+            return Problems.Faulty("sessionId", "This session is not one of this horse's.", "Choose one from its list, or none.");
+        }
+
+        await visit.Yard.AddRideAsync(rideId, horseId, entry.SessionId, on, visit.Me.Id);
+        var ride = await visit.Yard.FindRideAsync(rideId);
+        if (ride is null || ride.HorseId != horseId)
+        {
+            return Problems.NotFound();
+        }
+
+        var differing = await visit.Yard.AppendAsync(rideId, log.Value, visit.Me.Id);
+        if (differing.Count > 0)
+        {
+            return Problems.Problem(StatusCodes.Status409Conflict, "An event is already there and says something else.", "Events are never edited: take the first one back with another event.", ("events", differing));
+        }
+
+        await RaiseHoldAsync(visit, ride);
+        return TypedResults.Ok(await ShowReviewAsync(visit, ride));
+    }
+
+    /// <summary>A sign of pain holds the horse at once, whoever noted it.</summary>
+    private static async Task RaiseHoldAsync(Visit visit, Ride ride)
+    {
+        var judged = (await visit.JudgeAsync(ride.HorseId, [ride]))[0];
+        if (judged.Verdicts.FirstOrDefault(v => v.Word == VerdictWord.End) is { } end)
+        {
+            await visit.Yard.RaiseHoldAsync(ride.HorseId, end.Seen, ride.OnDay);
+        }
+    }
+
+    internal static async Task<Review> ShowReviewAsync(Visit visit, Ride ride)
+    {
+        var judged = await visit.JudgeOneAsync(ride);
+        var record = judged.Context.Record;
+        var card = await visit.Yard.StrideCardAsync(judged.Context.Horse);
+        var takenBack = judged.Log.Events.OfType<TakenBack>().Select(t => t.Event).ToHashSet();
+        return new Review(
+            ride.Id,
+            ride.OnDay,
+            ride.RiderName,
+            judged.Session is null ? null : await visit.ShowSessionAsync(judged.Session),
+            await visit.ShowSetUpsAsync(ride.HorseId, judged.SetUps),
+            record,
+            SessionTotals.GaitTotals(record.ByGait.Select(g => (g.Gait, g.Minutes)), card),
+            new BothReins<double>(record.ByGait.Sum(g => g.Left), record.ByGait.Sum(g => g.Right)),
+            record.Marks is { Left: { } left, Right: { } right } ? Asymmetry.Index(left, right) : null,
+            judged.Context.Heat,
+            judged.Verdicts,
+            await visit.Yard.AnswersAsync([ride.Id]),
+            [.. judged.Log.Events.Select(e => new LoggedEvent(e, takenBack.Contains(e.Id)))]);
+    }
+}

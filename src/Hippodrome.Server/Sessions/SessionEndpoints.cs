@@ -1,0 +1,159 @@
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Sessions;
+using Hippodrome.Core.Setups;
+using Hippodrome.Server.Hosting;
+using Hippodrome.Server.People;
+using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.Sessions;
+using Hippodrome.Storage.Setups;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Hippodrome.Server.Sessions;
+
+/// <summary>What a session adds up to and what is wrong with it.</summary>
+public sealed record SessionCheck(SessionTotals Totals, IReadOnlyList<PlanFault> Faults);
+
+/// <summary>A session with its totals and faults, and the ride made of it.</summary>
+public sealed record SessionView(
+    Guid Id, DateOnly On, string Emphasis, Manner Manner, bool Helper, IReadOnlyList<Part> Parts, string Notes, int Version, Guid? RideId, SessionCheck Check);
+
+public static class SessionEndpoints
+{
+    private const int MostDays = 400;
+
+    public static void MapSessions(this RouteGroupBuilder api)
+    {
+        api.MapGet("/horses/{horseId}/sessions", ListAsync).Needs(Access.Reads);
+        api.MapPost("/horses/{horseId}/sessions/check", CheckAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/sessions", AddAsync).Needs(Access.Trains);
+        api.MapGet("/horses/{horseId}/sessions/{sessionId:guid}", OneAsync).Needs(Access.Reads);
+        api.MapPut("/horses/{horseId}/sessions/{sessionId:guid}", ChangeAsync).Needs(Access.Trains);
+        api.MapDelete("/horses/{horseId}/sessions/{sessionId:guid}", (Guid horseId, Guid sessionId, Visit visit) => RemoveAsync(horseId, sessionId, visit, true)).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/sessions/{sessionId:guid}/restore", (Guid horseId, Guid sessionId, Visit visit) => RemoveAsync(horseId, sessionId, visit, false)).Needs(Access.Trains);
+    }
+
+    /// <summary>Totals and faults of a plan, as the horse, its week and its holds stand.</summary>
+    public static async Task<SessionCheck> CheckPlanAsync(this Visit visit, Guid horseId, SessionPlan plan)
+    {
+        ArgumentNullException.ThrowIfNull(visit);
+        ArgumentNullException.ThrowIfNull(plan);
+        var horse = (await visit.Yard.FindHorseAsync(horseId))!.Value;
+        var card = await visit.Yard.StrideCardAsync(horse);
+        var near = (await visit.Yard.SessionsAsync(plan.On.AddDays(-6), plan.On.AddDays(1), horseId)).FindAll(s => s.Plan.Id != plan.Id);
+        var setUps = await SetUpsOfAsync(visit, horseId, near.Select(s => s.Plan).Append(plan));
+        var nearby = near.ConvertAll(s => new NearbyDay(s.Plan.On, Stands(s.Plan, setUps, fence: false), Stands(s.Plan, setUps, fence: true)));
+        var held = (await visit.Yard.HoldsAsync(horseId)).Find(h => h.ClearedOn is null);
+        return new SessionCheck(
+            SessionTotals.Of(plan, card),
+            PlanChecks.Check(new PlanContext(horse, plan, setUps, nearby, HeldBecause: held is null ? null : $"{held.Because}, since {held.Since:d MMMM}")));
+    }
+
+    public static async Task<SessionView> ShowSessionAsync(this Visit visit, KeptSession kept)
+    {
+        ArgumentNullException.ThrowIfNull(kept);
+        var p = kept.Plan;
+        return new SessionView(p.Id, p.On, p.Emphasis, p.Manner, p.Helper, p.Parts, p.Notes, kept.Version, kept.RideId, await visit.CheckPlanAsync(kept.HorseId, p));
+    }
+
+    /// <summary>The set-ups that these plans name.</summary>
+    private static async Task<Dictionary<Guid, SetUp>> SetUpsOfAsync(Visit visit, Guid horseId, IEnumerable<SessionPlan> plans)
+    {
+        var ids = plans.SelectMany(p => p.Parts).Select(p => p.SetUpId).OfType<Guid>();
+        return (await visit.Yard.SetUpsByIdAsync(horseId, ids)).ToDictionary(s => s.Id, s => s.Entry.Check().OrThrow());
+    }
+
+    private static bool Stands(SessionPlan plan, Dictionary<Guid, SetUp> setUps, bool fence) =>
+        plan.Parts.Any(p => p.SetUpId is { } id && setUps.TryGetValue(id, out var setUp) && setUp.HasFence == fence);
+
+    private static async Task<Results<Ok<List<SessionView>>, ProblemHttpResult>> ListAsync(Guid horseId, DateOnly from, DateOnly to, Visit visit)
+    {
+        if (to < from || to.DayNumber - from.DayNumber > MostDays)
+        {
+            return Problems.Faulty("to", "That is not a span of days that can be shown.", $"Give a last day after the first, at most {MostDays} days on.");
+        }
+
+        var views = new List<SessionView>();
+        foreach (var kept in await visit.Yard.SessionsAsync(from, to, horseId))
+        {
+            views.Add(await visit.ShowSessionAsync(kept));
+        }
+
+        return TypedResults.Ok(views);
+    }
+
+    private static async Task<Results<Ok<SessionCheck>, ProblemHttpResult>> CheckAsync(Guid horseId, SessionEntry entry, Visit visit)
+    {
+        var plan = SessionPlan.From(Guid.NewGuid(), entry, visit.Today);
+        return plan.IsFine ? TypedResults.Ok(await visit.CheckPlanAsync(horseId, plan.Value)) : Problems.Faulty(plan.Faults);
+    }
+
+    private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> AddAsync(Guid horseId, SessionEntry entry, Visit visit)
+    {
+        var (plan, refusal) = await ReadAsync(horseId, Guid.NewGuid(), entry, visit);
+        if (refusal is not null)
+        {
+            return refusal;
+        }
+
+        await visit.Yard.AddSessionAsync(horseId, plan!);
+        return TypedResults.Ok(await visit.ShowSessionAsync((await visit.Yard.FindSessionAsync(horseId, plan!.Id))!));
+    }
+
+    private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> OneAsync(Guid horseId, Guid sessionId, Visit visit) =>
+        await visit.Yard.FindSessionAsync(horseId, sessionId) is { } kept ? TypedResults.Ok(await visit.ShowSessionAsync(kept)) : Problems.NotFound();
+
+    private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> ChangeAsync(Guid horseId, Guid sessionId, Change<SessionEntry> change, Visit visit)
+    {
+        if (await visit.Yard.FindSessionAsync(horseId, sessionId) is not { } kept)
+        {
+            return Problems.NotFound();
+        }
+
+        if (kept.RideId is not null)
+        {
+            return Problems.Faulty("parts", "This session has been ridden, and stays as it was.", "Plan another one.");
+        }
+
+        var (plan, refusal) = await ReadAsync(horseId, sessionId, change.Entry, visit);
+        if (refusal is not null)
+        {
+            return refusal;
+        }
+
+        return await visit.Yard.ChangeSessionAsync(horseId, plan!, change.Version)
+            ? TypedResults.Ok(await visit.ShowSessionAsync((await visit.Yard.FindSessionAsync(horseId, sessionId))!))
+            : Problems.Conflict(await visit.ShowSessionAsync(kept), change.Entry);
+    }
+
+    private static async Task<Results<NoContent, ProblemHttpResult>> RemoveAsync(Guid horseId, Guid sessionId, Visit visit, bool removed)
+    {
+        if (removed && await visit.Yard.FindSessionAsync(horseId, sessionId) is { RideId: not null })
+        {
+            return Problems.Faulty("", "This session has been ridden, and stays.", "Leave it where it is.");
+        }
+
+        return await visit.Yard.RemoveSessionAsync(horseId, sessionId, removed) ? TypedResults.NoContent() : Problems.NotFound();
+    }
+
+    /// <summary>A plan that may be kept, or why not.</summary>
+    private static async Task<(SessionPlan? Plan, ProblemHttpResult? Refusal)> ReadAsync(Guid horseId, Guid id, SessionEntry entry, Visit visit)
+    {
+        var plan = SessionPlan.From(id, entry, visit.Today);
+        if (!plan.IsFine)
+        {
+            return (null, Problems.Faulty(plan.Faults));
+        }
+
+        var named = plan.Value.Parts.Select((p, i) => (p.SetUpId, i)).Where(p => p.SetUpId is not null).ToList();
+        var known = (await visit.Yard.SetUpsByIdAsync(horseId, named.Select(n => n.SetUpId!.Value))).ConvertAll(s => s.Id);
+        var unknown = named.FindAll(n => !known.Contains(n.SetUpId!.Value));
+        if (unknown.Count > 0)
+        {
+            return (null, Problems.Faulty([.. unknown.Select(n => new Fault($"parts[{n.i}].setUpId", "This set-up is not one of this horse's.", "Choose one from its list."))]));
+        }
+
+        var hard = (await visit.CheckPlanAsync(horseId, plan.Value)).Faults.Where(f => f.Hard).ToList();
+        return hard.Count > 0 ? (null, Problems.Refused(hard)) : (plan.Value, null);
+    }
+}

@@ -1,0 +1,122 @@
+using System.Data;
+using System.Security.Cryptography;
+using System.Text;
+using Dapper;
+using DbUp;
+using DbUp.Engine.Output;
+using Npgsql;
+
+namespace Hippodrome.Storage;
+
+/// <summary>
+/// The PostgreSQL database behind one connection string, the owner's. The owner migrates; everything
+/// else runs as <c>hippodrome_app</c>, an unprivileged role that row-level security holds to one yard.
+/// </summary>
+public sealed class Database : IAsyncDisposable
+{
+    public const string AppRole = "hippodrome_app";
+
+    // Any number will do, as long as every server uses the same: two that start together migrate in turn.
+    private const long MigrationLock = 4_870_113_220;
+
+    private readonly NpgsqlDataSource _app;
+    private readonly string _owner;
+    private readonly string _appPassword;
+
+    static Database()
+    {
+        DefaultTypeMap.MatchNamesWithUnderscores = true;
+        SqlMapper.AddTypeHandler(new DateOnlyHandler());
+    }
+
+    /// <exception cref="ArgumentException">The connection string has no password, so none can be made for the application's role.</exception>
+    public Database(string ownerConnectionString)
+    {
+        var owner = new NpgsqlConnectionStringBuilder(ownerConnectionString);
+        if (string.IsNullOrEmpty(owner.Password))
+        {
+            throw new ArgumentException("The database connection string needs a password.", nameof(ownerConnectionString));
+        }
+
+        _owner = owner.ConnectionString;
+
+        // Derived, so that every server given the same connection string arrives at the same password.
+        _appPassword = Convert.ToHexString(HMACSHA256.HashData(Encoding.UTF8.GetBytes(owner.Password), Encoding.UTF8.GetBytes(AppRole)));
+        var app = new NpgsqlConnectionStringBuilder(_owner) { Username = AppRole, Password = _appPassword, ApplicationName = "hippodrome" };
+        _app = NpgsqlDataSource.Create(app);
+    }
+
+    /// <summary>Connections of the unprivileged role. A yard's rows are reached through <see cref="OpenYardAsync"/> only.</summary>
+    public NpgsqlDataSource App => _app;
+
+    /// <summary>Makes the application's role and brings the schema up to date.</summary>
+    public async Task MigrateAsync()
+    {
+        await using var connection = new NpgsqlConnection(_owner);
+        await connection.OpenAsync();
+        await connection.ExecuteAsync("select pg_advisory_lock(@MigrationLock)", new { MigrationLock });
+        try
+        {
+            await MakeAppRoleAsync(connection);
+            var result = DeployChanges.To.PostgresqlDatabase(_owner)
+                .WithScriptsEmbeddedInAssembly(typeof(Database).Assembly)
+                .WithTransactionPerScript()
+                .LogTo(new NoOpUpgradeLog())
+                .Build()
+                .PerformUpgrade();
+            if (!result.Successful)
+            {
+                throw new InvalidOperationException($"Migration {result.ErrorScript?.Name} failed: {result.Error.Message}", result.Error);
+            }
+        }
+        finally
+        {
+            await connection.ExecuteAsync("select pg_advisory_unlock(@MigrationLock)", new { MigrationLock });
+        }
+    }
+
+    /// <summary>Opens a transaction that sees one yard and no other.</summary>
+    public async Task<YardSession> OpenYardAsync(Guid yardId, CancellationToken cancel = default)
+    {
+        var connection = await _app.OpenConnectionAsync(cancel);
+        try
+        {
+            var transaction = await connection.BeginTransactionAsync(cancel);
+            await connection.ExecuteAsync("select set_config('hippodrome.yard', @yard, true)", new { yard = yardId.ToString() }, transaction);
+            return new YardSession(connection, transaction, yardId);
+        }
+        catch
+        {
+            await connection.DisposeAsync();
+            throw;
+        }
+    }
+
+    public ValueTask DisposeAsync() => _app.DisposeAsync();
+
+    private async Task MakeAppRoleAsync(NpgsqlConnection connection)
+    {
+        // A role cannot be a parameter; the password is hexadecimal by construction.
+        await connection.ExecuteAsync($"""
+            do $$
+            begin
+                if not exists (select from pg_roles where rolname = '{AppRole}') then
+                    create role {AppRole} login nosuperuser nocreatedb nocreaterole nobypassrls;
+                end if;
+            end
+            $$;
+            alter role {AppRole} password '{_appPassword}';
+            """);
+    }
+
+    private sealed class DateOnlyHandler : SqlMapper.TypeHandler<DateOnly>
+    {
+        public override DateOnly Parse(object value) => value is DateOnly day ? day : DateOnly.FromDateTime((DateTime)value);
+
+        public override void SetValue(IDbDataParameter parameter, DateOnly value)
+        {
+            parameter.DbType = DbType.Date;
+            parameter.Value = value;
+        }
+    }
+}

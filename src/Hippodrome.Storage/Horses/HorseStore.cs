@@ -1,0 +1,125 @@
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+
+namespace Hippodrome.Storage.Horses;
+
+/// <summary>A horse held from ridden work, and how that ended if it did.</summary>
+public sealed record Hold(Guid Id, Guid HorseId, string Because, DateOnly Since, DateOnly? ClearedOn, string? ClearedBy);
+
+public static class HorseStore
+{
+    private const string Columns = "id, name, foaled, height_cm, sex, experience, notes, version";
+
+    public static async Task<List<Kept<Horse>>> HorsesAsync(this YardSession yard) =>
+        [.. (await yard.QueryAsync<HorseRow>($"select {Columns} from horse where yard_id = @yard order by name")).Select(r => r.ToHorse())];
+
+    /// <summary>The horses a rider or an observer has been given.</summary>
+    public static async Task<List<Kept<Horse>>> HorsesGivenToAsync(this YardSession yard, Guid personId) =>
+        [.. (await yard.QueryAsync<HorseRow>(
+            $"""
+            select {Columns} from horse
+            where yard_id = @yard and id in (select horse_id from horse_person where yard_id = @yard and person_id = @personId)
+            order by name
+            """,
+            new { personId })).Select(r => r.ToHorse())];
+
+    public static Task<bool> IsGivenAsync(this YardSession yard, Guid horseId, Guid personId) =>
+        yard.AnyAsync("select from horse_person where yard_id = @yard and horse_id = @horseId and person_id = @personId", new { horseId, personId });
+
+    public static async Task<Kept<Horse>?> FindHorseAsync(this YardSession yard, Guid id) =>
+        (await yard.FindAsync<HorseRow>($"select {Columns} from horse where yard_id = @yard and id = @id", new { id }))?.ToHorse();
+
+    public static Task AddHorseAsync(this YardSession yard, Horse horse) => yard.ExecuteAsync(
+        """
+        insert into horse (yard_id, id, name, foaled, height_cm, sex, experience, notes)
+        values (@yard, @Id, @Name, @Foaled, @HeightCm, @Sex, @Experience, @Notes)
+        """,
+        Values(horse));
+
+    /// <summary>False: someone was quicker.</summary>
+    public static async Task<bool> ChangeHorseAsync(this YardSession yard, Horse horse, int version) => await yard.ExecuteAsync(
+        """
+        update horse set name = @Name, foaled = @Foaled, height_cm = @HeightCm, sex = @Sex, experience = @Experience,
+            notes = @Notes, version = version + 1
+        where yard_id = @yard and id = @Id and version = @version
+        """,
+        Values(horse, version)) == 1;
+
+    public static async Task<List<StrideMeasurement>> StrideMeasurementsAsync(this YardSession yard, Guid horseId) =>
+        [.. (await yard.QueryAsync<StrideRow>(
+            """
+            select id, variant, strip_m, strides, seconds, on_day from stride_measurement
+            where yard_id = @yard and horse_id = @horseId and removed_at is null order by on_day, id
+            """,
+            new { horseId })).Select(r => r.ToMeasurement())];
+
+    /// <summary>The horse's stride card as its measurements have it.</summary>
+    public static async Task<StrideCard> StrideCardAsync(this YardSession yard, Horse horse)
+    {
+        ArgumentNullException.ThrowIfNull(horse);
+        return StrideCard.For(horse.Height, await yard.StrideMeasurementsAsync(horse.Id));
+    }
+
+    public static Task AddStrideAsync(this YardSession yard, Guid horseId, StrideMeasurement m)
+    {
+        ArgumentNullException.ThrowIfNull(m);
+        return yard.ExecuteAsync(
+            """
+            insert into stride_measurement (yard_id, horse_id, id, variant, strip_m, strides, seconds, on_day)
+            values (@yard, @horseId, @Id, @variant, @strip, @Strides, @Seconds, @On)
+            """,
+            new { horseId, m.Id, variant = m.Variant.ToString(), strip = m.Strip.Metres, m.Strides, m.Seconds, m.On });
+    }
+
+    public static async Task<bool> RemoveStrideAsync(this YardSession yard, Guid horseId, Guid id, bool removed) => await yard.ExecuteAsync(
+        "update stride_measurement set removed_at = case when @removed then now() end where yard_id = @yard and horse_id = @horseId and id = @id",
+        new { horseId, id, removed }) == 1;
+
+    /// <summary>Holds of one horse or of all, the latest first.</summary>
+    public static Task<List<Hold>> HoldsAsync(this YardSession yard, Guid? horseId = null) => yard.QueryAsync<Hold>(
+        """
+        select id, horse_id, because, since, cleared_on, cleared_by from hold
+        where yard_id = @yard and (@horseId::uuid is null or horse_id = @horseId) order by since desc, id
+        """,
+        new { horseId });
+
+    /// <summary>Raises a hold unless the horse is already held.</summary>
+    public static Task RaiseHoldAsync(this YardSession yard, Guid horseId, string because, DateOnly since) => yard.ExecuteAsync(
+        """
+        insert into hold (yard_id, horse_id, id, because, since)
+        select @yard, @horseId, @id, @because, @since
+        where not exists (select from hold where yard_id = @yard and horse_id = @horseId and cleared_on is null)
+        """,
+        new { horseId, id = Guid.NewGuid(), because, since });
+
+    public static async Task<bool> ClearHoldAsync(this YardSession yard, Guid horseId, Guid id, DateOnly on, string by, Guid enteredBy) => await yard.ExecuteAsync(
+        """
+        update hold set cleared_on = @on, cleared_by = @by, cleared_entered_by = @enteredBy
+        where yard_id = @yard and horse_id = @horseId and id = @id and cleared_on is null
+        """,
+        new { horseId, id, on, by, enteredBy }) == 1;
+
+    private static object Values(Horse horse, int version = 0) => new
+    {
+        horse.Id,
+        horse.Name,
+        horse.Foaled,
+        HeightCm = horse.Height.Centimetres,
+        Sex = horse.Sex.ToString(),
+        Experience = horse.Experience.ToString(),
+        horse.Notes,
+        version,
+    };
+
+    private sealed record HorseRow(Guid Id, string Name, int Foaled, double HeightCm, string Sex, string Experience, string Notes, int Version)
+    {
+        public Kept<Horse> ToHorse() => new(
+            Horse.Kept(Id, Name, Foaled, HorseHeight.Kept(HeightCm), Enum.Parse<Sex>(Sex), Enum.Parse<Experience>(Experience), Notes), Version);
+    }
+
+    private sealed record StrideRow(Guid Id, string Variant, double StripM, double Strides, double Seconds, DateOnly OnDay)
+    {
+        public StrideMeasurement ToMeasurement() =>
+            StrideMeasurement.Kept(Id, Enum.Parse<GaitVariant>(Variant), Distance.FromMetres(StripM), Strides, Seconds, OnDay);
+    }
+}

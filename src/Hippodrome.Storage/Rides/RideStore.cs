@@ -1,0 +1,94 @@
+using Hippodrome.Core.Rides;
+
+namespace Hippodrome.Storage.Rides;
+
+/// <summary>A ride without its events.</summary>
+public sealed record Ride(Guid Id, Guid HorseId, Guid? SessionId, DateOnly OnDay, Guid RiderId, string RiderName);
+
+/// <summary>What a trainer made of a verdict.</summary>
+public sealed record VerdictAnswer(Guid Id, Guid RideId, string Rule, bool Accepted, string Word, Guid? NextSessionId, string By, DateTime At);
+
+public static class RideStore
+{
+    private const string Select =
+        """
+        select r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name
+        from ride r join person p on p.yard_id = r.yard_id and p.id = r.rider_id where r.yard_id = @yard
+        """;
+
+    public static Task<Ride?> FindRideAsync(this YardSession yard, Guid id) =>
+        yard.FindAsync<Ride>($"{Select} and r.id = @id", new { id });
+
+    /// <summary>Rides of one horse, the latest first, on or before a day.</summary>
+    public static Task<List<Ride>> RidesAsync(this YardSession yard, Guid horseId, DateOnly until, int most) =>
+        yard.QueryAsync<Ride>($"{Select} and r.horse_id = @horseId and r.on_day <= @until order by r.on_day desc, r.created_at desc, r.id limit @most", new { horseId, until, most });
+
+    /// <summary>The latest ride of every horse of the yard.</summary>
+    public static Task<List<Ride>> LatestRidesAsync(this YardSession yard) => yard.QueryAsync<Ride>(
+        """
+        select distinct on (r.horse_id) r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name
+        from ride r join person p on p.yard_id = r.yard_id and p.id = r.rider_id where r.yard_id = @yard
+        order by r.horse_id, r.on_day desc, r.created_at desc, r.id
+        """);
+
+    /// <summary>Makes the ride unless it is there; sending twice makes one.</summary>
+    public static Task AddRideAsync(this YardSession yard, Guid id, Guid horseId, Guid? sessionId, DateOnly on, Guid riderId) => yard.ExecuteAsync(
+        """
+        insert into ride (yard_id, horse_id, id, session_id, on_day, rider_id)
+        values (@yard, @horseId, @id, @sessionId, @on, @riderId) on conflict (yard_id, id) do nothing
+        """,
+        new { id, horseId, sessionId, on, riderId });
+
+    /// <summary>
+    /// Appends events; one that is already there, by its id, changes nothing. Answers the ids that are
+    /// there already but say something else.
+    /// </summary>
+    public static async Task<List<Guid>> AppendAsync(this YardSession yard, Guid rideId, RideLog log, Guid sentBy)
+    {
+        ArgumentNullException.ThrowIfNull(log);
+        var differing = new List<Guid>();
+        foreach (var e in log.Events)
+        {
+            var values = new { rideId, e.Id, e.At, body = Json.Write(e), sentBy };
+            var added = await yard.ExecuteAsync(
+                """
+                insert into ride_event (yard_id, ride_id, id, at, body, sent_by)
+                values (@yard, @rideId, @Id, @At, @body::jsonb, @sentBy) on conflict (yard_id, ride_id, id) do nothing
+                """,
+                values);
+            if (added == 0 && await yard.AnyAsync("select from ride_event where yard_id = @yard and ride_id = @rideId and id = @Id and body <> @body::jsonb", values))
+            {
+                differing.Add(e.Id);
+            }
+        }
+
+        return differing;
+    }
+
+    /// <summary>The logs of several rides by ride.</summary>
+    public static async Task<IReadOnlyDictionary<Guid, RideLog>> LogsAsync(this YardSession yard, IEnumerable<Guid> rideIds)
+    {
+        var ids = rideIds.Distinct().ToArray();
+        var rows = (await yard.QueryAsync<EventRow>("select ride_id, body::text as body from ride_event where yard_id = @yard and ride_id = any(@ids)", new { ids }))
+            .ToLookup(r => r.RideId, r => Json.Read<RideEvent>(r.Body));
+        return ids.ToDictionary(id => id, id => RideLog.Kept(rows[id]));
+    }
+
+    /// <summary>Answers to the verdicts of several rides, the latest first.</summary>
+    public static Task<List<VerdictAnswer>> AnswersAsync(this YardSession yard, IEnumerable<Guid> rideIds) => yard.QueryAsync<VerdictAnswer>(
+        """
+        select a.id, a.ride_id, a.rule, a.accepted, a.word, a.next_session_id, p.name as by, a.at
+        from verdict_answer a join person p on p.yard_id = a.yard_id and p.id = a.by_person
+        where a.yard_id = @yard and a.ride_id = any(@ids) order by a.at desc, a.id
+        """,
+        new { ids = rideIds.Distinct().ToArray() });
+
+    public static Task AddAnswerAsync(this YardSession yard, Guid rideId, string rule, bool accepted, string word, Guid? nextSessionId, Guid by) => yard.ExecuteAsync(
+        """
+        insert into verdict_answer (yard_id, ride_id, id, rule, accepted, word, next_session_id, by_person)
+        values (@yard, @rideId, @id, @rule, @accepted, @word, @nextSessionId, @by)
+        """,
+        new { rideId, id = Guid.NewGuid(), rule, accepted, word, nextSessionId, by });
+
+    private sealed record EventRow(Guid RideId, string Body);
+}

@@ -1,0 +1,106 @@
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Sessions;
+
+namespace Hippodrome.Storage.Sessions;
+
+/// <summary>A kept session: whose it is, and the ride made of it, if any.</summary>
+public sealed record KeptSession(Guid HorseId, SessionPlan Plan, int Version, Guid? RideId);
+
+public static class SessionStore
+{
+    private const string Select =
+        """
+        select s.horse_id, s.id, s.on_day, s.emphasis, s.manner, s.helper, s.notes, s.version,
+            (select r.id from ride r where r.yard_id = s.yard_id and r.session_id = s.id order by r.created_at limit 1) as ride_id
+        from session s where s.yard_id = @yard and s.removed_at is null
+        """;
+
+    /// <summary>Sessions between two days, both included, of one horse or of all.</summary>
+    public static async Task<List<KeptSession>> SessionsAsync(this YardSession yard, DateOnly from, DateOnly to, Guid? horseId = null) =>
+        await WithPartsAsync(yard, await yard.QueryAsync<SessionRow>(
+            $"{Select} and s.on_day between @from and @to and (@horseId::uuid is null or s.horse_id = @horseId) order by s.on_day, s.created_at, s.id",
+            new { from, to, horseId }));
+
+    public static async Task<KeptSession?> FindSessionAsync(this YardSession yard, Guid horseId, Guid id) =>
+        (await WithPartsAsync(yard, await yard.QueryAsync<SessionRow>($"{Select} and s.horse_id = @horseId and s.id = @id", new { horseId, id }))).SingleOrDefault();
+
+    public static async Task AddSessionAsync(this YardSession yard, Guid horseId, SessionPlan plan)
+    {
+        await yard.ExecuteAsync(
+            """
+            insert into session (yard_id, horse_id, id, on_day, emphasis, manner, helper, notes)
+            values (@yard, @horseId, @Id, @On, @Emphasis, @manner, @Helper, @Notes)
+            """,
+            Values(horseId, plan));
+        await AddPartsAsync(yard, horseId, plan);
+    }
+
+    /// <summary>False: someone was quicker.</summary>
+    public static async Task<bool> ChangeSessionAsync(this YardSession yard, Guid horseId, SessionPlan plan, int version)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        var changed = await yard.ExecuteAsync(
+            """
+            update session set on_day = @On, emphasis = @Emphasis, manner = @manner, helper = @Helper, notes = @Notes, version = version + 1
+            where yard_id = @yard and horse_id = @horseId and id = @Id and version = @version and removed_at is null
+            """,
+            Values(horseId, plan, version));
+        if (changed == 0)
+        {
+            return false;
+        }
+
+        await yard.ExecuteAsync("delete from session_part where yard_id = @yard and session_id = @Id", new { plan.Id });
+        await AddPartsAsync(yard, horseId, plan);
+        return true;
+    }
+
+    public static async Task<bool> RemoveSessionAsync(this YardSession yard, Guid horseId, Guid id, bool removed) => await yard.ExecuteAsync(
+        "update session set removed_at = case when @removed then now() end where yard_id = @yard and horse_id = @horseId and id = @id",
+        new { horseId, id, removed }) == 1;
+
+    private static async Task<List<KeptSession>> WithPartsAsync(YardSession yard, List<SessionRow> rows)
+    {
+        if (rows.Count == 0)
+        {
+            return [];
+        }
+
+        var parts = (await yard.QueryAsync<PartRow>(
+            """
+            select session_id, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for from session_part
+            where yard_id = @yard and session_id = any(@ids) order by session_id, place
+            """,
+            new { ids = rows.Select(r => r.Id).ToArray() })).ToLookup(p => p.SessionId, p => p.ToPart());
+        return [.. rows.Select(r => r.ToSession([.. parts[r.Id]]))];
+    }
+
+    private static async Task AddPartsAsync(YardSession yard, Guid horseId, SessionPlan plan)
+    {
+        foreach (var (part, place) in plan.Parts.Select((p, i) => (p, i)))
+        {
+            await yard.ExecuteAsync(
+                """
+                insert into session_part (yard_id, horse_id, session_id, place, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for)
+                values (@yard, @horseId, @sessionId, @place, @phase, @What, @gait, @rein, @Minutes, @SetUpId, @mark)
+                """,
+                new { horseId, sessionId = plan.Id, place, phase = part.Phase.ToString(), part.What, gait = part.Gait.ToString(), rein = part.Rein.ToString(), part.Minutes, part.SetUpId, mark = part.MarkHopedFor?.Value });
+        }
+    }
+
+    private static object Values(Guid horseId, SessionPlan plan, int version = 0) =>
+        new { horseId, plan.Id, plan.On, plan.Emphasis, manner = plan.Manner.ToString(), plan.Helper, plan.Notes, version };
+
+    private sealed record SessionRow(Guid HorseId, Guid Id, DateOnly OnDay, string Emphasis, string Manner, bool Helper, string Notes, int Version, Guid? RideId)
+    {
+        public KeptSession ToSession(IReadOnlyList<Part> parts) =>
+            new(HorseId, SessionPlan.Kept(Id, OnDay, Emphasis, Enum.Parse<Manner>(Manner), Helper, parts, Notes), Version, RideId);
+    }
+
+    private sealed record PartRow(Guid SessionId, string Phase, string What, string Gait, string Rein, double Minutes, Guid? SetUpId, double? MarkHopedFor)
+    {
+        public Part ToPart() => new(
+            Enum.Parse<Phase>(Phase), What, Enum.Parse<Gait>(Gait), Enum.Parse<Rein>(Rein), Minutes, SetUpId, MarkHopedFor is { } mark ? Mark.Of(mark) : null);
+    }
+}

@@ -1,0 +1,43 @@
+using Dapper;
+using Npgsql;
+
+namespace Hippodrome.Storage;
+
+/// <summary>A value and the version its row has, so that a late edit can be told.</summary>
+public sealed record Kept<T>(T Value, int Version);
+
+/// <summary>
+/// One transaction in one yard. The yard is set for the transaction, so the connection carries nothing
+/// over to whoever takes it from the pool next. Not committed means nothing happened.
+/// </summary>
+public sealed class YardSession(NpgsqlConnection connection, NpgsqlTransaction transaction, Guid yardId) : IAsyncDisposable
+{
+    public Guid YardId { get; } = yardId;
+
+    public Task CommitAsync() => transaction.CommitAsync();
+
+    public async ValueTask DisposeAsync()
+    {
+        await transaction.DisposeAsync();
+        await connection.DisposeAsync();
+    }
+
+    public async Task<List<T>> QueryAsync<T>(string sql, object? values = null) =>
+        (await connection.QueryAsync<T>(sql, WithYard(values), transaction)).AsList();
+
+    public Task<T?> FindAsync<T>(string sql, object? values = null)
+        where T : class => connection.QuerySingleOrDefaultAsync<T?>(sql, WithYard(values), transaction);
+
+    public Task<int> ExecuteAsync(string sql, object? values = null) =>
+        connection.ExecuteAsync(sql, WithYard(values), transaction);
+
+    public async Task<bool> AnyAsync(string sql, object? values = null) =>
+        await connection.ExecuteScalarAsync<bool>($"select exists ({sql})", WithYard(values), transaction);
+
+    private DynamicParameters WithYard(object? values)
+    {
+        var parameters = new DynamicParameters(values);
+        parameters.Add("yard", YardId);
+        return parameters;
+    }
+}

@@ -1,0 +1,64 @@
+// Takes the pictures of docs/screenshots/ from a running demo: node pictures.mjs [address] [folder] [only…]
+import { chromium } from '@playwright/test'
+
+const [address = 'http://127.0.0.1:5080', folder = '../docs/screenshots', ...only] = process.argv.slice(2)
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'],
+})
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+page.on('console', (m) => ['error', 'warning'].includes(m.type()) && console.log(m.type(), m.text().slice(0, 300)))
+page.on('pageerror', (e) => console.log('page error', e.message))
+
+await page.goto(`${address}/sign-in`)
+await page.getByLabel('E-mail').fill('maren@fernhollow.example')
+await page.getByLabel('Password').fill('three odd socks')
+const shoot = async (name, size) => {
+  if (only.length && !only.includes(name)) return
+  if (size) await page.setViewportSize(size)
+  await page.waitForTimeout(700)
+  await page.screenshot({ path: `${folder}/${name}.png` })
+  if (size) await page.setViewportSize({ width: 1280, height: 800 })
+}
+await shoot('sign-in')
+await page.getByRole('button', { name: 'Sign in' }).click()
+await page.getByRole('link', { name: 'Quillan' }).waitFor()
+await shoot('today')
+await shoot('today-tablet', { width: 820, height: 1180 })
+const horse = async (name, step) => {
+  await page.goto(address)
+  await page.getByRole('link', { name, exact: true }).click()
+  await page.getByRole('heading', { name, level: 1 }).waitFor()
+  if (step) await page.getByRole('navigation', { name: `Steps of ${name}` }).getByRole('link', { name: step }).click()
+  await page.waitForTimeout(600)
+}
+await horse('Tarn Lark')
+await shoot('passport')
+await horse('Sablewood', 'Aims')
+await shoot('aims')
+await horse('Quillan', 'Season')
+await shoot('season')
+await horse('Quillan', 'Set-ups')
+await shoot('set-ups')
+await page.locator('h2 a').filter({ hasText: 'trot poles' }).first().click()
+await page.getByRole('heading', { name: 'To build' }).waitFor()
+await shoot('set-up-poles')
+await shoot('set-up-tablet', { width: 820, height: 1180 })
+await horse('Sablewood', 'Set-ups')
+await page.locator('h2 a').filter({ hasText: 'Cross-pole' }).first().click()
+await page.getByRole('heading', { name: 'To build' }).waitFor()
+await shoot('set-up-cross-pole')
+await page.goto(address)
+await page.getByRole('link', { name: 'Return: walk with a little trot' }).first().click()
+await page.waitForTimeout(500)
+await shoot('session')
+await horse('Sablewood', 'Ride')
+await shoot('ride')
+await horse('Quillan', 'Review')
+await shoot('review')
+await horse('Tarn Lark', 'Review')
+await shoot('review-overruled')
+await page.goto(`${address}/yard-book`)
+await page.waitForTimeout(500)
+await shoot('yard-book')
+await browser.close()

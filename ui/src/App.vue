@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import ConfigProvider from 'ant-design-vue/es/config-provider'
+import enGB from 'ant-design-vue/es/locale/en_GB'
+import { useRoute } from 'vue-router'
+import TopBar from './house/TopBar.vue'
+import KeysDialog from './house/KeysDialog.vue'
+import UndoNote from './house/UndoNote.vue'
+import { theme } from './house/theme'
+
+const route = useRoute()
+</script>
+
+<template>
+  <ConfigProvider :theme="theme" :locale="enGB">
+    <a class="skip" href="#main">To the page</a>
+    <TopBar v-if="!route.meta.open" />
+    <RouterView />
+    <UndoNote />
+    <KeysDialog />
+  </ConfigProvider>
+</template>
+
+<style scoped>
+.skip {
+  position: absolute;
+  left: -999px;
+}
+.skip:focus {
+  left: 12px;
+  top: 12px;
+  z-index: 20;
+  padding: 8px 12px;
+  background: var(--card);
+}
+</style>

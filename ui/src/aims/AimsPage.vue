@@ -1,0 +1,214 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import DatePicker from 'ant-design-vue/es/date-picker'
+import Input from 'ant-design-vue/es/input'
+import InputNumber from 'ant-design-vue/es/input-number'
+import Select from 'ant-design-vue/es/select'
+import { ref } from 'vue'
+import { ask, client } from '../api/client'
+import type { AimEntry, AimView } from '../api/schema'
+import ConflictDialog from '../house/ConflictDialog.vue'
+import FieldBox from '../house/FieldBox.vue'
+import ProblemNote from '../house/ProblemNote.vue'
+import { useProblem } from '../house/faults'
+import { inDays, longDay } from '../house/format'
+import { useAims } from '../house/queries'
+import { trains } from '../house/signIn'
+import { done } from '../house/undo'
+
+/** Competitions worked towards. */
+const props = defineProps<{ horseId: string }>()
+const { data: aims } = useAims(() => props.horseId)
+const queries = useQueryClient()
+const blank = (): AimEntry => ({
+  name: '',
+  on: null,
+  discipline: 'jumping',
+  scheme: '',
+  level: '',
+  heightMetres: null,
+  place: '',
+})
+const entry = ref<AimEntry>(blank())
+const editing = ref<AimView | null>(null)
+const { problem, busy, attempt } = useProblem()
+const path = (aimId: string) => ({ horseId: props.horseId, aimId })
+const words = {
+  name: 'Competition',
+  on: 'Day',
+  discipline: 'Discipline',
+  scheme: 'Scheme',
+  level: 'Level',
+  heightMetres: 'Height',
+  place: 'Place',
+}
+const disciplines = [
+  { value: 'dressage', label: 'Dressage' },
+  { value: 'jumping', label: 'Jumping' },
+  { value: 'eventing', label: 'Eventing' },
+]
+
+async function keep(version = editing.value?.version) {
+  const body = {
+    ...entry.value,
+    heightMetres: entry.value.discipline === 'dressage' ? null : entry.value.heightMetres,
+  }
+  const aimId = editing.value?.id
+  const kept = await attempt(() =>
+    aimId
+      ? ask(() =>
+          client.PUT('/api/horses/{horseId}/aims/{aimId}', {
+            params: { path: path(aimId) },
+            body: { version: version ?? 0, entry: body },
+          }),
+        )
+      : ask(() =>
+          client.POST('/api/horses/{horseId}/aims', { params: { path: { horseId: props.horseId } }, body }),
+        ),
+  )
+  if (kept) await clearForm()
+}
+
+async function clearForm() {
+  entry.value = blank()
+  editing.value = null
+  problem.value = null
+  await queries.invalidateQueries()
+}
+
+function edit(aim: AimView) {
+  editing.value = aim
+  entry.value = { ...aim }
+}
+
+async function remove(aim: AimView) {
+  await ask(() => client.DELETE('/api/horses/{horseId}/aims/{aimId}', { params: { path: path(aim.id) } }))
+  await queries.invalidateQueries()
+  done(`${aim.name} taken off.`, async () => {
+    await ask(() =>
+      client.POST('/api/horses/{horseId}/aims/{aimId}/restore', { params: { path: path(aim.id) } }),
+    )
+    await queries.invalidateQueries()
+  })
+}
+</script>
+
+<template>
+  <header class="page-head"><h1>Aims</h1></header>
+  <div class="columns">
+    <div class="stack">
+      <p v-if="aims?.length === 0" class="card">
+        No competition yet. Enter one: the days that are left decide how fast the work can grow.
+      </p>
+      <article v-for="aim in aims" :key="aim.id" class="card aim" :class="{ past: aim.daysLeft < 0 }">
+        <div class="left">
+          <strong class="days">{{ Math.abs(aim.daysLeft) }}</strong>
+          <span class="small quiet">{{
+            aim.daysLeft < 0 ? 'days ago' : aim.daysLeft === 1 ? 'day left' : 'days left'
+          }}</span>
+        </div>
+        <div>
+          <h2>{{ aim.name }}</h2>
+          <p>
+            {{ longDay(aim.on) }}<template v-if="aim.place">, {{ aim.place }}</template
+            ><span class="quiet"> · {{ inDays(aim.daysLeft) }}</span>
+          </p>
+          <p class="quiet">
+            {{ disciplines.find((d) => d.value === aim.discipline)?.label }} · {{ aim.level }}, {{ aim.scheme
+            }}<template v-if="aim.heightMetres"> · {{ aim.heightMetres.toFixed(2) }} m</template>
+          </p>
+        </div>
+        <div v-if="trains()" class="row acts">
+          <button class="button small" type="button" @click="edit(aim)">Edit</button>
+          <button class="button small" type="button" @click="remove(aim)">Take off</button>
+        </div>
+      </article>
+    </div>
+
+    <form v-if="trains()" class="card stack" @submit.prevent="keep()">
+      <h2>{{ editing ? 'Edit the aim' : 'Add a competition' }}</h2>
+      <ProblemNote
+        v-if="problem && problem.faults.length === 0 && problem.status !== 409"
+        :problem="problem"
+      />
+      <FieldBox v-slot="{ id }" label="Competition" name="name"
+        ><Input :id="id" v-model:value="entry.name!"
+      /></FieldBox>
+      <div class="pair">
+        <FieldBox v-slot="{ id }" label="Day" name="on"
+          ><DatePicker :id="id" v-model:value="entry.on!" value-format="YYYY-MM-DD" format="D MMM YYYY"
+        /></FieldBox>
+        <FieldBox v-slot="{ id }" label="Discipline" name="discipline"
+          ><Select :id="id" v-model:value="entry.discipline!" :options="disciplines"
+        /></FieldBox>
+        <FieldBox v-slot="{ id }" label="Scheme" name="scheme" hint="Whose level it is"
+          ><Input :id="id" v-model:value="entry.scheme!"
+        /></FieldBox>
+        <FieldBox v-slot="{ id }" label="Level" name="level" hint="“Novice” differs by scheme"
+          ><Input :id="id" v-model:value="entry.level!"
+        /></FieldBox>
+        <FieldBox
+          v-if="entry.discipline !== 'dressage'"
+          v-slot="{ id }"
+          label="Height, metres"
+          name="heightMetres"
+          ><InputNumber :id="id" v-model:value="entry.heightMetres!" :controls="false"
+        /></FieldBox>
+        <FieldBox v-slot="{ id }" label="Place" name="place"
+          ><Input :id="id" v-model:value="entry.place!"
+        /></FieldBox>
+      </div>
+      <div class="row">
+        <button class="button main" type="submit" :disabled="busy">
+          {{ editing ? 'Keep' : 'Add the aim' }}
+        </button>
+        <button v-if="editing" class="button" type="button" @click="clearForm">Leave it</button>
+      </div>
+    </form>
+  </div>
+  <ConflictDialog
+    :problem="problem"
+    :mine="entry as Record<string, unknown>"
+    :words="words"
+    @keep-mine="keep"
+    @take-theirs="clearForm"
+  />
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 380px;
+  gap: 16px;
+  align-items: start;
+}
+.aim {
+  display: grid;
+  grid-template-columns: 92px minmax(0, 1fr) auto;
+  gap: 16px;
+  align-items: center;
+}
+.aim.past {
+  opacity: 0.75;
+}
+.left {
+  display: grid;
+  justify-items: center;
+  padding-right: 14px;
+  border-right: 1px solid var(--line);
+}
+.days {
+  font-size: 2.2rem;
+  line-height: 1.1;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
+@media (max-width: 1080px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,64 @@
+import createClient from 'openapi-fetch'
+import type { paths } from './schema'
+
+/** A fault of one field: what is wrong, and how to mend it. */
+export interface Fault {
+  field: string
+  says: string
+  mend: string
+}
+
+/** A refusal by the server, or no answer at all (status 0). */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    readonly detail: string,
+    readonly faults: Fault[] = [],
+    readonly current?: unknown,
+  ) {
+    super(title)
+  }
+}
+
+let token = ''
+
+/** Every change carries this token; signing in and out gives a new one. */
+export function useToken(fresh: string) {
+  token = fresh
+}
+
+export const client = createClient<paths>({ baseUrl: location.origin })
+
+client.use({
+  onRequest({ request }) {
+    if (request.method !== 'GET') request.headers.set('X-Hippodrome-Token', token)
+    return request
+  },
+})
+
+type Answer<T> = Promise<{ data?: T; error?: unknown; response: Response }>
+
+/** The answer, or a Problem thrown. A stale token is renewed and the request made once more. */
+export async function ask<T>(request: () => Answer<T>, again = true): Promise<T> {
+  let answer
+  try {
+    answer = await request()
+  } catch {
+    throw new Problem(0, 'No connection.', 'What you typed is still here. Try again when the signal is back.')
+  }
+  const { data, error, response } = answer
+  if (response.ok) return data as T
+  const body = (typeof error === 'object' && error !== null ? error : {}) as Record<string, unknown>
+  if (body.stale && again) {
+    useToken((await ask(() => client.GET('/api/sign-in'), false)).token)
+    return ask(request, false)
+  }
+  throw new Problem(
+    response.status,
+    String(body.title ?? 'That did not work.'),
+    String(body.detail ?? 'Try again in a moment.'),
+    (body.faults as Fault[] | undefined) ?? [],
+    body.current,
+  )
+}

@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import Input from 'ant-design-vue/es/input'
+import InputNumber from 'ant-design-vue/es/input-number'
+import Select from 'ant-design-vue/es/select'
+import type { HorseEntry } from '../api/schema'
+import FieldBox from '../house/FieldBox.vue'
+
+/** What is typed of a horse, for a new one and for an edit. */
+const entry = defineModel<HorseEntry>({ required: true })
+const sexes = [
+  { value: 'mare', label: 'Mare' },
+  { value: 'gelding', label: 'Gelding' },
+  { value: 'stallion', label: 'Stallion' },
+]
+const experiences = [
+  { value: 'green', label: 'Green' },
+  { value: 'novice', label: 'Novice' },
+  { value: 'established', label: 'Established' },
+]
+</script>
+
+<template>
+  <div class="fields">
+    <FieldBox v-slot="{ id }" label="Name" name="name" class="wide"
+      ><Input :id="id" v-model:value="entry.name!"
+    /></FieldBox>
+    <FieldBox v-slot="{ id }" label="Foaled (year)" name="foaled"
+      ><InputNumber :id="id" v-model:value="entry.foaled!" :controls="false"
+    /></FieldBox>
+    <FieldBox v-slot="{ id }" label="Height" name="height" hint="16.2 hh or 168 cm"
+      ><Input :id="id" v-model:value="entry.height!"
+    /></FieldBox>
+    <FieldBox v-slot="{ id }" label="Sex" name="sex"
+      ><Select :id="id" v-model:value="entry.sex!" :options="sexes"
+    /></FieldBox>
+    <FieldBox v-slot="{ id }" label="Experience" name="experience"
+      ><Select :id="id" v-model:value="entry.experience!" :options="experiences"
+    /></FieldBox>
+    <FieldBox v-slot="{ id }" label="Notes" name="notes" class="wide"
+      ><Input.TextArea :id="id" v-model:value="entry.notes!" :rows="3"
+    /></FieldBox>
+  </div>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 14px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+</style>

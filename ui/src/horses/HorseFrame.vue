@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import ProblemNote from '../house/ProblemNote.vue'
+import { usePassport } from '../house/queries'
+import { steps } from '../house/router'
+import { rides } from '../house/signIn'
+
+/** One horse: the six steps on their thread, a straw bead where you are. */
+const props = defineProps<{ horseId: string }>()
+const route = useRoute()
+const { data: passport, error, refetch } = usePassport(() => props.horseId)
+const at = computed(() => (route.meta.step as string | undefined) ?? String(route.name))
+const shown = computed(() => steps.filter((s) => s.name !== 'ride' || rides()))
+const held = computed(() => passport.value?.holds.find((h) => !h.clearedOn))
+</script>
+
+<template>
+  <div class="frame">
+    <nav class="thread no-print" :aria-label="`Steps of ${passport?.horse.name ?? 'this horse'}`">
+      <div class="who">
+        <strong>{{ passport?.horse.name }}</strong>
+        <span v-if="passport" class="quiet small"
+          >{{ passport.horse.age }} yrs · {{ passport.horse.hands }}</span
+        >
+      </div>
+      <ol>
+        <li v-for="step in shown" :key="step.name" :class="{ here: at === step.name }">
+          <RouterLink
+            :to="{ name: step.name, params: { horseId } }"
+            :aria-current="at === step.name ? 'step' : undefined"
+            >{{ step.word }}</RouterLink
+          >
+        </li>
+      </ol>
+      <p class="keys small quiet">Press <strong>?</strong> for keys</p>
+    </nav>
+    <main id="main" class="page">
+      <ProblemNote v-if="error" :problem="error" :retry="() => refetch()" />
+      <p v-if="held" class="held" role="status">
+        <strong>Held: {{ held.because }}.</strong> No ridden work until a vet has cleared it.
+        <RouterLink :to="{ name: 'passport', params: { horseId } }">Clearance</RouterLink>
+      </p>
+      <RouterView v-if="!error" :key="`${horseId}-${route.params.sessionId ?? route.params.setUpId ?? ''}`" />
+    </main>
+  </div>
+</template>
+
+<style scoped>
+.frame {
+  display: grid;
+  grid-template-columns: 172px minmax(0, 1fr);
+  min-height: calc(100vh - 57px);
+}
+.thread {
+  display: flex;
+  flex-direction: column;
+  padding: 20px 16px;
+  background: var(--bank);
+  border-right: 1px solid var(--line);
+}
+.who {
+  display: grid;
+  margin-bottom: 14px;
+  font-size: 1.05rem;
+}
+ol {
+  position: relative;
+}
+ol::before {
+  content: '';
+  position: absolute;
+  left: 6px;
+  top: 18px;
+  bottom: 18px;
+  width: 2px;
+  background: var(--line);
+}
+li {
+  position: relative;
+}
+li a {
+  display: block;
+  padding: 9px 0 9px 28px;
+  color: var(--quiet);
+  text-decoration: none;
+}
+li a::before {
+  content: '';
+  position: absolute;
+  left: 0;
+  top: 14px;
+  width: 14px;
+  height: 14px;
+  border-radius: 50%;
+  border: 2px solid var(--quiet);
+  background: var(--bank);
+}
+li a:hover {
+  color: var(--ink);
+}
+.here a {
+  color: var(--ink);
+  font-weight: 700;
+}
+.here a::before {
+  border-color: var(--ink);
+  background: var(--straw);
+}
+.keys {
+  margin-top: auto;
+}
+.page {
+  padding: 20px 22px 60px;
+  max-width: 1180px;
+}
+.held {
+  margin-bottom: 16px;
+  padding: 10px 14px;
+  border-left: 5px solid var(--grave);
+  border-radius: 8px;
+  background: var(--long);
+  color: #5c1d0e;
+}
+@media (max-width: 860px) {
+  .frame {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .thread {
+    padding: 10px 16px;
+    border-right: 0;
+    border-bottom: 1px solid var(--line);
+  }
+  .who,
+  .keys {
+    display: none;
+  }
+  ol {
+    display: flex;
+    justify-content: space-between;
+    overflow-x: auto;
+  }
+  ol::before {
+    left: 12px;
+    right: 12px;
+    top: 12px;
+    bottom: auto;
+    width: auto;
+    height: 2px;
+  }
+  li a {
+    padding: 24px 6px 4px;
+    text-align: center;
+  }
+  li a::before {
+    left: 50%;
+    top: 6px;
+    margin-left: -7px;
+  }
+  .page {
+    padding: 16px 16px 60px;
+  }
+}
+</style>

@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { ask, client } from '../api/client'
+import type { HorseEntry } from '../api/schema'
+import ProblemNote from '../house/ProblemNote.vue'
+import { useProblem } from '../house/faults'
+import HorseFields from './HorseFields.vue'
+
+const entry = ref<HorseEntry>({ name: '', height: '', notes: '' })
+const { problem, busy, attempt } = useProblem()
+const router = useRouter()
+const queries = useQueryClient()
+
+async function add() {
+  const horse = await attempt(() => ask(() => client.POST('/api/horses', { body: entry.value })))
+  if (!horse) return
+  await queries.invalidateQueries()
+  await router.push({ name: 'passport', params: { horseId: horse.id } })
+}
+</script>
+
+<template>
+  <main id="main" class="new">
+    <h1>A new horse</h1>
+    <p class="quiet">
+      Its height sets the first distances. Measure its stride next, and they become its own.
+    </p>
+    <form class="card stack" @submit.prevent="add">
+      <ProblemNote v-if="problem && problem.faults.length === 0" :problem="problem" />
+      <HorseFields v-model="entry" />
+      <div class="row">
+        <button class="button main" type="submit" :disabled="busy">Add the horse</button>
+        <RouterLink class="button" to="/">Leave it</RouterLink>
+      </div>
+    </form>
+  </main>
+</template>
+
+<style scoped>
+.new {
+  max-width: 620px;
+  margin: 0 auto;
+  padding: 28px 20px;
+  display: grid;
+  gap: 12px;
+}
+</style>

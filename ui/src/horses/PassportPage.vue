@@ -1,0 +1,207 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import Modal from 'ant-design-vue/es/modal'
+import { computed, ref } from 'vue'
+import { ask, client } from '../api/client'
+import type { HorseEntry, StrideView } from '../api/schema'
+import ConflictDialog from '../house/ConflictDialog.vue'
+import ProblemNote from '../house/ProblemNote.vue'
+import { useProblem } from '../house/faults'
+import { shortDay } from '../house/format'
+import { usePassport } from '../house/queries'
+import { trains } from '../house/signIn'
+import { done } from '../house/undo'
+import { variantWords } from '../house/words'
+import HoldCard from './HoldCard.vue'
+import HorseFields from './HorseFields.vue'
+import StrideCardTable from './StrideCardTable.vue'
+import StrideForm from './StrideForm.vue'
+
+/** Who the horse is, and what is known of its stride. */
+const props = defineProps<{ horseId: string }>()
+const { data: passport } = usePassport(() => props.horseId)
+const queries = useQueryClient()
+const editing = ref(false)
+const entry = ref<HorseEntry>({})
+const { problem, busy, attempt } = useProblem()
+const held = computed(() => passport.value?.holds.filter((h) => !h.clearedOn) ?? [])
+const cleared = computed(() => passport.value?.holds.filter((h) => h.clearedOn) ?? [])
+const words = {
+  name: 'Name',
+  foaled: 'Foaled',
+  height: 'Height',
+  sex: 'Sex',
+  experience: 'Experience',
+  notes: 'Notes',
+}
+
+let version = 0
+
+function edit() {
+  const h = passport.value!.horse
+  entry.value = {
+    name: h.name,
+    foaled: h.foaled,
+    height: h.hands,
+    sex: h.sex,
+    experience: h.experience,
+    notes: h.notes,
+  }
+  version = h.version
+  problem.value = null
+  editing.value = true
+}
+
+async function keep(on = version) {
+  const kept = await attempt(() =>
+    ask(() =>
+      client.PUT('/api/horses/{horseId}', {
+        params: { path: { horseId: props.horseId } },
+        body: { version: on, entry: entry.value },
+      }),
+    ),
+  )
+  if (!kept) return
+  editing.value = false
+  await queries.invalidateQueries()
+}
+
+async function takeTheirs() {
+  editing.value = false
+  problem.value = null
+  await queries.invalidateQueries()
+}
+
+const refresh = () => queries.invalidateQueries({ queryKey: ['horse', props.horseId] })
+
+async function remove(m: StrideView) {
+  const path = { horseId: props.horseId, strideId: m.id }
+  await ask(() => client.DELETE('/api/horses/{horseId}/strides/{strideId}', { params: { path } }))
+  await refresh()
+  done('Measurement taken off the card.', async () => {
+    await ask(() => client.POST('/api/horses/{horseId}/strides/{strideId}/restore', { params: { path } }))
+    await refresh()
+  })
+}
+</script>
+
+<template>
+  <template v-if="passport">
+    <header class="page-head">
+      <h1>{{ passport.horse.name }}</h1>
+      <span class="quiet"
+        >{{ passport.horse.experience }} {{ passport.horse.sex }}, {{ passport.horse.age }} years (foaled
+        {{ passport.horse.foaled }}), {{ passport.horse.hands }} /
+        {{ Math.round(passport.horse.heightCm) }} cm</span
+      >
+      <div v-if="trains()" class="actions">
+        <button class="button" type="button" @click="edit">Edit</button>
+        <RouterLink class="button main" :to="{ name: 'set-ups', params: { horseId } }"
+          >Set up poles</RouterLink
+        >
+      </div>
+    </header>
+
+    <div class="stack">
+      <HoldCard v-for="h in held" :key="h.id" :horse-id="horseId" :hold="h" />
+      <p v-if="passport.horse.notes" class="notes">{{ passport.horse.notes }}</p>
+      <div class="columns">
+        <section class="card">
+          <div class="row spread">
+            <h2>Stride card</h2>
+            <span class="small quiet">pale rows are published start values, scaled to its height</span>
+          </div>
+          <StrideCardTable :card="passport.strideCard" />
+        </section>
+        <div class="stack">
+          <section v-if="trains()" class="card"><StrideForm :horse-id="horseId" /></section>
+          <section class="card">
+            <h2>Measured strips</h2>
+            <p v-if="passport.measurements.length === 0" class="quiet">
+              None yet. Until then its distances rest on its height alone.
+            </p>
+            <ul class="strips">
+              <li v-for="m in passport.measurements" :key="m.id">
+                <span
+                  ><strong>{{ m.stride.toFixed(2) }} m</strong>
+                  {{ variantWords[m.variant].toLowerCase() }}</span
+                >
+                <span class="small quiet"
+                  >{{ shortDay(m.on) }}: {{ m.stripMetres }} m, {{ m.strides }} strides,
+                  {{ m.seconds }} s</span
+                >
+                <button
+                  v-if="trains()"
+                  class="link small"
+                  type="button"
+                  :aria-label="`Take off the strip of ${shortDay(m.on)}`"
+                  @click="remove(m)"
+                >
+                  Take off
+                </button>
+              </li>
+            </ul>
+          </section>
+          <section v-if="cleared.length" class="card">
+            <h2>Cleared</h2>
+            <p v-for="h in cleared" :key="h.id" class="small">
+              {{ h.because }}, {{ shortDay(h.since) }}: cleared {{ shortDay(h.clearedOn!) }} by
+              {{ h.clearedBy }}
+            </p>
+          </section>
+        </div>
+      </div>
+    </div>
+
+    <Modal v-model:open="editing" title="Edit the horse" :footer="null">
+      <form class="stack" @submit.prevent="keep()">
+        <ProblemNote
+          v-if="problem && problem.faults.length === 0 && problem.status !== 409"
+          :problem="problem"
+        />
+        <HorseFields v-model="entry" />
+        <button class="button main" type="submit" :disabled="busy">Keep</button>
+      </form>
+    </Modal>
+    <ConflictDialog
+      :problem="problem"
+      :mine="entry as Record<string, unknown>"
+      :words="words"
+      @keep-mine="keep"
+      @take-theirs="takeTheirs"
+    />
+  </template>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 300px;
+  gap: 16px;
+  align-items: start;
+}
+.notes {
+  max-width: 70ch;
+}
+.strips {
+  display: grid;
+  gap: 8px;
+  margin-top: 8px;
+}
+.strips li {
+  display: grid;
+  grid-template-columns: 1fr auto;
+}
+.strips .small.quiet {
+  grid-column: 1;
+}
+.strips button {
+  grid-column: 2;
+  grid-row: 1;
+}
+@media (max-width: 1080px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { Popover } from 'ant-design-vue'
+import type { Why } from '../api/schema'
+
+/** Every number and verdict can be asked why: rule, inputs, class of source. */
+defineProps<{ why: Why; of?: string }>()
+const classWords = {
+  published: 'Published',
+  commonPractice: 'Common practice',
+  chosen: 'Chosen for Hippodrome',
+}
+</script>
+
+<template>
+  <Popover trigger="click" placement="bottom" overlay-class-name="why">
+    <template #content>
+      <div class="why-body">
+        <strong>{{ why.rule }}</strong>
+        <ul>
+          <li v-for="input in why.inputs" :key="input">{{ input }}</li>
+        </ul>
+        <p class="source">
+          {{ classWords[why.source.class]
+          }}<template v-if="why.source.class !== 'commonPractice'">: {{ why.source.says }}</template
+          ><template v-else>, no source</template>.
+        </p>
+      </div>
+    </template>
+    <button class="link" type="button" :aria-label="of ? `Why ${of}?` : 'Why?'">Why?</button>
+  </Popover>
+</template>
+
+<style scoped>
+.why-body {
+  max-width: 340px;
+  display: grid;
+  gap: 6px;
+}
+li {
+  padding-left: 12px;
+  position: relative;
+}
+li::before {
+  content: '';
+  position: absolute;
+  left: 0;
+  top: 0.6em;
+  width: 5px;
+  height: 5px;
+  border-radius: 50%;
+  background: var(--straw);
+}
+.source {
+  font-size: 0.87rem;
+  color: var(--quiet);
+}
+</style>

@@ -1,0 +1,58 @@
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { ask, client } from '../api/client'
+
+/** What the server knows, asked for once and shared between screens. */
+
+export const useHorses = () =>
+  useQuery({ queryKey: ['horses'], queryFn: () => ask(() => client.GET('/api/horses')) })
+
+export const useToday = () =>
+  useQuery({
+    queryKey: ['today'],
+    queryFn: () => ask(() => client.GET('/api/today')),
+    refetchInterval: 120_000,
+  })
+
+export const usePassport = (horseId: () => string) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'passport']),
+    queryFn: () =>
+      ask(() => client.GET('/api/horses/{horseId}', { params: { path: { horseId: horseId() } } })),
+  })
+
+export const useAims = (horseId: () => string) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'aims']),
+    queryFn: () =>
+      ask(() => client.GET('/api/horses/{horseId}/aims', { params: { path: { horseId: horseId() } } })),
+  })
+
+export const useSetUps = (horseId: () => string) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'set-ups']),
+    queryFn: () =>
+      ask(() => client.GET('/api/horses/{horseId}/set-ups', { params: { path: { horseId: horseId() } } })),
+  })
+
+export const useSessions = (horseId: () => string, from: () => string, to: () => string) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'sessions', from(), to()]),
+    queryFn: () =>
+      ask(() =>
+        client.GET('/api/horses/{horseId}/sessions', {
+          params: { path: { horseId: horseId() }, query: { from: from(), to: to() } },
+        }),
+      ),
+  })
+
+export const useRides = (horseId: () => string) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'rides']),
+    queryFn: () =>
+      ask(() =>
+        client.GET('/api/horses/{horseId}/rides', {
+          params: { path: { horseId: horseId() }, query: { most: 40 } },
+        }),
+      ),
+  })

@@ -1,0 +1,88 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import { loadSignIn, signedIn } from './signIn'
+
+/** The steps of one horse, in the order of the work. */
+export const steps = [
+  { name: 'passport', word: 'Passport', key: 'p' },
+  { name: 'aims', word: 'Aims', key: 'a' },
+  { name: 'season', word: 'Season', key: 's' },
+  { name: 'set-ups', word: 'Set-ups', key: 'u' },
+  { name: 'ride', word: 'Ride', key: 'r' },
+  { name: 'review', word: 'Review', key: 'v' },
+] as const
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    {
+      path: '/sign-in',
+      name: 'sign-in',
+      component: () => import('../people/SignInPage.vue'),
+      meta: { open: true },
+    },
+    { path: '/', name: 'today', component: () => import('../today/TodayPage.vue') },
+    { path: '/yard-book', name: 'yard-book', component: () => import('../people/YardBookPage.vue') },
+    { path: '/horses/new', name: 'new-horse', component: () => import('../horses/NewHorsePage.vue') },
+    {
+      path: '/horses/:horseId',
+      component: () => import('../horses/HorseFrame.vue'),
+      props: true,
+      children: [
+        { path: '', redirect: (to) => ({ name: 'passport', params: to.params }) },
+        {
+          path: 'passport',
+          name: 'passport',
+          component: () => import('../horses/PassportPage.vue'),
+          props: true,
+        },
+        { path: 'aims', name: 'aims', component: () => import('../aims/AimsPage.vue'), props: true },
+        {
+          path: 'season',
+          name: 'season',
+          component: () => import('../sessions/SeasonPage.vue'),
+          props: true,
+        },
+        {
+          path: 'season/:sessionId',
+          name: 'session',
+          component: () => import('../sessions/SessionPage.vue'),
+          props: true,
+          meta: { step: 'season' },
+        },
+        {
+          path: 'set-ups',
+          name: 'set-ups',
+          component: () => import('../setups/SetUpsPage.vue'),
+          props: true,
+        },
+        {
+          path: 'set-ups/:setUpId',
+          name: 'set-up',
+          component: () => import('../setups/SetUpPage.vue'),
+          props: true,
+          meta: { step: 'set-ups' },
+        },
+        { path: 'ride', name: 'ride', component: () => import('../rides/RidePage.vue'), props: true },
+        {
+          path: 'review/:rideId?',
+          name: 'review',
+          component: () => import('../rides/ReviewPage.vue'),
+          props: true,
+        },
+      ],
+    },
+    { path: '/:rest(.*)', component: () => import('./NothingHere.vue') },
+  ],
+})
+
+router.beforeEach(async (to) => {
+  if (!signedIn.value) {
+    try {
+      await loadSignIn()
+    } catch {
+      return to.meta.open ? true : { name: 'sign-in', query: { to: to.fullPath } }
+    }
+  }
+  if (!to.meta.open && !signedIn.value?.me) return { name: 'sign-in', query: { to: to.fullPath } }
+  return true
+})

@@ -1,0 +1,93 @@
+import type { Fit, Gait, GaitVariant, LengthUnit, Phase, Rein, Role, Sign, VerdictWord } from '../api/schema'
+
+/** Riders' words for what the server names. */
+
+export const gaitWords: Record<Gait, string> = {
+  halt: 'Halt',
+  walk: 'Walk',
+  trot: 'Trot',
+  canter: 'Canter',
+  gallop: 'Gallop',
+  reinBack: 'Rein-back',
+}
+
+export const variantWords: Record<GaitVariant, string> = {
+  walkCollected: 'Collected walk',
+  walkMedium: 'Medium walk',
+  walkExtended: 'Extended walk',
+  trotCollected: 'Collected trot',
+  trotWorking: 'Working trot',
+  trotMedium: 'Medium trot',
+  trotExtended: 'Extended trot',
+  canterCollected: 'Collected canter',
+  canterWorking: 'Working canter',
+  canterMedium: 'Medium canter',
+  canterExtended: 'Extended canter',
+  canterCourse: 'Course canter',
+}
+
+export const reinWords: Record<Rein, string> = { left: 'Left', right: 'Right', both: 'Both' }
+
+export const phaseWords: Record<Phase, string> = {
+  warmUp: 'Warm-up',
+  work: 'Work',
+  newWork: 'New work',
+  coolDown: 'Cool-down',
+}
+
+export const fitWords: Record<Fit, string> = {
+  tooShort: 'too short',
+  tight: 'tight',
+  true: 'true',
+  forward: 'forward',
+  long: 'long',
+}
+
+export const roleWords: Record<Role, string> = { trainer: 'Trainer', rider: 'Rider', observer: 'Observer' }
+
+export const unitWords: Record<LengthUnit, string> = {
+  metres: 'Metres',
+  feet: 'Feet and inches',
+  paces: 'Paces',
+}
+
+export const verdictWords: Record<VerdictWord, string> = {
+  end: 'End, call the vet',
+  hold: 'Hold, have it looked at',
+  stop: 'Stop that work',
+  cut: 'Cut the work',
+  ease: 'Ease',
+  back: 'Go back',
+  adjust: 'Adjust',
+  repeat: 'Repeat quietly',
+  stay: 'Stay',
+  carryOn: 'Carry on',
+  up: 'One rung up',
+}
+
+export const signWords: Record<Sign, string> = {
+  offOrUnlevel: 'Off or unlevel',
+  soreBack: 'Sore back',
+  heatInLeg: 'Heat in a leg',
+  tired: 'Tired',
+  rushedBold: 'Rushed, bold',
+  rushedWorried: 'Rushed, worried',
+  addedStride: 'Struggled, added a stride',
+  flatAndLong: 'Long and flat',
+  driftedLeft: 'Drifted left',
+  driftedRight: 'Drifted right',
+  wrongLead: 'Wrong lead',
+  tempoLost: 'Lost the tempo',
+  refusedYield: 'Refused to yield',
+  headUpShortNeck: 'Head up, short neck',
+  behindBitOrLeg: 'Behind the bit or leg',
+  brokeIntoCanter: 'Broke into canter',
+  spooked: 'Spooked, came back',
+  distracted: 'Looked elsewhere',
+}
+
+export const tensionWords = ['Asleep', 'Relaxed, attentive', 'Keen', 'Tense', 'Over the top']
+
+export function options<K extends string>(words: Record<K, string>, only?: K[]) {
+  return (only ?? (Object.keys(words) as K[])).map((value) => ({ value, label: words[value] }))
+}

@@ -1,0 +1,27 @@
+import '@fontsource-variable/atkinson-hyperlegible-next'
+import './house/tokens.css'
+import './house/base.css'
+import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
+import dayjs from 'dayjs'
+import 'dayjs/locale/en-gb'
+import { createApp } from 'vue'
+import { Problem } from './api/client'
+import App from './App.vue'
+import { router } from './house/router'
+import { giveStylesTheirNonce } from './house/styleNonce'
+
+giveStylesTheirNonce()
+dayjs.locale('en-gb')
+
+// A refusal is an answer and is not asked again; a lost connection or database is, a few times.
+const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: {
+      retry: (times, e) => times < 4 && e instanceof Problem && (e.status === 0 || e.status === 503),
+      retryDelay: 2000,
+      staleTime: 2000,
+    },
+  },
+})
+
+createApp(App).use(VueQueryPlugin, { queryClient }).use(router).mount('#app')

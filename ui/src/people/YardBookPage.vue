@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { signedIn, trains } from '../house/signIn'
+import MyMeasures from './MyMeasures.vue'
+import MyPassword from './MyPassword.vue'
+import PeopleList from './PeopleList.vue'
+</script>
+
+<template>
+  <main id="main" class="book">
+    <header class="page-head">
+      <h1>Yard book</h1>
+      <span class="quiet">{{ signedIn?.yard }}</span>
+    </header>
+    <div class="columns">
+      <PeopleList v-if="trains()" />
+      <div class="stack">
+        <MyMeasures />
+        <MyPassword />
+      </div>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.book {
+  max-width: 1180px;
+  margin: 0 auto;
+  padding: 22px 20px 70px;
+}
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 340px;
+  gap: 16px;
+  align-items: start;
+}
+@media (max-width: 980px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,334 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import Input from 'ant-design-vue/es/input'
+import InputNumber from 'ant-design-vue/es/input-number'
+import Select from 'ant-design-vue/es/select'
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { ask, client } from '../api/client'
+import FieldBox from '../house/FieldBox.vue'
+import GaitChip from '../house/GaitChip.vue'
+import ProblemNote from '../house/ProblemNote.vue'
+import { useProblem } from '../house/faults'
+import { longDay, shortDay } from '../house/format'
+import { usePassport, useSessions, useSetUps, useToday } from '../house/queries'
+import { signedIn } from '../house/signIn'
+import { reinWords, signWords, tensionWords } from '../house/words'
+import dayjs from 'dayjs'
+import ChipRow from './ChipRow.vue'
+import CountStep from './CountStep.vue'
+import { dropDraft, keepDraft, loadDraft, type Draft } from './draft'
+import { outcomes, riddenGaits, sides, startForm, toEvents, transitionKinds } from './rideForm'
+import type { Sign } from '../api/schema'
+
+/** Quick entry after the ride. */
+const props = defineProps<{ horseId: string }>()
+const route = useRoute()
+const router = useRouter()
+const queries = useQueryClient()
+const me = computed(() => signedIn.value!.me!.id)
+const today = computed(() => signedIn.value!.today!)
+const from = computed(() => dayjs(today.value).subtract(7, 'day').format('YYYY-MM-DD'))
+const { data: sessions } = useSessions(
+  () => props.horseId,
+  () => from.value,
+  () => today.value,
+)
+const { data: setUps } = useSetUps(() => props.horseId)
+const { data: yard } = useToday()
+const { data: passport } = usePassport(() => props.horseId)
+const { problem, busy, attempt } = useProblem()
+
+const draft = ref<Draft | null>(loadDraft(me.value, props.horseId))
+const noRoom = ref(false)
+const open = computed(() => (sessions.value ?? []).filter((s) => !s.rideId))
+const form = computed(() => draft.value?.form)
+const session = computed(() => sessions.value?.find((s) => s.id === form.value?.sessionId))
+const name = (setUpId: string) => setUps.value?.find((s) => s.id === setUpId)?.name ?? 'Set-up'
+const marks = Array.from({ length: 21 }, (_, i) => ({ value: i / 2, label: String(i / 2) })).reverse()
+const graveSigns: Sign[] = ['offOrUnlevel', 'soreBack', 'heatInLeg']
+const signs = (Object.keys(signWords) as Sign[]).map((value) => ({
+  value,
+  label: signWords[value],
+  grave: graveSigns.includes(value),
+}))
+
+function begin(sessionId: string | null) {
+  const planned = sessions.value?.find((s) => s.id === sessionId)
+  draft.value = {
+    form: startForm(planned, setUps.value ?? [], today.value, yard.value?.weather),
+    at: null,
+    ids: {},
+  }
+}
+
+watch(
+  [sessions, setUps, yard],
+  () => {
+    if (!sessions.value || !setUps.value || !yard.value) return
+    const asked = String(route.query.session ?? '')
+    const wanted = open.value.find((s) => s.id === asked) ?? open.value.find((s) => s.on === today.value)
+    const stale = asked && draft.value && draft.value.form.sessionId !== asked
+    if (!draft.value || stale) begin(wanted?.id ?? null)
+  },
+  { immediate: true },
+)
+watch(draft, (now) => now && (noRoom.value = !keepDraft(me.value, props.horseId, now)), { deep: true })
+
+async function send() {
+  const now = draft.value!
+  now.at ??= new Date().toISOString()
+  const events = toEvents(now.form, now.at, (what) => (now.ids[what] ??= crypto.randomUUID()))
+  const { rideId, sessionId, on } = now.form
+  const review = await attempt(() =>
+    ask(() =>
+      client.POST('/api/horses/{horseId}/rides/{rideId}/events', {
+        params: { path: { horseId: props.horseId, rideId } },
+        body: { sessionId, on, events },
+      }),
+    ),
+  )
+  if (!review) return
+  draft.value = null
+  dropDraft(me.value, props.horseId)
+  await queries.invalidateQueries()
+  await router.push({ name: 'review', params: { horseId: props.horseId, rideId } })
+}
+</script>
+
+<template>
+  <header class="page-head">
+    <h1>How did it go?</h1>
+    <span v-if="form" class="quiet">{{ passport?.horse.name }}, {{ longDay(form.on) }}</span>
+    <div class="actions">
+      <Select
+        v-if="form"
+        class="which"
+        :value="form.sessionId ?? ''"
+        :options="[
+          ...open.map((s) => ({ value: s.id, label: `${shortDay(s.on)}: ${s.emphasis}` })),
+          { value: '', label: 'Not planned' },
+        ]"
+        aria-label="Session ridden"
+        @change="(v) => begin(String(v) || null)"
+      />
+    </div>
+  </header>
+  <p v-if="noRoom" class="room" role="alert">
+    This device has no room left: send this before you close the page.
+  </p>
+  <form v-if="form" class="stack" @submit.prevent="send">
+    <div class="two">
+      <section class="card">
+        <div class="row spread">
+          <h2>Minutes</h2>
+          <span v-if="session" class="small quiet">as planned; change what was different</span>
+        </div>
+        <table>
+          <thead>
+            <tr>
+              <th></th>
+              <th>◀ Left</th>
+              <th>Right ▶</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="gait in riddenGaits" :key="gait">
+              <td><GaitChip :gait="gait" word /></td>
+              <td v-for="side in sides" :key="side">
+                <InputNumber
+                  v-model:value="form.minutes[gait]![side]!"
+                  :min="0"
+                  :max="240"
+                  :aria-label="`Minutes of ${gait}, ${side} rein`"
+                />
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+
+      <section class="card">
+        <h2>Transitions</h2>
+        <div class="transitions">
+          <label v-for="(kind, i) in transitionKinds" :key="kind.label" class="row spread">
+            <span>{{ kind.label }}</span>
+            <InputNumber v-model:value="form.transitions[i]!" :min="0" :max="500" :aria-label="kind.label" />
+          </label>
+        </div>
+      </section>
+    </div>
+
+    <section v-for="(passes, setUpId) in form.passes" :key="setUpId" class="card">
+      <h2>{{ name(String(setUpId)) }}</h2>
+      <table class="counts">
+        <thead>
+          <tr>
+            <th></th>
+            <th>Clean</th>
+            <th>Touched</th>
+            <th>Rushed (of these)</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="side in sides" :key="side">
+            <td>{{ side === 'left' ? '◀ ' : '' }}{{ reinWords[side] }}{{ side === 'right' ? ' ▶' : '' }}</td>
+            <td><CountStep v-model="passes[side].clean" :label="`Clean, ${side} rein`" /></td>
+            <td><CountStep v-model="passes[side].touched" :label="`Touched, ${side} rein`" /></td>
+            <td><CountStep v-model="passes[side].rushed" :label="`Rushed, ${side} rein`" /></td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+
+    <section v-for="(efforts, setUpId) in form.efforts" :key="setUpId" class="card">
+      <h2>{{ name(String(setUpId)) }}</h2>
+      <div class="scroll">
+        <table class="counts">
+          <thead>
+            <tr>
+              <th></th>
+              <th v-for="o in outcomes" :key="o.value">{{ o.label }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="side in sides" :key="side">
+              <td>
+                {{ side === 'left' ? '◀ ' : '' }}{{ reinWords[side] }}{{ side === 'right' ? ' ▶' : '' }}
+              </td>
+              <td v-for="o in outcomes" :key="o.value">
+                <CountStep v-model="efforts[side][o.value]!" :label="`${o.label}, ${side} rein`" />
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </section>
+
+    <section class="card stack feel">
+      <div class="marks">
+        <FieldBox v-slot="{ id }" label="◀ Mark, left rein" name="mark left"
+          ><Select
+            :id="id"
+            v-model:value="form.marks.left!"
+            :options="marks"
+            allow-clear
+            placeholder="0 to 10"
+        /></FieldBox>
+        <FieldBox v-slot="{ id }" label="Mark, right rein ▶" name="mark right"
+          ><Select
+            :id="id"
+            v-model:value="form.marks.right!"
+            :options="marks"
+            allow-clear
+            placeholder="0 to 10"
+        /></FieldBox>
+        <FieldBox v-slot="{ id }" label="How hard for the horse, 0 to 10"
+          ><InputNumber :id="id" v-model:value="form.exertion!" :min="0" :max="10"
+        /></FieldBox>
+      </div>
+      <div>
+        <h3>Tension</h3>
+        <ChipRow
+          v-model="form.tension"
+          label="Tension"
+          :choices="tensionWords.map((label, value) => ({ value, label }))"
+        />
+      </div>
+      <div>
+        <h3>Reins dropped at the end: did the head go down and out?</h3>
+        <ChipRow
+          v-model="form.closingTest"
+          label="Closing test"
+          :choices="[
+            { value: true, label: 'Yes, passed' },
+            { value: false, label: 'No' },
+          ]"
+        />
+      </div>
+      <div>
+        <h3>Seen or felt</h3>
+        <ChipRow v-model="form.signs" label="Signs" :choices="signs" many />
+      </div>
+      <div class="marks">
+        <FieldBox v-slot="{ id }" label="°C"
+          ><InputNumber
+            :id="id"
+            v-model:value="form.weather.temperatureC!"
+            @change="form.weather.simulated = false"
+        /></FieldBox>
+        <FieldBox v-slot="{ id }" label="Humidity, %"
+          ><InputNumber
+            :id="id"
+            v-model:value="form.weather.humidityPercent!"
+            :min="0"
+            :max="100"
+            @change="form.weather.simulated = false"
+        /></FieldBox>
+        <p class="small quiet station">
+          {{ form.weather.simulated ? 'From the simulated station; type over it.' : 'As you read it.' }}
+        </p>
+      </div>
+      <FieldBox v-slot="{ id }" label="A word for next time"
+        ><Input.TextArea :id="id" v-model:value="form.note" :rows="2"
+      /></FieldBox>
+    </section>
+
+    <ProblemNote v-if="problem" :problem="problem" />
+    <div class="row">
+      <button class="button main" type="submit" :disabled="busy">Write it down</button>
+      <span class="small quiet">Kept on this device until it has arrived.</span>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.which {
+  width: 280px;
+}
+.room {
+  padding: 10px 14px;
+  margin-bottom: 12px;
+  background: var(--long);
+  border-radius: 8px;
+}
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
+  gap: 14px;
+}
+.transitions {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px 22px;
+  margin-top: 10px;
+}
+.counts {
+  width: auto;
+}
+.counts td,
+.counts th {
+  padding-right: 20px;
+}
+.feel {
+  gap: 18px;
+}
+.feel h3 {
+  margin-bottom: 7px;
+}
+.marks {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 190px));
+  gap: 14px;
+}
+.station {
+  align-self: end;
+  padding-bottom: 10px;
+}
+@media (max-width: 860px) {
+  .two,
+  .transitions {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

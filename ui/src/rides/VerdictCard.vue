@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import Input from 'ant-design-vue/es/input'
+import { computed, ref } from 'vue'
+import { ask, client } from '../api/client'
+import type { Answered, Review, Verdict } from '../api/schema'
+import ProblemNote from '../house/ProblemNote.vue'
+import WhyButton from '../house/WhyButton.vue'
+import { useProblem } from '../house/faults'
+import { longDay, shortDay } from '../house/format'
+import { trains } from '../house/signIn'
+import { verdictWords } from '../house/words'
+
+/** What the rules say of a ride: the most careful leads; the trainer accepts or overrules, and both are kept. */
+const props = defineProps<{ horseId: string; review: Review }>()
+const emit = defineEmits<{ answered: [] }>()
+const { problem, busy, attempt } = useProblem()
+const overruling = ref<string | null>(null)
+const word = ref('')
+const outcome = ref<Answered | null>(null)
+const lead = computed(() => props.review.verdicts[0]!)
+const others = computed(() => props.review.verdicts.slice(1))
+const latest = computed(() => props.review.answers[0])
+
+async function answer(verdict: Verdict, accepted: boolean) {
+  const answered = await attempt(() =>
+    ask(() =>
+      client.POST('/api/horses/{horseId}/rides/{rideId}/answers', {
+        params: { path: { horseId: props.horseId, rideId: props.review.id } },
+        body: { rule: verdict.rule, accepted, word: accepted ? '' : word.value },
+      }),
+    ),
+  )
+  if (!answered) return
+  outcome.value = answered
+  overruling.value = null
+  word.value = ''
+  emit('answered')
+}
+</script>
+
+<template>
+  <section class="card verdict" :class="lead.word">
+    <p class="lead">{{ verdictWords[lead.word] }}</p>
+    <p class="do">{{ lead.do }}</p>
+    <p class="quiet">Seen: {{ lead.seen }}. <WhyButton :why="lead.why" of="this verdict" /></p>
+
+    <ProblemNote v-if="problem" :problem="problem" />
+    <p v-if="latest" class="answered">
+      <template v-if="latest.accepted">Accepted by {{ latest.by }}, {{ shortDay(latest.at) }}.</template>
+      <template v-else>Overruled by {{ latest.by }}, {{ shortDay(latest.at) }}: “{{ latest.word }}”</template>
+      <template v-if="outcome?.next">
+        Next session <strong>{{ longDay(outcome.next.on) }}</strong>: {{ outcome.says.join(', ') }}.
+        <RouterLink :to="{ name: 'session', params: { horseId, sessionId: outcome.next.id } }"
+          >Look at it</RouterLink
+        >
+      </template>
+      <RouterLink
+        v-else-if="latest.nextSessionId"
+        :to="{ name: 'session', params: { horseId, sessionId: latest.nextSessionId } }"
+        >The session made from it</RouterLink
+      >
+      <template v-else-if="outcome && latest.accepted"> {{ outcome.says.join('; ') }}.</template>
+    </p>
+    <div v-else-if="trains()" class="row">
+      <button class="button main" type="button" :disabled="busy" @click="answer(lead, true)">
+        {{ lead.word === 'end' ? 'Accept' : 'Accept, and make the next session' }}
+      </button>
+      <button v-if="lead.canBeOverruled" class="button" type="button" @click="overruling = lead.rule">
+        I see it otherwise
+      </button>
+      <span v-else class="small quiet">This cannot be overruled: it protects the horse.</span>
+    </div>
+
+    <ul v-if="others.length" class="others">
+      <li v-for="v in others" :key="v.rule">
+        <strong>{{ verdictWords[v.word] }}</strong>: {{ v.seen }}. {{ v.do }}
+        <WhyButton :why="v.why" :of="`${v.rule}`" />
+        <button
+          v-if="trains() && !latest && v.word !== 'carryOn'"
+          class="link small"
+          type="button"
+          :disabled="busy"
+          @click="answer(v, true)"
+        >
+          Accept this instead
+        </button>
+      </li>
+    </ul>
+
+    <form v-if="overruling" class="stack" @submit.prevent="answer(lead, false)">
+      <label for="word"><strong>Why do you see it otherwise?</strong></label>
+      <Input id="word" v-model:value="word" placeholder="A word is enough; it is kept beside the advice" />
+      <div class="row">
+        <button class="button main" type="submit" :disabled="busy">Overrule</button>
+        <button class="button" type="button" @click="overruling = null">Leave it</button>
+      </div>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.verdict {
+  display: grid;
+  gap: 10px;
+  border-left: 8px solid var(--walk);
+  padding: 18px 22px;
+}
+.verdict.end,
+.verdict.hold,
+.verdict.stop {
+  border-left-color: var(--grave);
+}
+.verdict.cut,
+.verdict.ease,
+.verdict.back,
+.verdict.adjust {
+  border-left-color: var(--straw);
+}
+.lead {
+  font-size: 1.9rem;
+  line-height: 1.15;
+  font-weight: 700;
+  letter-spacing: -0.01em;
+}
+.end .lead,
+.hold .lead,
+.stop .lead {
+  color: var(--grave);
+}
+.do {
+  font-size: 1.1rem;
+  max-width: 62ch;
+}
+.answered {
+  padding: 9px 13px;
+  border-radius: 8px;
+  background: var(--bank);
+}
+.others {
+  display: grid;
+  gap: 6px;
+  padding-top: 10px;
+  border-top: 1px solid var(--line);
+}
+.others .link {
+  margin-left: 8px;
+}
+</style>

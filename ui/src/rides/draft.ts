@@ -1,0 +1,33 @@
+import type { RideForm } from './rideForm'
+
+/** A ride being written down, kept on the device until the server has it. */
+
+export interface Draft {
+  form: RideForm
+  /** When sending was first tried; the same events go again with the same time. */
+  at: string | null
+  ids: Record<string, string>
+}
+
+const key = (personId: string, horseId: string) => `ride ${personId} ${horseId}`
+
+export function loadDraft(personId: string, horseId: string): Draft | null {
+  try {
+    return JSON.parse(localStorage.getItem(key(personId, horseId)) ?? 'null') as Draft | null
+  } catch {
+    return null
+  }
+}
+
+/** False when the device has no room left: the person must know. */
+export function keepDraft(personId: string, horseId: string, draft: Draft): boolean {
+  try {
+    localStorage.setItem(key(personId, horseId), JSON.stringify(draft))
+    return true
+  } catch {
+    return false
+  }
+}
+
+export const dropDraft = (personId: string, horseId: string) =>
+  localStorage.removeItem(key(personId, horseId))

@@ -1,0 +1,160 @@
+import type {
+  EffortOutcome,
+  Gait,
+  Rein,
+  RideEvent,
+  SessionView,
+  SetUpView,
+  Sign,
+  WeatherReading,
+} from '../api/schema'
+
+/** What is written down after a ride, before it becomes events. Kept on the device until it is sent. */
+
+export const riddenGaits: Gait[] = ['walk', 'trot', 'canter']
+export const sides = ['left', 'right'] as const
+export type Side = (typeof sides)[number]
+type PerSide<T> = Record<Side, T>
+
+export const transitionKinds: { from: Gait; to: Gait; label: string }[] = [
+  { from: 'walk', to: 'trot', label: 'Walk to trot' },
+  { from: 'trot', to: 'walk', label: 'Trot to walk' },
+  { from: 'trot', to: 'canter', label: 'Trot to canter' },
+  { from: 'canter', to: 'trot', label: 'Canter to trot' },
+  { from: 'walk', to: 'canter', label: 'Walk to canter' },
+  { from: 'trot', to: 'halt', label: 'Trot to halt' },
+]
+
+export const outcomes: { value: EffortOutcome; label: string }[] = [
+  { value: 'clear', label: 'Clear' },
+  { value: 'rub', label: 'Rub' },
+  { value: 'knock', label: 'Knock' },
+  { value: 'runOutLeft', label: 'Ran out left' },
+  { value: 'runOutRight', label: 'Ran out right' },
+  { value: 'stop', label: 'Stop' },
+]
+
+export interface RideForm {
+  rideId: string
+  sessionId: string | null
+  on: string
+  minutes: Record<string, PerSide<number | null>>
+  transitions: (number | null)[]
+  passes: Record<string, PerSide<{ clean: number; touched: number; rushed: number }>>
+  efforts: Record<string, { height: number } & PerSide<Record<string, number>>>
+  marks: PerSide<number | null>
+  tension: number | null
+  exertion: number | null
+  signs: Sign[]
+  closingTest: boolean | null
+  note: string
+  weather: { temperatureC: number | null; humidityPercent: number | null; simulated: boolean }
+}
+
+const perSide = <T>(make: () => T): PerSide<T> => ({ left: make(), right: make() })
+
+/** Starts from the plan: what was ridden differs less often than it agrees. */
+export function startForm(
+  session: SessionView | undefined,
+  setUps: SetUpView[],
+  on: string,
+  weather?: WeatherReading,
+): RideForm {
+  const stood = setUps.filter((s) => session?.parts.some((p) => p.setUpId === s.id))
+  const planned = (gait: Gait, rein: Side) =>
+    (session?.parts ?? [])
+      .filter((p) => p.gait === gait)
+      .reduce((sum, p) => sum + (p.rein === rein ? p.minutes : p.rein === 'both' ? p.minutes / 2 : 0), 0) ||
+    null
+  return {
+    rideId: crypto.randomUUID(),
+    sessionId: session?.id ?? null,
+    on: session?.on ?? on,
+    minutes: Object.fromEntries(
+      riddenGaits.map((g) => [g, { left: planned(g, 'left'), right: planned(g, 'right') }]),
+    ),
+    transitions: transitionKinds.map(() => null),
+    passes: Object.fromEntries(
+      stood
+        .filter((s) => s.entry.family === 'poleLine')
+        .map((s) => [s.id, perSide(() => ({ clean: 0, touched: 0, rushed: 0 }))]),
+    ),
+    efforts: Object.fromEntries(
+      stood
+        .filter((s) => s.entry.family === 'crossPole')
+        .map((s) => [
+          s.id,
+          {
+            height: s.entry.heightMetres ?? 0.5,
+            ...perSide(() => Object.fromEntries(outcomes.map((o) => [o.value, 0]))),
+          },
+        ]),
+    ),
+    marks: { left: null, right: null },
+    tension: null,
+    exertion: null,
+    signs: [],
+    closingTest: null,
+    note: '',
+    weather: {
+      temperatureC: weather?.temperatureC ?? null,
+      humidityPercent: weather?.humidityPercent ?? null,
+      simulated: weather?.simulated ?? false,
+    },
+  }
+}
+
+/** An id that stays the same for the same thing in the same ride, so that sending twice counts once. */
+export type MakeId = (what: string) => string
+
+/** Turns the form into the events a rail recorder would have made. */
+export function toEvents(form: RideForm, at: string, id: MakeId): RideEvent[] {
+  const events: RideEvent[] = []
+  const about = (what: string) => ({ id: id(what), at })
+  for (const gait of riddenGaits)
+    for (const rein of sides) {
+      const minutes = form.minutes[gait]?.[rein]
+      if (minutes)
+        events.push({ kind: 'ridden', gait, rein: rein as Rein, minutes, ...about(`ridden ${gait} ${rein}`) })
+    }
+  transitionKinds.forEach(({ from, to }, i) => {
+    const count = form.transitions[i]
+    if (count) events.push({ kind: 'transitions', from, to, count, ...about(`transitions ${from} ${to}`) })
+  })
+  for (const [setUpId, passes] of Object.entries(form.passes))
+    for (const rein of sides) {
+      const p = passes[rein]
+      if (p.clean + p.touched > 0)
+        events.push({ kind: 'polesPassed', setUpId, rein, ...p, ...about(`passes ${setUpId} ${rein}`) })
+    }
+  for (const [setUpId, efforts] of Object.entries(form.efforts))
+    for (const rein of sides)
+      for (const { value: outcome } of outcomes) {
+        const count = efforts[rein][outcome] ?? 0
+        if (count > 0)
+          events.push({
+            kind: 'efforts',
+            setUpId,
+            rein,
+            heightMetres: efforts.height,
+            outcome,
+            count,
+            ...about(`efforts ${setUpId} ${rein} ${outcome}`),
+          })
+      }
+  for (const rein of sides) {
+    const mark = form.marks[rein]
+    if (mark !== null) events.push({ kind: 'marked', rein, mark, about: '', ...about(`mark ${rein}`) })
+  }
+  if (form.tension !== null) events.push({ kind: 'tensionSeen', tension: form.tension, ...about('tension') })
+  if (form.exertion !== null)
+    events.push({ kind: 'exertionSeen', exertion: form.exertion, ...about('exertion') })
+  for (const sign of form.signs) events.push({ kind: 'signSeen', sign, rein: null, ...about(`sign ${sign}`) })
+  if (form.closingTest !== null)
+    events.push({ kind: 'closingTest', passed: form.closingTest, ...about('closing test') })
+  if (form.note.trim()) events.push({ kind: 'noted', text: form.note.trim(), ...about('note') })
+  const { temperatureC, humidityPercent, simulated } = form.weather
+  if (temperatureC !== null && humidityPercent !== null)
+    events.push({ kind: 'weatherRead', temperatureC, humidityPercent, simulated, ...about('weather') })
+  return events
+}

@@ -1,0 +1,258 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import Checkbox from 'ant-design-vue/es/checkbox'
+import DatePicker from 'ant-design-vue/es/date-picker'
+import Input from 'ant-design-vue/es/input'
+import Select from 'ant-design-vue/es/select'
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { ask, client, Problem } from '../api/client'
+import type { SessionCheck, SessionEntry, SessionView } from '../api/schema'
+import ConflictDialog from '../house/ConflictDialog.vue'
+import FieldBox from '../house/FieldBox.vue'
+import ProblemNote from '../house/ProblemNote.vue'
+import { useProblem } from '../house/faults'
+import { longDay } from '../house/format'
+import { useSetUps } from '../house/queries'
+import { rides, signedIn, trains } from '../house/signIn'
+import { done } from '../house/undo'
+import MinutesBar from '../house/MinutesBar.vue'
+import PartRows from './PartRows.vue'
+import SessionSums from './SessionSums.vue'
+import { emptySession } from './emptySession'
+
+/** One session: its parts in order, what they add up to, and what is wrong with it. */
+const props = defineProps<{ horseId: string; sessionId: string }>()
+const route = useRoute()
+const router = useRouter()
+const queries = useQueryClient()
+const isNew = computed(() => props.sessionId === 'new')
+const path = computed(() => ({ horseId: props.horseId, sessionId: props.sessionId }))
+const { data: setUps } = useSetUps(() => props.horseId)
+const { data: kept, error } = useQuery({
+  queryKey: computed(() => ['horse', props.horseId, 'session', props.sessionId]),
+  queryFn: () =>
+    ask(() => client.GET('/api/horses/{horseId}/sessions/{sessionId}', { params: { path: path.value } })),
+  enabled: () => !isNew.value,
+})
+
+const entry = ref<SessionEntry>(
+  emptySession(String(route.query.on ?? signedIn.value?.today), route.query.setUp as string | undefined),
+)
+const check = ref<SessionCheck | null>(null)
+const { problem, busy, attempt } = useProblem()
+const mayEdit = computed(() => trains() && !kept.value?.rideId)
+
+function load(from: SessionView) {
+  const { on, emphasis, manner, helper, parts, notes } = from
+  entry.value = { on, emphasis, manner, helper, notes, parts: parts.map((p) => ({ ...p })) }
+  check.value = from.check
+}
+
+watch(kept, (now, before) => now && now.version !== before?.version && load(now), { immediate: true })
+watch(
+  setUps,
+  (all) => {
+    const asked = entry.value.parts?.find((p) => p.setUpId && p.what === '')
+    const setUp = all?.find((s) => s.id === asked?.setUpId)
+    if (asked && setUp) asked.what = setUp.entry.family === 'crossPole' ? 'Cross-pole from trot' : 'Poles'
+  },
+  { immediate: true },
+)
+
+let latest = 0
+let timer: ReturnType<typeof setTimeout> | undefined
+watch(
+  entry,
+  () => {
+    clearTimeout(timer)
+    timer = setTimeout(checkNow, 200)
+  },
+  { deep: true, immediate: true },
+)
+
+/** Totals and faults as one types; what is not finished yet shows its fault beside the field. */
+async function checkNow() {
+  if (!mayEdit.value) return
+  const mine = ++latest
+  try {
+    const answer = await ask(() =>
+      client.POST('/api/horses/{horseId}/sessions/check', {
+        params: { path: { horseId: props.horseId } },
+        body: entry.value,
+      }),
+    )
+    if (mine === latest) check.value = answer
+  } catch (e) {
+    if (!(e instanceof Problem)) throw e
+  }
+}
+
+async function keep(version = kept.value?.version ?? 0) {
+  const view = await attempt(() =>
+    isNew.value
+      ? ask(() =>
+          client.POST('/api/horses/{horseId}/sessions', {
+            params: { path: { horseId: props.horseId } },
+            body: entry.value,
+          }),
+        )
+      : ask(() =>
+          client.PUT('/api/horses/{horseId}/sessions/{sessionId}', {
+            params: { path: path.value },
+            body: { version, entry: entry.value },
+          }),
+        ),
+  )
+  if (!view) return
+  await queries.invalidateQueries()
+  done(`Planned for ${longDay(view.on)}.`)
+  await router.push({ name: 'season', params: { horseId: props.horseId } })
+}
+
+async function remove() {
+  await attempt(() =>
+    ask(() => client.DELETE('/api/horses/{horseId}/sessions/{sessionId}', { params: { path: path.value } })),
+  )
+  if (problem.value) return
+  const taken = path.value
+  await queries.invalidateQueries()
+  await router.push({ name: 'season', params: { horseId: props.horseId } })
+  done('Session taken off.', async () => {
+    await ask(() =>
+      client.POST('/api/horses/{horseId}/sessions/{sessionId}/restore', { params: { path: taken } }),
+    )
+    await queries.invalidateQueries()
+  })
+}
+
+async function takeTheirs() {
+  problem.value = null
+  await queries.invalidateQueries({ queryKey: ['horse', props.horseId] })
+}
+</script>
+
+<template>
+  <header class="page-head">
+    <h1>{{ isNew ? 'Plan a session' : entry.emphasis }}</h1>
+    <span class="quiet">{{ entry.on ? longDay(entry.on) : '' }}</span>
+    <div class="actions">
+      <template v-if="mayEdit">
+        <button v-if="!isNew" class="button" type="button" :disabled="busy" @click="remove">Take off</button>
+        <button class="button" :class="{ main: isNew }" type="button" :disabled="busy" @click="keep()">
+          {{ isNew ? 'Keep the session' : 'Keep' }}
+        </button>
+      </template>
+      <RouterLink
+        v-if="kept?.rideId"
+        class="button main"
+        :to="{ name: 'review', params: { horseId, rideId: kept.rideId } }"
+        >Review</RouterLink
+      >
+      <RouterLink
+        v-else-if="!isNew && rides()"
+        class="button main"
+        :to="{ name: 'ride', params: { horseId }, query: { session: sessionId } }"
+        >Write up the ride</RouterLink
+      >
+    </div>
+  </header>
+  <ProblemNote v-if="error" :problem="error" />
+  <ProblemNote v-if="problem && problem.status !== 409" :problem="problem" class="above" />
+
+  <div class="stack">
+    <section class="card bar">
+      <MinutesBar
+        :parts="(entry.parts ?? []).map((p) => ({ gait: p.gait ?? 'walk', minutes: p.minutes ?? 0 }))"
+        tall
+      />
+    </section>
+    <div class="columns">
+      <section class="card stack">
+        <fieldset :disabled="!mayEdit" class="head">
+          <FieldBox v-slot="{ id }" label="The one thing of the day" name="emphasis">
+            <Input
+              :id="id"
+              v-model:value="entry.emphasis!"
+              :disabled="!mayEdit"
+              placeholder="Straight over poles"
+            />
+          </FieldBox>
+          <FieldBox v-slot="{ id }" label="Day" name="on">
+            <DatePicker
+              :id="id"
+              v-model:value="entry.on!"
+              :disabled="!mayEdit"
+              value-format="YYYY-MM-DD"
+              format="D MMM YYYY"
+              :allow-clear="false"
+            />
+          </FieldBox>
+          <FieldBox v-slot="{ id }" label="Work" name="manner">
+            <Select
+              :id="id"
+              v-model:value="entry.manner!"
+              :disabled="!mayEdit"
+              :options="[
+                { value: 'ridden', label: 'Ridden' },
+                { value: 'lunged', label: 'Lunged' },
+                { value: 'inHand', label: 'In hand' },
+              ]"
+            />
+          </FieldBox>
+          <Checkbox v-model:checked="entry.helper!" :disabled="!mayEdit" class="helper"
+            >A helper on the ground</Checkbox
+          >
+        </fieldset>
+        <PartRows v-model="entry.parts!" :set-ups="setUps ?? []" :may-edit="mayEdit" />
+        <FieldBox v-slot="{ id }" label="Notes" name="notes">
+          <Input.TextArea :id="id" v-model:value="entry.notes!" :disabled="!mayEdit" :rows="2" />
+        </FieldBox>
+      </section>
+      <SessionSums v-if="check" :check="check" />
+    </div>
+  </div>
+  <ConflictDialog
+    :problem="problem"
+    :mine="entry as Record<string, unknown>"
+    :words="{ emphasis: 'The one thing', on: 'Day', manner: 'Work', helper: 'Helper', notes: 'Notes' }"
+    @keep-mine="keep"
+    @take-theirs="takeTheirs"
+  />
+</template>
+
+<style scoped>
+.above {
+  margin-bottom: 12px;
+}
+.bar {
+  padding: 12px;
+}
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 270px;
+  gap: 14px;
+  align-items: start;
+}
+.head {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 150px 120px;
+  gap: 10px 12px;
+}
+.helper {
+  grid-column: 1 / -1;
+}
+@media (max-width: 1080px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+@media (max-width: 620px) {
+  .head {
+    grid-template-columns: 1fr 1fr;
+  }
+  .head > :first-child {
+    grid-column: 1 / -1;
+  }
+}
+</style>

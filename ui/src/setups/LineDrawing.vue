@@ -1,0 +1,227 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { LengthUnit, MeasuredSetUp } from '../api/schema'
+import { fitWords } from '../house/words'
+
+/**
+ * The line close up, to scale, ridden from left to right: poles, this horse's feet, the tape, and the
+ * fit at each gap. Lengths are centimetres.
+ */
+const props = defineProps<{ measured: MeasuredSetUp; unit: LengthUnit }>()
+
+const before = 330
+const after = 420
+const poleHalf = 150
+const tapeAt = 205
+
+const length = computed(() => props.measured.elements.at(-1)!.at * 100)
+const start = computed(() => props.measured.elements[0]!)
+const towardsC = computed(() => props.measured.heading === 'towardsC')
+const box = computed(() => `${-before} -215 ${before + length.value + after} 545`)
+
+/** From the arena's metres to centimetres along and beside the line, as ridden. */
+const along = (metres: number) =>
+  (towardsC.value ? metres - start.value.along : start.value.along - metres) * 100
+const beside = (across: number) =>
+  (towardsC.value ? across - start.value.across : start.value.across - across) * 100
+
+const feet = computed(() =>
+  props.measured.hoofprints
+    .map((h) => ({ x: along(h.along), y: beside(h.across), gait: h.gait }))
+    .filter((f) => f.x > -before + 10 && f.x < length.value + after - 10),
+)
+const step = computed(() => (length.value + after > 900 ? 100 : 50))
+const ticks = computed(() =>
+  Array.from({ length: Math.floor(length.value / step.value) + 1 }, (_, i) => i * step.value),
+)
+const reading = (text: { metres: string; feet: string; paces: string }) =>
+  props.unit === 'feet' ? text.feet : props.unit === 'paces' ? `${text.paces} paces` : text.metres
+</script>
+
+<template>
+  <svg class="line" :viewBox="box" role="img" :aria-label="measured.title">
+    <rect :x="-before" y="-215" :width="before + length + after" height="545" fill="var(--sand)" />
+    <g stroke="var(--sand-line)" stroke-width="1.5" opacity="0.6">
+      <line
+        v-for="i in 13"
+        :key="i"
+        :x1="-before"
+        :x2="length + after"
+        :y1="-215 + i * 40"
+        :y2="-215 + i * 40"
+      />
+    </g>
+    <line
+      :x1="-before"
+      :x2="length + after"
+      y1="0"
+      y2="0"
+      stroke="var(--quiet)"
+      stroke-width="2"
+      stroke-dasharray="3 16"
+    />
+
+    <g v-for="(foot, i) in feet" :key="`f${i}`" :transform="`translate(${foot.x} ${foot.y})`">
+      <path d="M-5 -7C3 -8 8 -4 8 0C8 4 3 8 -5 7C-1 4 -1 -4 -5 -7Z" :class="foot.gait" class="foot" />
+    </g>
+
+    <g v-for="(e, i) in measured.elements" :key="`e${i}`" :transform="`translate(${e.at * 100} 0)`">
+      <template v-if="e.kind === 'crossPole'">
+        <rect x="-26" :y="-poleHalf" width="7" :height="2 * poleHalf" rx="3" fill="var(--sand-line)" />
+        <rect x="19" :y="-poleHalf" width="7" :height="2 * poleHalf" rx="3" fill="var(--sand-line)" />
+        <path :d="`M-9 ${-poleHalf}L9 ${poleHalf}M9 ${-poleHalf}L-9 ${poleHalf}`" class="rail-edge" />
+        <path :d="`M-9 ${-poleHalf}L9 ${poleHalf}M9 ${-poleHalf}L-9 ${poleHalf}`" class="rail" />
+        <rect x="-17" :y="-poleHalf - 13" width="34" height="22" rx="4" fill="var(--ink)" />
+        <rect x="-17" :y="poleHalf - 9" width="34" height="22" rx="4" fill="var(--ink)" />
+      </template>
+      <template v-else>
+        <rect
+          x="-6"
+          :y="-poleHalf"
+          width="12"
+          :height="2 * poleHalf"
+          rx="6"
+          fill="#fff"
+          stroke="var(--ink)"
+          stroke-width="2.5"
+        />
+        <rect x="-6" y="-72" width="12" height="40" fill="var(--ink)" />
+        <rect x="-6" y="32" width="12" height="40" fill="var(--ink)" />
+        <rect
+          v-if="e.raised === 'left'"
+          x="-14"
+          :y="-poleHalf - 6"
+          width="28"
+          height="22"
+          rx="4"
+          fill="var(--straw)"
+          stroke="var(--ink)"
+          stroke-width="2.5"
+        />
+        <rect
+          v-if="e.raised === 'right'"
+          x="-14"
+          :y="poleHalf - 16"
+          width="28"
+          height="22"
+          rx="4"
+          fill="var(--straw)"
+          stroke="var(--ink)"
+          stroke-width="2.5"
+        />
+      </template>
+      <text v-if="measured.elements.length <= 3" y="-180" class="name">{{ e.name }}</text>
+      <text v-else y="-180" class="name">{{ i + 1 }}</text>
+    </g>
+
+    <g :transform="`translate(0 ${tapeAt})`">
+      <rect
+        x="-6"
+        y="0"
+        :width="length + 12"
+        height="42"
+        rx="4"
+        fill="#f3dc84"
+        stroke="#a8822a"
+        stroke-width="2"
+      />
+      <g v-for="t in ticks" :key="t">
+        <line :x1="t" :x2="t" y1="0" :y2="t % 100 === 0 ? 20 : 12" stroke="#5a4716" stroke-width="2" />
+        <text v-if="t % 100 === 0 && length - t > 40" :x="t + 5" y="35" class="tick">{{ t / 100 }} m</text>
+      </g>
+    </g>
+
+    <g
+      v-for="(gap, i) in measured.gaps"
+      :key="`g${i}`"
+      :transform="`translate(${((measured.elements[i]!.at + measured.elements[i + 1]!.at) / 2) * 100} 288)`"
+    >
+      <rect
+        :x="measured.gaps.length > 2 ? -62 : -112"
+        y="-26"
+        :width="measured.gaps.length > 2 ? 124 : 224"
+        height="54"
+        rx="10"
+        :class="['fit', gap.fit]"
+      />
+      <text class="fit-text" :class="gap.fit" y="10">
+        <template v-if="measured.gaps.length <= 2">{{ reading(gap.built.text) }}</template>
+        {{ fitWords[gap.fit] }}
+      </text>
+    </g>
+    <text :x="-before + 14" y="-180" class="way">ridden this way →</text>
+  </svg>
+</template>
+
+<style scoped>
+.line {
+  display: block;
+  width: 100%;
+  max-height: 430px;
+  border-radius: 8px;
+}
+text {
+  font-family: var(--font);
+  fill: var(--ink);
+}
+.name {
+  font-size: 29px;
+  font-weight: 700;
+  text-anchor: middle;
+}
+.way {
+  font-size: 21px;
+  fill: var(--quiet);
+}
+.tick {
+  font-size: 18px;
+  fill: #4a3a12;
+}
+.foot.walk {
+  fill: var(--walk);
+}
+.foot.trot {
+  fill: #a67306;
+}
+.foot.canter {
+  fill: var(--canter);
+}
+.foot {
+  transform: scale(1.25);
+}
+.rail-edge {
+  stroke: var(--ink);
+  stroke-width: 11;
+  stroke-linecap: round;
+}
+.rail {
+  stroke: #fff;
+  stroke-width: 6;
+  stroke-linecap: round;
+}
+.fit {
+  fill: var(--true);
+}
+.fit.tight,
+.fit.forward {
+  fill: var(--tight);
+}
+.fit.tooShort,
+.fit.long {
+  fill: var(--long);
+}
+.fit-text {
+  font-size: 29px;
+  font-weight: 700;
+  text-anchor: middle;
+  fill: var(--on-true);
+}
+.fit-text.tight,
+.fit-text.forward {
+  fill: var(--on-tight);
+}
+.fit-text.tooShort,
+.fit-text.long {
+  fill: var(--on-long);
+}
+</style>

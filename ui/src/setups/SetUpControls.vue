@@ -1,0 +1,158 @@
+<script setup lang="ts">
+import InputNumber from 'ant-design-vue/es/input-number'
+import Segmented from 'ant-design-vue/es/segmented'
+import Select from 'ant-design-vue/es/select'
+import { computed } from 'vue'
+import type { GaitVariant, SetUpEntry } from '../api/schema'
+import FieldBox from '../house/FieldBox.vue'
+import { options, variantWords } from '../house/words'
+import { isPoles, lineWords, newCrossPole, newPoleLine } from './setUpEntries'
+
+/** The measures of a set-up; every change is measured anew by the server. */
+const entry = defineModel<SetUpEntry>({ required: true })
+const poleVariants: GaitVariant[] = [
+  'walkCollected',
+  'walkMedium',
+  'walkExtended',
+  'trotCollected',
+  'trotWorking',
+  'trotMedium',
+  'trotExtended',
+]
+const family = computed({
+  get: () => entry.value.family,
+  set: (to) => {
+    const fresh = to === 'poleLine' ? newPoleLine() : newCrossPole()
+    const { arena, line, heading, middleMetres } = entry.value
+    entry.value = { ...fresh, arena, line, heading, middleMetres }
+  },
+})
+/** Centimetres are what a person nudges by. */
+const cm = (key: 'adjustMetres' | 'heightMetres') =>
+  computed({
+    get: () => Math.round((entry.value[key] ?? 0) * 100),
+    set: (to: number | null) => (entry.value = { ...entry.value, [key]: (to ?? 0) / 100 }),
+  })
+const adjust = cm('adjustMetres')
+const height = cm('heightMetres')
+
+function set(change: Partial<SetUpEntry>) {
+  entry.value = { ...entry.value, ...change } as SetUpEntry
+}
+</script>
+
+<template>
+  <div class="controls">
+    <FieldBox label="What stands there">
+      <Segmented
+        v-model:value="family"
+        block
+        :options="[
+          { value: 'poleLine', label: 'Line of poles' },
+          { value: 'crossPole', label: 'Cross-pole' },
+        ]"
+      />
+    </FieldBox>
+    <template v-if="isPoles(entry)">
+      <FieldBox v-slot="{ id }" label="Ridden in" name="variant"
+        ><Select
+          :id="id"
+          :value="entry.variant!"
+          :options="options(variantWords, poleVariants)"
+          @change="(v) => set({ variant: v as GaitVariant })"
+      /></FieldBox>
+      <FieldBox v-slot="{ id }" label="Poles" name="poles"
+        ><InputNumber
+          :id="id"
+          :value="entry.poles!"
+          :min="3"
+          :max="6"
+          @change="(v) => set({ poles: Number(v) })"
+      /></FieldBox>
+      <FieldBox v-slot="{ id }" label="They lie" name="raising"
+        ><Select
+          :id="id"
+          :value="entry.raising!"
+          :options="[
+            { value: 'ground', label: 'On the ground' },
+            { value: 'alternateEnds', label: 'Ends raised in turn' },
+          ]"
+          @change="(v) => set({ raising: v as 'ground' })"
+      /></FieldBox>
+      <FieldBox
+        v-if="entry.raising === 'alternateEnds'"
+        v-slot="{ id }"
+        label="Raised by, cm"
+        name="heightMetres"
+        ><InputNumber :id="id" v-model:value="height" :min="5" :max="20" :step="5"
+      /></FieldBox>
+    </template>
+    <FieldBox v-else v-slot="{ id }" label="Height of the middle, cm" name="heightMetres"
+      ><InputNumber :id="id" v-model:value="height" :min="20" :max="80" :step="5"
+    /></FieldBox>
+    <FieldBox
+      v-slot="{ id }"
+      label="Longer than its own by, cm"
+      name="adjustMetres"
+      hint="Below zero is shorter"
+      ><InputNumber :id="id" v-model:value="adjust" :min="-60" :max="60" :step="5"
+    /></FieldBox>
+    <hr />
+    <FieldBox v-slot="{ id }" label="Arena" name="arena"
+      ><Select
+        :id="id"
+        :value="entry.arena!"
+        :options="[
+          { value: 'sixtyByTwenty', label: '60 x 20' },
+          { value: 'fortyByTwenty', label: '40 x 20' },
+        ]"
+        @change="(v) => set({ arena: v as 'sixtyByTwenty', middleMetres: v === 'fortyByTwenty' ? 20 : 30 })"
+    /></FieldBox>
+    <FieldBox v-slot="{ id }" label="Line" name="line"
+      ><Select
+        :id="id"
+        :value="entry.line!"
+        :options="options(lineWords)"
+        @change="(v) => set({ line: v as 'centreLine' })"
+    /></FieldBox>
+    <FieldBox v-slot="{ id }" label="Ridden" name="heading"
+      ><Select
+        :id="id"
+        :value="entry.heading!"
+        :options="[
+          { value: 'towardsC', label: 'towards C' },
+          { value: 'towardsA', label: 'towards A' },
+        ]"
+        @change="(v) => set({ heading: v as 'towardsC' })"
+    /></FieldBox>
+    <FieldBox v-slot="{ id }" label="Middle, metres from A" name="middleMetres"
+      ><InputNumber
+        :id="id"
+        :value="entry.middleMetres!"
+        :min="0"
+        :max="60"
+        :step="0.5"
+        @change="(v) => set({ middleMetres: Number(v) })"
+    /></FieldBox>
+  </div>
+</template>
+
+<style scoped>
+.controls {
+  display: grid;
+  gap: 10px;
+}
+hr {
+  width: 100%;
+  border: 0;
+  border-top: 1px solid var(--line);
+}
+@media (max-width: 1080px) {
+  .controls {
+    grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+  }
+  hr {
+    display: none;
+  }
+}
+</style>

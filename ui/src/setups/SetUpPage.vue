@@ -1,0 +1,305 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import Input from 'ant-design-vue/es/input'
+import Segmented from 'ant-design-vue/es/segmented'
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { ask, client, Problem } from '../api/client'
+import type { LengthUnit, MeasuredSetUp, SetUpEntry, SetUpView } from '../api/schema'
+import ConflictDialog from '../house/ConflictDialog.vue'
+import ProblemNote from '../house/ProblemNote.vue'
+import WhyButton from '../house/WhyButton.vue'
+import { useProblem } from '../house/faults'
+import { usePassport, useSetUps } from '../house/queries'
+import { signedIn, trains } from '../house/signIn'
+import { done } from '../house/undo'
+import { fitWords } from '../house/words'
+import ArenaDrawing from './ArenaDrawing.vue'
+import LineDrawing from './LineDrawing.vue'
+import SetUpControls from './SetUpControls.vue'
+import { newPoleLine } from './setUpEntries'
+
+/** One set-up, measured for this horse: what to build, where it stands, how it suits. */
+const props = defineProps<{ horseId: string; setUpId: string }>()
+const router = useRouter()
+const queries = useQueryClient()
+const { data: passport } = usePassport(() => props.horseId)
+const { data: setUps, error } = useSetUps(() => props.horseId)
+const { problem, busy, attempt } = useProblem()
+const path = computed(() => ({ horseId: props.horseId, setUpId: props.setUpId }))
+
+const kept = computed(() => setUps.value?.find((s) => s.id === props.setUpId))
+const entry = ref<SetUpEntry>(newPoleLine())
+const name = ref('')
+const measured = ref<MeasuredSetUp | null>(null)
+const unit = ref<LengthUnit>(signedIn.value?.me?.unit ?? 'metres')
+const changed = computed(
+  () =>
+    !kept.value ||
+    JSON.stringify(entry.value) !== JSON.stringify(kept.value.entry) ||
+    name.value !== kept.value.name,
+)
+
+function load(from: SetUpView) {
+  entry.value = { ...from.entry }
+  name.value = from.name
+  measured.value = from.measured
+}
+
+watch(kept, (now, before) => now && now.version !== before?.version && load(now), { immediate: true })
+
+let latest = 0
+watch(entry, measure, { immediate: true })
+
+/** The latest answer counts; an earlier one that comes late is dropped. */
+async function measure() {
+  const mine = ++latest
+  try {
+    const answer = await ask(() =>
+      client.POST('/api/horses/{horseId}/set-ups/measure', {
+        params: { path: { horseId: props.horseId } },
+        body: entry.value,
+      }),
+    )
+    if (mine === latest) {
+      measured.value = answer
+      problem.value = null
+    }
+  } catch (e) {
+    if (mine === latest && e instanceof Problem) problem.value = e
+  }
+}
+
+async function keep(asNew: boolean, version = kept.value?.version ?? 0) {
+  const body = { name: name.value.trim() || measured.value?.title || '', entry: entry.value }
+  const view = await attempt(() =>
+    asNew || !kept.value
+      ? ask(() =>
+          client.POST('/api/horses/{horseId}/set-ups', {
+            params: { path: { horseId: props.horseId } },
+            body,
+          }),
+        )
+      : ask(() =>
+          client.PUT('/api/horses/{horseId}/set-ups/{setUpId}', {
+            params: { path: path.value },
+            body: { version, entry: body },
+          }),
+        ),
+  )
+  if (!view) return
+  await queries.invalidateQueries({ queryKey: ['horse', props.horseId] })
+  done(`${view.name} is kept.`)
+  if (view.id !== props.setUpId)
+    await router.replace({ name: 'set-up', params: { horseId: props.horseId, setUpId: view.id } })
+}
+
+async function takeTheirs() {
+  problem.value = null
+  await queries.invalidateQueries({ queryKey: ['horse', props.horseId, 'set-ups'] })
+}
+
+const print = () => window.print()
+const say = (text: { metres: string; feet: string; paces: string }) =>
+  unit.value === 'feet' ? text.feet : unit.value === 'paces' ? text.paces : text.metres
+const rows = computed(() =>
+  (measured.value?.elements ?? []).map((e, i) => ({
+    e,
+    gap: i > 0 ? measured.value!.gaps[i - 1] : undefined,
+  })),
+)
+const firstGap = computed(() => measured.value?.gaps[0])
+const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse.name}’s own` : 'its own'))
+</script>
+
+<template>
+  <header class="page-head">
+    <h1>{{ measured?.title ?? 'Set-up' }}</h1>
+    <span class="quiet">for {{ passport?.horse.name }}</span>
+    <div class="actions no-print">
+      <button class="button" type="button" @click="print">Print</button>
+      <RouterLink
+        v-if="kept && trains()"
+        class="button"
+        :to="{ name: 'session', params: { horseId, sessionId: 'new' }, query: { setUp: setUpId } }"
+        >Plan a session with it</RouterLink
+      >
+      <template v-if="trains()">
+        <button v-if="kept" class="button" type="button" :disabled="busy || !changed" @click="keep(true)">
+          Keep as new
+        </button>
+        <button
+          v-if="!kept || !kept.ridden"
+          class="button main"
+          type="button"
+          :disabled="busy || !changed"
+          @click="keep(false)"
+        >
+          Keep
+        </button>
+      </template>
+    </div>
+  </header>
+  <ProblemNote v-if="error" :problem="error" />
+  <ProblemNote v-if="problem && problem.status !== 409" :problem="problem" class="above" />
+  <p v-if="kept?.ridden" class="small quiet above no-print">
+    This one has been ridden and stays as it was; keep a change as a new one.
+  </p>
+
+  <div v-if="measured" class="workshop">
+    <aside v-if="trains()" class="card no-print">
+      <SetUpControls v-model="entry" />
+    </aside>
+
+    <div class="stack">
+      <section class="card drawing">
+        <LineDrawing :measured="measured" :unit="unit" />
+      </section>
+
+      <div class="lower">
+        <section class="card">
+          <div class="row spread">
+            <h2>To build</h2>
+            <Segmented
+              v-model:value="unit"
+              class="no-print"
+              :options="[
+                { value: 'metres', label: 'Metres' },
+                { value: 'feet', label: 'Feet' },
+                { value: 'paces', label: 'Paces' },
+              ]"
+            />
+          </div>
+          <table>
+            <thead>
+              <tr>
+                <th>Element</th>
+                <th class="number">Tape reads</th>
+                <th class="number">Gap</th>
+                <th>Fit</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="{ e, gap } in rows" :key="e.name">
+                <td>{{ e.name }}</td>
+                <td class="number">
+                  <strong>{{ say(e.atText) }}</strong>
+                </td>
+                <td class="number">{{ gap ? say(gap.built.text) : '' }}</td>
+                <td>
+                  <span v-if="gap" class="fit" :class="gap.fit">{{ fitWords[gap.fit] }}</span>
+                </td>
+              </tr>
+            </tbody>
+          </table>
+          <p v-if="unit === 'paces' && !signedIn?.me?.paceCalibrated" class="small quiet">
+            In paces of 91 cm: yours are not calibrated. Walk 20 m and count, in the Yard book.
+          </p>
+        </section>
+
+        <div class="stack">
+          <section v-if="firstGap" class="card why">
+            <div class="row spread">
+              <h2>Why {{ say(firstGap.built.text) }}</h2>
+              <WhyButton :why="firstGap.why" of="this distance" />
+            </div>
+            <p>
+              {{ own }} is <strong>{{ firstGap.own.toFixed(2) }} m</strong>; the trade sets
+              {{ firstGap.trade.shortest.toFixed(2) }} to {{ firstGap.trade.longest.toFixed(2) }} m. Here it
+              is <strong>{{ firstGap.built.text.metres }}</strong>, {{ firstGap.built.roundingSays }}.
+            </p>
+          </section>
+          <section class="card where">
+            <ArenaDrawing :measured="measured" />
+            <p class="small" :class="{ short: !measured.approach.enough }">{{ measured.approach.says }}</p>
+            <p class="small" :class="{ short: !measured.getaway.enough }">{{ measured.getaway.says }}</p>
+            <p v-for="n in measured.notices" :key="n" class="small notice">{{ n }}</p>
+          </section>
+        </div>
+      </div>
+      <label v-if="trains()" class="row keep-name no-print">
+        <span class="small quiet">Kept under the name</span>
+        <Input v-model:value="name" :placeholder="measured.title" aria-label="Name of the set-up" />
+      </label>
+    </div>
+  </div>
+  <ConflictDialog
+    :problem="problem"
+    :mine="{ name }"
+    :words="{ name: 'Name' }"
+    @keep-mine="(version) => keep(false, version)"
+    @take-theirs="takeTheirs"
+  />
+</template>
+
+<style scoped>
+.above {
+  margin-bottom: 12px;
+}
+.workshop {
+  display: grid;
+  grid-template-columns: 232px minmax(0, 1fr);
+  gap: 14px;
+  align-items: start;
+}
+.workshop > .stack:only-child {
+  grid-column: 1 / -1;
+}
+.drawing {
+  padding: 10px;
+}
+.lower {
+  display: grid;
+  grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+  gap: 14px;
+  align-items: start;
+}
+.fit {
+  padding: 2px 9px;
+  border-radius: 6px;
+  font-weight: 600;
+  font-size: 0.87rem;
+  background: var(--true);
+  color: var(--on-true);
+}
+.fit.tight,
+.fit.forward {
+  background: var(--tight);
+  color: var(--on-tight);
+}
+.fit.tooShort,
+.fit.long {
+  background: var(--long);
+  color: var(--on-long);
+}
+.why p {
+  margin-top: 6px;
+}
+.where {
+  display: grid;
+  gap: 4px;
+}
+.short,
+.notice {
+  padding-left: 10px;
+  border-left: 3px solid var(--straw);
+}
+.keep-name {
+  flex-wrap: nowrap;
+}
+.keep-name .small {
+  white-space: nowrap;
+}
+@media (max-width: 1080px) {
+  .workshop,
+  .lower {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+@media print {
+  .workshop,
+  .lower {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

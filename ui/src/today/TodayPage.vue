@@ -1,0 +1,281 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { HorseToday } from '../api/schema'
+import GaitChip from '../house/GaitChip.vue'
+import MinutesBar from '../house/MinutesBar.vue'
+import ProblemNote from '../house/ProblemNote.vue'
+import WhyButton from '../house/WhyButton.vue'
+import { inDays, longDay, minutes, shortDay } from '../house/format'
+import { useToday } from '../house/queries'
+import { rides, trains } from '../house/signIn'
+import { verdictWords } from '../house/words'
+
+const { data: today, error, refetch } = useToday()
+
+/** One scale for all bars, so that a long day looks long. */
+const longest = computed(() =>
+  Math.max(45, ...(today.value?.horses ?? []).flatMap((h) => h.sessions.map((s) => s.check.totals.minutes))),
+)
+const toRide = (h: HorseToday) => h.sessions.find((s) => !s.rideId)
+const ridden = (h: HorseToday) => h.sessions.find((s) => s.rideId)
+const grave = (h: HorseToday) => h.warnings.some((w) => w.grave)
+const done = computed(
+  () => (today.value?.horses ?? []).filter((h) => h.sessions.length > 0 && !toRide(h)).length,
+)
+const planned = computed(() => (today.value?.horses ?? []).filter((h) => h.sessions.length > 0).length)
+</script>
+
+<template>
+  <main id="main" class="today">
+    <ProblemNote v-if="error" :problem="error" :retry="() => refetch()" />
+    <template v-if="today">
+      <header class="page-head">
+        <h1>{{ longDay(today.on) }}</h1>
+        <span class="quiet">{{ planned }} to work, {{ done }} done</span>
+        <div class="weather" :class="today.heat.care">
+          <strong>{{ today.weather.temperatureC }} °C</strong> · {{ today.weather.humidityPercent }} % ·
+          {{ today.heat.says }}
+          <span v-if="today.weather.simulated" class="quiet small">simulated station</span>
+          <WhyButton :why="today.heat.why" of="this advice on heat" />
+        </div>
+      </header>
+
+      <div v-if="today.horses.length === 0" class="card stack empty">
+        <h2>No horses yet</h2>
+        <p v-if="trains()">Begin with one: its name, year and height are enough to set poles for it.</p>
+        <p v-else>Your trainer has not given you a horse yet.</p>
+        <RouterLink v-if="trains()" class="button main" :to="{ name: 'new-horse' }">Add a horse</RouterLink>
+      </div>
+
+      <ul class="horses">
+        <li v-for="h in today.horses" :key="h.horse.id" class="card horse" :class="{ grave: grave(h) }">
+          <div class="who">
+            <RouterLink class="name" :to="{ name: 'passport', params: { horseId: h.horse.id } }">{{
+              h.horse.name
+            }}</RouterLink>
+            <span class="quiet small">{{ h.horse.age }} yrs · {{ h.horse.hands }}</span>
+            <RouterLink
+              v-if="h.aim"
+              class="aim small"
+              :to="{ name: 'aims', params: { horseId: h.horse.id } }"
+            >
+              {{ h.aim.name }}, {{ inDays(h.aim.daysLeft) }}
+            </RouterLink>
+          </div>
+
+          <div class="work">
+            <template v-if="h.sessions.length">
+              <div v-for="s in h.sessions" :key="s.id" class="session" :class="{ done: s.rideId }">
+                <div class="row spread">
+                  <RouterLink
+                    class="what"
+                    :to="{ name: 'session', params: { horseId: h.horse.id, sessionId: s.id } }"
+                    >{{ s.emphasis }}</RouterLink
+                  >
+                  <span class="quiet small"
+                    >{{ minutes(s.check.totals.minutes) }}{{ s.helper ? ', helper' : '' }}</span
+                  >
+                </div>
+                <MinutesBar :parts="s.parts" :scale="longest" />
+              </div>
+            </template>
+            <p v-else class="quiet">
+              Nothing planned today.
+              <template v-if="h.daysSinceRidden !== null"
+                >Last worked {{ inDays(-h.daysSinceRidden) }}.</template
+              >
+            </p>
+            <p v-if="h.next" class="small quiet next">
+              Next: {{ shortDay(h.next.on) }},
+              <RouterLink :to="{ name: 'session', params: { horseId: h.horse.id, sessionId: h.next.id } }">{{
+                h.next.emphasis
+              }}</RouterLink>
+            </p>
+          </div>
+
+          <ul class="notes small">
+            <li v-for="w in h.warnings" :key="w.text" :class="{ grave: w.grave }">{{ w.text }}</li>
+            <li v-if="h.waiting" class="waiting">
+              <RouterLink :to="{ name: 'review', params: { horseId: h.horse.id, rideId: h.waiting.rideId } }">
+                <strong>{{ verdictWords[h.waiting.word] }}</strong>: {{ h.waiting.seen }}</RouterLink
+              >
+            </li>
+          </ul>
+
+          <div class="act">
+            <RouterLink
+              v-if="toRide(h) && rides() && !grave(h)"
+              class="button main"
+              :to="{ name: 'ride', params: { horseId: h.horse.id }, query: { session: toRide(h)!.id } }"
+              >Write up</RouterLink
+            >
+            <RouterLink
+              v-else-if="ridden(h)"
+              class="button"
+              :to="{ name: 'review', params: { horseId: h.horse.id, rideId: ridden(h)!.rideId! } }"
+              >Review</RouterLink
+            >
+            <RouterLink
+              v-else-if="grave(h)"
+              class="button"
+              :to="{ name: 'passport', params: { horseId: h.horse.id } }"
+              >Passport</RouterLink
+            >
+            <RouterLink
+              v-else-if="trains()"
+              class="button"
+              :to="{
+                name: 'session',
+                params: { horseId: h.horse.id, sessionId: 'new' },
+                query: { on: today.on },
+              }"
+              >Plan</RouterLink
+            >
+          </div>
+        </li>
+      </ul>
+
+      <footer class="row spread foot">
+        <p class="row small quiet legend">
+          <GaitChip gait="walk" word /><GaitChip gait="trot" word /><GaitChip gait="canter" word />
+        </p>
+        <RouterLink v-if="trains() && today.horses.length" class="button" :to="{ name: 'new-horse' }"
+          >Add a horse</RouterLink
+        >
+      </footer>
+      <p class="small quiet caution">
+        Hippodrome advises; the trainer decides. Signs of pain or lameness end the work and go to a vet.
+        Nobody jumps alone.
+      </p>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.today {
+  max-width: 1240px;
+  margin: 0 auto;
+  padding: 22px 20px 70px;
+}
+h1 {
+  font-size: 1.9rem;
+}
+.weather {
+  margin-left: auto;
+  padding: 6px 14px;
+  border: 1px solid var(--line);
+  border-radius: 999px;
+  background: var(--card);
+}
+.weather.watch,
+.weather.halve {
+  background: var(--tight);
+}
+.weather.walkOnly,
+.weather.none {
+  background: var(--long);
+}
+.horses {
+  display: grid;
+  gap: 10px;
+}
+.horse {
+  display: grid;
+  grid-template-columns: 215px minmax(0, 1.35fr) minmax(0, 1fr) 104px;
+  gap: 8px 22px;
+  align-items: center;
+  padding: 12px 16px;
+}
+.horse.grave {
+  border-left: 5px solid var(--grave);
+}
+.who {
+  display: grid;
+}
+.name {
+  font-size: 1.22rem;
+  font-weight: 700;
+  text-decoration: none;
+}
+.name:hover {
+  text-decoration: underline;
+}
+.aim {
+  text-decoration: none;
+  color: var(--quiet);
+}
+.work {
+  display: grid;
+  gap: 6px;
+}
+.session {
+  display: grid;
+  gap: 4px;
+}
+.session.done .what::before {
+  content: '✓ ';
+}
+.what {
+  font-weight: 600;
+  text-decoration: none;
+}
+.notes {
+  display: grid;
+  gap: 5px;
+}
+.notes li {
+  padding-left: 10px;
+  border-left: 3px solid var(--straw);
+}
+.notes li.grave {
+  border-color: var(--grave);
+  color: var(--grave);
+  font-weight: 600;
+}
+.notes li.waiting {
+  border-color: var(--walk);
+}
+.notes a {
+  text-decoration: none;
+}
+.notes a:hover {
+  text-decoration: underline;
+}
+.act {
+  display: grid;
+}
+.act .button {
+  padding: 0 10px;
+}
+.foot {
+  margin-top: 14px;
+}
+.legend {
+  gap: 18px;
+}
+.caution {
+  margin-top: 18px;
+}
+.empty {
+  max-width: 480px;
+}
+.empty .button {
+  justify-self: start;
+}
+@media (max-width: 980px) {
+  .horse {
+    grid-template-columns: minmax(0, 1fr) 104px;
+  }
+  .work,
+  .notes {
+    grid-column: 1 / -1;
+  }
+  .act {
+    grid-column: 2;
+    grid-row: 1;
+  }
+  .weather {
+    margin-left: 0;
+  }
+}
+</style>
