@@ -64,6 +64,8 @@ builder.Services.AddAuthentication(CookieAuthenticationDefaults.AuthenticationSc
     cookie.Cookie.SameSite = SameSiteMode.Strict;
     cookie.Cookie.HttpOnly = true;
     cookie.ExpireTimeSpan = TimeSpan.FromDays(30);
+    // The browser reads the expiry by its own clock, so a fixed day must not set it.
+    cookie.TimeProvider = TimeProvider.System;
 });
 
 var app = builder.Build();

@@ -34,6 +34,10 @@ public sealed class YardSession(NpgsqlConnection connection, NpgsqlTransaction t
     public async Task<bool> AnyAsync(string sql, object? values = null) =>
         await connection.ExecuteScalarAsync<bool>($"select exists ({sql})", WithYard(values), transaction);
 
+    /// <summary>Waits until no other transaction holds the same lock, and holds it until this one ends.</summary>
+    public Task LockAsync(Guid what) =>
+        ExecuteAsync("select pg_advisory_xact_lock(hashtextextended(@what, 0))", new { what = what.ToString() });
+
     private DynamicParameters WithYard(object? values)
     {
         var parameters = new DynamicParameters(values);

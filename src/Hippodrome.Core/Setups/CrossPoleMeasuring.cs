@@ -7,6 +7,9 @@ namespace Hippodrome.Core.Setups;
 /// <summary>A placing pole lies two trot steps, the second a gathered one, before a small fence.</summary>
 internal static class CrossPoleMeasuring
 {
+    /// <summary>Metres between a drawn foot and the pole it steps over.</summary>
+    private const double ClearOfPole = 0.35;
+
     public static MeasuredSetUp Measure(CrossPole fence, StrideCard card, Tape tape)
     {
         var trade = SetUpFigures.TrotPlacingPole;
@@ -58,12 +61,14 @@ internal static class CrossPoleMeasuring
     /// <summary>Trot steps back from the take-off, canter strides on from the landing.</summary>
     private static void Feet(LineMeasuring measuring, CrossPole fence, StrideCard card, Distance toFence)
     {
-        const int stepsBefore = 5;
+        const int stepsBefore = 4;
         const int stridesAfter = 3;
         var room = Room(fence.Height).Metres;
         var step = card[GaitVariant.TrotWorking].Stride.Metres / 2;
         var takeOff = toFence.Metres - room;
-        measuring.Steps(Enumerable.Range(0, stepsBefore).Select(i => takeOff - ((stepsBefore - 1 - i) * step)), Gait.Trot);
+        // No foot falls on the placing pole: the step over it reaches from well before it to the take-off.
+        var beforePole = Math.Min(takeOff - step, -ClearOfPole);
+        measuring.Steps([.. Enumerable.Range(0, stepsBefore).Reverse().Select(i => beforePole - (i * step)), takeOff], Gait.Trot);
 
         var stride = card[GaitVariant.CanterCourse].Stride.Metres * SetUpFigures.AfterTrot.Value;
         for (var i = 0; i < stridesAfter; i++)

@@ -15,6 +15,7 @@ public sealed record ProposedSession(SessionEntry Session, IReadOnlyDictionary<G
 /// <summary>Makes the next session from the last one and an accepted verdict.</summary>
 public static class NextSession
 {
+    /// <summary>A walk day is no longer than this, nor than the session it takes the place of.</summary>
     private const double WalkMinutes = 30;
 
     /// <summary>The proposed session, or null where the horse is held and nothing may be ridden.</summary>
@@ -44,8 +45,8 @@ public static class NextSession
             SessionChange.Shorter => WithSetUps(last, setUps, s => s.LongerBy(-VerdictFigures.ShorterBy.Value)),
             SessionChange.BackToWalk => WithSetUps(last, setUps, s => s.BackToWalk()),
             SessionChange.RungOn => WithSetUps(last, setUps, s => s.OneRungOn()),
-            SessionChange.RungBack when setUps.Count == 0 => LessWork(last, 1 - VerdictFigures.CutWhenTired.Value, "less and easier work"),
-            SessionChange.RungBack => WithSetUps(last, setUps, s => s.OneRungBack()),
+            SessionChange.RungBack when setUps.Values.Any(s => s.OneRungBack() is not null) => WithSetUps(last, setUps, s => s.OneRungBack()),
+            SessionChange.RungBack => LessWork(last, 1 - VerdictFigures.CutWhenTired.Value, "less and easier work"),
             _ => new ProposedSession(last, new Dictionary<Guid, ChangedSetUp>(), ["the same again"]),
         };
     }
@@ -54,7 +55,7 @@ public static class NextSession
         last with
         {
             Emphasis = "Walk",
-            Parts = [new PartEntry(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, WalkMinutes)],
+            Parts = [new PartEntry(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, Math.Min(WalkMinutes, last.Parts!.Sum(p => p.Minutes ?? 0)))],
         },
         new Dictionary<Guid, ChangedSetUp>(),
         ["walk only"]);
@@ -73,7 +74,8 @@ public static class NextSession
         var parts = last.Parts!.Select(p => p.SetUpId is { } id && changed.TryGetValue(id, out var setUp) && setUp.Entry is PoleLineEntry { Variant: { } variant }
             ? p with { Gait = variant.Gait(), What = variant.Gait() == Gait.Walk ? "Walk poles" : "Trot poles" }
             : p);
-        IReadOnlyList<string> says = changed.Count == 0 ? ["the set-up is at the end of its ladder: the same again"] : [.. changed.Values.Select(c => c.Says).Distinct()];
+        IReadOnlyList<string> says = setUps.Count == 0 ? ["no set-up to change: the same again, and the next step is yours to choose"]
+            : changed.Count == 0 ? ["the set-up is at the end of its ladder: the same again"] : [.. changed.Values.Select(c => c.Says).Distinct()];
         return new ProposedSession(last with { Parts = [.. parts] }, changed, says);
     }
 

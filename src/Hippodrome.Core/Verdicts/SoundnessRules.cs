@@ -6,9 +6,9 @@ using Hippodrome.Core.Weather;
 namespace Hippodrome.Core.Verdicts;
 
 /// <summary>Rules that protect the horse's body. They lead whatever else was good.</summary>
-internal static class SoundnessRules
+public static class SoundnessRules
 {
-    public static readonly VerdictRule[] All = [OffOrSore, KnocksRegularly, TouchesOneSideOnly, TooHot, Tires];
+    internal static readonly VerdictRule[] All = [OffOrSore, KnocksRegularly, TouchesOneSideOnly, TooHot, Tires];
 
     private static readonly Dictionary<Sign, string> PainWords = new()
     {
@@ -17,15 +17,22 @@ internal static class SoundnessRules
         [Sign.HeatInLeg] = "heat in a leg",
     };
 
+    /// <summary>The signs of pain among these, in words; null when there is none.</summary>
+    public static string? SaysPain(IEnumerable<Sign> signs)
+    {
+        var words = signs.Where(PainWords.ContainsKey).Select(s => PainWords[s]).Distinct().ToList();
+        return words.Count == 0 ? null : string.Join(", ", words);
+    }
+
     /// <summary>Any sign of pain ends the work and goes to a vet, also when it has gone before anyone could look.</summary>
     private static Verdict? OffOrSore(VerdictContext c)
     {
-        var seen = c.Record.Signs.Where(s => PainWords.ContainsKey(s.Sign)).Select(s => PainWords[s.Sign]).Distinct().ToList();
-        return seen.Count == 0 ? null : new Verdict(
-            nameof(OffOrSore), VerdictWord.End, string.Join(", ", seen),
+        var seen = SaysPain(c.Record.Signs.Select(s => s.Sign));
+        return seen is null ? null : new Verdict(
+            nameof(OffOrSore), VerdictWord.End, seen,
             "End the ridden work and call the vet. Nothing ridden until a vet has cleared it; then a light day, the lunge, the long lines, the saddle, and one rung down.",
             SessionChange.NoRiddenWork, false,
-            new Why("A sign of pain or lameness ends the work and goes to a vet, even if it has gone again", seen, Source.CommonPractice));
+            new Why("A sign of pain or lameness ends the work and goes to a vet, even if it has gone again", [seen], Source.CommonPractice));
     }
 
     /// <summary>Three in ten passes or more touched, three sessions running: weakness or soreness, not carelessness.</summary>

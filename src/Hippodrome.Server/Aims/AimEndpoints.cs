@@ -43,7 +43,7 @@ public static class AimEndpoints
 
     private static async Task<Results<Ok<List<AimView>>, ProblemHttpResult>> ChangeAsync(Guid horseId, Guid aimId, Change<AimEntry> change, Visit visit)
     {
-        if (await visit.Yard.FindAimAsync(horseId, aimId) is not { } kept)
+        if (await visit.Yard.FindAimAsync(horseId, aimId) is null)
         {
             return Problems.NotFound();
         }
@@ -54,14 +54,18 @@ public static class AimEndpoints
             return Problems.Faulty(aim.Faults);
         }
 
-        return await visit.Yard.ChangeAimAsync(horseId, aim.Value, change.Version)
-            ? TypedResults.Ok(await AllAsync(horseId, visit))
-            : Problems.Conflict(Show(kept.Value, kept.Version, visit.Today), change.Entry);
+        if (await visit.Yard.ChangeAimAsync(horseId, aim.Value, change.Version))
+        {
+            return TypedResults.Ok(await AllAsync(horseId, visit));
+        }
+
+        var kept = (await visit.Yard.FindAimAsync(horseId, aimId))!;
+        return Problems.Conflict(Show(kept.Value, kept.Version, visit.Today), change.Entry);
     }
 
     private static async Task<Results<Ok<List<AimView>>, ProblemHttpResult>> RemoveAsync(Guid horseId, Guid aimId, Visit visit, bool removed) =>
         await visit.Yard.RemoveAimAsync(horseId, aimId, removed) ? TypedResults.Ok(await AllAsync(horseId, visit)) : Problems.NotFound();
 
     private static async Task<List<AimView>> AllAsync(Guid horseId, Visit visit) =>
-        (await visit.Yard.AimsAsync(horseId)).ConvertAll(a => Show(a.Aim, a.Version, visit.Today));
+        (await visit.Yard.AimsAsync([horseId])).ConvertAll(a => Show(a.Aim, a.Version, visit.Today));
 }

@@ -104,7 +104,7 @@ public static class HorseEndpoints
 
     private static async Task<Results<Ok<Passport>, ProblemHttpResult>> ClearAsync(Guid horseId, Guid holdId, ClearanceEntry entry, Visit visit)
     {
-        var hold = (await visit.Yard.HoldsAsync(horseId)).Find(h => h.Id == holdId);
+        var hold = (await visit.Yard.HoldsAsync([horseId])).Find(h => h.Id == holdId);
         if (hold is null)
         {
             return Problems.NotFound();
@@ -127,11 +127,11 @@ public static class HorseEndpoints
     private static async Task<Passport> ShowPassportAsync(Guid horseId, Visit visit)
     {
         var kept = (await visit.Yard.FindHorseAsync(horseId))!;
-        var measured = await visit.Yard.StrideMeasurementsAsync(horseId);
+        var measured = (await visit.Yard.StrideMeasurementsAsync([horseId]))[horseId].ToList();
         return new Passport(
             Show(kept, visit.Today),
             StrideCard.For(kept.Value.Height, measured).Estimates,
             [.. measured.OrderByDescending(m => m.On).Select(m => new StrideView(m.Id, m.Variant, m.On, m.Strip.Metres, m.Strides, m.Seconds, m.Stride, m.Speed, Math.Round(m.Tempo, 1)))],
-            await visit.Yard.HoldsAsync(horseId));
+            await visit.Yard.HoldsAsync([horseId]));
     }
 }

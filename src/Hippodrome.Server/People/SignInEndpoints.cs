@@ -56,7 +56,9 @@ public static class SignInEndpoints
 
         var account = Who(email.ToUpperInvariant());
         var address = Who(context.Connection.RemoteIpAddress?.ToString() ?? "");
-        if (await database.SignInFailuresAsync(account, Minutes) >= MostPerAccount || await database.SignInFailuresAsync(address, Minutes) >= MostPerAddress)
+        // A try counts from the moment it is made, so that many at once are not all let through; a right one is struck off again.
+        var mine = Guid.NewGuid();
+        if (await database.CountSignInTryAsync(mine, account, Minutes) > MostPerAccount || await database.CountSignInTryAsync(mine, address, Minutes) > MostPerAddress)
         {
             context.Response.Headers.RetryAfter = "900";
             return Problems.Problem(StatusCodes.Status429TooManyRequests, "Too many tries.", $"Wait {Minutes} minutes and try again.");
@@ -66,12 +68,10 @@ public static class SignInEndpoints
         var right = Passwords.Verify(found?.PasswordHash ?? NobodysHash, entry.Password!);
         if (found is null || !right)
         {
-            await database.AddSignInFailureAsync(account, Minutes);
-            await database.AddSignInFailureAsync(address, Minutes);
             return Problems.Faulty("password", "That e-mail and password do not belong together.", "Check both and try again.");
         }
 
-        await database.ForgetSignInFailuresAsync(account);
+        await database.ForgetSignInTriesAsync(mine, account);
         await BeginAsync(context, found.YardId, found.Id, found.Stamp);
         return TypedResults.Ok(await StateOfAsync(context, database, antiforgery, clock));
     }

@@ -40,6 +40,8 @@ internal static class AnswerEndpoint
             return Problems.Faulty(faults);
         }
 
+        // Two taps on "accept" must not make two sessions.
+        await visit.Yard.LockAsync(rideId);
         var before = (await visit.Yard.AnswersAsync([rideId])).FirstOrDefault();
         var sameAgain = before is not null && before.Rule == entry.Rule && before.Accepted == entry.Accepted;
         var (nextId, says) = sameAgain
@@ -115,7 +117,7 @@ internal static class AnswerEndpoint
     private static async Task<DateOnly> FirstFreeDayAsync(Visit visit, Guid horseId, DateOnly wanted)
     {
         var from = wanted > visit.Today ? wanted : visit.Today;
-        var taken = (await visit.Yard.SessionsAsync(from, from.AddDays(DaysLookedAhead), horseId)).Select(s => s.Plan.On).ToHashSet();
+        var taken = (await visit.Yard.SessionsAsync(from, from.AddDays(DaysLookedAhead), [horseId])).Select(s => s.Plan.On).ToHashSet();
         return Enumerable.Range(0, DaysLookedAhead).Select(from.AddDays).FirstOrDefault(d => !taken.Contains(d), from.AddDays(DaysLookedAhead));
     }
 }

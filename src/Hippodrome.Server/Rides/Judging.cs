@@ -19,32 +19,39 @@ public static class Judging
     /// <summary>Rides before the one judged that a rule may look at.</summary>
     public const int LookBack = 6;
 
+    /// <summary>Judges one ride against those before it.</summary>
     public static async Task<JudgedRide> JudgeOneAsync(this Visit visit, Ride ride)
     {
         ArgumentNullException.ThrowIfNull(visit);
         ArgumentNullException.ThrowIfNull(ride);
-        var rides = await visit.Yard.RidesAsync(ride.HorseId, ride.OnDay, 50);
-        var from = rides.FindIndex(r => r.Id == ride.Id);
-        return (await visit.JudgeAsync(ride.HorseId, from < 0 ? [ride] : rides.GetRange(from, Math.Min(LookBack + 1, rides.Count - from))))[0];
+        // Of the same day there may be later ones, which come first and are left out.
+        const int mostOnOneDay = 20;
+        var rides = await visit.Yard.LatestRidesAsync([ride.HorseId], ride.OnDay, LookBack + mostOnOneDay);
+        return (await visit.JudgeAsync([ride, .. rides.SkipWhile(r => r.Id != ride.Id).Skip(1).Take(LookBack)]))[0];
     }
 
-    /// <summary>Judges rides of one horse, the latest first; each is compared with those after it in the list.</summary>
-    public static async Task<List<JudgedRide>> JudgeAsync(this Visit visit, Guid horseId, IReadOnlyList<Ride> rides)
+    /// <summary>Judges rides, the latest first; each is compared with those of the same horse after it in the list.</summary>
+    public static async Task<List<JudgedRide>> JudgeAsync(this Visit visit, IReadOnlyList<Ride> rides)
     {
         ArgumentNullException.ThrowIfNull(visit);
-        var horse = (await visit.Yard.FindHorseAsync(horseId))!.Value;
-        var logs = await visit.Yard.LogsAsync(rides.Select(r => r.Id));
-        var earlier = rides.Select(r => new EarlierRide(r.OnDay, RideRecord.Fold(logs[r.Id]))).ToList();
-        var sessions = rides.Count == 0 ? [] : (await visit.Yard.SessionsAsync(rides.Min(r => r.OnDay).AddDays(-31), rides.Max(r => r.OnDay).AddDays(31), horseId)).ToDictionary(s => s.Plan.Id);
-        var setUps = (await visit.Yard.SetUpsByIdAsync(horseId, sessions.Values.SelectMany(s => s.Plan.Parts).Select(p => p.SetUpId).OfType<Guid>())).ToDictionary(s => s.Id);
-        var aims = await visit.Yard.AimsAsync(horseId);
+        ArgumentNullException.ThrowIfNull(rides);
+        var yard = visit.Yard;
+        var horseIds = rides.Select(r => r.HorseId).Distinct().ToList();
+        var horses = (await yard.HorsesByIdAsync(horseIds)).ToDictionary(h => h.Value.Id, h => h.Value);
+        var logs = await yard.LogsAsync(rides.Select(r => r.Id));
+        var sessions = (await yard.SessionsByIdAsync(rides.Select(r => r.SessionId).OfType<Guid>())).ToDictionary(s => s.Plan.Id);
+        var setUps = (await yard.SetUpsByIdAsync(sessions.Values.SelectMany(s => s.Plan.Parts).Select(p => p.SetUpId).OfType<Guid>())).ToDictionary(s => s.Id);
+        var aims = (await yard.AimsAsync(horseIds)).ToLookup(a => a.HorseId, a => a.Aim);
+        var records = rides.ToDictionary(r => r.Id, r => RideRecord.Fold(logs[r.Id]));
+
         return [.. rides.Select((ride, i) =>
         {
             var session = ride.SessionId is { } id ? sessions.GetValueOrDefault(id) : null;
             List<KeptSetUp> stood = session is null ? [] : [.. session.Plan.Parts.Select(p => p.SetUpId).OfType<Guid>().Distinct().Select(s => setUps[s])];
-            var next = aims.Find(a => a.Aim.On >= ride.OnDay)?.Aim.DaysLeft(ride.OnDay);
+            var earlier = rides.Skip(i + 1).Where(r => r.HorseId == ride.HorseId).Take(LookBack).Select(r => new EarlierRide(r.OnDay, records[r.Id]));
+            var next = aims[ride.HorseId].FirstOrDefault(a => a.On >= ride.OnDay)?.DaysLeft(ride.OnDay);
             var context = new VerdictContext(
-                horse, ride.OnDay, earlier[i].Record, earlier.GetRange(i + 1, Math.Min(LookBack, earlier.Count - i - 1)), session?.Plan, stood.ConvertAll(s => s.Entry.Check().OrThrow()), next);
+                horses[ride.HorseId], ride.OnDay, records[ride.Id], [.. earlier], session?.Plan, stood.ConvertAll(s => s.Entry.Check().OrThrow()), next);
             return new JudgedRide(ride, logs[ride.Id], session, stood, context, VerdictRules.Judge(context));
         })];
     }

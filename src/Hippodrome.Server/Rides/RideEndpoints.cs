@@ -10,6 +10,7 @@ using Hippodrome.Server.Setups;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.Rides;
 using Hippodrome.Storage.Sessions;
+using Hippodrome.Storage.Setups;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Hippodrome.Server.Rides;
@@ -56,10 +57,10 @@ public static class RideEndpoints
 
     private static async Task<Ok<List<RideLine>>> ListAsync(Guid horseId, Visit visit, int? most)
     {
-        // One more reading back than listed, so that the oldest line is judged like the others.
-        var rides = await visit.Yard.RidesAsync(horseId, visit.Today, Math.Clamp(most ?? 40, 1, MostListed) + Judging.LookBack);
-        var judged = await visit.JudgeAsync(horseId, rides);
-        return TypedResults.Ok(judged.Take(Math.Clamp(most ?? 40, 1, MostListed)).Select(j => new RideLine(
+        var listed = Math.Clamp(most ?? 40, 1, MostListed);
+        // A few more are read than listed, so that the oldest line is judged like the others.
+        var judged = await visit.JudgeAsync(await visit.Yard.LatestRidesAsync([horseId], visit.Today, listed + Judging.LookBack));
+        return TypedResults.Ok(judged.Take(listed).Select(j => new RideLine(
             j.Ride.Id, j.Ride.OnDay, j.Ride.RiderName, j.Context.Record.Minutes, j.Context.Record.Marks, j.Verdicts[0].Word, j.Verdicts[0].Do)).ToList());
     }
 
@@ -87,6 +88,11 @@ public static class RideEndpoints
             return Problems.Faulty("sessionId", "This session is not one of this horse's.", "Choose one from its list, or none.");
         }
 
+        if (await UnknownSetUpsAsync(visit, horseId, log.Value, entry.Events!) is { Count: > 0 } unknown)
+        {
+            return Problems.Faulty(unknown);
+        }
+
         await visit.Yard.AddRideAsync(rideId, horseId, entry.SessionId, on, visit.Me.Id);
         var ride = await visit.Yard.FindRideAsync(rideId);
         if (ride is null || ride.HorseId != horseId)
@@ -94,24 +100,36 @@ public static class RideEndpoints
             return Problems.NotFound();
         }
 
-        var differing = await visit.Yard.AppendAsync(rideId, log.Value, visit.Me.Id);
-        if (differing.Count > 0)
+        var appended = await visit.Yard.AppendAsync(rideId, log.Value, visit.Me.Id);
+        if (appended.Differing.Count > 0)
         {
-            return Problems.Problem(StatusCodes.Status409Conflict, "An event is already there and says something else.", "Events are never edited: take the first one back with another event.", ("events", differing));
+            return Problems.Problem(StatusCodes.Status409Conflict, "An event is already there and says something else.", "Events are never edited: take the first one back with another event.", ("events", appended.Differing));
         }
 
-        await RaiseHoldAsync(visit, ride);
+        await RaiseHoldAsync(visit, ride, log.Value.Events.Where(e => appended.Added.Contains(e.Id)));
         return TypedResults.Ok(await ShowReviewAsync(visit, ride));
     }
 
-    /// <summary>A sign of pain holds the horse at once, whoever noted it.</summary>
-    private static async Task RaiseHoldAsync(Visit visit, Ride ride)
+    /// <summary>
+    /// A sign of pain holds the horse at once, whoever noted it, and whether or not it is taken back
+    /// later. Only a new sign does: events sent again after a clearance hold nobody.
+    /// </summary>
+    private static async Task RaiseHoldAsync(Visit visit, Ride ride, IEnumerable<RideEvent> added)
     {
-        var judged = (await visit.JudgeAsync(ride.HorseId, [ride]))[0];
-        if (judged.Verdicts.FirstOrDefault(v => v.Word == VerdictWord.End) is { } end)
+        if (SoundnessRules.SaysPain(added.OfType<SignSeen>().Select(s => s.Sign)) is { } because)
         {
-            await visit.Yard.RaiseHoldAsync(ride.HorseId, end.Seen, ride.OnDay);
+            await visit.Yard.RaiseHoldAsync(ride.HorseId, because, ride.OnDay);
         }
+    }
+
+    /// <summary>Set-ups named by events that are not this horse's.</summary>
+    private static async Task<List<Fault>> UnknownSetUpsAsync(Visit visit, Guid horseId, RideLog log, IReadOnlyList<RideEvent> sent)
+    {
+        static Guid? SetUpOf(RideEvent e) => e switch { PolesPassed p => p.SetUpId, Efforts f => f.SetUpId, _ => null };
+        var named = log.Events.Select(SetUpOf).OfType<Guid>().ToHashSet();
+        named.ExceptWith((await visit.Yard.SetUpsByIdAsync(named, horseId)).Select(s => s.Id));
+        return [.. sent.Select((e, i) => (Id: SetUpOf(e), i)).Where(e => e.Id is { } id && named.Contains(id))
+            .Select(e => new Fault($"events[{e.i}].setUpId", "This set-up is not one of this horse's.", "Choose one from its list, or none."))];
     }
 
     internal static async Task<Review> ShowReviewAsync(Visit visit, Ride ride)

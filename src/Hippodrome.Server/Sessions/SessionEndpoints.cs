@@ -33,38 +33,12 @@ public static class SessionEndpoints
         api.MapPost("/horses/{horseId}/sessions/{sessionId:guid}/restore", (Guid horseId, Guid sessionId, Visit visit) => RemoveAsync(horseId, sessionId, visit, false)).Needs(Access.Trains);
     }
 
-    /// <summary>Totals and faults of a plan, as the horse, its week and its holds stand.</summary>
-    public static async Task<SessionCheck> CheckPlanAsync(this Visit visit, Guid horseId, SessionPlan plan)
-    {
-        ArgumentNullException.ThrowIfNull(visit);
-        ArgumentNullException.ThrowIfNull(plan);
-        var horse = (await visit.Yard.FindHorseAsync(horseId))!.Value;
-        var card = await visit.Yard.StrideCardAsync(horse);
-        var near = (await visit.Yard.SessionsAsync(plan.On.AddDays(-6), plan.On.AddDays(1), horseId)).FindAll(s => s.Plan.Id != plan.Id);
-        var setUps = await SetUpsOfAsync(visit, horseId, near.Select(s => s.Plan).Append(plan));
-        var nearby = near.ConvertAll(s => new NearbyDay(s.Plan.On, Stands(s.Plan, setUps, fence: false), Stands(s.Plan, setUps, fence: true)));
-        var held = (await visit.Yard.HoldsAsync(horseId)).Find(h => h.ClearedOn is null);
-        return new SessionCheck(
-            SessionTotals.Of(plan, card),
-            PlanChecks.Check(new PlanContext(horse, plan, setUps, nearby, HeldBecause: held is null ? null : $"{held.Because}, since {held.Since:d MMMM}")));
-    }
+    /// <summary>Totals and faults of one plan.</summary>
+    internal static async Task<SessionCheck> CheckPlanAsync(this Visit visit, Guid horseId, SessionPlan plan) =>
+        (await PlanBook.OpenAsync(visit, [horseId], plan.On, plan.On, plan)).Check(horseId, plan);
 
-    public static async Task<SessionView> ShowSessionAsync(this Visit visit, KeptSession kept)
-    {
-        ArgumentNullException.ThrowIfNull(kept);
-        var p = kept.Plan;
-        return new SessionView(p.Id, p.On, p.Emphasis, p.Manner, p.Helper, p.Parts, p.Notes, kept.Version, kept.RideId, await visit.CheckPlanAsync(kept.HorseId, p));
-    }
-
-    /// <summary>The set-ups that these plans name.</summary>
-    private static async Task<Dictionary<Guid, SetUp>> SetUpsOfAsync(Visit visit, Guid horseId, IEnumerable<SessionPlan> plans)
-    {
-        var ids = plans.SelectMany(p => p.Parts).Select(p => p.SetUpId).OfType<Guid>();
-        return (await visit.Yard.SetUpsByIdAsync(horseId, ids)).ToDictionary(s => s.Id, s => s.Entry.Check().OrThrow());
-    }
-
-    private static bool Stands(SessionPlan plan, Dictionary<Guid, SetUp> setUps, bool fence) =>
-        plan.Parts.Any(p => p.SetUpId is { } id && setUps.TryGetValue(id, out var setUp) && setUp.HasFence == fence);
+    internal static async Task<SessionView> ShowSessionAsync(this Visit visit, KeptSession kept) =>
+        (await PlanBook.OpenAsync(visit, [kept.HorseId], kept.Plan.On, kept.Plan.On)).Show(kept);
 
     private static async Task<Results<Ok<List<SessionView>>, ProblemHttpResult>> ListAsync(Guid horseId, DateOnly from, DateOnly to, Visit visit)
     {
@@ -73,13 +47,8 @@ public static class SessionEndpoints
             return Problems.Faulty("to", "That is not a span of days that can be shown.", $"Give a last day after the first, at most {MostDays} days on.");
         }
 
-        var views = new List<SessionView>();
-        foreach (var kept in await visit.Yard.SessionsAsync(from, to, horseId))
-        {
-            views.Add(await visit.ShowSessionAsync(kept));
-        }
-
-        return TypedResults.Ok(views);
+        var book = await PlanBook.OpenAsync(visit, [horseId], from, to);
+        return TypedResults.Ok((await visit.Yard.SessionsAsync(from, to, [horseId])).ConvertAll(book.Show));
     }
 
     private static async Task<Results<Ok<SessionCheck>, ProblemHttpResult>> CheckAsync(Guid horseId, SessionEntry entry, Visit visit)
@@ -123,7 +92,7 @@ public static class SessionEndpoints
 
         return await visit.Yard.ChangeSessionAsync(horseId, plan!, change.Version)
             ? TypedResults.Ok(await visit.ShowSessionAsync((await visit.Yard.FindSessionAsync(horseId, sessionId))!))
-            : Problems.Conflict(await visit.ShowSessionAsync(kept), change.Entry);
+            : Problems.Conflict(await visit.ShowSessionAsync((await visit.Yard.FindSessionAsync(horseId, sessionId))!), change.Entry);
     }
 
     private static async Task<Results<NoContent, ProblemHttpResult>> RemoveAsync(Guid horseId, Guid sessionId, Visit visit, bool removed)
@@ -146,7 +115,7 @@ public static class SessionEndpoints
         }
 
         var named = plan.Value.Parts.Select((p, i) => (p.SetUpId, i)).Where(p => p.SetUpId is not null).ToList();
-        var known = (await visit.Yard.SetUpsByIdAsync(horseId, named.Select(n => n.SetUpId!.Value))).ConvertAll(s => s.Id);
+        var known = (await visit.Yard.SetUpsByIdAsync(named.Select(n => n.SetUpId!.Value), horseId)).ConvertAll(s => s.Id);
         var unknown = named.FindAll(n => !known.Contains(n.SetUpId!.Value));
         if (unknown.Count > 0)
         {

@@ -38,55 +38,47 @@ public static class TodayEndpoint
     private static async Task<Ok<YardToday>> TodayAsync(Visit visit)
     {
         var horses = await visit.MyHorsesAsync();
-        var sessions = (await visit.Yard.SessionsAsync(visit.Today, visit.Today.AddDays(DaysAhead))).ToLookup(s => s.HorseId);
-        var aims = (await visit.Yard.AimsAsync()).Where(a => a.Aim.On >= visit.Today).ToLookup(a => a.HorseId);
-        var holds = (await visit.Yard.HoldsAsync()).Where(h => h.ClearedOn is null).ToLookup(h => h.HorseId);
-        var latest = (await visit.Yard.LatestRidesAsync()).ToDictionary(r => r.HorseId);
-        var answered = (await visit.Yard.AnswersAsync(latest.Values.Select(r => r.Id))).Select(a => a.RideId).ToHashSet();
+        var ids = horses.ConvertAll(h => h.Value.Id);
+        var book = await PlanBook.OpenAsync(visit, ids, visit.Today, visit.Today.AddDays(DaysAhead));
+        var aims = (await visit.Yard.AimsAsync(ids)).Where(a => a.Aim.On >= visit.Today).ToLookup(a => a.HorseId);
+        var holds = (await visit.Yard.HoldsAsync(ids)).Where(h => h.ClearedOn is null).ToLookup(h => h.HorseId);
+        var latest = (await visit.Yard.LatestRidesAsync(ids, visit.Today, 1)).ToDictionary(r => r.HorseId);
+        var waiting = await WaitingAsync(visit, [.. latest.Values]);
 
         var reading = WeatherStation.Read(visit.Now);
-        var days = new List<HorseToday>();
-        foreach (var kept in horses)
+        return TypedResults.Ok(new YardToday(visit.Today, reading, Heat.Advise(reading), horses.ConvertAll(kept =>
         {
             var id = kept.Value.Id;
-            var today = new List<SessionView>();
-            foreach (var session in sessions[id].Where(s => s.Plan.On == visit.Today))
-            {
-                today.Add(await visit.ShowSessionAsync(session));
-            }
-
-            var next = sessions[id].FirstOrDefault(s => s.Plan.On > visit.Today && s.RideId is null);
+            var today = book.On(id, visit.Today).Select(book.Show).ToList();
+            var next = book.After(id, visit.Today).FirstOrDefault(s => s.RideId is null);
             var aim = aims[id].FirstOrDefault();
-            var ride = latest.GetValueOrDefault(id);
-            days.Add(new HorseToday(
+            return new HorseToday(
                 HorseEndpoints.Show(kept, visit.Today),
                 today,
-                next is null ? null : await visit.ShowSessionAsync(next),
+                next is null ? null : book.Show(next),
                 aim is null ? null : AimEndpoints.Show(aim.Aim, aim.Version, visit.Today),
-                Warn(holds[id], today, reading),
-                ride is null || answered.Contains(ride.Id) ? null : await WaitingAsync(visit, ride),
-                ride is null ? null : visit.Today.DayNumber - ride.OnDay.DayNumber));
-        }
-
-        return TypedResults.Ok(new YardToday(visit.Today, reading, Heat.Advise(reading), days));
+                Warn(holds[id], today),
+                waiting.GetValueOrDefault(id),
+                latest.TryGetValue(id, out var ride) ? visit.Today.DayNumber - ride.OnDay.DayNumber : null);
+        })));
     }
 
-    private static List<Warning> Warn(IEnumerable<Hold> holds, List<SessionView> sessions, WeatherReading reading)
+    private static List<Warning> Warn(IEnumerable<Hold> holds, List<SessionView> sessions) =>
+    [
+        .. holds.Select(h => new Warning($"Held since {h.Since:d MMMM}: {h.Because}. No ridden work until a vet clears it.", true)),
+        .. sessions.Where(s => s.RideId is null).SelectMany(s => s.Check.Faults).Select(f => new Warning($"{f.Says} {f.Mend}", f.Hard)),
+    ];
+
+    /// <summary>The leading verdict of each horse's latest ride, where nobody has answered it.</summary>
+    private static async Task<Dictionary<Guid, WaitingVerdict>> WaitingAsync(Visit visit, IReadOnlyList<Ride> latest)
     {
-        var warnings = holds.Select(h => new Warning($"Held since {h.Since:d MMMM}: {h.Because}. No ridden work until a vet clears it.", true)).ToList();
-        warnings.AddRange(sessions.Where(s => s.RideId is null).SelectMany(s => s.Check.Faults).Select(f => new Warning($"{f.Says} {f.Mend}", f.Hard)));
-        var cold = reading.TemperatureC < SessionFigures.Cold.Value && sessions.Exists(s => s.RideId is null && s.Manner == Manner.Ridden);
-        if (cold)
+        var answered = (await visit.Yard.AnswersAsync(latest.Select(r => r.Id))).Select(a => a.RideId).ToHashSet();
+        var open = latest.Where(r => !answered.Contains(r.Id)).Select(r => r.HorseId);
+        var rides = await visit.Yard.LatestRidesAsync(open, visit.Today, Judging.LookBack + 1);
+        return (await visit.JudgeAsync(rides)).GroupBy(j => j.Ride.HorseId).ToDictionary(g => g.Key, g =>
         {
-            warnings.Add(new Warning($"Cold: {SessionFigures.ColdWalkMore.Value} more minutes of walk first.", false));
-        }
-
-        return warnings;
-    }
-
-    private static async Task<WaitingVerdict> WaitingAsync(Visit visit, Ride ride)
-    {
-        var lead = (await visit.JudgeOneAsync(ride)).Verdicts[0];
-        return new WaitingVerdict(ride.Id, ride.OnDay, lead.Word, lead.Seen, lead.Do);
+            var (ride, lead) = (g.First().Ride, g.First().Verdicts[0]);
+            return new WaitingVerdict(ride.Id, ride.OnDay, lead.Word, lead.Seen, lead.Do);
+        });
     }
 }

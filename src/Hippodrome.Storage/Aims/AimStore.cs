@@ -8,17 +8,17 @@ public sealed record HorseAim(Guid HorseId, Aim Aim, int Version);
 
 public static class AimStore
 {
-    /// <summary>Aims of one horse or of all, the earliest first.</summary>
-    public static async Task<List<HorseAim>> AimsAsync(this YardSession yard, Guid? horseId = null) =>
+    /// <summary>Aims of these horses, the earliest first.</summary>
+    public static async Task<List<HorseAim>> AimsAsync(this YardSession yard, IEnumerable<Guid> horseIds) =>
         [.. (await yard.QueryAsync<AimRow>(
             """
             select horse_id, id, name, on_day, discipline, scheme, level, height_m, place, version from aim
-            where yard_id = @yard and removed_at is null and (@horseId::uuid is null or horse_id = @horseId) order by on_day, name
+            where yard_id = @yard and removed_at is null and horse_id = any(@ids) order by on_day, name
             """,
-            new { horseId })).Select(r => r.ToAim())];
+            new { ids = horseIds.ToArray() })).Select(r => r.ToAim())];
 
     public static async Task<Kept<Aim>?> FindAimAsync(this YardSession yard, Guid horseId, Guid id) =>
-        (await yard.AimsAsync(horseId)).Where(a => a.Aim.Id == id).Select(a => new Kept<Aim>(a.Aim, a.Version)).SingleOrDefault();
+        (await yard.AimsAsync([horseId])).Where(a => a.Aim.Id == id).Select(a => new Kept<Aim>(a.Aim, a.Version)).SingleOrDefault();
 
     public static Task AddAimAsync(this YardSession yard, Guid horseId, Aim aim) => yard.ExecuteAsync(
         """

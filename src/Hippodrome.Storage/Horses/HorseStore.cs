@@ -13,6 +13,9 @@ public static class HorseStore
     public static async Task<List<Kept<Horse>>> HorsesAsync(this YardSession yard) =>
         [.. (await yard.QueryAsync<HorseRow>($"select {Columns} from horse where yard_id = @yard order by name")).Select(r => r.ToHorse())];
 
+    public static async Task<List<Kept<Horse>>> HorsesByIdAsync(this YardSession yard, IEnumerable<Guid> ids) =>
+        [.. (await yard.QueryAsync<HorseRow>($"select {Columns} from horse where yard_id = @yard and id = any(@ids)", new { ids = ids.Distinct().ToArray() })).Select(r => r.ToHorse())];
+
     /// <summary>The horses a rider or an observer has been given.</summary>
     public static async Task<List<Kept<Horse>>> HorsesGivenToAsync(this YardSession yard, Guid personId) =>
         [.. (await yard.QueryAsync<HorseRow>(
@@ -45,19 +48,20 @@ public static class HorseStore
         """,
         Values(horse, version)) == 1;
 
-    public static async Task<List<StrideMeasurement>> StrideMeasurementsAsync(this YardSession yard, Guid horseId) =>
-        [.. (await yard.QueryAsync<StrideRow>(
+    /// <summary>Measured strips by horse, the earliest first.</summary>
+    public static async Task<ILookup<Guid, StrideMeasurement>> StrideMeasurementsAsync(this YardSession yard, IEnumerable<Guid> horseIds) =>
+        (await yard.QueryAsync<StrideRow>(
             """
-            select id, variant, strip_m, strides, seconds, on_day from stride_measurement
-            where yard_id = @yard and horse_id = @horseId and removed_at is null order by on_day, id
+            select horse_id, id, variant, strip_m, strides, seconds, on_day from stride_measurement
+            where yard_id = @yard and horse_id = any(@ids) and removed_at is null order by on_day, id
             """,
-            new { horseId })).Select(r => r.ToMeasurement())];
+            new { ids = horseIds.ToArray() })).ToLookup(r => r.HorseId, r => r.ToMeasurement());
 
     /// <summary>The horse's stride card as its measurements have it.</summary>
     public static async Task<StrideCard> StrideCardAsync(this YardSession yard, Horse horse)
     {
         ArgumentNullException.ThrowIfNull(horse);
-        return StrideCard.For(horse.Height, await yard.StrideMeasurementsAsync(horse.Id));
+        return StrideCard.For(horse.Height, (await yard.StrideMeasurementsAsync([horse.Id]))[horse.Id]);
     }
 
     public static Task AddStrideAsync(this YardSession yard, Guid horseId, StrideMeasurement m)
@@ -75,13 +79,13 @@ public static class HorseStore
         "update stride_measurement set removed_at = case when @removed then now() end where yard_id = @yard and horse_id = @horseId and id = @id",
         new { horseId, id, removed }) == 1;
 
-    /// <summary>Holds of one horse or of all, the latest first.</summary>
-    public static Task<List<Hold>> HoldsAsync(this YardSession yard, Guid? horseId = null) => yard.QueryAsync<Hold>(
+    /// <summary>Holds of these horses, the latest first.</summary>
+    public static Task<List<Hold>> HoldsAsync(this YardSession yard, IEnumerable<Guid> horseIds) => yard.QueryAsync<Hold>(
         """
         select id, horse_id, because, since, cleared_on, cleared_by from hold
-        where yard_id = @yard and (@horseId::uuid is null or horse_id = @horseId) order by since desc, id
+        where yard_id = @yard and horse_id = any(@ids) order by since desc, id
         """,
-        new { horseId });
+        new { ids = horseIds.ToArray() });
 
     /// <summary>Raises a hold unless the horse is already held.</summary>
     public static Task RaiseHoldAsync(this YardSession yard, Guid horseId, string because, DateOnly since) => yard.ExecuteAsync(
@@ -117,7 +121,7 @@ public static class HorseStore
             Horse.Kept(Id, Name, Foaled, HorseHeight.Kept(HeightCm), Enum.Parse<Sex>(Sex), Enum.Parse<Experience>(Experience), Notes), Version);
     }
 
-    private sealed record StrideRow(Guid Id, string Variant, double StripM, double Strides, double Seconds, DateOnly OnDay)
+    private sealed record StrideRow(Guid HorseId, Guid Id, string Variant, double StripM, double Strides, double Seconds, DateOnly OnDay)
     {
         public StrideMeasurement ToMeasurement() =>
             StrideMeasurement.Kept(Id, Enum.Parse<GaitVariant>(Variant), Distance.FromMetres(StripM), Strides, Seconds, OnDay);

@@ -6,13 +6,15 @@ create table cookie_key (
     created_at timestamptz not null default now()
 );
 
-create table sign_in_failure (
-    -- A keyed hash of the e-mail or of the address, so that the table holds no personal data.
+create table sign_in_try (
+    id uuid not null,
+    -- A hash of the e-mail or of the address, so that neither stands here in the clear.
     who bytea not null,
     at timestamptz not null default now()
 );
 
-create index sign_in_failure_who on sign_in_failure (who, at);
+create index sign_in_try_who on sign_in_try (who, at);
+create index sign_in_try_at on sign_in_try (at);
 
 create table installation (
     only_one boolean primary key default true check (only_one),
@@ -20,4 +22,4 @@ create table installation (
 );
 
 grant select, insert on cookie_key, installation to hippodrome_app;
-grant select, insert, delete on sign_in_failure to hippodrome_app;
+grant select, insert, delete on sign_in_try to hippodrome_app;

@@ -8,6 +8,11 @@ public sealed record Ride(Guid Id, Guid HorseId, Guid? SessionId, DateOnly OnDay
 /// <summary>What a trainer made of a verdict.</summary>
 public sealed record VerdictAnswer(Guid Id, Guid RideId, string Rule, bool Accepted, string Word, Guid? NextSessionId, string By, DateTime At);
 
+/// <summary>What became of events that were sent.</summary>
+/// <param name="Added">Ids that were new.</param>
+/// <param name="Differing">Ids that are there already and say something else.</param>
+public sealed record Appended(IReadOnlySet<Guid> Added, IReadOnlyList<Guid> Differing);
+
 public static class RideStore
 {
     private const string Select =
@@ -19,17 +24,18 @@ public static class RideStore
     public static Task<Ride?> FindRideAsync(this YardSession yard, Guid id) =>
         yard.FindAsync<Ride>($"{Select} and r.id = @id", new { id });
 
-    /// <summary>Rides of one horse, the latest first, on or before a day.</summary>
-    public static Task<List<Ride>> RidesAsync(this YardSession yard, Guid horseId, DateOnly until, int most) =>
-        yard.QueryAsync<Ride>($"{Select} and r.horse_id = @horseId and r.on_day <= @until order by r.on_day desc, r.created_at desc, r.id limit @most", new { horseId, until, most });
-
-    /// <summary>The latest ride of every horse of the yard.</summary>
-    public static Task<List<Ride>> LatestRidesAsync(this YardSession yard) => yard.QueryAsync<Ride>(
+    /// <summary>The latest few rides of each of these horses, the latest first.</summary>
+    public static Task<List<Ride>> LatestRidesAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly until, int most) => yard.QueryAsync<Ride>(
         """
-        select distinct on (r.horse_id) r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name
-        from ride r join person p on p.yard_id = r.yard_id and p.id = r.rider_id where r.yard_id = @yard
+        select r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name
+        from unnest(@ids) as h (id)
+        cross join lateral (
+            select * from ride where yard_id = @yard and horse_id = h.id and on_day <= @until
+            order by on_day desc, created_at desc, id limit @most) r
+        join person p on p.yard_id = @yard and p.id = r.rider_id
         order by r.horse_id, r.on_day desc, r.created_at desc, r.id
-        """);
+        """,
+        new { ids = horseIds.ToArray(), until, most });
 
     /// <summary>Makes the ride unless it is there; sending twice makes one.</summary>
     public static Task AddRideAsync(this YardSession yard, Guid id, Guid horseId, Guid? sessionId, DateOnly on, Guid riderId) => yard.ExecuteAsync(
@@ -39,30 +45,31 @@ public static class RideStore
         """,
         new { id, horseId, sessionId, on, riderId });
 
-    /// <summary>
-    /// Appends events; one that is already there, by its id, changes nothing. Answers the ids that are
-    /// there already but say something else.
-    /// </summary>
-    public static async Task<List<Guid>> AppendAsync(this YardSession yard, Guid rideId, RideLog log, Guid sentBy)
+    /// <summary>Appends events; one that is already there, by its id, changes nothing.</summary>
+    public static async Task<Appended> AppendAsync(this YardSession yard, Guid rideId, RideLog log, Guid sentBy)
     {
         ArgumentNullException.ThrowIfNull(log);
-        var differing = new List<Guid>();
+        var (added, differing) = (new HashSet<Guid>(), new List<Guid>());
         foreach (var e in log.Events)
         {
-            var values = new { rideId, e.Id, e.At, body = Json.Write(e), sentBy };
-            var added = await yard.ExecuteAsync(
+            var values = new { rideId, e.Id, at = e.At.ToUniversalTime(), body = Json.Write(e), sentBy };
+            var isNew = await yard.ExecuteAsync(
                 """
                 insert into ride_event (yard_id, ride_id, id, at, body, sent_by)
-                values (@yard, @rideId, @Id, @At, @body::jsonb, @sentBy) on conflict (yard_id, ride_id, id) do nothing
+                values (@yard, @rideId, @Id, @at, @body::jsonb, @sentBy) on conflict (yard_id, ride_id, id) do nothing
                 """,
-                values);
-            if (added == 0 && await yard.AnyAsync("select from ride_event where yard_id = @yard and ride_id = @rideId and id = @Id and body <> @body::jsonb", values))
+                values) == 1;
+            if (isNew)
+            {
+                added.Add(e.Id);
+            }
+            else if (await yard.AnyAsync("select from ride_event where yard_id = @yard and ride_id = @rideId and id = @Id and body <> @body::jsonb", values))
             {
                 differing.Add(e.Id);
             }
         }
 
-        return differing;
+        return new Appended(added, differing);
     }
 
     /// <summary>The logs of several rides by ride.</summary>

@@ -19,31 +19,25 @@ public static class SharedBetweenServers
         connection.Execute("insert into cookie_key (id, xml) values (@id, @xml) on conflict do nothing", new { id, xml });
     }
 
-    /// <summary>Failures of one account or address within the last <paramref name="minutes"/>.</summary>
-    public static async Task<int> SignInFailuresAsync(this Database database, byte[] who, int minutes)
+    /// <summary>Notes a try of one account or address; answers how many there were within the last <paramref name="minutes"/>, this one included.</summary>
+    public static async Task<int> CountSignInTryAsync(this Database database, Guid id, byte[] who, int minutes)
     {
         ArgumentNullException.ThrowIfNull(database);
         await using var connection = await database.App.OpenConnectionAsync();
         return await connection.ExecuteScalarAsync<int>(
-            "select count(*) from sign_in_failure where who = @who and at > now() - make_interval(mins => @minutes)", new { who, minutes });
-    }
-
-    public static async Task AddSignInFailureAsync(this Database database, byte[] who, int keepMinutes)
-    {
-        ArgumentNullException.ThrowIfNull(database);
-        await using var connection = await database.App.OpenConnectionAsync();
-        await connection.ExecuteAsync(
             """
-            insert into sign_in_failure (who) values (@who);
-            delete from sign_in_failure where at < now() - make_interval(mins => @keepMinutes);
+            delete from sign_in_try where at < now() - make_interval(mins => @minutes);
+            insert into sign_in_try (id, who) values (@id, @who);
+            select count(*) from sign_in_try where who = @who and at > now() - make_interval(mins => @minutes);
             """,
-            new { who, keepMinutes });
+            new { id, who, minutes });
     }
 
-    public static async Task ForgetSignInFailuresAsync(this Database database, byte[] who)
+    /// <summary>After a right password: this try did not count against the address, and the account starts afresh.</summary>
+    public static async Task ForgetSignInTriesAsync(this Database database, Guid id, byte[] account)
     {
         ArgumentNullException.ThrowIfNull(database);
         await using var connection = await database.App.OpenConnectionAsync();
-        await connection.ExecuteAsync("delete from sign_in_failure where who = @who", new { who });
+        await connection.ExecuteAsync("delete from sign_in_try where id = @id or who = @account", new { id, account });
     }
 }

@@ -16,11 +16,14 @@ public static class SessionStore
         from session s where s.yard_id = @yard and s.removed_at is null
         """;
 
-    /// <summary>Sessions between two days, both included, of one horse or of all.</summary>
-    public static async Task<List<KeptSession>> SessionsAsync(this YardSession yard, DateOnly from, DateOnly to, Guid? horseId = null) =>
+    /// <summary>Sessions of these horses between two days, both included.</summary>
+    public static async Task<List<KeptSession>> SessionsAsync(this YardSession yard, DateOnly from, DateOnly to, IEnumerable<Guid> horseIds) =>
         await WithPartsAsync(yard, await yard.QueryAsync<SessionRow>(
-            $"{Select} and s.on_day between @from and @to and (@horseId::uuid is null or s.horse_id = @horseId) order by s.on_day, s.created_at, s.id",
-            new { from, to, horseId }));
+            $"{Select} and s.on_day between @from and @to and s.horse_id = any(@ids) order by s.on_day, s.created_at, s.id",
+            new { from, to, ids = horseIds.ToArray() }));
+
+    public static async Task<List<KeptSession>> SessionsByIdAsync(this YardSession yard, IEnumerable<Guid> ids) =>
+        await WithPartsAsync(yard, await yard.QueryAsync<SessionRow>($"{Select} and s.id = any(@ids)", new { ids = ids.ToArray() }));
 
     public static async Task<KeptSession?> FindSessionAsync(this YardSession yard, Guid horseId, Guid id) =>
         (await WithPartsAsync(yard, await yard.QueryAsync<SessionRow>($"{Select} and s.horse_id = @horseId and s.id = @id", new { horseId, id }))).SingleOrDefault();

@@ -1,0 +1,31 @@
+// Sums the runners' reports: node sum.mjs folder suite… Fails when a test failed or a suite ran nothing.
+import { readFileSync } from 'node:fs'
+
+const [folder, ...suites] = process.argv.slice(2)
+let passed = 0
+let failed = 0
+for (const suite of suites) {
+  const counts = count(suite)
+  if (counts.passed + counts.failed === 0) {
+    console.error(`hippodrome: the ${suite} tests ran nothing`)
+    counts.failed = 1
+  }
+  passed += counts.passed
+  failed += counts.failed
+}
+console.log(`${passed} passed, ${failed} failed`)
+process.exitCode = failed > 0 ? 1 : 0
+
+function count(suite) {
+  let report
+  try {
+    report = JSON.parse(readFileSync(`${folder}/${suite}.json`, 'utf8'))
+  } catch {
+    return { passed: 0, failed: 0 }
+  }
+  // xUnit writes the first form, Playwright the second; a browser test that passed on a second try has not passed.
+  const summary = report.results?.summary
+  if (summary) return { passed: summary.passed, failed: summary.failed + (report.results.extra?.errors ?? 0) }
+  const { expected, unexpected, flaky } = report.stats
+  return { passed: expected, failed: unexpected + flaky }
+}

@@ -1,0 +1,60 @@
+#!/usr/bin/env bash
+# Formatting, lint, and every test; the last line is "N passed, N failed", from the runners' own reports.
+set -euo pipefail
+root=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
+cd "$root"
+export DOTNET_CLI_TELEMETRY_OPTOUT=1 DOTNET_NOLOGO=1
+
+. scripts/needs.sh
+. scripts/cluster.sh
+. scripts/build.sh
+
+step() { printf '\n== %s\n' "$*"; }
+
+need_sdk
+need_node
+need_postgresql
+need_chromium
+
+reports=$(mktemp -d)
+# Where the postgres user can reach it, and gone afterwards whatever happens.
+data=$(mktemp -d "${TMPDIR:-/tmp}/hippodrome-test.XXXXXX")
+finish() {
+  local code=$?
+  stop_cluster
+  rm -rf "$data" "$reports"
+  exit "$code"
+}
+trap finish EXIT
+trap 'exit 130' INT
+trap 'exit 143' TERM
+[ "$(id -u)" = 0 ] && chmod 755 "$data"
+
+step "Build: server, tests, bench"
+dotnet build Hippodrome.slnx -c Release --nologo -v quiet
+
+step "Format"
+dotnet format Hippodrome.slnx --verify-no-changes --no-restore
+
+step "Interface: client from the API document, types, build, lint"
+install_packages
+(cd ui && npm run build --silent && npm run lint --silent)
+
+step "Database"
+# Nothing here outlives the run, so nothing needs to reach the disk.
+pg_more="-c fsync=off -c synchronous_commit=off -c full_page_writes=off -c max_connections=200"
+start_cluster
+HIPPODROME_TEST_DATABASE=$(connection_string postgres)
+export HIPPODROME_TEST_DATABASE
+
+failed=0
+for suite in Core Storage Server; do
+  step "$suite tests"
+  dotnet "tests/$suite.Tests/bin/Release/net10.0/$suite.Tests.dll" -noLogo -noColor -result-ctrf "$reports/$suite.json" || failed=1
+done
+
+step "Browser tests"
+(cd ui && REPORT="$reports/browser.json" npm run e2e --silent) || failed=1
+
+node scripts/sum.mjs "$reports" Core Storage Server browser || failed=1
+exit "$failed"

@@ -1,0 +1,79 @@
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Sessions;
+using Hippodrome.Core.Setups;
+using Hippodrome.Core.Weather;
+using Hippodrome.Server.Hosting;
+using Hippodrome.Simulators;
+using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.Sessions;
+using Hippodrome.Storage.Setups;
+
+namespace Hippodrome.Server.Sessions;
+
+/// <summary>
+/// What plans are checked against, read once for any number of horses and days: horses and their
+/// stride cards, the sessions around those days, the set-ups they name, and what is held.
+/// </summary>
+internal sealed class PlanBook
+{
+    private const int DaysBefore = 6;
+
+    private readonly Dictionary<Guid, (Horse Horse, StrideCard Card)> _horses;
+    private readonly ILookup<Guid, KeptSession> _near;
+    private readonly Dictionary<Guid, SetUp> _setUps;
+    private readonly ILookup<Guid, Hold> _holds;
+    private readonly (DateOnly On, WeatherReading Reading) _weather;
+
+    private PlanBook(Dictionary<Guid, (Horse, StrideCard)> horses, ILookup<Guid, KeptSession> near, Dictionary<Guid, SetUp> setUps, ILookup<Guid, Hold> holds, (DateOnly, WeatherReading) weather) =>
+        (_horses, _near, _setUps, _holds, _weather) = (horses, near, setUps, holds, weather);
+
+    /// <param name="visit">Who asks, and in which yard.</param>
+    /// <param name="horseIds">Horses of this yard.</param>
+    /// <param name="from">First day that will be checked.</param>
+    /// <param name="to">Last day that will be checked.</param>
+    /// <param name="plan">A plan that is not kept yet and whose set-ups are wanted too.</param>
+    public static async Task<PlanBook> OpenAsync(Visit visit, IReadOnlyCollection<Guid> horseIds, DateOnly from, DateOnly to, SessionPlan? plan = null)
+    {
+        var yard = visit.Yard;
+        var measured = await yard.StrideMeasurementsAsync(horseIds);
+        var near = await yard.SessionsAsync(from.AddDays(-DaysBefore), to.AddDays(1), horseIds);
+        var named = near.Select(s => s.Plan).Concat(plan is null ? [] : [plan]).SelectMany(p => p.Parts).Select(p => p.SetUpId).OfType<Guid>();
+        return new PlanBook(
+            (await yard.HorsesByIdAsync(horseIds)).ToDictionary(h => h.Value.Id, h => (h.Value, StrideCard.For(h.Value.Height, measured[h.Value.Id]))),
+            near.ToLookup(s => s.HorseId),
+            (await yard.SetUpsByIdAsync(named)).ToDictionary(s => s.Id, s => s.Entry.Check().OrThrow()),
+            (await yard.HoldsAsync(horseIds)).Where(h => h.ClearedOn is null).ToLookup(h => h.HorseId),
+            (visit.Today, WeatherStation.Read(visit.Now)));
+    }
+
+    /// <summary>Sessions of a horse on a day, in the order they were planned.</summary>
+    public IEnumerable<KeptSession> On(Guid horseId, DateOnly day) => _near[horseId].Where(s => s.Plan.On == day);
+
+    /// <summary>Sessions of a horse after a day, the earliest first.</summary>
+    public IEnumerable<KeptSession> After(Guid horseId, DateOnly day) => _near[horseId].Where(s => s.Plan.On > day);
+
+    /// <summary>Totals and faults of a plan, as the horse, its week and its holds stand.</summary>
+    public SessionCheck Check(Guid horseId, SessionPlan plan)
+    {
+        var (horse, card) = _horses[horseId];
+        var nearby = _near[horseId]
+            .Where(s => s.Plan.Id != plan.Id && s.Plan.On >= plan.On.AddDays(-DaysBefore) && s.Plan.On <= plan.On.AddDays(1))
+            .Select(s => new NearbyDay(s.Plan.On, Stands(s.Plan, fence: false), Stands(s.Plan, fence: true)));
+        var held = _holds[horseId].FirstOrDefault(h => h.Since <= plan.On);
+        return new SessionCheck(
+            SessionTotals.Of(plan, card),
+            PlanChecks.Check(new PlanContext(
+                horse, plan, _setUps, [.. nearby],
+                plan.On == _weather.On ? _weather.Reading.TemperatureC : null,
+                held is null ? null : $"{held.Because}, since {held.Since:d MMMM}")));
+    }
+
+    public SessionView Show(KeptSession kept)
+    {
+        var p = kept.Plan;
+        return new SessionView(p.Id, p.On, p.Emphasis, p.Manner, p.Helper, p.Parts, p.Notes, kept.Version, kept.RideId, Check(kept.HorseId, p));
+    }
+
+    private bool Stands(SessionPlan plan, bool fence) =>
+        plan.Parts.Any(p => p.SetUpId is { } id && _setUps.TryGetValue(id, out var setUp) && setUp.HasFence == fence);
+}
