@@ -41,6 +41,7 @@ public static class StrideFigures
     public static readonly Figure<DistanceRange> BelievableTrot = Believable("trot", 1.40, 4.50);
     public static readonly Figure<DistanceRange> BelievableCanter = Believable("canter", 1.40, 5.50);
 
+    public static readonly Figure<double> SlowestWalk = Figure.Chosen("Slowest believable walk", 0.6, "m/s", "slower than that the horse stood still on the way; outside it the watch or the strip is wrong");
     public static readonly Figure<double> FastestWalk = Fastest("walk", 2.6);
     public static readonly Figure<double> FastestTrot = Fastest("trot", 7.5);
     public static readonly Figure<double> FastestCanter = Fastest("canter", 11.0);

@@ -105,9 +105,9 @@ public sealed record StrideMeasurement
             string.Create(CultureInfo.InvariantCulture, $"That makes {measured.Speed.MetresPerSecond:0.0} m/s."),
             string.Create(CultureInfo.InvariantCulture, $"A believable {name} is at most {fastest:0.0} m/s: at least {measured.Strip.Metres / fastest:0.0} s over this strip."));
         checks.That(
-            measured.Speed.MetresPerSecond >= 0.6,
+            measured.Speed.MetresPerSecond >= StrideFigures.SlowestWalk.Value,
             "seconds",
             string.Create(CultureInfo.InvariantCulture, $"That makes {measured.Speed.MetresPerSecond:0.00} m/s, slower than any walk."),
-            string.Create(CultureInfo.InvariantCulture, $"Give at most {measured.Strip.Metres / 0.6:0} s over this strip."));
+            string.Create(CultureInfo.InvariantCulture, $"Give at most {measured.Strip.Metres / StrideFigures.SlowestWalk.Value:0} s over this strip."));
     }
 }

@@ -9,13 +9,13 @@ public sealed record ChangedSetUp(SetUpEntry Entry, string Says);
 /// <summary>The changes a verdict can ask of a set-up.</summary>
 public static class SetUpChanges
 {
-    private const double HeightStep = 0.10;
+    private static double HeightStep => SetUpFigures.HeightStep.Value;
 
     /// <summary>Longer, or shorter when below zero. The trade's range still holds when it is measured.</summary>
     public static ChangedSetUp LongerBy(this SetUpEntry entry, double metres)
     {
         ArgumentNullException.ThrowIfNull(entry);
-        var adjust = Math.Clamp(Math.Round((entry.AdjustMetres ?? 0) + metres, 2), -0.6, 0.6);
+        var adjust = Math.Clamp(Math.Round((entry.AdjustMetres ?? 0) + metres, 2), -SetUpFigures.MostAdjusted.Value, SetUpFigures.MostAdjusted.Value);
         var word = metres < 0 ? "shorter" : "longer";
         return new ChangedSetUp(entry with { AdjustMetres = adjust }, string.Create(CultureInfo.InvariantCulture, $"{Math.Abs(metres) * 100:0} cm {word}, as far as the trade's range allows"));
     }

@@ -31,7 +31,7 @@ public abstract record SetUpEntry(ArenaSize? Arena = null, ArenaLine? Line = nul
         var line = checks.Choice("line", Line);
         var heading = checks.Choice("heading", Heading);
         var middle = checks.Number("middleMetres", MiddleMetres, 0, arena.Length.Metres, "m from A");
-        var adjust = checks.Number("adjustMetres", AdjustMetres ?? 0, -0.6, 0.6, "m");
+        var adjust = checks.Number("adjustMetres", AdjustMetres ?? 0, -SetUpFigures.MostAdjusted.Value, SetUpFigures.MostAdjusted.Value, "m");
         return (arena, new Placement(line, heading, Distance.FromMetres(middle)), adjust);
     }
 }

@@ -21,6 +21,9 @@ public static class SetUpFigures
 
     public static readonly Figure<DistanceRange> CrossPoleHeight = Figure.Chosen("Height of a cross-pole's middle", DistanceRange.Metres(0.20, 0.80), "", "higher than that the slope of the poles is a fence of its own");
 
+    public static readonly Figure<double> HeightStep = Figure.Chosen("A step up or down", 0.10, "m", "one hole of most wings or two: enough to feel, too little to frighten");
+    public static readonly Figure<double> MostAdjusted = Figure.Chosen("Most that a distance is moved from the horse's own", 0.60, "m", "two feet; further off it is another exercise");
+
     public static readonly Figure<double> RoomAtNothing = Figure.Chosen("Take-off and landing room, constant part", 0.90, "m", "with 0.93 a metre of height gives 1.83 m (6 ft, two paces) at 1.0 m");
     public static readonly Figure<double> RoomPerMetre = Figure.Chosen("Take-off and landing room, for each metre of height", 0.93, "m", "with 0.90 m gives 1.83 m (6 ft, two paces) at 1.0 m");
     public static readonly Figure<double> RoomLowest = Figure.Chosen("Height under which the room stays the same", 0.50, "m", "a horse leaves the ground no later for a lower pole");
@@ -28,8 +31,6 @@ public static class SetUpFigures
     public static readonly Figure<double> AfterTrot = Figure.Chosen("Canter stride after a trot approach, of the course stride", 0.85, "", "the first strides after a trot fence are not yet a course canter");
 
     public static readonly Figure<double> StraightStrides = Figure.Chosen("Straight canter strides before and after", 4.0, "strides", "time to be straight, to look, and to be asked nothing else");
-
-    public static readonly Figure<double> PoleLength = Figure.Chosen("Length of a pole as drawn", 3.0, "m", "a common training pole; your own may be longer");
 
     public static readonly Figure<double> TooShortUnder = Fits("too short under", 0.88);
     public static readonly Figure<double> TightUnder = Fits("tight under", 0.95);

@@ -15,9 +15,6 @@ public sealed record ProposedSession(SessionEntry Session, IReadOnlyDictionary<G
 /// <summary>Makes the next session from the last one and an accepted verdict.</summary>
 public static class NextSession
 {
-    /// <summary>A walk day is no longer than this, nor than the session it takes the place of.</summary>
-    private const double WalkMinutes = 30;
-
     /// <summary>The proposed session, or null where the horse is held and nothing may be ridden.</summary>
     /// <param name="plan">The session that was ridden; null makes a plain one from what was ridden.</param>
     /// <param name="record">What was ridden.</param>
@@ -51,11 +48,12 @@ public static class NextSession
         };
     }
 
+    /// <summary>A walk day is no longer than the session it takes the place of.</summary>
     private static ProposedSession WalkOnly(SessionEntry last) => new(
         last with
         {
             Emphasis = "Walk",
-            Parts = [new PartEntry(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, Math.Min(WalkMinutes, last.Parts!.Sum(p => p.Minutes ?? 0)))],
+            Parts = [new PartEntry(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, Math.Min(VerdictFigures.WalkDay.Value, last.Parts!.Sum(p => p.Minutes ?? 0)))],
         },
         new Dictionary<Guid, ChangedSetUp>(),
         ["walk only"]);

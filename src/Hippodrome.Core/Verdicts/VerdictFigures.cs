@@ -14,5 +14,6 @@ public static class VerdictFigures
     public static readonly Figure<double> PoorMark = Figure.Chosen("Too much under a mark of", 5.0, "", "less than marginal: it does not understand yet, or cannot");
     public static readonly Figure<int> RunningSessions = Figure.Chosen("Up or back after", 2, "sessions running", "one repeat tells skill from luck");
     public static readonly Figure<double> CutWhenTired = Figure.Chosen("Cut of the work after a tired ride", 0.20, "of the minutes", "stop earlier next time, before the horse tires");
+    public static readonly Figure<double> WalkDay = Figure.Chosen("A day of walk only, at most", 30.0, "minutes", "enough to move, too little to tire");
     public static readonly Figure<int> BreakFrom = Figure.Practice("A break starts at", 7, "days without a ride");
 }
