@@ -26,6 +26,8 @@ var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = ar
 builder.Services.AddSerilog(log => log
     .MinimumLevel.Warning()
     .MinimumLevel.Override("Hippodrome", Serilog.Events.LogEventLevel.Information)
+    // Cookie keys lie in the database as they are; who reads the database can read the yard anyway.
+    .MinimumLevel.Override("Microsoft.AspNetCore.DataProtection", Serilog.Events.LogEventLevel.Error)
     .WriteTo.Console(formatProvider: CultureInfo.InvariantCulture));
 
 builder.WebHost.ConfigureKestrel(kestrel =>
@@ -79,7 +81,7 @@ if (!OpenApiDocument.IsBeingWritten)
     app.Lifetime.ApplicationStarted.Register(() => Start.Announce(app.Urls, settings.Demo));
 }
 
-app.UseExceptionHandler(new ExceptionHandlerOptions { ExceptionHandler = Problems.AnswerAsync, SuppressDiagnosticsCallback = _ => false });
+app.UseExceptionHandler(new ExceptionHandlerOptions { ExceptionHandler = Problems.AnswerAsync, SuppressDiagnosticsCallback = thrown => Problems.IsExpected(thrown.Exception) });
 app.UseStatusCodePages();
 app.UseSecurityHeaders(Page.Headers);
 app.UseStaticFiles();

@@ -94,6 +94,10 @@ public sealed class Database : IAsyncDisposable
 
     public ValueTask DisposeAsync() => _app.DisposeAsync();
 
+    /// <summary>
+    /// The role belongs to the whole cluster, where other databases of ours may be starting too: it is
+    /// made if it is missing, and its password set anew only if the one derived here does not open.
+    /// </summary>
     private async Task MakeAppRoleAsync(NpgsqlConnection connection)
     {
         // A role cannot be a parameter; the password is hexadecimal by construction.
@@ -101,12 +105,21 @@ public sealed class Database : IAsyncDisposable
             do $$
             begin
                 if not exists (select from pg_roles where rolname = '{AppRole}') then
-                    create role {AppRole} login nosuperuser nocreatedb nocreaterole nobypassrls;
+                    create role {AppRole} login nosuperuser nocreatedb nocreaterole nobypassrls password '{_appPassword}';
                 end if;
+            exception when duplicate_object or unique_violation then
+                null;
             end
             $$;
-            alter role {AppRole} password '{_appPassword}';
             """);
+        try
+        {
+            await using var app = await _app.OpenConnectionAsync();
+        }
+        catch (PostgresException e) when (e.SqlState == PostgresErrorCodes.InvalidPassword)
+        {
+            await connection.ExecuteAsync($"alter role {AppRole} password '{_appPassword}'");
+        }
     }
 
     private sealed class DateOnlyHandler : SqlMapper.TypeHandler<DateOnly>

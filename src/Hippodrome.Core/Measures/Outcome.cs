@@ -66,7 +66,10 @@ public sealed class Checks
         return text;
     }
 
-    /// <summary>A number within bounds, both included; NaN and infinity are never within.</summary>
+    /// <summary>
+    /// A number within bounds, both included; NaN and infinity are never within. What it answers is always
+    /// within, so that nothing built from it while more faults are collected can be impossible.
+    /// </summary>
     public double Number(string field, double? typed, double least, double most, string unit)
     {
         if (typed is null)
@@ -78,7 +81,7 @@ public sealed class Checks
             Add(field, $"{Say(typed.Value)} {unit} cannot be right.".Replace("  ", " ", StringComparison.Ordinal), $"Give a number from {Say(least)} to {Say(most)} {unit}.".Replace(" .", ".", StringComparison.Ordinal));
         }
 
-        return typed ?? least;
+        return typed >= least && typed <= most ? typed.Value : least;
     }
 
     public int Whole(string field, int? typed, int least, int most, string unit) =>

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using System.Text.RegularExpressions;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;
 using Microsoft.AspNetCore.Diagnostics;
@@ -9,7 +10,7 @@ using Npgsql;
 namespace Hippodrome.Server.Hosting;
 
 /// <summary>Refusals as problem documents (RFC 9457): what was wrong, where, and how to mend it.</summary>
-public static class Problems
+public static partial class Problems
 {
     public static ProblemHttpResult Faulty(IReadOnlyList<Fault> faults) =>
         Problem(StatusCodes.Status400BadRequest, "Something here cannot be right.", string.Join(" ", faults.Select(f => f.Says).Distinct()), ("faults", faults));
@@ -49,13 +50,19 @@ public static class Problems
         await From(thrown).ExecuteAsync(context);
     }
 
+    /// <summary>A fault of the request or of the database's server, and none of this program: the log need not hold its trace.</summary>
+    public static bool IsExpected(Exception thrown) => thrown is BadHttpRequestException || IsUnreadable(thrown) || IsDatabaseAway(thrown);
+
     private static ProblemHttpResult From(Exception? thrown) => thrown switch
     {
         BadHttpRequestException { InnerException: JsonException json } => BadJson(json),
-        BadHttpRequestException { InnerException: NotSupportedException } => Faulty("", "Something in this does not say which kind it is.", "Give its family or its kind."),
         BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } =>
             Problem(StatusCodes.Status413PayloadTooLarge, "That is too much at once.", "Send it in several goes."),
+        BadHttpRequestException { StatusCode: StatusCodes.Status400BadRequest } bad => Faulty(
+            ParameterName().Match(bad.Message).Groups["name"].Value, "This is missing or cannot be read.", "Send what this address expects: JSON in the body, days as 2026-04-18."),
         BadHttpRequestException bad => Problem(bad.StatusCode, "That could not be read.", "Send what this address expects, as JSON."),
+        _ when IsUnreadable(thrown) => Faulty(
+            Field(JsonPath().Match(thrown!.Message).Groups["path"].Value), "Something in this does not say which kind it is.", "Give its family, or its kind."),
         _ when IsDatabaseAway(thrown) =>
             Problem(StatusCodes.Status503ServiceUnavailable, "The yard's book cannot be reached just now.", "What you typed is still on your screen. Try again in a moment."),
         _ => Problem(StatusCodes.Status500InternalServerError, "Something went wrong on our side.", "What you typed is still on your screen. Try again; if it stays, tell whoever looks after the server."),
@@ -63,9 +70,21 @@ public static class Problems
 
     private static ProblemHttpResult BadJson(JsonException json)
     {
-        var field = (json.Path ?? "$").Replace("$.", "", StringComparison.Ordinal).Replace("$", "", StringComparison.Ordinal);
+        var field = Field(json.Path ?? "$");
         return Faulty(field, field.Length == 0 ? "This cannot be read." : $"What stands in {field} cannot be read.", "Check it: numbers as numbers, days as 2026-04-18, choices as offered.");
     }
+
+    /// <summary>A JSON path as our forms name their fields.</summary>
+    private static string Field(string path) => path.Replace("$.", "", StringComparison.Ordinal).Replace("$", "", StringComparison.Ordinal);
+
+    /// <summary>A set-up without its family or an event without its kind.</summary>
+    private static bool IsUnreadable(Exception? thrown) => thrown is NotSupportedException && thrown.Message.Contains("type discriminator", StringComparison.Ordinal);
+
+    [GeneratedRegex("""parameter "(?:\S+ )?(?<name>\w+)" (?:was not provided from query|from ")""")]
+    private static partial Regex ParameterName();
+
+    [GeneratedRegex(@"Path: (?<path>\S+)")]
+    private static partial Regex JsonPath();
 
     /// <summary>The server of the database is gone, starting, stopping or refusing: not the request's fault.</summary>
     private static bool IsDatabaseAway(Exception? thrown) => thrown switch

@@ -21,6 +21,7 @@ public sealed record SessionView(
 public static class SessionEndpoints
 {
     private const int MostDays = 400;
+    private const int MostYears = 50;
 
     public static void MapSessions(this RouteGroupBuilder api)
     {
@@ -42,7 +43,7 @@ public static class SessionEndpoints
 
     private static async Task<Results<Ok<List<SessionView>>, ProblemHttpResult>> ListAsync(Guid horseId, DateOnly from, DateOnly to, Visit visit)
     {
-        if (to < from || to.DayNumber - from.DayNumber > MostDays)
+        if (to < from || to.DayNumber - from.DayNumber > MostDays || Math.Abs(from.Year - visit.Today.Year) > MostYears)
         {
             return Problems.Faulty("to", "That is not a span of days that can be shown.", $"Give a last day after the first, at most {MostDays} days on.");
         }

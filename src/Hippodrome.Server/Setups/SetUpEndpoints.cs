@@ -117,7 +117,10 @@ public static class SetUpEndpoints
         {
             var card = await visit.Yard.StrideCardAsync((await visit.Yard.FindHorseAsync(horseId))!.Value);
             var measured = setUp.Value.MeasureFor(card, visit.Me.Tape);
-            checks.That(measured.FitsArena, "middleMetres", "It does not fit the arena here.", measured.Notices[0]);
+            if (!measured.FitsArena)
+            {
+                checks.Add("middleMetres", "It does not fit the arena here.", measured.Notices[0]);
+            }
         }
 
         return (name, checks.Faults);

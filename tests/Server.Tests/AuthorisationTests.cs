@@ -1,0 +1,135 @@
+using System.Net;
+using System.Reflection;
+using Hippodrome.Server.Hosting;
+using Microsoft.AspNetCore.Http.Metadata;
+using Microsoft.AspNetCore.Routing;
+using Microsoft.Extensions.DependencyInjection;
+using Shouldly;
+using Xunit;
+
+namespace Hippodrome.Server.Tests;
+
+/// <summary>Who may call what: every endpoint, with every role, another yard's trainer, and nobody.</summary>
+public class AuthorisationTests(App app) : IClassFixture<App>
+{
+    /// <summary>
+    /// Trainer, rider, owner and vet given the horse; a rider not given it; another yard's trainer; nobody.
+    /// 200 stands for any good answer.
+    /// </summary>
+    private static readonly Dictionary<string, int[]> Expected = new()
+    {
+        // Anyone.
+        ["GET /api/sign-in"] = [200, 200, 200, 200, 200, 200, 200],
+        ["GET /health/live"] = [200, 200, 200, 200, 200, 200, 200],
+        ["GET /health/ready"] = [200, 200, 200, 200, 200, 200, 200],
+        ["GET /openapi/{documentName}.json"] = [200, 200, 200, 200, 200, 200, 200],
+
+        // Anyone signed in; what they see is their own.
+        ["GET /api/today"] = [200, 200, 200, 200, 200, 200, 401],
+        ["GET /api/horses"] = [200, 200, 200, 200, 200, 200, 401],
+        ["PUT /api/me/measures"] = [200, 200, 200, 200, 200, 200, 401],
+
+        // Whoever has been given the horse reads it.
+        ["GET /api/horses/{horseId}"] = [200, 200, 200, 200, 404, 404, 401],
+        ["GET /api/horses/{horseId}/aims"] = [200, 200, 200, 200, 404, 404, 401],
+        ["GET /api/horses/{horseId}/set-ups"] = [200, 200, 200, 200, 404, 404, 401],
+        ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}"] = [200, 200, 200, 200, 404, 404, 401],
+        ["POST /api/horses/{horseId}/set-ups/measure"] = [200, 200, 200, 200, 404, 404, 401],
+        ["GET /api/horses/{horseId}/sessions"] = [200, 200, 200, 200, 404, 404, 401],
+        ["GET /api/horses/{horseId}/sessions/{sessionId:guid}"] = [200, 200, 200, 200, 404, 404, 401],
+        ["GET /api/horses/{horseId}/rides"] = [200, 200, 200, 200, 404, 404, 401],
+        ["GET /api/horses/{horseId}/rides/{rideId:guid}"] = [200, 200, 200, 200, 404, 404, 401],
+
+        // Riders record rides of horses given to them; observers record nothing.
+        ["POST /api/horses/{horseId}/rides/{rideId:guid}/events"] = [200, 200, 403, 403, 404, 404, 401],
+
+        // A vet clears a hold of a horse given to them.
+        ["POST /api/horses/{horseId}/holds/{holdId:guid}/clearance"] = [200, 403, 403, 200, 404, 404, 401],
+
+        // The rest is the trainer's.
+        ["GET /api/people"] = [200, 403, 403, 403, 403, 200, 401],
+        ["POST /api/people"] = [200, 403, 403, 403, 403, 200, 401],
+        ["PUT /api/people/{personId:guid}"] = [200, 403, 403, 403, 403, 404, 401],
+        ["POST /api/horses"] = [200, 403, 403, 403, 403, 200, 401],
+        ["PUT /api/horses/{horseId}"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/strides"] = [200, 403, 403, 403, 404, 404, 401],
+        ["DELETE /api/horses/{horseId}/strides/{strideId:guid}"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/strides/{strideId:guid}/restore"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/aims"] = [200, 403, 403, 403, 404, 404, 401],
+        ["PUT /api/horses/{horseId}/aims/{aimId:guid}"] = [200, 403, 403, 403, 404, 404, 401],
+        ["DELETE /api/horses/{horseId}/aims/{aimId:guid}"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/aims/{aimId:guid}/restore"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/set-ups"] = [200, 403, 403, 403, 404, 404, 401],
+        ["PUT /api/horses/{horseId}/set-ups/{setUpId:guid}"] = [200, 403, 403, 403, 404, 404, 401],
+        ["DELETE /api/horses/{horseId}/set-ups/{setUpId:guid}"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/set-ups/{setUpId:guid}/restore"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/sessions/check"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/sessions"] = [200, 403, 403, 403, 404, 404, 401],
+        ["PUT /api/horses/{horseId}/sessions/{sessionId:guid}"] = [200, 403, 403, 403, 404, 404, 401],
+        ["DELETE /api/horses/{horseId}/sessions/{sessionId:guid}"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/sessions/{sessionId:guid}/restore"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/rides/{rideId:guid}/answers"] = [200, 403, 403, 403, 404, 404, 401],
+
+        // Last, since they change who is signed in.
+        ["PUT /api/me/password"] = [200, 200, 200, 200, 200, 200, 401],
+        ["POST /api/sign-in"] = [200, 200, 200, 200, 200, 200, 200],
+        ["DELETE /api/sign-in"] = [200, 200, 200, 200, 200, 200, 200],
+    };
+
+    [Fact]
+    public void Every_endpoint_has_its_row_and_every_row_its_endpoint()
+    {
+        var served = app.Services.GetServices<EndpointDataSource>().SelectMany(s => s.Endpoints).OfType<RouteEndpoint>()
+            .Where(e => e.RoutePattern.RawText != "{*path:nonfile}")
+            .SelectMany(e => (e.Metadata.GetMetadata<HttpMethodMetadata>()?.HttpMethods ?? []).Select(m => $"{m} {Route(e)}"))
+            .Order();
+        Expected.Keys.Order().ShouldBe(served);
+        Calls.All.Keys.Order().ShouldBe(served);
+    }
+
+    [Fact]
+    public void Every_endpoint_of_the_api_says_what_it_needs_or_that_it_is_open()
+    {
+        foreach (var endpoint in app.Services.GetServices<EndpointDataSource>().SelectMany(s => s.Endpoints).OfType<RouteEndpoint>().Where(e => Route(e).StartsWith("/api/", StringComparison.Ordinal)))
+        {
+            (endpoint.Metadata.GetMetadata<AccessMetadata>() is not null || Route(endpoint) == "/api/sign-in").ShouldBeTrue(Route(endpoint));
+        }
+    }
+
+    [Fact]
+    public async Task The_matrix_holds()
+    {
+        Client[] callers = [app.Trainer, app.Rider, app.Owner, app.Vet, app.Stranger, app.Elsewhere, app.Nobody];
+        string[] names = ["trainer", "rider", "owner", "vet", "rider not given it", "another yard's trainer", "nobody"];
+        var wrong = new List<string>();
+        foreach (var (endpoint, statuses) in Expected)
+        {
+            foreach (var (caller, i) in callers.Select((c, i) => (c, i)))
+            {
+                // The trainer makes what is called; where the caller is the one to sign out, the trainer comes first.
+                var call = await Calls.All[endpoint](app);
+                var method = new HttpMethod(endpoint.Split(' ')[0]);
+                var answer = await caller.SendAsync(method, call.Address, call.Body);
+                var status = answer.IsSuccessStatusCode ? 200 : (int)answer.StatusCode;
+                if (status != statuses[i])
+                {
+                    wrong.Add($"{endpoint} by {names[i]}: {status}, not {statuses[i]}: {await answer.Content.ReadAsStringAsync()}");
+                }
+
+                if (answer.StatusCode is HttpStatusCode.Unauthorized or HttpStatusCode.Forbidden or HttpStatusCode.NotFound)
+                {
+                    (await Problem.ReadAsync(answer)).Title.ShouldNotBeEmpty();
+                }
+
+                if (endpoint.EndsWith("/sign-in", StringComparison.Ordinal) || endpoint.EndsWith("/password", StringComparison.Ordinal))
+                {
+                    await caller.RefreshAsync();
+                }
+            }
+        }
+
+        wrong.ShouldBeEmpty();
+    }
+
+    private static string Route(RouteEndpoint endpoint) => "/" + endpoint.RoutePattern.RawText!.TrimStart('/');
+}

@@ -1,0 +1,150 @@
+using System.Text.Json.Nodes;
+using Hippodrome.Core.Aims;
+using Hippodrome.Core.Arenas;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Rides;
+using Hippodrome.Core.Sessions;
+using Hippodrome.Core.Setups;
+using Hippodrome.Server.Horses;
+using Hippodrome.Server.People;
+using Hippodrome.Server.Rides;
+using Hippodrome.Server.Setups;
+using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.People;
+
+namespace Hippodrome.Server.Tests;
+
+/// <summary>One good call of an endpoint: its address and what is sent.</summary>
+public sealed record Call(string Address, object? Body = null);
+
+/// <summary>Good calls of every endpoint, each on things of its own, so that calls do not disturb one another.</summary>
+public static class Calls
+{
+    public static readonly PoleLineEntry Poles = new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, GaitVariant.TrotWorking, 4, Raising.Ground);
+
+    public static readonly CrossPoleEntry CrossPole = new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 0.5);
+
+    public static readonly AimEntry Aim = new("Spring show", new DateOnly(2026, 6, 1), Discipline.Jumping, "League", "Novice", 0.9, "Marlwick");
+
+    public static readonly HorseEntry Horse = new("New horse", 2019, "16.0 hh", Sex.Gelding, Experience.Green, "");
+
+    public static readonly StrideEntry Stride = new(GaitVariant.TrotWorking, 30, 22, Counted.Steps, 8.2);
+
+    public static SessionEntry Session(DateOnly? on = null, Guid? setUp = null, bool helper = true, Manner manner = Manner.Ridden) => new(
+        on ?? App.Today, "Straightness", manner, helper,
+        [
+            new(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 15),
+            new(Phase.Work, "Trot", Gait.Trot, Rein.Both, 15, setUp, 6.5),
+            new(Phase.CoolDown, "Walk", Gait.Walk, Rein.Both, 6),
+        ], "");
+
+    public static RideEntry Ride(Guid? sessionId = null, params RideEvent[] more) => new(sessionId, App.Today,
+        [new Ridden(Guid.NewGuid(), Noon, Gait.Trot, Rein.Both, 15), new Marked(Guid.NewGuid(), Noon, Rein.Both, Core.Measures.Mark.Of(6), ""), .. more]);
+
+    public static readonly DateTimeOffset Noon = new(2026, 4, 18, 12, 0, 0, TimeSpan.Zero);
+
+    /// <summary>By method and route. A new endpoint without a line here fails the tests that walk them all.</summary>
+    public static readonly IReadOnlyDictionary<string, Func<App, Task<Call>>> All = new Dictionary<string, Func<App, Task<Call>>>
+    {
+        ["GET /api/sign-in"] = _ => At("/api/sign-in"),
+        ["POST /api/sign-in"] = _ => At("/api/sign-in", new SignInEntry("rider@here.example", App.Password)),
+        ["DELETE /api/sign-in"] = _ => At("/api/sign-in"),
+        ["GET /api/people"] = _ => At("/api/people"),
+        ["POST /api/people"] = app => At("/api/people", Person(app)),
+        ["PUT /api/people/{personId:guid}"] = async app =>
+        {
+            var person = await app.Trainer.PostAsync("/api/people", Person(app));
+            return new Call($"/api/people/{person["id"]}", new Change<PersonEntry>(1, Person(app)));
+        },
+        ["PUT /api/me/measures"] = _ => At("/api/me/measures", new MeasuresEntry(Core.Measures.LengthUnit.Feet, 22)),
+        ["PUT /api/me/password"] = _ => At("/api/me/password", new PasswordEntry(App.Password, App.Password)),
+        ["GET /api/today"] = _ => At("/api/today"),
+        ["GET /api/horses"] = _ => At("/api/horses"),
+        ["POST /api/horses"] = _ => At("/api/horses", Horse),
+        ["GET /api/horses/{horseId}"] = app => At(Of(app.Horse)),
+        ["PUT /api/horses/{horseId}"] = async app => new Call(Of(await app.AddHorseAsync()), new Change<HorseEntry>(1, Horse)),
+        ["POST /api/horses/{horseId}/strides"] = app => At($"{Of(app.Horse)}/strides", Stride),
+        ["DELETE /api/horses/{horseId}/strides/{strideId:guid}"] = app => StrideAsync(app, ""),
+        ["POST /api/horses/{horseId}/strides/{strideId:guid}/restore"] = app => StrideAsync(app, "/restore"),
+        ["POST /api/horses/{horseId}/holds/{holdId:guid}/clearance"] = async app =>
+        {
+            var horse = await app.AddHorseAsync();
+            await using var yard = await app.Database.OpenYardAsync(app.YardId);
+            await yard.RaiseHoldAsync(horse.Id, "heat in a leg", App.Today);
+            var hold = (await yard.HoldsAsync([horse.Id]))[0].Id;
+            await yard.CommitAsync();
+            return new Call($"{Of(horse)}/holds/{hold}/clearance", new ClearanceEntry("Iva Sorrel", App.Today));
+        },
+        ["GET /api/horses/{horseId}/aims"] = app => At($"{Of(app.Horse)}/aims"),
+        ["POST /api/horses/{horseId}/aims"] = app => At($"{Of(app.Horse)}/aims", Aim),
+        ["PUT /api/horses/{horseId}/aims/{aimId:guid}"] = async app => new Call(await AimAsync(app), new Change<AimEntry>(1, Aim)),
+        ["DELETE /api/horses/{horseId}/aims/{aimId:guid}"] = async app => new Call(await AimAsync(app)),
+        ["POST /api/horses/{horseId}/aims/{aimId:guid}/restore"] = async app => new Call($"{await AimAsync(app)}/restore", new { }),
+        ["GET /api/horses/{horseId}/set-ups"] = app => At($"{Of(app.Horse)}/set-ups"),
+        ["POST /api/horses/{horseId}/set-ups/measure"] = app => At($"{Of(app.Horse)}/set-ups/measure", Raw(Poles)),
+        ["POST /api/horses/{horseId}/set-ups"] = app => At($"{Of(app.Horse)}/set-ups", new NamedSetUpEntry("Poles", Poles)),
+        ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}"] = async app => new Call(await SetUpAsync(app)),
+        ["PUT /api/horses/{horseId}/set-ups/{setUpId:guid}"] = async app => new Call(await SetUpAsync(app), new Change<NamedSetUpEntry>(1, new NamedSetUpEntry("Fence", CrossPole))),
+        ["DELETE /api/horses/{horseId}/set-ups/{setUpId:guid}"] = async app => new Call(await SetUpAsync(app)),
+        ["POST /api/horses/{horseId}/set-ups/{setUpId:guid}/restore"] = async app => new Call($"{await SetUpAsync(app)}/restore", new { }),
+        ["GET /api/horses/{horseId}/sessions"] = app => At($"{Of(app.Horse)}/sessions?from=2026-04-01&to=2026-04-30"),
+        ["POST /api/horses/{horseId}/sessions/check"] = app => At($"{Of(app.Horse)}/sessions/check", Session()),
+        ["POST /api/horses/{horseId}/sessions"] = app => At($"{Of(app.Horse)}/sessions", Session()),
+        ["GET /api/horses/{horseId}/sessions/{sessionId:guid}"] = async app => new Call(await SessionAsync(app)),
+        ["PUT /api/horses/{horseId}/sessions/{sessionId:guid}"] = async app => new Call(await SessionAsync(app), new Change<SessionEntry>(1, Session())),
+        ["DELETE /api/horses/{horseId}/sessions/{sessionId:guid}"] = async app => new Call(await SessionAsync(app)),
+        ["POST /api/horses/{horseId}/sessions/{sessionId:guid}/restore"] = async app => new Call($"{await SessionAsync(app)}/restore", new { }),
+        ["GET /api/horses/{horseId}/rides"] = app => At($"{Of(app.Horse)}/rides"),
+        ["GET /api/horses/{horseId}/rides/{rideId:guid}"] = async app => new Call(await RideAsync(app)),
+        ["POST /api/horses/{horseId}/rides/{rideId:guid}/events"] = app => At($"{Of(app.Horse)}/rides/{Guid.NewGuid()}/events", Ride()),
+        ["POST /api/horses/{horseId}/rides/{rideId:guid}/answers"] = async app =>
+        {
+            var ride = await RideAsync(app);
+            var rule = (await app.Trainer.GetAsync(ride))["verdicts"]![0]!["rule"];
+            return new Call($"{ride}/answers", new AnswerEntry((string)rule!, true));
+        },
+        ["GET /health/live"] = _ => At("/health/live"),
+        ["GET /health/ready"] = _ => At("/health/ready"),
+        ["GET /openapi/{documentName}.json"] = _ => At("/openapi/v1.json"),
+    };
+
+    public static string Of(Horse horse) => $"/api/horses/{horse.Id}";
+
+    /// <summary>A set-up says its family only when it is written as one of the families.</summary>
+    public static string Raw(SetUpEntry entry) => System.Text.Json.JsonSerializer.Serialize(entry, Storage.Json.Options);
+
+    public static async Task<string> SetUpAsync(App app, SetUpEntry? entry = null, Horse? horse = null)
+    {
+        var view = await app.Trainer.PostAsync($"{Of(horse ?? app.Horse)}/set-ups", new NamedSetUpEntry("Poles", entry ?? Poles));
+        return $"{Of(horse ?? app.Horse)}/set-ups/{view["id"]}";
+    }
+
+    public static async Task<string> SessionAsync(App app, SessionEntry? entry = null, Horse? horse = null)
+    {
+        var view = await app.Trainer.PostAsync($"{Of(horse ?? app.Horse)}/sessions", entry ?? Session());
+        return $"{Of(horse ?? app.Horse)}/sessions/{view["id"]}";
+    }
+
+    public static async Task<string> RideAsync(App app, RideEntry? entry = null, Horse? horse = null)
+    {
+        var address = $"{Of(horse ?? app.Horse)}/rides/{Guid.NewGuid()}";
+        await app.Trainer.PostAsync($"{address}/events", entry ?? Ride());
+        return address;
+    }
+
+    private static PersonEntry Person(App app) => new("Someone", $"{Guid.NewGuid():N}@here.example", App.Password, Role.Rider, false, [app.Horse.Id]);
+
+    private static async Task<string> AimAsync(App app)
+    {
+        var all = await app.Trainer.PostAsync($"{Of(app.Horse)}/aims", Aim with { Name = $"{Guid.NewGuid():N}" });
+        return $"{Of(app.Horse)}/aims/{all.AsArray().Last()!["id"]}";
+    }
+
+    private static async Task<Call> StrideAsync(App app, string then)
+    {
+        var passport = await app.Trainer.PostAsync($"{Of(app.Horse)}/strides", Stride);
+        return new Call($"{Of(app.Horse)}/strides/{passport["measurements"]![0]!["id"]}{then}", then.Length > 0 ? new { } : null);
+    }
+
+    private static Task<Call> At(string address, object? body = null) => Task.FromResult(new Call(address, body));
+}
