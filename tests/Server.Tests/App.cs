@@ -27,6 +27,8 @@ public sealed class App : IAsyncLifetime
 
     public Database Database => _database!.Database;
 
+    public string DatabaseName => new Npgsql.NpgsqlConnectionStringBuilder(_database!.OwnerConnection).Database!;
+
     public Guid YardId { get; } = Guid.NewGuid();
 
     public Guid OtherYardId { get; } = Guid.NewGuid();

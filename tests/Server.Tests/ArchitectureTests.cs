@@ -1,0 +1,81 @@
+using System.Reflection;
+using Hippodrome.Core.Horses;
+using Hippodrome.Simulators;
+using Hippodrome.Storage;
+using NetArchTest.Rules;
+using Shouldly;
+using Xunit;
+
+namespace Hippodrome.Server.Tests;
+
+/// <summary>Arrows point one way: Server to Storage and Simulators, all of them to Core, and Core to nothing of ours.</summary>
+public class ArchitectureTests
+{
+    private static readonly Assembly Core = typeof(Horse).Assembly;
+
+    /// <summary>No files, no sockets, no processes, no database, no web, no clock and no dice of its own.</summary>
+    [Theory]
+    [InlineData("System.IO.File")]
+    [InlineData("System.IO.Directory")]
+    [InlineData("System.IO.FileStream")]
+    [InlineData("System.Net")]
+    [InlineData("System.Diagnostics.Process")]
+    [InlineData("System.Data")]
+    [InlineData("System.Threading.Tasks.Task")]
+    [InlineData("System.TimeProvider")]
+    [InlineData("System.Random")]
+    [InlineData("System.Console")]
+    [InlineData("Microsoft")]
+    [InlineData("Npgsql")]
+    [InlineData("Dapper")]
+    public void Core_reaches_for_nothing_outside_itself(string forbidden) =>
+        Types.InAssembly(Core).ShouldNot().HaveDependencyOn(forbidden).GetResult().FailingTypeNames.ShouldBe(null);
+
+    [Fact]
+    public void Core_imports_nothing_of_ours() => OursUsedBy(Core).ShouldBeEmpty();
+
+    [Fact]
+    public void Core_asks_nobody_for_the_time()
+    {
+        var clocks = new[] { nameof(DateTime.Now), nameof(DateTime.UtcNow), nameof(DateTime.Today) }.Select(n => $"get_{n}").ToHashSet();
+        var sources = Directory.EnumerateFiles(Path.Combine(Root(), "src", "Hippodrome.Core"), "*.cs", SearchOption.AllDirectories)
+            .Where(f => !f.Contains($"{Path.DirectorySeparatorChar}obj{Path.DirectorySeparatorChar}", StringComparison.Ordinal));
+        sources.Where(f => File.ReadAllText(f) is var text && clocks.Any(c => text.Contains($"DateTime.{c[4..]}", StringComparison.Ordinal) || text.Contains($"DateTimeOffset.{c[4..]}", StringComparison.Ordinal)))
+            .ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void Storage_and_simulators_know_core_only()
+    {
+        OursUsedBy(typeof(Database).Assembly).ShouldBe(["Hippodrome.Core"]);
+        OursUsedBy(typeof(WeatherStation).Assembly).ShouldBe(["Hippodrome.Core"]);
+    }
+
+    /// <summary>One concept, one name: every folder of Storage is one of Core's or says what is its own.</summary>
+    [Fact]
+    public void Concepts_have_one_name_everywhere()
+    {
+        var concepts = Namespaces(Core);
+        string[] ofStorage = ["People", "Servers", "Yards"];
+        string[] ofServer = ["Demo", "Hosting", "People", "Today"];
+        Namespaces(typeof(Database).Assembly).Except(concepts).Order().ShouldBe(ofStorage);
+        Namespaces(typeof(Program).Assembly).Except(concepts).Order().ShouldBe(ofServer);
+    }
+
+    private static IEnumerable<string> OursUsedBy(Assembly assembly) =>
+        assembly.GetReferencedAssemblies().Select(a => a.Name!).Where(n => n.StartsWith("Hippodrome", StringComparison.Ordinal));
+
+    private static IReadOnlyList<string> Namespaces(Assembly assembly) =>
+        [.. assembly.GetTypes().Select(t => t.Namespace?.Split('.')).Where(n => n is ["Hippodrome", _, _, ..]).Select(n => n![2]).Distinct().Order()];
+
+    private static string Root()
+    {
+        var folder = new DirectoryInfo(AppContext.BaseDirectory);
+        while (!File.Exists(Path.Combine(folder.FullName, "Hippodrome.slnx")))
+        {
+            folder = folder.Parent!;
+        }
+
+        return folder.FullName;
+    }
+}

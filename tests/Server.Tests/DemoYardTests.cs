@@ -1,0 +1,69 @@
+using Hippodrome.Server.Demo;
+using Hippodrome.Server.Hosting;
+using Hippodrome.Server.Rides;
+using Hippodrome.Storage;
+using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.People;
+using Hippodrome.Storage.Rides;
+using Hippodrome.Storage.Sessions;
+using Hippodrome.Storage.Yards;
+using Hippodrome.Tests.Shared;
+using Shouldly;
+using Xunit;
+
+namespace Hippodrome.Server.Tests;
+
+/// <summary>The demo yard obeys the rules it shows, on any day of the year, and its history shows them thinking.</summary>
+public class DemoYardTests
+{
+    [Theory]
+    [InlineData("2026-04-18")]
+    [InlineData("2026-01-01")]
+    [InlineData("2028-02-29")]
+    public async Task It_tells_its_stories_on_any_day(string day)
+    {
+        await using var test = await TestDatabase.MakeAsync();
+        var today = DateOnly.Parse(day);
+        await DemoYard.LoadAsync(test.Database, today, "Europe/London");
+        var trainer = (await test.Database.FindForSignInAsync(DemoYard.Trainer))!;
+        await using var yard = await test.Database.OpenYardAsync(trainer.YardId);
+        var visit = new Visit(yard, (await yard.FindPersonAsync(trainer.Id))!.Value, await yard.ThisYardAsync(), new DateTimeOffset(today, new TimeOnly(9, 0), TimeSpan.Zero));
+        var horses = (await yard.HorsesAsync()).ConvertAll(h => h.Value);
+        horses.Count.ShouldBeGreaterThanOrEqualTo(4);
+
+        async Task<List<JudgedRide>> RidesOfAsync(string name) => await visit.JudgeAsync(await yard.LatestRidesAsync([horses.Single(h => h.Name == name).Id], today, 30));
+        async Task<List<string>> LeadsOfAsync(string name) => (await RidesOfAsync(name)).ConvertAll(r => r.Verdicts[0].Rule);
+
+        // Rushed the first trot poles, went back to walk, is now easy twice running.
+        (await LeadsOfAsync("Quillan"))[0].ShouldBe("EasyTwice");
+        (await LeadsOfAsync("Quillan")).ShouldContain("RushesPoles");
+
+        // The left rein comes level over the weeks.
+        var marks = (await RidesOfAsync("Old Verity")).ConvertAll(r => r.Context.Record.Marks);
+        marks.Select(m => m.Right - m.Left).ShouldBe(marks.Select(m => m.Right - m.Left).Order());
+
+        // A day of the return that was too long; a run-out that put the fence back; a hold; an overruled verdict.
+        (await LeadsOfAsync("Brannoc"))[0].ShouldBe("Tires");
+        (await LeadsOfAsync("Sablewood")).ShouldContain("RanOut");
+        (await LeadsOfAsync("Pipit"))[0].ShouldBe("OffOrSore");
+        (await yard.HoldsAsync([horses.Single(h => h.Name == "Pipit").Id])).ShouldHaveSingleItem().ClearedOn.ShouldBeNull();
+        (await yard.AnswersAsync((await RidesOfAsync("Tarn Lark")).Select(r => r.Ride.Id))).ShouldContain(a => !a.Accepted && a.Word.Length > 0);
+
+        // Every accepted verdict is one that the rules did give.
+        foreach (var horse in horses)
+        {
+            var rides = await RidesOfAsync(horse.Name);
+            foreach (var answer in await yard.AnswersAsync(rides.Select(r => r.Ride.Id)))
+            {
+                rides.Single(r => r.Ride.Id == answer.RideId).Verdicts.ShouldContain(v => v.Rule == answer.Rule, $"{horse.Name}: {answer.Rule}");
+            }
+        }
+
+        // Nothing is planned that could not be planned by hand.
+        var book = await Sessions.PlanBook.OpenAsync(visit, horses.ConvertAll(h => h.Id), today, today.AddDays(7));
+        foreach (var session in await yard.SessionsAsync(today, today.AddDays(7), horses.Select(h => h.Id)))
+        {
+            book.Check(session.HorseId, session.Plan).Faults.ShouldNotContain(f => f.Hard);
+        }
+    }
+}
