@@ -4,10 +4,19 @@ import { chromium } from '@playwright/test'
 const [address = 'http://127.0.0.1:5080', folder = '../docs/screenshots', ...only] = process.argv.slice(2)
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'],
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+  ],
 })
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-page.on('console', (m) => ['error', 'warning'].includes(m.type()) && console.log(m.type(), m.text().slice(0, 300)))
+page.on(
+  'console',
+  (m) => ['error', 'warning'].includes(m.type()) && console.log(m.type(), m.text().slice(0, 300)),
+)
 page.on('pageerror', (e) => console.log('page error', e.message))
 
 await page.goto(`${address}/sign-in`)
@@ -29,7 +38,11 @@ const horse = async (name, step) => {
   await page.goto(address)
   await page.getByRole('link', { name, exact: true }).click()
   await page.getByRole('heading', { name, level: 1 }).waitFor()
-  if (step) await page.getByRole('navigation', { name: `Steps of ${name}` }).getByRole('link', { name: step }).click()
+  if (step)
+    await page
+      .getByRole('navigation', { name: `Steps of ${name}` })
+      .getByRole('link', { name: step })
+      .click()
   await page.waitForTimeout(600)
 }
 await horse('Tarn Lark')

@@ -8,6 +8,7 @@ import { createApp } from 'vue'
 import { Problem } from './api/client'
 import App from './App.vue'
 import { router } from './house/router'
+import { done } from './house/undo'
 import { giveStylesTheirNonce } from './house/styleNonce'
 
 giveStylesTheirNonce()
@@ -22,6 +23,14 @@ const queryClient = new QueryClient({
       staleTime: 2000,
     },
   },
+})
+
+// A refusal that no form has taken is still told, at the foot of the page.
+window.addEventListener('unhandledrejection', (e) => {
+  if (e.reason instanceof Problem) {
+    e.preventDefault()
+    done(`${e.reason.title} ${e.reason.detail}`)
+  }
 })
 
 createApp(App).use(VueQueryPlugin, { queryClient }).use(router).mount('#app')

@@ -3,12 +3,12 @@ import { useQueryClient } from '@tanstack/vue-query'
 import DatePicker from 'ant-design-vue/es/date-picker'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
-import Select from 'ant-design-vue/es/select'
 import { ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { AimEntry, AimView } from '../api/schema'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import FieldBox from '../house/FieldBox.vue'
+import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { inDays, longDay } from '../house/format'
@@ -139,7 +139,7 @@ async function remove(aim: AimView) {
           ><DatePicker :id="id" v-model:value="entry.on!" value-format="YYYY-MM-DD" format="D MMM YYYY"
         /></FieldBox>
         <FieldBox v-slot="{ id }" label="Discipline" name="discipline"
-          ><Select :id="id" v-model:value="entry.discipline!" :options="disciplines"
+          ><PickOne :id="id" v-model:value="entry.discipline!" :options="disciplines"
         /></FieldBox>
         <FieldBox v-slot="{ id }" label="Scheme" name="scheme" hint="Whose level it is"
           ><Input :id="id" v-model:value="entry.scheme!"

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
-import Select from 'ant-design-vue/es/select'
 import type { HorseEntry } from '../api/schema'
 import FieldBox from '../house/FieldBox.vue'
+import PickOne from '../house/PickOne.vue'
 
 /** What is typed of a horse, for a new one and for an edit. */
 const entry = defineModel<HorseEntry>({ required: true })
@@ -31,10 +31,10 @@ const experiences = [
       ><Input :id="id" v-model:value="entry.height!"
     /></FieldBox>
     <FieldBox v-slot="{ id }" label="Sex" name="sex"
-      ><Select :id="id" v-model:value="entry.sex!" :options="sexes"
+      ><PickOne :id="id" v-model:value="entry.sex!" :options="sexes"
     /></FieldBox>
     <FieldBox v-slot="{ id }" label="Experience" name="experience"
-      ><Select :id="id" v-model:value="entry.experience!" :options="experiences"
+      ><PickOne :id="id" v-model:value="entry.experience!" :options="experiences"
     /></FieldBox>
     <FieldBox v-slot="{ id }" label="Notes" name="notes" class="wide"
       ><Input.TextArea :id="id" v-model:value="entry.notes!" :rows="3"

@@ -1,16 +1,14 @@
 <script setup lang="ts">
-import Select from 'ant-design-vue/es/select'
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import PickOne from '../house/PickOne.vue'
 import { useHorses } from '../house/queries'
 
 /** Always at hand; going to another horse keeps the step. */
 const route = useRoute()
 const router = useRouter()
 const { data: horses } = useHorses()
-const options = computed(() =>
-  (horses.value ?? []).map((h) => ({ value: h.id, label: h.name, more: `${h.age} yrs · ${h.hands}` })),
-)
+const options = computed(() => (horses.value ?? []).map((h) => ({ value: h.id, label: h.name })))
 const current = computed(() => (route.params.horseId as string | undefined) || undefined)
 
 function go(horseId: unknown) {
@@ -21,27 +19,18 @@ function go(horseId: unknown) {
 </script>
 
 <template>
-  <Select
+  <PickOne
     class="switcher"
     :value="current"
     :options="options"
     placeholder="Go to a horse"
-    show-search
-    option-filter-prop="label"
     aria-label="Horse"
     @change="go"
-  >
-    <template #option="{ label, more }">
-      <span class="name">{{ label }}</span> <span class="quiet small">{{ more }}</span>
-    </template>
-  </Select>
+  />
 </template>
 
 <style scoped>
 .switcher {
   width: 210px;
-}
-.name {
-  font-weight: 600;
 }
 </style>

@@ -37,12 +37,18 @@ const words = {
 
 let version = 0
 
+function handsInCm(hands: string) {
+  const [whole, inches] = hands.replace(' hh', '').split('.').map(Number)
+  return (whole! * 4 + (inches ?? 0)) * 2.54
+}
+
 function edit() {
   const h = passport.value!.horse
   entry.value = {
     name: h.name,
     foaled: h.foaled,
-    height: h.hands,
+    // In hands where that says it exactly, so that an edit of something else never moves the height.
+    height: Math.abs(handsInCm(h.hands) - h.heightCm) < 0.1 ? h.hands : `${h.heightCm} cm`,
     sex: h.sex,
     experience: h.experience,
     notes: h.notes,

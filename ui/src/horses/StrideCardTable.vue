@@ -46,9 +46,11 @@ const share = (metres: number) => `${(metres / longest.value) * 100}%`
           </td>
           <td class="number">{{ Math.round(e.speed * 60) }} m/min</td>
           <td class="number">{{ Math.round(e.tempo) }}/min</td>
-          <td class="small">
+          <td class="small rests">
             <template v-if="e.measurements"
-              >{{ e.measurements }} measured, {{ shortDay(e.lastMeasured!) }}</template
+              >{{ e.measurements }} measured<br /><span class="quiet">{{
+                shortDay(e.lastMeasured!)
+              }}</span></template
             >
             <span v-else class="quiet">start value</span>
           </td>
@@ -80,8 +82,12 @@ tr:not(.own) strong {
 td.number {
   white-space: nowrap;
 }
+.rests {
+  line-height: 1.2;
+  white-space: nowrap;
+}
 .wide {
-  width: 32%;
+  width: 26%;
   min-width: 130px;
   white-space: nowrap;
 }

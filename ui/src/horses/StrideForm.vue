@@ -2,11 +2,11 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import InputNumber from 'ant-design-vue/es/input-number'
 import Segmented from 'ant-design-vue/es/segmented'
-import Select from 'ant-design-vue/es/select'
 import { computed, reactive, watch } from 'vue'
 import { ask, client } from '../api/client'
 import type { Counted, GaitVariant } from '../api/schema'
 import FieldBox from '../house/FieldBox.vue'
+import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { done } from '../house/undo'
@@ -53,7 +53,7 @@ async function measure() {
     </div>
     <ProblemNote v-if="problem && problem.faults.length === 0" :problem="problem" />
     <FieldBox v-slot="{ id }" label="Ridden in" name="variant">
-      <Select :id="id" v-model:value="form.variant" :options="options(variantWords)" />
+      <PickOne :id="id" v-model:value="form.variant" :options="options(variantWords)" />
     </FieldBox>
     <div class="pair">
       <FieldBox v-slot="{ id }" label="Strip, metres" name="stripMetres"

@@ -36,14 +36,13 @@ label {
   font-size: 0.87rem;
   color: var(--grave);
 }
-.field :deep(.ant-select),
 .field :deep(.ant-input-number),
 .field :deep(.ant-picker) {
   width: 100%;
 }
 .wrong :deep(.ant-input),
 .wrong :deep(.ant-input-number),
-.wrong :deep(.ant-select-selector),
+.wrong :deep(.pick),
 .wrong :deep(.ant-picker) {
   border-color: var(--grave) !important;
 }

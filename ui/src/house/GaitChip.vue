@@ -10,9 +10,14 @@ const letter = () =>
 
 <template>
   <span class="gait">
-    <span class="letter" :class="gait" :aria-label="word ? undefined : gaitWords[gait]" role="img">{{
-      letter()
-    }}</span>
+    <span
+      class="letter"
+      :class="gait"
+      :aria-label="word ? undefined : gaitWords[gait]"
+      :aria-hidden="word"
+      :role="word ? undefined : 'img'"
+      >{{ letter() }}</span
+    >
     <span v-if="word">{{ gaitWords[gait] }}</span>
   </span>
 </template>

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import InputNumber from 'ant-design-vue/es/input-number'
-import Select from 'ant-design-vue/es/select'
 import { reactive } from 'vue'
 import { ask, client } from '../api/client'
 import type { LengthUnit } from '../api/schema'
 import FieldBox from '../house/FieldBox.vue'
+import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { signedIn } from '../house/signIn'
@@ -39,7 +39,7 @@ async function keep() {
       label="Set-ups are built in"
       name="unit"
       hint="Rounded to 5 cm, 3 inches or a quarter pace"
-      ><Select :id="id" v-model:value="form.unit" :options="options(unitWords)"
+      ><PickOne :id="id" v-model:value="form.unit" :options="options(unitWords)"
     /></FieldBox>
     <FieldBox
       v-slot="{ id }"

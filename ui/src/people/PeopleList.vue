@@ -2,11 +2,12 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Checkbox from 'ant-design-vue/es/checkbox'
 import Input from 'ant-design-vue/es/input'
-import Select from 'ant-design-vue/es/select'
 import { ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { PersonEntry, PersonView } from '../api/schema'
+import ChipRow from '../house/ChipRow.vue'
 import FieldBox from '../house/FieldBox.vue'
+import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { useHorses } from '../house/queries'
@@ -102,7 +103,7 @@ async function keep() {
           ><Input :id="id" v-model:value="entry.name!"
         /></FieldBox>
         <FieldBox v-slot="{ id }" label="Role" name="role"
-          ><Select :id="id" v-model:value="entry.role!" :options="options(roleWords)"
+          ><PickOne :id="id" v-model:value="entry.role!" :options="options(roleWords)"
         /></FieldBox>
         <template v-if="!editing">
           <FieldBox v-slot="{ id }" label="E-mail" name="email"
@@ -113,15 +114,15 @@ async function keep() {
           /></FieldBox>
         </template>
       </div>
-      <FieldBox v-if="entry.role !== 'trainer'" v-slot="{ id }" label="Horses given to them" name="horseIds">
-        <Select
-          :id="id"
-          v-model:value="entry.horseIds!"
-          mode="multiple"
-          :options="(horses ?? []).map((h) => ({ value: h.id, label: h.name }))"
-          option-filter-prop="label"
+      <div v-if="entry.role !== 'trainer'">
+        <h4>Horses given to them</h4>
+        <ChipRow
+          v-model="entry.horseIds!"
+          label="Horses given to them"
+          :choices="(horses ?? []).map((h) => ({ value: h.id, label: h.name }))"
+          many
         />
-      </FieldBox>
+      </div>
       <Checkbox v-if="entry.role === 'observer'" v-model:checked="entry.isVet!"
         >A vet, who may enter clearances</Checkbox
       >
@@ -134,6 +135,10 @@ async function keep() {
 </template>
 
 <style scoped>
+h4 {
+  margin: 0 0 6px;
+  font-size: 0.87rem;
+}
 .form {
   padding-top: 14px;
   border-top: 1px solid var(--line);

@@ -2,11 +2,11 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
-import Select from 'ant-design-vue/es/select'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
 import FieldBox from '../house/FieldBox.vue'
+import PickOne from '../house/PickOne.vue'
 import GaitChip from '../house/GaitChip.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
@@ -15,7 +15,7 @@ import { usePassport, useSessions, useSetUps, useToday } from '../house/queries'
 import { signedIn } from '../house/signIn'
 import { reinWords, signWords, tensionWords } from '../house/words'
 import dayjs from 'dayjs'
-import ChipRow from './ChipRow.vue'
+import ChipRow from '../house/ChipRow.vue'
 import CountStep from './CountStep.vue'
 import { dropDraft, keepDraft, loadDraft, type Draft } from './draft'
 import { outcomes, riddenGaits, sides, startForm, toEvents, transitionKinds } from './rideForm'
@@ -101,7 +101,7 @@ async function send() {
     <h1>How did it go?</h1>
     <span v-if="form" class="quiet">{{ passport?.horse.name }}, {{ longDay(form.on) }}</span>
     <div class="actions">
-      <Select
+      <PickOne
         v-if="form"
         class="which"
         :value="form.sessionId ?? ''"
@@ -208,7 +208,7 @@ async function send() {
     <section class="card stack feel">
       <div class="marks">
         <FieldBox v-slot="{ id }" label="◀ Mark, left rein" name="mark left"
-          ><Select
+          ><PickOne
             :id="id"
             v-model:value="form.marks.left!"
             :options="marks"
@@ -216,7 +216,7 @@ async function send() {
             placeholder="0 to 10"
         /></FieldBox>
         <FieldBox v-slot="{ id }" label="Mark, right rein ▶" name="mark right"
-          ><Select
+          ><PickOne
             :id="id"
             v-model:value="form.marks.right!"
             :options="marks"

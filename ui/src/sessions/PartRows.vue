@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
-import Select from 'ant-design-vue/es/select'
 import type { PartEntry, Phase, SetUpView } from '../api/schema'
+import PickOne from '../house/PickOne.vue'
 import { gaitWords, options, phaseWords, reinWords } from '../house/words'
 
 /** The parts of a session as rows: what, gait, rein, minutes, set-up, mark. */
@@ -40,7 +40,7 @@ const order: Phase[] = ['warmUp', 'work', 'newWork', 'coolDown']
   <div class="parts">
     <ol>
       <li v-for="(part, i) in parts" :key="i" :class="part.phase">
-        <Select
+        <PickOne
           v-model:value="part.phase!"
           class="phase"
           :disabled="!mayEdit"
@@ -54,14 +54,14 @@ const order: Phase[] = ['warmUp', 'work', 'newWork', 'coolDown']
           placeholder="What is done"
           :aria-label="`What is done in part ${i + 1}`"
         />
-        <Select
+        <PickOne
           v-model:value="part.gait!"
           class="gait"
           :disabled="!mayEdit"
           :options="options(gaitWords, ['halt', 'walk', 'trot', 'canter', 'gallop'])"
           :aria-label="`Gait of part ${i + 1}`"
         />
-        <Select
+        <PickOne
           v-model:value="part.rein!"
           class="rein"
           :disabled="!mayEdit"
@@ -78,7 +78,7 @@ const order: Phase[] = ['warmUp', 'work', 'newWork', 'coolDown']
           addon-after="min"
           :aria-label="`Minutes of part ${i + 1}`"
         />
-        <Select
+        <PickOne
           v-model:value="part.setUpId!"
           class="set-up"
           :disabled="!mayEdit"
@@ -87,7 +87,7 @@ const order: Phase[] = ['warmUp', 'work', 'newWork', 'coolDown']
           :options="setUps.map((s) => ({ value: s.id, label: s.name }))"
           :aria-label="`Set-up of part ${i + 1}`"
         />
-        <Select
+        <PickOne
           v-model:value="part.markHopedFor!"
           class="mark"
           :disabled="!mayEdit"

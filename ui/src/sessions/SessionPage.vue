@@ -3,13 +3,13 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Checkbox from 'ant-design-vue/es/checkbox'
 import DatePicker from 'ant-design-vue/es/date-picker'
 import Input from 'ant-design-vue/es/input'
-import Select from 'ant-design-vue/es/select'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ask, client, Problem } from '../api/client'
 import type { SessionCheck, SessionEntry, SessionView } from '../api/schema'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import FieldBox from '../house/FieldBox.vue'
+import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { longDay } from '../house/format'
@@ -161,7 +161,7 @@ async function takeTheirs() {
   <ProblemNote v-if="problem && problem.status !== 409" :problem="problem" class="above" />
 
   <div class="stack">
-    <section class="card bar">
+    <section class="card gaits">
       <MinutesBar
         :parts="(entry.parts ?? []).map((p) => ({ gait: p.gait ?? 'walk', minutes: p.minutes ?? 0 }))"
         tall
@@ -189,7 +189,7 @@ async function takeTheirs() {
             />
           </FieldBox>
           <FieldBox v-slot="{ id }" label="Work" name="manner">
-            <Select
+            <PickOne
               :id="id"
               v-model:value="entry.manner!"
               :disabled="!mayEdit"
@@ -225,7 +225,7 @@ async function takeTheirs() {
 .above {
   margin-bottom: 12px;
 }
-.bar {
+.gaits {
   padding: 12px;
 }
 .columns {

@@ -17,7 +17,7 @@ const tapeAt = 205
 const length = computed(() => props.measured.elements.at(-1)!.at * 100)
 const start = computed(() => props.measured.elements[0]!)
 const towardsC = computed(() => props.measured.heading === 'towardsC')
-const box = computed(() => `${-before} -215 ${before + length.value + after} 545`)
+const box = computed(() => `${-before} -215 ${before + length.value + after} 585`)
 
 /** From the arena's metres to centimetres along and beside the line, as ridden. */
 const along = (metres: number) =>
@@ -36,14 +36,27 @@ const ticks = computed(() =>
 )
 const reading = (text: { metres: string; feet: string; paces: string }) =>
   props.unit === 'feet' ? text.feet : props.unit === 'paces' ? `${text.paces} paces` : text.metres
+/** One label a gap, as wide as the gap allows: on one line where there is room, else on two. */
+const labels = computed(() =>
+  props.measured.gaps.map((gap, i) => {
+    const [from, to] = [props.measured.elements[i]!.at * 100, props.measured.elements[i + 1]!.at * 100]
+    return {
+      x: (from + to) / 2,
+      width: Math.min(to - from - 8, 250),
+      reading: reading(gap.built.text),
+      fit: gap.fit,
+    }
+  }),
+)
+const roomy = computed(() => labels.value.every((l) => l.width >= 220))
 </script>
 
 <template>
   <svg class="line" :viewBox="box" role="img" :aria-label="measured.title">
-    <rect :x="-before" y="-215" :width="before + length + after" height="545" fill="var(--sand)" />
+    <rect :x="-before" y="-215" :width="before + length + after" height="585" fill="var(--sand)" />
     <g stroke="var(--sand-line)" stroke-width="1.5" opacity="0.6">
       <line
-        v-for="i in 13"
+        v-for="i in 14"
         :key="i"
         :x1="-before"
         :x2="length + after"
@@ -131,23 +144,22 @@ const reading = (text: { metres: string; feet: string; paces: string }) =>
       </g>
     </g>
 
-    <g
-      v-for="(gap, i) in measured.gaps"
-      :key="`g${i}`"
-      :transform="`translate(${((measured.elements[i]!.at + measured.elements[i + 1]!.at) / 2) * 100} 288)`"
-    >
+    <g v-for="label in labels" :key="`g${label.x}`" :transform="`translate(${label.x} 262)`">
       <rect
-        :x="measured.gaps.length > 2 ? -62 : -112"
-        y="-26"
-        :width="measured.gaps.length > 2 ? 124 : 224"
-        height="54"
+        :x="-label.width / 2"
+        y="0"
+        :width="label.width"
+        :height="roomy ? 54 : 84"
         rx="10"
-        :class="['fit', gap.fit]"
+        :class="['fit', label.fit]"
       />
-      <text class="fit-text" :class="gap.fit" y="10">
-        <template v-if="measured.gaps.length <= 2">{{ reading(gap.built.text) }}</template>
-        {{ fitWords[gap.fit] }}
+      <text v-if="roomy" class="fit-text" :class="label.fit" y="37">
+        {{ label.reading }} {{ fitWords[label.fit] }}
       </text>
+      <template v-else>
+        <text class="fit-text" :class="label.fit" y="35">{{ label.reading }}</text>
+        <text class="fit-text" :class="label.fit" y="70">{{ fitWords[label.fit] }}</text>
+      </template>
     </g>
     <text :x="-before + 14" y="-180" class="way">ridden this way →</text>
   </svg>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import InputNumber from 'ant-design-vue/es/input-number'
 import Segmented from 'ant-design-vue/es/segmented'
-import Select from 'ant-design-vue/es/select'
 import { computed } from 'vue'
 import type { GaitVariant, SetUpEntry } from '../api/schema'
 import FieldBox from '../house/FieldBox.vue'
+import PickOne from '../house/PickOne.vue'
 import { options, variantWords } from '../house/words'
 import { isPoles, lineWords, newCrossPole, newPoleLine } from './setUpEntries'
 
@@ -48,14 +48,14 @@ function set(change: Partial<SetUpEntry>) {
         v-model:value="family"
         block
         :options="[
-          { value: 'poleLine', label: 'Line of poles' },
+          { value: 'poleLine', label: 'Poles' },
           { value: 'crossPole', label: 'Cross-pole' },
         ]"
       />
     </FieldBox>
     <template v-if="isPoles(entry)">
       <FieldBox v-slot="{ id }" label="Ridden in" name="variant"
-        ><Select
+        ><PickOne
           :id="id"
           :value="entry.variant!"
           :options="options(variantWords, poleVariants)"
@@ -70,7 +70,7 @@ function set(change: Partial<SetUpEntry>) {
           @change="(v) => set({ poles: Number(v) })"
       /></FieldBox>
       <FieldBox v-slot="{ id }" label="They lie" name="raising"
-        ><Select
+        ><PickOne
           :id="id"
           :value="entry.raising!"
           :options="[
@@ -99,7 +99,7 @@ function set(change: Partial<SetUpEntry>) {
     /></FieldBox>
     <hr />
     <FieldBox v-slot="{ id }" label="Arena" name="arena"
-      ><Select
+      ><PickOne
         :id="id"
         :value="entry.arena!"
         :options="[
@@ -109,14 +109,14 @@ function set(change: Partial<SetUpEntry>) {
         @change="(v) => set({ arena: v as 'sixtyByTwenty', middleMetres: v === 'fortyByTwenty' ? 20 : 30 })"
     /></FieldBox>
     <FieldBox v-slot="{ id }" label="Line" name="line"
-      ><Select
+      ><PickOne
         :id="id"
         :value="entry.line!"
         :options="options(lineWords)"
         @change="(v) => set({ line: v as 'centreLine' })"
     /></FieldBox>
     <FieldBox v-slot="{ id }" label="Ridden" name="heading"
-      ><Select
+      ><PickOne
         :id="id"
         :value="entry.heading!"
         :options="[

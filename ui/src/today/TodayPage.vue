@@ -35,7 +35,7 @@ const planned = computed(() => (today.value?.horses ?? []).filter((h) => h.sessi
         <div class="weather" :class="today.heat.care">
           <strong>{{ today.weather.temperatureC }} °C</strong> · {{ today.weather.humidityPercent }} % ·
           {{ today.heat.says }}
-          <span v-if="today.weather.simulated" class="quiet small">simulated station</span>
+          <span v-if="today.weather.simulated" class="quiet small">simulated station&nbsp;</span>
           <WhyButton :why="today.heat.why" of="this advice on heat" />
         </div>
       </header>

@@ -1,0 +1,88 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, openHorse, signIn, test, trainer } from './yard'
+
+/** WCAG 2.2 AA as far as a machine can see it, on every main screen, at a laptop's and a tablet's size. */
+const screens: [string, (page: import('@playwright/test').Page) => Promise<void>][] = [
+  ['today', async (page) => void (await page.goto('/'))],
+  ['new horse', async (page) => void (await page.goto('/horses/new'))],
+  ['passport', (page) => openHorse(page, 'Tarn Lark')],
+  ['held horse', (page) => openHorse(page, 'Pipit')],
+  ['aims', (page) => openHorse(page, 'Sablewood', 'Aims')],
+  ['season', (page) => openHorse(page, 'Quillan', 'Season')],
+  [
+    'session',
+    async (page) => {
+      await openHorse(page, 'Quillan', 'Season')
+      await page.getByRole('link', { name: 'Plan a session', exact: true }).click()
+      await expect(page.getByText('Add a part')).toBeVisible()
+    },
+  ],
+  ['set-ups', (page) => openHorse(page, 'Quillan', 'Set-ups')],
+  [
+    'set-up',
+    async (page) => {
+      await openHorse(page, 'Quillan', 'Set-ups')
+      await page.getByRole('link', { name: 'New set-up' }).click()
+      await expect(page.getByRole('heading', { name: 'To build' })).toBeVisible()
+    },
+  ],
+  ['ride', (page) => openHorse(page, 'Sablewood', 'Ride')],
+  ['review', (page) => openHorse(page, 'Old Verity', 'Review')],
+  ['yard book', async (page) => void (await page.goto('/yard-book'))],
+]
+
+for (const [name, open] of screens) {
+  test(`${name} can be read and worked by everyone`, async ({ page }) => {
+    await signIn(page, trainer)
+    await open(page)
+    await page.waitForLoadState('networkidle')
+    for (const size of [
+      { width: 1280, height: 800 },
+      { width: 820, height: 1180 },
+    ]) {
+      await page.setViewportSize(size)
+      const { violations } = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+        .analyze()
+      expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join('; ')}`)).toEqual(
+        [],
+      )
+      const wide = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      )
+      expect(wide, 'nothing hangs over the side').toBeLessThanOrEqual(0)
+    }
+  })
+}
+
+test('keys lead everywhere', async ({ page }) => {
+  await signIn(page, trainer)
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog')).toBeVisible()
+  await page.keyboard.press('Escape')
+  await openHorse(page, 'Quillan')
+  await page.keyboard.press('g')
+  await page.keyboard.press('s')
+  await expect(page.getByRole('heading', { name: 'Season', level: 1 })).toBeVisible()
+  await page.keyboard.press('j')
+  await expect(page.getByRole('navigation', { name: 'Steps of Sablewood' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Season', level: 1 })).toBeVisible()
+  await page.keyboard.press('k')
+  await expect(page.getByRole('navigation', { name: 'Steps of Quillan' })).toBeVisible()
+  await page.keyboard.press('g')
+  await page.keyboard.press('t')
+  await expect(page.getByRole('heading', { name: 'Saturday 18 April' })).toBeVisible()
+})
+
+test('a set-up is drawn and built on paper as on the screen', async ({ page }) => {
+  await signIn(page, trainer)
+  await openHorse(page, 'Quillan', 'Set-ups')
+  await page.getByRole('link', { name: 'New set-up' }).click()
+  const sheet = page.getByRole('table').filter({ hasText: 'Tape reads' })
+  await expect(sheet.getByRole('row')).toHaveCount(5)
+  const onScreen = await sheet.innerText()
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('navigation')).toHaveCount(0)
+  await expect(page.getByRole('button', { name: 'Print' })).toHaveCount(0)
+  expect(await sheet.innerText()).toBe(onScreen)
+})

@@ -1,0 +1,72 @@
+import { test as base, expect, type Page } from '@playwright/test'
+
+/** The demo yard as its people see it, on Saturday 18 April 2026. */
+
+export const password = 'three odd socks'
+export const trainer = 'maren@fernhollow.example'
+export const rider = 'tam@fernhollow.example'
+export const owner = 'odile@fernhollow.example'
+export const vet = 'iva@fernhollow.example'
+
+/** Every test also watches that the page asks for nothing elsewhere and breaks nothing. */
+export const test = base.extend<{ quiet: void }>({
+  quiet: [
+    async ({ page, baseURL }, use) => {
+      const noises: string[] = []
+      page.on('pageerror', (e) => noises.push(`page error: ${e.message}`))
+      page.on('console', (m) => {
+        // A refusal is an answer; the browser writes it down as an error all the same.
+        if (m.type() === 'error' && !m.text().startsWith('Failed to load resource')) noises.push(m.text())
+      })
+      page.on('request', (r) => {
+        if (!r.url().startsWith(baseURL!) && !r.url().startsWith('data:')) noises.push(`asked for ${r.url()}`)
+      })
+      await use()
+      expect(noises).toEqual([])
+    },
+    { auto: true },
+  ],
+})
+
+export { expect }
+
+export async function signIn(page: Page, email: string) {
+  await page.goto('/sign-in')
+  await page.getByLabel('E-mail').fill(email)
+  await page.getByLabel('Password').fill(password)
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page.getByRole('heading', { name: 'Saturday 18 April' })).toBeVisible()
+}
+
+export async function openHorse(page: Page, name: string, step?: string) {
+  await page.goto('/')
+  await page.getByRole('link', { name, exact: true }).click()
+  await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible()
+  if (step)
+    await page
+      .getByRole('navigation', { name: `Steps of ${name}` })
+      .getByRole('link', { name: step })
+      .click()
+}
+
+export const choose = (page: Page, label: string, option: string) =>
+  page.getByLabel(label, { exact: true }).selectOption({ label: option })
+
+/** A horse of its own for a test, as the trainer makes it. */
+export async function newHorse(page: Page, name: string) {
+  await page.goto('/horses/new')
+  await page.getByLabel('Name').fill(name)
+  await page.getByLabel('Foaled (year)').fill('2018')
+  await page.getByLabel('Height').fill('16.1 hh')
+  await choose(page, 'Sex', 'Mare')
+  await choose(page, 'Experience', 'Novice')
+  await page.getByRole('button', { name: 'Add the horse' }).click()
+  await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible()
+}
+
+/** Types a day into a date field, which opens for typing once it is clicked. */
+export async function typeDay(page: Page, label: string, day: string) {
+  await page.getByLabel(label, { exact: true }).click()
+  await page.getByLabel(label, { exact: true }).fill(day)
+  await page.keyboard.press('Enter')
+}

@@ -1,0 +1,37 @@
+import { defineConfig } from '@playwright/test'
+
+const port = process.env.E2E_PORT ?? '5099'
+
+export default defineConfig({
+  testDir: 'e2e',
+  // One yard and one database for all: a test that takes the database away must have them to itself.
+  workers: 1,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  reporter: process.env.REPORT ? [['list'], ['json', { outputFile: process.env.REPORT }]] : 'list',
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'Europe/London',
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: `node e2e/server.mjs ${port}`,
+    url: `http://127.0.0.1:${port}/health/ready`,
+    timeout: 90_000,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
+  },
+})
