@@ -8,10 +8,11 @@ import UndoNote from './house/UndoNote.vue'
 import { theme } from './house/theme'
 
 const route = useRoute()
+const clothes = theme()
 </script>
 
 <template>
-  <ConfigProvider :theme="theme" :locale="enGB">
+  <ConfigProvider :theme="clothes" :locale="enGB">
     <a class="skip" href="#main">To the page</a>
     <TopBar v-if="!route.meta.open" />
     <RouterView />

@@ -107,13 +107,15 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
         await yard.AppendAsync(ride, RideLog.From(events).OrThrow(), by ?? Rider);
         if (accepts is not null)
         {
-            await yard.AddAnswerAsync(ride, accepts, true, "", null, Trainer);
+            await yard.AddAnswerAsync(ride, accepts, true, "", null, Trainer, at.AddHours(10));
         }
 
         return ride;
     }
 
-    public Task OverruleAsync(Guid ride, string rule, string word) => yard.AddAnswerAsync(ride, rule, false, word, null, Trainer);
+    /// <summary>The evening before today.</summary>
+    public Task OverruleAsync(Guid ride, string rule, string word) =>
+        yard.AddAnswerAsync(ride, rule, false, word, null, Trainer, new DateTimeOffset(Today.AddDays(-1), new TimeOnly(18, 30), TimeSpan.Zero));
 
     public Task HoldAsync(Horse horse, string because, int daysAgo) => yard.RaiseHoldAsync(horse.Id, because, Today.AddDays(-daysAgo));
 

@@ -49,7 +49,7 @@ internal static class AnswerEndpoint
             : entry.Accepted == true ? await MakeNextAsync(visit, judged, verdict!) : (null, ["overruled, and kept on record"]);
         if (!sameAgain)
         {
-            await visit.Yard.AddAnswerAsync(rideId, verdict!.Rule, entry.Accepted == true, (entry.Word ?? "").Trim(), nextId, visit.Me.Id);
+            await visit.Yard.AddAnswerAsync(rideId, verdict!.Rule, entry.Accepted == true, (entry.Word ?? "").Trim(), nextId, visit.Me.Id, visit.Now);
         }
 
         var next = nextId is { } id ? await visit.Yard.FindSessionAsync(horseId, id) : null;

@@ -94,7 +94,7 @@ create table verdict_answer (
     word text not null default '',
     next_session_id uuid,
     by_person uuid not null,
-    at timestamptz not null default now(),
+    at timestamptz not null,
     primary key (yard_id, id),
     foreign key (yard_id, ride_id) references ride (yard_id, id),
     foreign key (yard_id, next_session_id) references session (yard_id, id),

@@ -90,12 +90,12 @@ public static class RideStore
         """,
         new { ids = rideIds.Distinct().ToArray() });
 
-    public static Task AddAnswerAsync(this YardSession yard, Guid rideId, string rule, bool accepted, string word, Guid? nextSessionId, Guid by) => yard.ExecuteAsync(
+    public static Task AddAnswerAsync(this YardSession yard, Guid rideId, string rule, bool accepted, string word, Guid? nextSessionId, Guid by, DateTimeOffset at) => yard.ExecuteAsync(
         """
-        insert into verdict_answer (yard_id, ride_id, id, rule, accepted, word, next_session_id, by_person)
-        values (@yard, @rideId, @id, @rule, @accepted, @word, @nextSessionId, @by)
+        insert into verdict_answer (yard_id, ride_id, id, rule, accepted, word, next_session_id, by_person, at)
+        values (@yard, @rideId, @id, @rule, @accepted, @word, @nextSessionId, @by, @at)
         """,
-        new { rideId, id = Guid.NewGuid(), rule, accepted, word, nextSessionId, by });
+        new { rideId, id = Guid.NewGuid(), rule, accepted, word, nextSessionId, by, at = at.ToUniversalTime() });
 
     private sealed record EventRow(Guid RideId, string Body);
 }

@@ -120,7 +120,7 @@ li a:hover {
   border-left: 5px solid var(--grave);
   border-radius: 8px;
   background: var(--long);
-  color: #5c1d0e;
+  color: var(--on-grave-pale);
 }
 @media (max-width: 860px) {
   .frame {

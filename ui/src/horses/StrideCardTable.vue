@@ -30,7 +30,7 @@ const share = (metres: number) => `${(metres / longest.value) * 100}%`
       </thead>
       <tbody>
         <tr v-for="e in card" :key="e.variant" :class="{ own: e.measurements > 0 }">
-          <td class="gait"><GaitChip :gait="gaitOf(e.variant)" /> {{ variantWords[e.variant] }}</td>
+          <td class="variant"><GaitChip :gait="gaitOf(e.variant)" /> {{ variantWords[e.variant] }}</td>
           <td class="number">
             <strong>{{ e.stride.toFixed(2) }} m</strong>
           </td>
@@ -66,12 +66,11 @@ td {
   padding-top: 5px;
   padding-bottom: 5px;
 }
-.gait {
+.variant {
   white-space: nowrap;
 }
-.gait :deep(.gait) {
+.variant :deep(.gait) {
   margin-right: 6px;
-  vertical-align: -4px;
 }
 tr:not(.own) {
   color: var(--quiet);

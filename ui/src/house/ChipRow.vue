@@ -57,7 +57,7 @@ button:hover {
 .on {
   background: var(--ink);
   border-color: var(--ink);
-  color: #fff;
+  color: var(--on-ink);
   font-weight: 600;
 }
 .on.grave {

@@ -26,6 +26,7 @@ const letter = () =>
 .gait {
   display: inline-flex;
   align-items: center;
+  vertical-align: middle;
   gap: 7px;
 }
 .letter {

@@ -33,7 +33,7 @@ const words = () =>
   border-left-width: 5px;
   border-radius: 8px;
   background: var(--long);
-  color: #5c1d0e;
+  color: var(--on-grave-pale);
 }
 ul {
   flex-basis: 100%;

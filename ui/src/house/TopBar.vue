@@ -26,7 +26,7 @@ async function signOut() {
           width="29"
           height="17"
           rx="8.5"
-          fill="#fff"
+          fill="var(--card)"
           stroke="var(--ink)"
           stroke-width="2.6"
         />

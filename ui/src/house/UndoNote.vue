@@ -26,6 +26,6 @@ p {
   padding: 10px 12px 10px 18px;
   border-radius: 10px;
   background: var(--ink);
-  color: #fff;
+  color: var(--on-ink);
 }
 </style>

@@ -1,11 +1,17 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { ask, client } from '../api/client'
+import { signedIn } from './signIn'
 
 /** What the server knows, asked for once and shared between screens. */
 
 export const useHorses = () =>
-  useQuery({ queryKey: ['horses'], queryFn: () => ask(() => client.GET('/api/horses')) })
+  useQuery({
+    queryKey: ['horses'],
+    queryFn: () => ask(() => client.GET('/api/horses')),
+    // The keys ask for horses on every page, the door included.
+    enabled: () => Boolean(signedIn.value?.me),
+  })
 
 export const useToday = () =>
   useQuery({

@@ -1,24 +1,29 @@
 import type { ThemeConfig } from 'ant-design-vue/es/config-provider/context'
 
+/** A colour of the house, as tokens.css has it. */
+const token = (name: string) =>
+  getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim()
+
 /** The component library in the house's own clothes. */
-export const theme: ThemeConfig = {
+export const theme = (): ThemeConfig => ({
   token: {
-    colorPrimary: '#1e2b28',
-    colorText: '#1e2b28',
-    colorTextSecondary: '#5b6661',
-    colorTextPlaceholder: '#6b7570',
-    colorBorder: '#ded3bf',
-    colorBgLayout: '#fbf8f2',
-    colorError: '#a23a20',
-    colorLink: '#14666d',
-    controlItemBgActive: '#fbf3dc',
-    controlItemBgHover: '#f3ede1',
+    colorPrimary: token('act'),
+    colorText: token('ink'),
+    colorTextSecondary: token('quiet'),
+    colorTextPlaceholder: token('placeholder'),
+    colorBorder: token('line'),
+    colorBgLayout: token('page'),
+    colorBgContainer: token('card'),
+    colorError: token('grave'),
+    colorLink: token('focus'),
+    controlItemBgActive: token('straw-pale'),
+    controlItemBgHover: token('bank'),
     borderRadius: 8,
     controlHeight: 40,
     fontSize: 15,
-    fontFamily: "'Atkinson Hyperlegible Next Variable', 'Atkinson Hyperlegible', system-ui, sans-serif",
-    boxShadow: '0 0 0 1px #ded3bf',
-    boxShadowSecondary: '0 0 0 1px #ded3bf, 0 6px 18px rgba(30, 43, 40, 0.08)',
+    fontFamily: token('font'),
+    boxShadow: `0 0 0 1px ${token('line')}`,
+    boxShadowSecondary: `0 0 0 1px ${token('line')}, 0 6px 18px rgba(30, 43, 40, 0.08)`,
     wireframe: false,
   },
-}
+})

@@ -135,7 +135,7 @@ ol {
 }
 li {
   display: grid;
-  grid-template-columns: 110px minmax(0, 1fr) 92px 84px 118px 84px;
+  grid-template-columns: 124px 96px 118px minmax(0, 1fr) 92px 84px;
   gap: 6px;
   padding: 8px 0 8px 12px;
   border-left: 4px solid var(--line);
@@ -146,11 +146,8 @@ li.newWork {
 li.work {
   border-color: var(--ink);
 }
-.set-up {
-  grid-column: 2 / 5;
-}
-.mark {
-  grid-column: 5;
+.what {
+  grid-column: 2 / 6;
 }
 .moves {
   display: flex;
@@ -184,7 +181,6 @@ li.work {
   .set-up {
     grid-column: 1 / -1;
   }
-  .mark,
   .moves {
     grid-column: auto;
     grid-row: auto;

@@ -82,7 +82,7 @@ const letters = computed(() =>
       :y="e.across - 1.5"
       width="0.32"
       height="3"
-      :fill="e.kind === 'crossPole' ? 'var(--ink)' : '#fff'"
+      :fill="e.kind === 'crossPole' ? 'var(--ink)' : 'var(--pole)'"
       stroke="var(--ink)"
       stroke-width="0.12"
     />

@@ -94,7 +94,7 @@ const roomy = computed(() => labels.value.every((l) => l.width >= 220))
           width="12"
           :height="2 * poleHalf"
           rx="6"
-          fill="#fff"
+          fill="var(--pole)"
           stroke="var(--ink)"
           stroke-width="2.5"
         />
@@ -134,12 +134,12 @@ const roomy = computed(() => labels.value.every((l) => l.width >= 220))
         :width="length + 12"
         height="42"
         rx="4"
-        fill="#f3dc84"
-        stroke="#a8822a"
+        fill="var(--tape)"
+        stroke="var(--tape-edge)"
         stroke-width="2"
       />
       <g v-for="t in ticks" :key="t">
-        <line :x1="t" :x2="t" y1="0" :y2="t % 100 === 0 ? 20 : 12" stroke="#5a4716" stroke-width="2" />
+        <line :x1="t" :x2="t" y1="0" :y2="t % 100 === 0 ? 20 : 12" stroke="var(--on-tape)" stroke-width="2" />
         <text v-if="t % 100 === 0 && length - t > 40" :x="t + 5" y="35" class="tick">{{ t / 100 }} m</text>
       </g>
     </g>
@@ -171,6 +171,7 @@ const roomy = computed(() => labels.value.every((l) => l.width >= 220))
   width: 100%;
   max-height: 430px;
   border-radius: 8px;
+  background: var(--sand);
 }
 text {
   font-family: var(--font);
@@ -187,13 +188,13 @@ text {
 }
 .tick {
   font-size: 18px;
-  fill: #4a3a12;
+  fill: var(--on-tape);
 }
 .foot.walk {
   fill: var(--walk);
 }
 .foot.trot {
-  fill: #a67306;
+  fill: var(--trot-print);
 }
 .foot.canter {
   fill: var(--canter);
@@ -207,7 +208,7 @@ text {
   stroke-linecap: round;
 }
 .rail {
-  stroke: #fff;
+  stroke: var(--pole);
   stroke-width: 6;
   stroke-linecap: round;
 }

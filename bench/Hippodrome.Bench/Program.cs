@@ -1,0 +1,10 @@
+using BenchmarkDotNet.Running;
+using Hippodrome.Bench;
+
+if (args is ["http", ..])
+{
+    return await ReadOverHttp.RunAsync(args.Length > 1 ? int.Parse(args[1], System.Globalization.CultureInfo.InvariantCulture) : 400);
+}
+
+BenchmarkSwitcher.FromAssembly(typeof(MeasuringSetUps).Assembly).Run(args);
+return 0;

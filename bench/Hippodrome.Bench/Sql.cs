@@ -1,0 +1,43 @@
+namespace Hippodrome.Bench;
+
+internal static class Sql
+{
+    /// <summary>
+    /// Twenty-four more horses in the yard with ten years of daily rides, and 200 other yards with six
+    /// horses and a year each; a dozen events a ride.
+    /// </summary>
+    public const string Fill =
+        """
+        create temp table filled_yard as
+            select gen_random_uuid() as id, n from generate_series(1, 200) n;
+        insert into yard (id, name, time_zone) select id, 'Yard ' || n, 'Europe/London' from filled_yard;
+        insert into person (yard_id, id, name, email, password_hash, role, stamp)
+            select id, gen_random_uuid(), 'Trainer ' || n, 'trainer' || n || '@bench.example', 'x', 'Trainer', gen_random_uuid() from filled_yard;
+
+        create temp table filled_horse as
+            select id as yard_id, gen_random_uuid() as id, 'Horse ' || h as name, 365 as days from filled_yard, generate_series(1, 6) h
+            union all
+            select @yardId, gen_random_uuid(), 'Horse ' || h, 3650 from generate_series(1, 24) h;
+        insert into horse (yard_id, id, name, foaled, height_cm, sex, experience)
+            select yard_id, id, name, 2016, 165, 'Mare', 'Novice' from filled_horse;
+        insert into stride_measurement (yard_id, horse_id, id, variant, strip_m, strides, seconds, on_day)
+            select yard_id, id, gen_random_uuid(), 'TrotWorking', 30, 11, 8.2, current_date - n * 30 from filled_horse, generate_series(1, 10) n;
+
+        create temp table filled_ride as
+            select h.yard_id, h.id as horse_id, gen_random_uuid() as id, gen_random_uuid() as session_id,
+                current_date - d as on_day, (select id from person p where p.yard_id = h.yard_id limit 1) as rider_id
+            from filled_horse h, generate_series(1, h.days) d;
+        insert into session (yard_id, horse_id, id, on_day, emphasis, manner, helper)
+            select yard_id, horse_id, session_id, on_day, 'Straightness', 'Ridden', false from filled_ride;
+        insert into session_part (yard_id, horse_id, session_id, place, phase, what, gait, rein, minutes)
+            select yard_id, horse_id, session_id, p, 'Work', 'Trot', 'Trot', 'Both', 10 from filled_ride, generate_series(0, 3) p;
+        insert into ride (yard_id, horse_id, id, session_id, on_day, rider_id)
+            select yard_id, horse_id, id, session_id, on_day, rider_id from filled_ride;
+        insert into ride_event (yard_id, ride_id, id, at, body, sent_by)
+            select yard_id, id, e.id, on_day, jsonb_build_object(
+                'kind', 'ridden', 'id', e.id, 'at', to_char(on_day, 'YYYY-MM-DD') || 'T09:00:00Z', 'gait', 'trot', 'rein', 'left', 'minutes', 3), rider_id
+            from filled_ride, lateral (select gen_random_uuid() as id from generate_series(1, 12) where filled_ride.id is not null) e;
+        insert into session (yard_id, horse_id, id, on_day, emphasis, manner, helper)
+            select yard_id, id, gen_random_uuid(), current_date + d, 'Straightness', 'Ridden', false from filled_horse, generate_series(0, 3) d;
+        """;
+}

@@ -1,0 +1,47 @@
+#!/usr/bin/env bash
+# Benchmarks, never part of the tests: Core by itself, then the server beside its floor on a database of its own.
+set -euo pipefail
+root=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
+cd "$root"
+export DOTNET_CLI_TELEMETRY_OPTOUT=1 DOTNET_NOLOGO=1
+
+. scripts/needs.sh
+. scripts/cluster.sh
+. scripts/build.sh
+
+need_sdk
+need_node
+need_postgresql
+what=${1:-all}
+bench=bench/Hippodrome.Bench/bin/Release/net10.0/Hippodrome.Bench.dll
+build_server bench/Hippodrome.Bench
+
+if [ "$what" = all ] || [ "$what" = core ]; then
+  dotnet "$bench" --filter '*'
+fi
+
+if [ "$what" = all ] || [ "$what" = http ]; then
+  data=$(mktemp -d "${TMPDIR:-/tmp}/hippodrome-bench.XXXXXX")
+  finish() {
+    local code=$?
+    [ -n "$server_pid" ] && kill "$server_pid" 2> /dev/null && wait "$server_pid" 2> /dev/null
+    stop_cluster
+    rm -rf "$data"
+    exit "$code"
+  }
+  trap finish EXIT
+  trap 'exit 130' INT
+  trap 'exit 143' TERM
+  [ "$(id -u)" = 0 ] && chmod 755 "$data"
+  start_cluster
+  HIPPODROME_DATABASE=$(connection_string hippodrome)
+  HIPPODROME_BENCH_ADDRESS=http://127.0.0.1:$(any_free_port)
+  export HIPPODROME_DATABASE HIPPODROME_BENCH_ADDRESS
+  ASPNETCORE_ENVIRONMENT=Production dotnet "$server_dll" --demo true --urls "$HIPPODROME_BENCH_ADDRESS" > "$data/server.out" 2>&1 &
+  server_pid=$!
+  for _ in $(seq 60); do
+    node -e 'fetch(process.argv[1]).then((r) => process.exit(r.ok ? 0 : 1), () => process.exit(1))' "$HIPPODROME_BENCH_ADDRESS/health/ready" && break
+    sleep 1
+  done
+  dotnet "$bench" http
+fi
