@@ -31,7 +31,12 @@ public class DemoYardTests
         var horses = (await yard.HorsesAsync()).ConvertAll(h => h.Value);
         horses.Count.ShouldBeGreaterThanOrEqualTo(4);
 
-        async Task<List<JudgedRide>> RidesOfAsync(string name) => await visit.JudgeAsync(await yard.LatestRidesAsync([horses.Single(h => h.Name == name).Id], today, 30));
+        async Task<List<JudgedRide>> RidesOfAsync(string name)
+        {
+            var rides = await yard.LatestRidesAsync([horses.Single(h => h.Name == name).Id], today, 30);
+            return await visit.JudgeAsync(rides, rides);
+        }
+
         async Task<List<string>> LeadsOfAsync(string name) => (await RidesOfAsync(name)).ConvertAll(r => r.Verdicts[0].Rule);
 
         // Rushed the first trot poles, went back to walk, is now easy twice running.

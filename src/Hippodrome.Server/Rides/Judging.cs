@@ -27,28 +27,30 @@ public static class Judging
         // Of the same day there may be later ones, which come first and are left out.
         const int mostOnOneDay = 20;
         var rides = await visit.Yard.LatestRidesAsync([ride.HorseId], ride.OnDay, LookBack + mostOnOneDay);
-        return (await visit.JudgeAsync([ride, .. rides.SkipWhile(r => r.Id != ride.Id).Skip(1).Take(LookBack)]))[0];
+        return (await visit.JudgeAsync([ride], [ride, .. rides.SkipWhile(r => r.Id != ride.Id).Skip(1)]))[0];
     }
 
-    /// <summary>Judges rides, the latest first; each is compared with those of the same horse after it in the list.</summary>
-    public static async Task<List<JudgedRide>> JudgeAsync(this Visit visit, IReadOnlyList<Ride> rides)
+    /// <summary>Judges rides against those of the same horse that come after them in <paramref name="all"/>, where the latest comes first.</summary>
+    public static async Task<List<JudgedRide>> JudgeAsync(this Visit visit, IReadOnlyList<Ride> rides, IReadOnlyList<Ride> all)
     {
         ArgumentNullException.ThrowIfNull(visit);
         ArgumentNullException.ThrowIfNull(rides);
+        ArgumentNullException.ThrowIfNull(all);
         var yard = visit.Yard;
         var horseIds = rides.Select(r => r.HorseId).Distinct().ToList();
         var horses = (await yard.HorsesByIdAsync(horseIds)).ToDictionary(h => h.Value.Id, h => h.Value);
-        var logs = await yard.LogsAsync(rides.Select(r => r.Id));
+        var ofHorse = all.GroupBy(r => r.HorseId).ToDictionary(g => g.Key, g => g.ToList());
+        var logs = await yard.LogsAsync(all.Select(r => r.Id));
         var sessions = (await yard.SessionsByIdAsync(rides.Select(r => r.SessionId).OfType<Guid>())).ToDictionary(s => s.Plan.Id);
         var setUps = (await yard.SetUpsByIdAsync(sessions.Values.SelectMany(s => s.Plan.Parts).Select(p => p.SetUpId).OfType<Guid>())).ToDictionary(s => s.Id);
         var aims = (await yard.AimsAsync(horseIds)).ToLookup(a => a.HorseId, a => a.Aim);
-        var records = rides.ToDictionary(r => r.Id, r => RideRecord.Fold(logs[r.Id]));
+        var records = all.ToDictionary(r => r.Id, r => RideRecord.Fold(logs[r.Id]));
 
-        return [.. rides.Select((ride, i) =>
+        return [.. rides.Select(ride =>
         {
             var session = ride.SessionId is { } id ? sessions.GetValueOrDefault(id) : null;
             List<KeptSetUp> stood = session is null ? [] : [.. session.Plan.Parts.Select(p => p.SetUpId).OfType<Guid>().Distinct().Select(s => setUps[s])];
-            var earlier = rides.Skip(i + 1).Where(r => r.HorseId == ride.HorseId).Take(LookBack).Select(r => new EarlierRide(r.OnDay, records[r.Id]));
+            var earlier = ofHorse[ride.HorseId].SkipWhile(r => r.Id != ride.Id).Skip(1).Take(LookBack).Select(r => new EarlierRide(r.OnDay, records[r.Id]));
             var next = aims[ride.HorseId].FirstOrDefault(a => a.On >= ride.OnDay)?.DaysLeft(ride.OnDay);
             var context = new VerdictContext(
                 horses[ride.HorseId], ride.OnDay, records[ride.Id], [.. earlier], session?.Plan, stood.ConvertAll(s => s.Entry.Check().OrThrow()), next);

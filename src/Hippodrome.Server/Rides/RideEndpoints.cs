@@ -59,9 +59,10 @@ public static class RideEndpoints
     {
         var listed = Math.Clamp(most ?? 40, 1, MostListed);
         // A few more are read than listed, so that the oldest line is judged like the others.
-        var judged = await visit.JudgeAsync(await visit.Yard.LatestRidesAsync([horseId], visit.Today, listed + Judging.LookBack));
-        return TypedResults.Ok(judged.Take(listed).Select(j => new RideLine(
-            j.Ride.Id, j.Ride.OnDay, j.Ride.RiderName, j.Context.Record.Minutes, j.Context.Record.Marks, j.Verdicts[0].Word, j.Verdicts[0].Do)).ToList());
+        var rides = await visit.Yard.LatestRidesAsync([horseId], visit.Today, listed + Judging.LookBack);
+        var judged = await visit.JudgeAsync(rides[..Math.Min(listed, rides.Count)], rides);
+        return TypedResults.Ok(judged.ConvertAll(j => new RideLine(
+            j.Ride.Id, j.Ride.OnDay, j.Ride.RiderName, j.Context.Record.Minutes, j.Context.Record.Marks, j.Verdicts[0].Word, j.Verdicts[0].Do)));
     }
 
     private static async Task<Results<Ok<Review>, ProblemHttpResult>> ReviewAsync(Guid horseId, Guid rideId, Visit visit) =>

@@ -73,12 +73,12 @@ public static class TodayEndpoint
     private static async Task<Dictionary<Guid, WaitingVerdict>> WaitingAsync(Visit visit, IReadOnlyList<Ride> latest)
     {
         var answered = (await visit.Yard.AnswersAsync(latest.Select(r => r.Id))).Select(a => a.RideId).ToHashSet();
-        var open = latest.Where(r => !answered.Contains(r.Id)).Select(r => r.HorseId);
-        var rides = await visit.Yard.LatestRidesAsync(open, visit.Today, Judging.LookBack + 1);
-        return (await visit.JudgeAsync(rides)).GroupBy(j => j.Ride.HorseId).ToDictionary(g => g.Key, g =>
+        var open = latest.Where(r => !answered.Contains(r.Id)).ToList();
+        var before = await visit.Yard.LatestRidesAsync(open.Select(r => r.HorseId), visit.Today, Judging.LookBack + 1);
+        return (await visit.JudgeAsync(open, before)).ToDictionary(j => j.Ride.HorseId, j =>
         {
-            var (ride, lead) = (g.First().Ride, g.First().Verdicts[0]);
-            return new WaitingVerdict(ride.Id, ride.OnDay, lead.Word, lead.Seen, lead.Do);
+            var lead = j.Verdicts[0];
+            return new WaitingVerdict(j.Ride.Id, j.Ride.OnDay, lead.Word, lead.Seen, lead.Do);
         });
     }
 }

@@ -21,7 +21,10 @@ public class SourcesTests
             File.WriteAllText(path, Document());
         }
 
-        File.ReadAllText(path).ShouldBe(Document());
+        var (written, inCode) = (File.ReadAllText(path), Document());
+        inCode.Split('\n').Except(written.Split('\n')).ShouldBeEmpty("the document lacks these");
+        written.Split('\n').Except(inCode.Split('\n')).ShouldBeEmpty("the code lacks these");
+        (written == inCode).ShouldBeTrue("the order differs");
     }
 
     [Fact]
