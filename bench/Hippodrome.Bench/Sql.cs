@@ -37,10 +37,14 @@ internal static class Sql
             select yard_id, horse_id, session_id, p, 'Work', 'Trot', 'Trot', 'Both', 10 from filled_ride, generate_series(0, 3) p;
         insert into ride (yard_id, horse_id, id, session_id, on_day, rider_id)
             select yard_id, horse_id, id, session_id, on_day, rider_id from filled_ride;
+        -- Minutes, and what makes a rule look back: of three rides one is effortless.
         insert into ride_event (yard_id, ride_id, id, at, body, sent_by)
-            select r.yard_id, r.id, e.id, r.on_day, jsonb_build_object(
-                'kind', 'ridden', 'id', e.id, 'at', to_char(r.on_day, 'YYYY-MM-DD') || 'T09:00:00Z', 'gait', 'trot', 'rein', 'left', 'minutes', 3), r.rider_id
-            from filled_ride r, lateral (select gen_random_uuid() as id from generate_series(1, 12) where r.id is not null) e;
+            select r.yard_id, r.id, e.id, r.on_day, jsonb_build_object('id', e.id, 'at', to_char(r.on_day, 'YYYY-MM-DD') || 'T09:00:00Z') || case e.n
+                when 1 then jsonb_build_object('kind', 'marked', 'rein', 'both', 'about', '', 'mark', 6 + (get_byte(uuid_send(r.id), 0) % 3) / 2.0)
+                when 2 then jsonb_build_object('kind', 'tensionSeen', 'tension', 1)
+                when 3 then jsonb_build_object('kind', 'closingTest', 'passed', true)
+                else jsonb_build_object('kind', 'ridden', 'gait', 'trot', 'rein', 'left', 'minutes', 3) end, r.rider_id
+            from filled_ride r, lateral (select gen_random_uuid() as id, n from generate_series(1, 12) n where r.id is not null) e;
         insert into session (yard_id, horse_id, id, on_day, emphasis, manner, helper)
             select yard_id, id, gen_random_uuid(), current_date + d, 'Straightness', 'Ridden', false from filled_horse, generate_series(0, 3) d;
         set session_replication_role = origin;

@@ -1,5 +1,6 @@
 using System.Globalization;
 using Hippodrome.Server.Aims;
+using Hippodrome.Server.Exercises;
 using Hippodrome.Server.Horses;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Server.People;
@@ -106,6 +107,7 @@ api.MapPeople();
 api.MapToday();
 api.MapHorses();
 api.MapAims();
+api.MapLibrary();
 api.MapSetUps();
 api.MapSessions();
 api.MapRides();

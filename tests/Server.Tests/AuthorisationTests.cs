@@ -26,11 +26,14 @@ public class AuthorisationTests(App app) : IClassFixture<App>
 
         // Anyone signed in; what they see is their own.
         ["GET /api/today"] = [200, 200, 200, 200, 200, 200, 401],
+        ["GET /api/library"] = [200, 200, 200, 200, 200, 200, 401],
         ["GET /api/horses"] = [200, 200, 200, 200, 200, 200, 401],
         ["PUT /api/me/measures"] = [200, 200, 200, 200, 200, 200, 401],
 
         // Whoever has been given the horse reads it.
         ["GET /api/horses/{horseId}"] = [200, 200, 200, 200, 404, 404, 401],
+        ["GET /api/horses/{horseId}/ladders"] = [200, 200, 200, 200, 404, 404, 401],
+        ["GET /api/horses/{horseId}/ladders/{strand}/{rung}"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/aims"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/set-ups"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}"] = [200, 200, 200, 200, 404, 404, 401],
@@ -55,6 +58,8 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         ["POST /api/horses/{horseId}/strides"] = [200, 403, 403, 403, 404, 404, 401],
         ["DELETE /api/horses/{horseId}/strides/{strideId:guid}"] = [200, 403, 403, 403, 404, 404, 401],
         ["POST /api/horses/{horseId}/strides/{strideId:guid}/restore"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/ladders/moves"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/ladders/climb"] = [200, 403, 403, 403, 404, 404, 401],
         ["POST /api/horses/{horseId}/aims"] = [200, 403, 403, 403, 404, 404, 401],
         ["PUT /api/horses/{horseId}/aims/{aimId:guid}"] = [200, 403, 403, 403, 404, 404, 401],
         ["DELETE /api/horses/{horseId}/aims/{aimId:guid}"] = [200, 403, 403, 403, 404, 404, 401],

@@ -1,10 +1,12 @@
 using System.Text.Json.Nodes;
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Arenas;
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
+using Hippodrome.Server.Exercises;
 using Hippodrome.Server.Horses;
 using Hippodrome.Server.People;
 using Hippodrome.Server.Rides;
@@ -80,6 +82,17 @@ public static class Calls
         ["PUT /api/horses/{horseId}/aims/{aimId:guid}"] = async app => new Call(await AimAsync(app), new Change<AimEntry>(1, Aim)),
         ["DELETE /api/horses/{horseId}/aims/{aimId:guid}"] = async app => new Call(await AimAsync(app)),
         ["POST /api/horses/{horseId}/aims/{aimId:guid}/restore"] = async app => new Call($"{await AimAsync(app)}/restore", new { }),
+        ["GET /api/library"] = _ => At("/api/library"),
+        ["GET /api/horses/{horseId}/ladders"] = app => At($"{Of(app.Horse)}/ladders"),
+        ["GET /api/horses/{horseId}/ladders/{strand}/{rung}"] = app => At($"{Of(app.Horse)}/ladders/poles/trot-poles"),
+        ["POST /api/horses/{horseId}/ladders/moves"] = app => At($"{Of(app.Horse)}/ladders/moves", Move("poles/walk-poles")),
+        ["POST /api/horses/{horseId}/ladders/climb"] = async app =>
+        {
+            var horse = await app.AddHorseAsync();
+            await RideOnRungAsync(app, horse, "poles/single-walk", 8);
+            await RideOnRungAsync(app, horse, "poles/single-walk", 8);
+            return new Call($"{Of(horse)}/ladders/climb", new ClimbEntry(Strand.Poles));
+        },
         ["GET /api/horses/{horseId}/set-ups"] = app => At($"{Of(app.Horse)}/set-ups"),
         ["POST /api/horses/{horseId}/set-ups/measure"] = app => At($"{Of(app.Horse)}/set-ups/measure", Raw(Poles)),
         ["POST /api/horses/{horseId}/set-ups"] = app => At($"{Of(app.Horse)}/set-ups", new NamedSetUpEntry("Poles", Poles)),
@@ -130,6 +143,26 @@ public static class Calls
         var address = $"{Of(horse ?? app.Horse)}/rides/{Guid.NewGuid()}";
         await app.Trainer.PostAsync($"{address}/events", entry ?? Ride());
         return address;
+    }
+
+    public static RungMoveEntry Move(string rungId, string word = "seen at the clinic") => new(Catalogue.Rung(rungId).Strand, rungId, word);
+
+    /// <summary>Puts the horse on the rung if it is not there yet, and rides it once with this mark, calm and passed.</summary>
+    public static async Task<string> RideOnRungAsync(App app, Horse horse, string rungId, double mark, params RideEvent[] more)
+    {
+        var places = (await app.Trainer.GetAsync($"{Of(horse)}/ladders")).AsArray();
+        if (!places.Any(p => (string?)p!["rungId"] == rungId))
+        {
+            await app.Trainer.PostAsync($"{Of(horse)}/ladders/moves", Move(rungId));
+        }
+
+        var entry = Session() with { Parts = [.. Session().Parts!.Select(p => p.Phase == Phase.Work ? p with { RungId = rungId } : p)] };
+        var session = Guid.Parse((await SessionAsync(app, entry, horse)).Split('/')[^1]);
+        RideEvent[] events =
+        [
+            new Marked(Guid.NewGuid(), Noon, Rein.Both, Core.Measures.Mark.Of(mark), ""), new TensionSeen(Guid.NewGuid(), Noon, 1), new ClosingTest(Guid.NewGuid(), Noon, true), .. more,
+        ];
+        return await RideAsync(app, new RideEntry(session, App.Today, events), horse);
     }
 
     private static PersonEntry Person(App app) => new("Someone", $"{Guid.NewGuid():N}@here.example", App.Password, Role.Rider, false, [app.Horse.Id]);

@@ -79,6 +79,8 @@ public class RideStoreTests(StoreFixture store) : IClassFixture<StoreFixture>
     [InlineData("delete from ride_event")]
     [InlineData("update ride set on_day = '2020-01-01'")]
     [InlineData("delete from verdict_answer")]
+    [InlineData("update rung_move set rung_id = null")]
+    [InlineData("delete from rung_move")]
     public async Task The_application_may_not_edit_what_happened(string sql)
     {
         var thrown = await Should.ThrowAsync<PostgresException>(() => store.InAsync(store.Here, yard => yard.ExecuteAsync(sql)));

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Setups;
@@ -23,9 +24,12 @@ public sealed record NearbyDay(DateOnly On, bool Poles, bool Fences);
 /// <param name="Nearby">Other days within a week of it, done or planned.</param>
 /// <param name="TemperatureC">What the thermometer says, if anyone looked.</param>
 /// <param name="HeldBecause">Why no ridden work is allowed until a vet clears it; null when nothing holds.</param>
+/// <param name="Places">Where the horse stands on the ladders; null when nobody has said.</param>
 public sealed record PlanContext(
-    Horse Horse, SessionPlan Plan, IReadOnlyDictionary<Guid, SetUp> SetUps, IReadOnlyList<NearbyDay> Nearby, double? TemperatureC = null, string? HeldBecause = null)
+    Horse Horse, SessionPlan Plan, IReadOnlyDictionary<Guid, SetUp> SetUps, IReadOnlyList<NearbyDay> Nearby, double? TemperatureC = null, string? HeldBecause = null, Places? Places = null)
 {
+    public IEnumerable<Rung> PlannedRungs => Plan.Parts.Select(p => p.Rung).OfType<Rung>().Distinct();
+
     public int Age => Horse.Age(Plan.On);
 
     public IEnumerable<SetUp> PlannedSetUps => Plan.Parts.Where(p => p.SetUpId is not null && SetUps.ContainsKey(p.SetUpId.Value)).Select(p => SetUps[p.SetUpId!.Value]);
@@ -40,7 +44,7 @@ public static class PlanChecks
 {
     private static readonly Func<PlanContext, PlanFault?>[] All =
     [
-        LamenessHold, TooYoungToRide, TooLongForItsAge, FenceWithoutHelper,
+        LamenessHold, TooYoungToRide, TooLongForItsAge, TooYoungForRung, FenceWithoutHelper, RungNotOpen, RungWithoutHelper,
         WalkFirstTooShort, NoCoolDown, NewWorkTooEarly, NothingButNewWork, MoreThanOneNewThing, OneReinTooMuch,
         RaisedPolesWithoutHelper, TooManyPoleDays, FencesOnNeighbouringDays, TooManyFenceDays,
     ];
@@ -79,8 +83,35 @@ public static class PlanChecks
         c.Age > SessionFigures.InHandOnlyTo.Value || c.Plan.Minutes <= SessionFigures.InHandMinutes.Value ? null : Hard(
             nameof(TooLongForItsAge), Minutes($"{{0}} minutes is too long for a horse of {c.Age}.", c.Plan.Minutes), $"Keep it to {SessionFigures.InHandMinutes.Value} minutes.", [Aged(c)], SessionFigures.InHandMinutes.Source);
 
+    private static PlanFault? TooYoungForRung(PlanContext c)
+    {
+        var rung = c.PlannedRungs.FirstOrDefault(r => c.Age < r.YoungestAge.Value);
+        return rung is null ? null : Hard(
+            nameof(TooYoungForRung), $"{c.Horse.Name} is {c.Age}: too young for {rung.Name}.", $"Wait until it is {rung.YoungestAge.Value}.", [Aged(c)], rung.YoungestAge.Source);
+    }
+
+    /// <summary>A rung whose prerequisites in other strands are not reached.</summary>
+    private static PlanFault? RungNotOpen(PlanContext c)
+    {
+        var rung = c.Places is null ? null : c.PlannedRungs.FirstOrDefault(r => !c.Places.Reached(r) && c.Places.Missing(r, c.Age).Count > 0);
+        var missing = rung is null ? [] : c.Places!.Missing(rung, c.Age);
+        return rung is null ? null : Soft(
+            nameof(RungNotOpen), $"{rung.Name} is not open yet: {string.Join(", ", missing)} first.", "Work on what is missing.",
+            new Why("A rung opens when those it rests on are reached", missing, Source.CommonPractice));
+    }
+
+    private static PlanFault? RungWithoutHelper(PlanContext c)
+    {
+        var rung = c.Plan.Helper ? null : c.PlannedRungs.FirstOrDefault(r => r.Helper && !IsJumped(r));
+        return rung is null ? null : Soft(
+            nameof(RungWithoutHelper), $"{rung.Name} wants a helper, and nobody is on the ground.", "Find a helper, or work on another rung.",
+            new Why("Some rungs want a second pair of hands", [rung.Caution ?? rung.Watch], Source.CommonPractice));
+    }
+
+    private static bool IsJumped(Rung rung) => rung.Strand is Strand.Grids or Strand.Jumping or Strand.Narrow or Strand.CrossCountry;
+
     private static PlanFault? FenceWithoutHelper(PlanContext c) =>
-        !c.HasFence || c.Plan.Helper ? null : Hard(
+        !(c.HasFence || c.PlannedRungs.Any(IsJumped)) || c.Plan.Helper ? null : Hard(
             nameof(FenceWithoutHelper), "There is a fence in this session and nobody on the ground.", "Find a helper or a second rider, or take the fence out.", ["nobody jumps alone"], Source.CommonPractice);
 
     private static PlanFault? WalkFirstTooShort(PlanContext c)

@@ -27,7 +27,9 @@ public enum Manner
 /// <param name="Minutes">How long.</param>
 /// <param name="SetUpId">A set-up it is ridden over, if any.</param>
 /// <param name="MarkHopedFor">The mark that would make it good.</param>
-public sealed record PartEntry(Phase? Phase = null, string? What = null, Gait? Gait = null, Rein? Rein = null, double? Minutes = null, Guid? SetUpId = null, double? MarkHopedFor = null);
+/// <param name="RungId">The rung it works on; its rides are evidence for that rung.</param>
+public sealed record PartEntry(
+    Phase? Phase = null, string? What = null, Gait? Gait = null, Rein? Rein = null, double? Minutes = null, Guid? SetUpId = null, double? MarkHopedFor = null, string? RungId = null);
 
 /// <summary>A session as typed.</summary>
 /// <param name="On">The day.</param>

@@ -1,10 +1,15 @@
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Sessions;
 
 /// <summary>One part of a planned session.</summary>
-public sealed record Part(Phase Phase, string What, Gait Gait, Rein Rein, double Minutes, Guid? SetUpId, Mark? MarkHopedFor);
+public sealed record Part(Phase Phase, string What, Gait Gait, Rein Rein, double Minutes, Guid? SetUpId, Mark? MarkHopedFor, string? RungId = null)
+{
+    /// <summary>The rung it works on, if any.</summary>
+    internal Rung? Rung => RungId is null ? null : Catalogue.Find(RungId);
+}
 
 /// <summary>A session that has been thought out: its parts in order, on a day.</summary>
 public sealed record SessionPlan
@@ -50,7 +55,7 @@ public sealed record SessionPlan
         new(id, on, emphasis, manner, helper, parts, notes);
 
     /// <summary>The same session as something to type over, for a copy or a change.</summary>
-    public SessionEntry ToEntry() => new(On, Emphasis, Manner, Helper, [.. Parts.Select(p => new PartEntry(p.Phase, p.What, p.Gait, p.Rein, p.Minutes, p.SetUpId, p.MarkHopedFor?.Value))], Notes);
+    public SessionEntry ToEntry() => new(On, Emphasis, Manner, Helper, [.. Parts.Select(p => new PartEntry(p.Phase, p.What, p.Gait, p.Rein, p.Minutes, p.SetUpId, p.MarkHopedFor?.Value, p.RungId))], Notes);
 
     private static Part PartFrom(Checks checks, PartEntry? part, int i)
     {
@@ -73,6 +78,7 @@ public sealed record SessionPlan
             mark = Mark.IsMark(hoped) ? Mark.Of(hoped) : null;
         }
 
-        return new Part(phase, what, gait, rein, minutes, part.SetUpId, mark);
+        checks.That(part.RungId is null || Catalogue.Find(part.RungId) is not null, Field("rungId"), "There is no such rung.", "Choose one of the library's, or none.");
+        return new Part(phase, what, gait, rein, minutes, part.SetUpId, mark, part.RungId);
     }
 }

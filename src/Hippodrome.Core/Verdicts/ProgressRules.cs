@@ -38,10 +38,10 @@ internal static class ProgressRules
         nameof(Stay), VerdictWord.Stay, "nothing that asks for a change", "The same again: one repeat tells skill from luck.", SessionChange.SameAgain, true,
         new Why(NotToday(c) ?? "A horse stays while it keeps offering an answer", [SayMarks(c.Record)], Source.CommonPractice));
 
-    private static bool Effortless(RideRecord r) =>
+    internal static bool Effortless(RideRecord r) =>
         r.BothReinsReach(VerdictFigures.GoodMark.Value) && r.Tension.Count > 0 && r.Tension.All(t => t is 1 or 2) && r.ClosingTestPassed == true;
 
-    private static bool Poor(RideRecord r) =>
+    internal static bool Poor(RideRecord r) =>
         r.Marks.Left < VerdictFigures.PoorMark.Value || r.Marks.Right < VerdictFigures.PoorMark.Value;
 
     /// <summary>Why no rung is climbed on this day, or null.</summary>

@@ -83,7 +83,7 @@ public static class SoundnessRules
             SessionChange.CutWork, true,
             new Why("Tired behind is a stop sign in every school", [string.Create(CultureInfo.InvariantCulture, $"{c.Record.Minutes:0} minutes ridden")], VerdictFigures.CutWhenTired.Source));
 
-    private static bool HasPasses(RideRecord record) => record.Passes.Left.All + record.Passes.Right.All > 0;
+    internal static bool HasPasses(RideRecord record) => record.Passes.Left.All + record.Passes.Right.All > 0;
 
     private static int Touched(RideRecord record) => record.Passes.Left.Touched + record.Passes.Right.Touched;
 

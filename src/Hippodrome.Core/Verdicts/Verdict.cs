@@ -84,6 +84,13 @@ public static class VerdictRules
     ];
 
     /// <summary>
+    /// Whether any rule compares such a ride with earlier ones: those that speak of sessions running ask
+    /// first what this one was. Where none does, the verdicts are the same with no earlier ride at hand.
+    /// </summary>
+    public static bool LooksBack(RideRecord record) =>
+        SoundnessRules.HasPasses(record) || ProgressRules.Effortless(record) || ProgressRules.Poor(record);
+
+    /// <summary>
     /// Every verdict on a ride, the most careful first. Going up is left out when any more careful rule
     /// speaks; when none speaks at all the answer is to stay.
     /// </summary>

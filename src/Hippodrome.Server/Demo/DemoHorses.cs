@@ -1,5 +1,6 @@
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Arenas;
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
@@ -10,11 +11,11 @@ namespace Hippodrome.Server.Demo;
 /// <summary>The six horses of the demo yard, a small story each.</summary>
 internal static class DemoHorses
 {
-    private static PartEntry Trot(double minutes, string what, Guid? setUp = null, Rein rein = Rein.Both, Phase phase = Phase.Work) =>
-        new(phase, what, Gait.Trot, rein, minutes, setUp, 6.5);
+    private static PartEntry Trot(double minutes, string what, Guid? setUp = null, Rein rein = Rein.Both, string? rung = null) =>
+        new(Phase.Work, what, Gait.Trot, rein, minutes, setUp, 6.5, rung);
 
-    private static PartEntry Canter(double minutes, string what, Guid? setUp = null, Rein rein = Rein.Both, Phase phase = Phase.Work) =>
-        new(phase, what, Gait.Canter, rein, minutes, setUp, 6.5);
+    private static PartEntry Canter(double minutes, string what, Phase phase = Phase.Work, string? rung = null) =>
+        new(phase, what, Gait.Canter, Rein.Both, minutes, null, 6.5, rung);
 
     private static PartEntry Loosen(double minutes) => new(Phase.WarmUp, "Trot, loose and forward", Gait.Trot, Rein.Both, minutes);
 
@@ -28,9 +29,13 @@ internal static class DemoHorses
         await s.AimAsync(horse, "Ashlode young horse day", 68, Discipline.Jumping, "Ashlode riding club", "Clear round", 0.70, "Ashlode");
         var trot = await s.SetUpAsync(horse, DemoStory.Poles(GaitVariant.TrotWorking, 3));
         var walk = await s.SetUpAsync(horse, DemoStory.Poles(GaitVariant.WalkMedium, 4));
-        PartEntry[] flat = [Loosen(5), Trot(10, "20 m circles, both reins"), Canter(4, "First canter departs")];
-        PartEntry[] overTrot = [Loosen(5), Trot(8, "Large circles"), Trot(8, "Trot poles", trot)];
-        PartEntry[] overWalk = [Loosen(5), Trot(8, "Large circles"), new(Phase.Work, "Walk poles", Gait.Walk, Rein.Both, 8, walk, 6.5)];
+        PartEntry[] flat = [Loosen(5), Trot(10, "20 m circles, both reins"), Canter(4, "First canter departs", rung: "flatwork/trot-canter")];
+        PartEntry[] overTrot = [Loosen(5), Trot(8, "Large circles"), Trot(8, "Trot poles", trot, rung: "poles/trot-poles")];
+        PartEntry[] overWalk = [Loosen(5), Trot(8, "Large circles"), new(Phase.Work, "Walk poles", Gait.Walk, Rein.Both, 8, walk, 6.5, "poles/walk-poles")];
+        await s.PlacesAsync(horse, "in-hand/curved-and-raised", "lunge/side-aid", "flatwork/trot-canter", "lateral/step-and-rest", "poles/walk-poles", "fitness/trot-sets");
+        await s.MoveAsync(horse, -21, "poles/trot-poles", MoveKind.ByHand, "bold in the lesson: let him try");
+        await s.MoveAsync(horse, -20, "poles/walk-poles", MoveKind.ByHand, "rushed the trot poles on both reins");
+        await s.MoveAsync(horse, -6, "poles/trot-poles", MoveKind.ByHand, "calm and clean over walk poles");
 
         await s.RideAsync(horse, await s.SessionAsync(horse, -23, "Steady tempo", false, 8, 7, flat), new Went(6, 6), accepts: "Stay");
         await s.RideAsync(horse, await s.SessionAsync(horse, -20, "First trot poles", true, 8, 7, overTrot), new Went(5, 5.5, 3, true, 4, [DemoStory.Passes(trot, Rein.Left, 2, 2, 3), DemoStory.Passes(trot, Rein.Right, 3, 1, 2)], "Quicker each time he saw them."), accepts: "RushesPoles");
@@ -55,9 +60,12 @@ internal static class DemoHorses
         await s.StrideAsync(horse, GaitVariant.CanterWorking, 16, 40, 16.5, Counted.Strides, 10.1);
         await s.AimAsync(horse, "Marlwick spring dressage", 54, Discipline.Dressage, "Marlwick league", "Medium", null, "Marlwick");
         var raised = await s.SetUpAsync(horse, DemoStory.Poles(GaitVariant.TrotWorking, 4, ArenaLine.CentreLine, Raising.AlternateEnds));
-        PartEntry[] changes = [Loosen(6), Canter(6, "Counter-canter, both leads"), Canter(4, "Canter-walk-canter"), Canter(5, "Single change on the diagonal", phase: Phase.NewWork)];
-        PartEntry[] lateral = [Loosen(6), Trot(12, "Shoulder-in and travers, both reins"), Canter(6, "Working canter, give and retake")];
-        PartEntry[] poles = [Loosen(6), Trot(8, "Lengthen and collect"), Trot(10, "Raised trot poles", raised)];
+        PartEntry[] changes = [Loosen(6), Canter(6, "Counter-canter, both leads"), Canter(4, "Canter-walk-canter"), Canter(5, "Single change on the diagonal", Phase.NewWork, "changes/single-change")];
+        PartEntry[] lateral = [Loosen(6), Trot(12, "Shoulder-in and travers, both reins", rung: "lateral/travers"), Canter(6, "Working canter, give and retake")];
+        PartEntry[] poles = [Loosen(6), Trot(8, "Lengthen and collect"), Trot(10, "Raised trot poles", raised, rung: "poles/raised-trot")];
+        await s.PlacesAsync(
+            horse, "in-hand/long-lines-canter", "lunge/poles-on-the-circle", "flatwork/simple-change", "lateral/travers", "changes/single-change", "collected/ten-metre-canter",
+            "poles/raised-trot", "grids/placing-pole", "jumping/cross-pole", "fitness/trot-sets");
 
         await s.RideAsync(horse, await s.SessionAsync(horse, -24, "Lateral work", false, 10, 8, lateral), new Went(6, 7, 2));
         await s.RideAsync(horse, await s.SessionAsync(horse, -21, "Raised poles", true, 10, 8, poles), new Went(6, 7, 2, true, 5, [DemoStory.Passes(raised, Rein.Left, 4, 1), DemoStory.Passes(raised, Rein.Right, 5)]));
@@ -80,18 +88,22 @@ internal static class DemoHorses
         await s.StrideAsync(horse, GaitVariant.WalkMedium, 20, 20, 10, Counted.Strides, 11.2);
         await s.StrideAsync(horse, GaitVariant.TrotWorking, 8, 20, 14, Counted.Steps, 5.4);
         await s.AimAsync(horse, "Thornley cross-country day", 96, Discipline.Eventing, "Thornley one-day league", "Novice, 1.05 m", 1.05, "Thornley Park");
+        await s.PlacesAsync(
+            horse, "in-hand/long-lines-canter", "lunge/canter-both-ways", "flatwork/simple-change", "lateral/shoulder-in", "poles/accordion", "grids/square-oxer", "jumping/at-height",
+            "narrow/barrel", "cross-country/level-speed", "fitness/walk-hardening");
+        await s.MoveAsync(horse, -22, "fitness/trot-sets", MoveKind.ByHand, "forty minutes of walk, legs cool: trot begins");
         for (var week = 3; week >= 1; week--)
         {
             var trot = (4 - week) * 2;
             foreach (var day in new[] { 6, 4, 2 })
             {
                 var tired = week == 1 && day == 2;
-                var plan = await s.SessionAsync(horse, -((week - 1) * 7) - day, "Return: walk with a little trot", false, 22, 10, Trot(trot, $"Trot in short bouts, {trot} minutes in all"));
+                var plan = await s.SessionAsync(horse, -((week - 1) * 7) - day, "Return: walk with a little trot", false, 22, 10, Trot(trot, $"Trot in short bouts, {trot} minutes in all", rung: "fitness/trot-sets"));
                 await s.RideAsync(horse, plan, new Went(6, 6.5, 1, !tired, tired ? 6 : 3, null, tired ? "Quick and on the forehand in the last bout." : null, tired ? Sign.Tired : null), accepts: tired ? null : "Stay");
             }
         }
 
-        await s.SessionAsync(horse, 0, "Return: walk with a little trot", false, 22, 4, Trot(6, "Trot in short bouts, 6 minutes in all"));
+        await s.SessionAsync(horse, 0, "Return: walk with a little trot", false, 22, 4, Trot(6, "Trot in short bouts, 6 minutes in all", rung: "fitness/trot-sets"));
         return horse.Id;
     }
 
@@ -103,7 +115,10 @@ internal static class DemoHorses
         await s.StrideAsync(horse, GaitVariant.TrotWorking, 18, 30, 22.5, Counted.Steps, 8.6);
         await s.AimAsync(horse, "Winter gala, Lindhurst", 33, Discipline.Dressage, "Lindhurst championship", "Advanced medium", null, "Lindhurst");
         double[] left = [5, 5.5, 5.5, 6, 6, 6.5, 6.5, 7];
-        PartEntry[] work = [Loosen(6), Trot(9, "Shoulder-in, left first", rein: Rein.Left), Trot(7, "Shoulder-in", rein: Rein.Right), Canter(6, "Half-pass and straight")];
+        PartEntry[] work = [Loosen(6), Trot(9, "Shoulder-in, left first", rein: Rein.Left), Trot(7, "Shoulder-in", rein: Rein.Right), Canter(6, "Half-pass and straight", rung: "lateral/lateral-canter")];
+        await s.PlacesAsync(
+            horse, "in-hand/long-lines-canter", "lunge/poles-on-the-circle", "flatwork/collected-gaits", "lateral/lateral-canter", "changes/every-fourth", "collected/half-pirouette",
+            "poles/accordion", "fitness/trot-sets");
         for (var i = 0; i < left.Length; i++)
         {
             var plan = await s.SessionAsync(horse, -26 + (i * 3), "Suppleness, left rein", false, 12, 10, work);
@@ -125,12 +140,17 @@ internal static class DemoHorses
         await s.AimAsync(horse, "Harrowmere indoor, 1.20 m", 21, Discipline.Jumping, "Harrowmere tour", "1.20 m", 1.20, "Harrowmere");
         var cross = await s.SetUpAsync(horse, DemoStory.CrossPole(0.60));
         var lower = await s.SetUpAsync(horse, DemoStory.CrossPole(0.50));
-        PartEntry[] jump = [Loosen(6), Canter(8, "Transitions, shorter and longer"), Trot(9, "Cross-pole from trot", cross)];
-        PartEntry[] small = [Loosen(6), Canter(8, "Transitions, shorter and longer"), Trot(9, "Cross-pole from trot", lower)];
+        PartEntry[] bold = [Loosen(6), Canter(8, "Transitions, shorter and longer"), Trot(9, "Cross-pole from trot", cross, rung: "narrow/one-guide")];
+        PartEntry[] jump = [Loosen(6), Canter(8, "Transitions, shorter and longer"), Trot(9, "Cross-pole from trot", cross, rung: "narrow/narrower-guided")];
+        PartEntry[] small = [Loosen(6), Canter(8, "Transitions, shorter and longer"), Trot(9, "Cross-pole from trot", lower, rung: "narrow/narrower-guided")];
+        await s.PlacesAsync(
+            horse, "in-hand/long-lines-canter", "lunge/poles-on-the-circle", "flatwork/simple-change", "lateral/shoulder-in", "changes/single-change", "poles/accordion", "grids/square-oxer",
+            "jumping/course-under", "narrow/one-guide", "fitness/canter-sets");
+        await s.MoveAsync(horse, -12, "narrow/narrower-guided", MoveKind.ByHand, "slipped out to the left: guide poles back on both sides");
         PartEntry[] flat = [Loosen(6), Trot(10, "Transitions within the trot"), Canter(10, "Counted strides, both leads")];
-        await s.RideAsync(horse, await s.SessionAsync(horse, -19, "Straight over a small fence", true, 9, 8, jump), new Went(7, 7, 2, true, 5, [DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Clear, 4), DemoStory.Jumped(cross, Rein.Right, 0.6, EffortOutcome.Clear, 4)]));
+        await s.RideAsync(horse, await s.SessionAsync(horse, -19, "Straight over a small fence", true, 9, 8, bold), new Went(7, 7, 2, true, 5, [DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Clear, 4), DemoStory.Jumped(cross, Rein.Right, 0.6, EffortOutcome.Clear, 4)]));
         await s.RideAsync(horse, await s.SessionAsync(horse, -16, "Adjustable canter", false, 9, 8, flat), new Went(7, 7.5, 2));
-        await s.RideAsync(horse, await s.SessionAsync(horse, -12, "Straight over a small fence", true, 9, 8, jump), new Went(5.5, 7, 2, true, 5, [DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.RunOutLeft, 1), DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Clear, 2), DemoStory.Jumped(cross, Rein.Right, 0.6, EffortOutcome.Clear, 4)], "Slipped out to the left off the left rein."), accepts: "RanOut");
+        await s.RideAsync(horse, await s.SessionAsync(horse, -12, "Straight over a small fence", true, 9, 8, bold), new Went(5.5, 7, 2, true, 5, [DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.RunOutLeft, 1), DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Clear, 2), DemoStory.Jumped(cross, Rein.Right, 0.6, EffortOutcome.Clear, 4)], "Slipped out to the left off the left rein."), accepts: "RanOut");
         await s.RideAsync(horse, await s.SessionAsync(horse, -10, "Straight over a small fence", true, 9, 8, small), new Went(7, 7, 1, true, 4, [DemoStory.Jumped(lower, Rein.Left, 0.5, EffortOutcome.Clear, 4), DemoStory.Jumped(lower, Rein.Right, 0.5, EffortOutcome.Clear, 4)]));
         await s.RideAsync(horse, await s.SessionAsync(horse, -6, "Adjustable canter", false, 9, 8, flat), new Went(7, 7, 2));
         await s.RideAsync(horse, await s.SessionAsync(horse, -3, "Straight over a small fence", true, 9, 8, jump), new Went(7, 7.5, 2, true, 5, [DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Clear, 3), DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Rub, 1), DemoStory.Jumped(cross, Rein.Right, 0.6, EffortOutcome.Clear, 4)], null, Sign.DriftedLeft));
@@ -143,9 +163,10 @@ internal static class DemoHorses
     public static async Task<Guid> PipitAsync(DemoStory s)
     {
         var horse = await s.HorseAsync("Pipit", 3, "15.3 hh", Sex.Mare, Experience.Green, "Leads well. Learning to wait.");
+        await s.PlacesAsync(horse, "in-hand/pole-corridor");
         SessionEntry InHand(int day, string what) => new(
             s.Today.AddDays(day), "In hand", Manner.InHand, true,
-            [new(Phase.WarmUp, "Lead out, halt, walk on", Gait.Walk, Rein.Both, 4), new(Phase.Work, what, Gait.Walk, Rein.Both, 4), new(Phase.CoolDown, "Lead home", Gait.Walk, Rein.Both, 2)], "");
+            [new(Phase.WarmUp, "Lead out, halt, walk on", Gait.Walk, Rein.Both, 4), new(Phase.Work, what, Gait.Walk, Rein.Both, 4, RungId: "in-hand/pole-corridor"), new(Phase.CoolDown, "Lead home", Gait.Walk, Rein.Both, 2)], "");
         await s.RideAsync(horse, await s.KeepAsync(horse, InHand(-12, "Halt and a few steps back")), new Went(6, 6.5, 2, true, 1), accepts: "Stay");
         await s.RideAsync(horse, await s.KeepAsync(horse, InHand(-8, "Single pole")), new Went(6.5, 6.5, 2, true, 1), accepts: "Stay");
         await s.RideAsync(horse, await s.KeepAsync(horse, InHand(-2, "Single pole, both sides")), new Went(6, 6, 2, true, 1, null, "Left fore warm when we came in.", Sign.HeatInLeg));

@@ -1,5 +1,6 @@
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Arenas;
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
@@ -7,6 +8,7 @@ using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
 using Hippodrome.Storage;
 using Hippodrome.Storage.Aims;
+using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.Rides;
 using Hippodrome.Storage.Sessions;
@@ -116,6 +118,18 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
     /// <summary>The evening before today.</summary>
     public Task OverruleAsync(Guid ride, string rule, string word) =>
         yard.AddAnswerAsync(ride, rule, false, word, null, Trainer, new DateTimeOffset(Today.AddDays(-1), new TimeOnly(18, 30), TimeSpan.Zero));
+
+    /// <summary>Where the horse stood when the story begins, two months ago.</summary>
+    public async Task PlacesAsync(Horse horse, params string[] rungIds)
+    {
+        foreach (var id in rungIds)
+        {
+            await MoveAsync(horse, -60, id, MoveKind.ByHand, "where it stood when the book was begun");
+        }
+    }
+
+    public Task MoveAsync(Horse horse, int day, string rungId, MoveKind kind, string word) =>
+        yard.AddMoveAsync(horse.Id, new RungMove(Catalogue.Rung(rungId).Strand, rungId, kind, word, Today.AddDays(day)), Trainer);
 
     public Task HoldAsync(Horse horse, string because, int daysAgo) => yard.RaiseHoldAsync(horse.Id, because, Today.AddDays(-daysAgo));
 

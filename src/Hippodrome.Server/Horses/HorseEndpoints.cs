@@ -1,8 +1,10 @@
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Server.People;
 using Hippodrome.Storage;
+using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Horses;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -121,6 +123,12 @@ public static class HorseEndpoints
         }
 
         await visit.Yard.ClearHoldAsync(horseId, holdId, on, by, visit.Me.Id);
+        var places = Places.From((await visit.Yard.MovesAsync([horseId]))[horseId].Select(m => m.Move));
+        foreach (var move in places.AfterLameness(hold.Because, visit.Today))
+        {
+            await visit.Yard.AddMoveAsync(horseId, move, visit.Me.Id);
+        }
+
         return TypedResults.Ok(await ShowPassportAsync(horseId, visit));
     }
 

@@ -40,21 +40,30 @@ public static class Judging
         var horseIds = rides.Select(r => r.HorseId).Distinct().ToList();
         var horses = (await yard.HorsesByIdAsync(horseIds)).ToDictionary(h => h.Value.Id, h => h.Value);
         var ofHorse = all.GroupBy(r => r.HorseId).ToDictionary(g => g.Key, g => g.ToList());
-        var logs = await yard.LogsAsync(all.Select(r => r.Id));
+        var logs = await yard.LogsAsync(rides.Select(r => r.Id));
+        var records = rides.ToDictionary(r => r.Id, r => RideRecord.Fold(logs[r.Id]));
+        var earlier = rides.ToDictionary(r => r.Id, r => EarlierOf(r, records[r.Id], ofHorse[r.HorseId]));
+        foreach (var (id, log) in await yard.LogsAsync(earlier.Values.SelectMany(e => e).Select(r => r.Id).Where(id => !records.ContainsKey(id))))
+        {
+            records[id] = RideRecord.Fold(log);
+        }
+
         var sessions = (await yard.SessionsByIdAsync(rides.Select(r => r.SessionId).OfType<Guid>())).ToDictionary(s => s.Plan.Id);
         var setUps = (await yard.SetUpsByIdAsync(sessions.Values.SelectMany(s => s.Plan.Parts).Select(p => p.SetUpId).OfType<Guid>())).ToDictionary(s => s.Id);
         var aims = (await yard.AimsAsync(horseIds)).ToLookup(a => a.HorseId, a => a.Aim);
-        var records = all.ToDictionary(r => r.Id, r => RideRecord.Fold(logs[r.Id]));
 
         return [.. rides.Select(ride =>
         {
             var session = ride.SessionId is { } id ? sessions.GetValueOrDefault(id) : null;
             List<KeptSetUp> stood = session is null ? [] : [.. session.Plan.Parts.Select(p => p.SetUpId).OfType<Guid>().Distinct().Select(s => setUps[s])];
-            var earlier = ofHorse[ride.HorseId].SkipWhile(r => r.Id != ride.Id).Skip(1).Take(LookBack).Select(r => new EarlierRide(r.OnDay, records[r.Id]));
             var next = aims[ride.HorseId].FirstOrDefault(a => a.On >= ride.OnDay)?.DaysLeft(ride.OnDay);
             var context = new VerdictContext(
-                horses[ride.HorseId], ride.OnDay, records[ride.Id], [.. earlier], session?.Plan, stood.ConvertAll(s => s.Entry.Check().OrThrow()), next);
+                horses[ride.HorseId], ride.OnDay, records[ride.Id], earlier[ride.Id].ConvertAll(r => new EarlierRide(r.OnDay, records[r.Id])), session?.Plan, stood.ConvertAll(s => s.Entry.Check().OrThrow()), next);
             return new JudgedRide(ride, logs[ride.Id], session, stood, context, VerdictRules.Judge(context));
         })];
     }
+
+    /// <summary>The rides that this one is compared with; none where no rule looks back from it.</summary>
+    private static List<Ride> EarlierOf(Ride ride, RideRecord record, List<Ride> ofHorse) =>
+        VerdictRules.LooksBack(record) ? [.. ofHorse.SkipWhile(r => r.Id != ride.Id).Skip(1).Take(LookBack)] : [];
 }

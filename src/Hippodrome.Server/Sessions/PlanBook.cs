@@ -1,9 +1,11 @@
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
 using Hippodrome.Core.Weather;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Simulators;
+using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.Sessions;
 using Hippodrome.Storage.Setups;
@@ -22,10 +24,11 @@ internal sealed class PlanBook
     private readonly ILookup<Guid, KeptSession> _near;
     private readonly Dictionary<Guid, SetUp> _setUps;
     private readonly ILookup<Guid, Hold> _holds;
+    private readonly ILookup<Guid, KeptMove> _moves;
     private readonly (DateOnly On, WeatherReading Reading) _weather;
 
-    private PlanBook(Dictionary<Guid, (Horse, StrideCard)> horses, ILookup<Guid, KeptSession> near, Dictionary<Guid, SetUp> setUps, ILookup<Guid, Hold> holds, (DateOnly, WeatherReading) weather) =>
-        (_horses, _near, _setUps, _holds, _weather) = (horses, near, setUps, holds, weather);
+    private PlanBook(Dictionary<Guid, (Horse, StrideCard)> horses, ILookup<Guid, KeptSession> near, Dictionary<Guid, SetUp> setUps, ILookup<Guid, Hold> holds, ILookup<Guid, KeptMove> moves, (DateOnly, WeatherReading) weather) =>
+        (_horses, _near, _setUps, _holds, _moves, _weather) = (horses, near, setUps, holds, moves, weather);
 
     /// <param name="visit">Who asks, and in which yard.</param>
     /// <param name="horseIds">Horses of this yard.</param>
@@ -43,6 +46,7 @@ internal sealed class PlanBook
             near.ToLookup(s => s.HorseId),
             (await yard.SetUpsByIdAsync(named)).ToDictionary(s => s.Id, s => s.Entry.Check().OrThrow()),
             (await yard.HoldsAsync(horseIds)).Where(h => h.ClearedOn is null).ToLookup(h => h.HorseId),
+            await yard.MovesAsync(horseIds),
             (visit.Today, WeatherStation.Read(visit.Now)));
     }
 
@@ -65,7 +69,8 @@ internal sealed class PlanBook
             PlanChecks.Check(new PlanContext(
                 horse, plan, _setUps, [.. nearby],
                 plan.On == _weather.On ? _weather.Reading.TemperatureC : null,
-                held is null ? null : $"{held.Because}, since {held.Since:d MMMM}")));
+                held is null ? null : $"{held.Because}, since {held.Since:d MMMM}",
+                _moves.Contains(horseId) ? Places.From(_moves[horseId].Select(m => m.Move)) : null)));
     }
 
     public SessionView Show(KeptSession kept)

@@ -42,7 +42,16 @@ public static class AimStore
 
     private static object Values(Guid horseId, Aim aim, int version = 0) => new
     {
-        horseId, aim.Id, aim.Name, aim.On, discipline = aim.Discipline.ToString(), aim.Scheme, aim.Level, height = aim.Height?.Metres, aim.Place, version,
+        horseId,
+        aim.Id,
+        aim.Name,
+        aim.On,
+        discipline = aim.Discipline.ToString(),
+        aim.Scheme,
+        aim.Level,
+        height = aim.Height?.Metres,
+        aim.Place,
+        version,
     };
 
     private sealed record AimRow(Guid HorseId, Guid Id, string Name, DateOnly OnDay, string Discipline, string Scheme, string Level, double? HeightM, string Place, int Version)

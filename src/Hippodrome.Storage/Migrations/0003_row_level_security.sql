@@ -1,4 +1,5 @@
--- Yards are kept apart by the database itself. "force" holds the tables' owner to it as well.
+-- Yards are kept apart by the database itself. "force" holds the tables' owner to it as well. The yard is
+-- asked for in a select of its own, so that it is found once a query and not once a row.
 
 do $$
 declare
@@ -10,14 +11,14 @@ begin
     loop
         execute format('alter table %I enable row level security', yard_table);
         execute format('alter table %I force row level security', yard_table);
-        execute format('create policy own_yard on %I using (yard_id = current_yard()) with check (yard_id = current_yard())', yard_table);
+        execute format('create policy own_yard on %I using (yard_id = (select current_yard())) with check (yard_id = (select current_yard()))', yard_table);
     end loop;
 end
 $$;
 
 alter table yard enable row level security;
 alter table yard force row level security;
-create policy own_yard on yard using (id = current_yard()) with check (id = current_yard());
+create policy own_yard on yard using (id = (select current_yard())) with check (id = (select current_yard()));
 
 -- Before anyone is signed in there is no yard: the one person with this e-mail may be read, and no other.
 create policy signing_in on person for select

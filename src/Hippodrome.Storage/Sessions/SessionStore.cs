@@ -72,7 +72,7 @@ public static class SessionStore
 
         var parts = (await yard.QueryAsync<PartRow>(
             """
-            select session_id, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for from session_part
+            select session_id, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id from session_part
             where yard_id = @yard and session_id = any(@ids) order by session_id, place
             """,
             new { ids = rows.Select(r => r.Id).ToArray() })).ToLookup(p => p.SessionId, p => p.ToPart());
@@ -85,10 +85,10 @@ public static class SessionStore
         {
             await yard.ExecuteAsync(
                 """
-                insert into session_part (yard_id, horse_id, session_id, place, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for)
-                values (@yard, @horseId, @sessionId, @place, @phase, @What, @gait, @rein, @Minutes, @SetUpId, @mark)
+                insert into session_part (yard_id, horse_id, session_id, place, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id)
+                values (@yard, @horseId, @sessionId, @place, @phase, @What, @gait, @rein, @Minutes, @SetUpId, @mark, @RungId)
                 """,
-                new { horseId, sessionId = plan.Id, place, phase = part.Phase.ToString(), part.What, gait = part.Gait.ToString(), rein = part.Rein.ToString(), part.Minutes, part.SetUpId, mark = part.MarkHopedFor?.Value });
+                new { horseId, sessionId = plan.Id, place, phase = part.Phase.ToString(), part.What, gait = part.Gait.ToString(), rein = part.Rein.ToString(), part.Minutes, part.SetUpId, mark = part.MarkHopedFor?.Value, part.RungId });
         }
     }
 
@@ -101,9 +101,9 @@ public static class SessionStore
             new(HorseId, SessionPlan.Kept(Id, OnDay, Emphasis, Enum.Parse<Manner>(Manner), Helper, parts, Notes), Version, RideId);
     }
 
-    private sealed record PartRow(Guid SessionId, string Phase, string What, string Gait, string Rein, double Minutes, Guid? SetUpId, double? MarkHopedFor)
+    private sealed record PartRow(Guid SessionId, string Phase, string What, string Gait, string Rein, double Minutes, Guid? SetUpId, double? MarkHopedFor, string? RungId)
     {
         public Part ToPart() => new(
-            Enum.Parse<Phase>(Phase), What, Enum.Parse<Gait>(Gait), Enum.Parse<Rein>(Rein), Minutes, SetUpId, MarkHopedFor is { } mark ? Mark.Of(mark) : null);
+            Enum.Parse<Phase>(Phase), What, Enum.Parse<Gait>(Gait), Enum.Parse<Rein>(Rein), Minutes, SetUpId, MarkHopedFor is { } mark ? Mark.Of(mark) : null, RungId);
     }
 }

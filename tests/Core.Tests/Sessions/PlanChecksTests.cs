@@ -1,3 +1,4 @@
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;
@@ -188,6 +189,36 @@ public class PlanChecksTests
     [InlineData(new[] { -2, -4, -7 }, false)]
     public void Three_jumping_days_in_seven_are_the_most(int[] before, bool fault) =>
         Rules(WithFence(), nearby: [.. before.Select(d => new NearbyDay(Make.Today.AddDays(d), false, true))]).Contains("TooManyFenceDays").ShouldBe(fault);
+
+    [Theory]
+    [InlineData("lateral/leg-yield-line", true)]
+    [InlineData("lateral/four-steps", false)]
+    public void A_rung_opens_when_what_it_rests_on_is_reached(string reached, bool open)
+    {
+        // 10 m circles rest on the leg-yield from the quarter line.
+        var plan = Make.Plan(Make.GoodParts(Make.Part(Phase.Work, Gait.Trot, 15) with { RungId = "flatwork/ten-metres" }));
+        var context = Context(plan) with { Places = Places.From([new RungMove(Strand.Lateral, reached, MoveKind.ByHand, "x", Make.Today)]) };
+        PlanChecks.Check(context).Any(f => f is { Rule: "RungNotOpen", Hard: false }).ShouldBe(!open);
+    }
+
+    [Theory]
+    [InlineData("collected/piaffe", 7, true)]
+    [InlineData("collected/piaffe", 8, false)]
+    public void A_rung_has_its_youngest_age(string rungId, int age, bool refused)
+    {
+        var plan = Make.Plan(Make.GoodParts(Make.Part(Phase.Work, Gait.Trot, 15) with { RungId = rungId }), helper: true);
+        Faults(plan, age).Any(f => f is { Rule: "TooYoungForRung", Hard: true }).ShouldBe(refused);
+    }
+
+    [Theory]
+    [InlineData("jumping/small-single", "FenceWithoutHelper", true)]
+    [InlineData("collected/half-steps", "RungWithoutHelper", false)]
+    public void A_rung_that_wants_a_helper_says_so_and_a_fence_insists(string rungId, string rule, bool hard)
+    {
+        SessionPlan With(bool helper) => Make.Plan(Make.GoodParts(Make.Part(Phase.Work, Gait.Trot, 15) with { RungId = rungId }), helper);
+        Faults(With(false)).ShouldContain(f => f.Rule == rule && f.Hard == hard);
+        Faults(With(true)).ShouldNotContain(f => f.Rule == rule);
+    }
 
     [Fact]
     public void Hard_faults_come_first_and_every_fault_says_why_and_how_to_mend_it()

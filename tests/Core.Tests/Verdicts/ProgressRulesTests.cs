@@ -101,4 +101,23 @@ public class ProgressRulesTests
             }
         }
     }
+
+    [Fact]
+    public void Where_no_rule_looks_back_earlier_rides_change_nothing()
+    {
+        RideRecord[] kinds =
+        [
+            Make.Easy(), Make.Easy(left: 6.5), Make.Easy(right: 4), Make.Easy(passed: false), Make.Easy(tension: 3), Make.Record(Make.Tension(4)),
+            Make.Record(Make.Passes(Rein.Left, 6, 4)), Make.Record(Make.Jumped(Rein.Left, EffortOutcome.Stop)), Make.Record(Make.Sign(Sign.Tired)),
+        ];
+        foreach (var now in kinds.Where(k => !VerdictRules.LooksBack(k)))
+        {
+            foreach (var earlier in kinds)
+            {
+                Make.Rules(Make.Context(now, earlier, earlier, earlier)).ShouldBe(Make.Rules(Make.Context(now)));
+            }
+        }
+
+        kinds.Count(VerdictRules.LooksBack).ShouldBe(3);
+    }
 }

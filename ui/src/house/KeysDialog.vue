@@ -38,6 +38,7 @@ function press(e: KeyboardEvent) {
     going = 0
     const to = steps.find((s) => s.key === e.key)
     if (e.key === 't') void router.push('/')
+    else if (e.key === 'l') void router.push({ name: 'library', params: { horseId: route.params.horseId } })
     else if (e.key === 'y') void router.push('/yard-book')
     else if (to && route.params.horseId)
       void router.push({ name: to.name, params: { horseId: route.params.horseId } })

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
 import HorseSwitcher from '../horses/HorseSwitcher.vue'
 import { initials } from './format'
 import { signedIn, take } from './signIn'
 
+const route = useRoute()
 const router = useRouter()
 const queries = useQueryClient()
 
@@ -36,6 +37,9 @@ async function signOut() {
     </RouterLink>
     <nav aria-label="Yard">
       <RouterLink to="/">Today</RouterLink>
+      <RouterLink :to="{ name: 'library' }" :class="{ in: String(route.path).startsWith('/library') }"
+        >Library</RouterLink
+      >
       <RouterLink to="/yard-book">Yard book</RouterLink>
     </nav>
     <div class="right">
@@ -77,7 +81,8 @@ nav a {
   text-decoration: none;
   border-bottom: 3px solid transparent;
 }
-nav a.router-link-exact-active {
+nav a.router-link-exact-active,
+nav a.in {
   color: var(--ink);
   font-weight: 600;
   border-color: var(--straw);

@@ -62,3 +62,32 @@ export const useRides = (horseId: () => string) =>
         }),
       ),
   })
+
+export const useLibrary = () =>
+  useQuery({
+    queryKey: ['library'],
+    queryFn: () => ask(() => client.GET('/api/library')),
+    // The catalogue comes with the program and changes with nothing else.
+    staleTime: Infinity,
+  })
+
+export const useLadders = (horseId: () => string) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'ladders']),
+    queryFn: () =>
+      ask(() => client.GET('/api/horses/{horseId}/ladders', { params: { path: { horseId: horseId() } } })),
+    enabled: () => Boolean(horseId()),
+  })
+
+export const useRung = (horseId: () => string, rungId: () => string) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'rung', rungId()]),
+    queryFn: () => {
+      const [strand, rung] = rungId().split('/')
+      return ask(() =>
+        client.GET('/api/horses/{horseId}/ladders/{strand}/{rung}', {
+          params: { path: { horseId: horseId(), strand: strand!, rung: rung! } },
+        }),
+      )
+    },
+  })

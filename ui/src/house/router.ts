@@ -21,6 +21,20 @@ export const router = createRouter({
       meta: { open: true },
     },
     { path: '/', name: 'today', component: () => import('../today/TodayPage.vue') },
+    {
+      path: '/library/:horseId?',
+      name: 'library',
+      component: () => import('../exercises/LibraryPage.vue'),
+      props: true,
+      meta: { step: 'library' },
+    },
+    {
+      path: '/library/:horseId/:strand/:rung',
+      name: 'rung',
+      component: () => import('../exercises/RungPage.vue'),
+      props: true,
+      meta: { step: 'library' },
+    },
     { path: '/yard-book', name: 'yard-book', component: () => import('../people/YardBookPage.vue') },
     { path: '/horses/new', name: 'new-horse', component: () => import('../horses/NewHorsePage.vue') },
     {

@@ -1,4 +1,16 @@
-import type { Fit, Gait, GaitVariant, LengthUnit, Phase, Rein, Role, Sign, VerdictWord } from '../api/schema'
+import type {
+  Fit,
+  Gait,
+  GaitVariant,
+  LengthUnit,
+  Phase,
+  Rein,
+  RiddenFigure,
+  Role,
+  Sign,
+  Strand,
+  VerdictWord,
+} from '../api/schema'
 
 /** Riders' words for what the server names. */
 
@@ -90,4 +102,33 @@ export const tensionWords = ['Asleep', 'Relaxed, attentive', 'Keen', 'Tense', 'O
 
 export function options<K extends string>(words: Record<K, string>, only?: K[]) {
   return (only ?? (Object.keys(words) as K[])).map((value) => ({ value, label: words[value] }))
+}
+
+export const strandWords: Record<Strand, string> = {
+  inHand: 'In hand',
+  lunge: 'Lunge',
+  flatwork: 'Flatwork',
+  lateral: 'Lateral',
+  changes: 'Changes',
+  collected: 'Collected work',
+  poles: 'Poles',
+  grids: 'Grids',
+  jumping: 'Jumping',
+  narrow: 'Narrow',
+  crossCountry: 'Cross-country',
+  fitness: 'Fitness',
+}
+
+export const figureWords: Record<RiddenFigure, string> = {
+  openGround: 'out in the open',
+  wholeSchool: 'whole school',
+  longSide: 'long side',
+  centreLine: 'centre line',
+  quarterLine: 'quarter line',
+  diagonal: 'diagonal',
+  serpentine: 'serpentine',
+  circle20: '20 m circle',
+  circle15: '15 m circle',
+  circle10: '10 m circle',
+  onTheSpot: 'on the spot',
 }

@@ -7,8 +7,16 @@ import { gaitWords, options, phaseWords, reinWords } from '../house/words'
 
 /** The parts of a session as rows: what, gait, rein, minutes, set-up, mark. */
 const parts = defineModel<PartEntry[]>({ required: true })
-defineProps<{ setUps: SetUpView[]; mayEdit: boolean }>()
+const props = defineProps<{
+  setUps: SetUpView[]
+  rungs: { value: string; label: string }[]
+  mayEdit: boolean
+}>()
 const marks = [5, 5.5, 6, 6.5, 7, 7.5, 8].map((m) => ({ value: m, label: String(m) }))
+
+/** A rung chosen earlier stays to be seen, although the horse has moved on since. */
+const rungsFor = (id?: string | null) =>
+  id && !props.rungs.some((r) => r.value === id) ? [...props.rungs, { value: id, label: id }] : props.rungs
 
 function add() {
   const last = parts.value.findIndex((p) => p.phase === 'coolDown')
@@ -20,6 +28,7 @@ function add() {
     minutes: 5,
     setUpId: null,
     markHopedFor: null,
+    rungId: null,
   }
   const at = last < 0 ? parts.value.length : last
   parts.value = [...parts.value.slice(0, at), part, ...parts.value.slice(at)]
@@ -53,6 +62,15 @@ const order: Phase[] = ['warmUp', 'work', 'newWork', 'coolDown']
           :disabled="!mayEdit"
           placeholder="What is done"
           :aria-label="`What is done in part ${i + 1}`"
+        />
+        <PickOne
+          v-model:value="part.rungId!"
+          class="rung"
+          :disabled="!mayEdit"
+          allow-clear
+          placeholder="no rung"
+          :options="rungsFor(part.rungId)"
+          :aria-label="`Rung of part ${i + 1}`"
         />
         <PickOne
           v-model:value="part.gait!"
@@ -135,7 +153,7 @@ ol {
 }
 li {
   display: grid;
-  grid-template-columns: 124px 96px 118px minmax(0, 1fr) 92px 84px;
+  grid-template-columns: 124px 96px 118px minmax(0, 1fr) minmax(0, 1fr) 88px 84px;
   gap: 6px;
   padding: 8px 0 8px 12px;
   border-left: 4px solid var(--line);
@@ -147,11 +165,17 @@ li.work {
   border-color: var(--ink);
 }
 .what {
-  grid-column: 2 / 6;
+  grid-column: 2 / 5;
+}
+.rung {
+  grid-column: 5 / 7;
+}
+.set-up {
+  grid-column: 4 / 6;
 }
 .moves {
   display: flex;
-  grid-column: 6;
+  grid-column: 7;
   grid-row: 1 / 3;
   align-items: center;
   justify-content: flex-end;
@@ -178,6 +202,7 @@ li.work {
     grid-template-columns: 1fr 1fr 1fr;
   }
   .what,
+  .rung,
   .set-up {
     grid-column: 1 / -1;
   }

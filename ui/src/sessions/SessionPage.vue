@@ -13,7 +13,8 @@ import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { longDay } from '../house/format'
-import { useSetUps } from '../house/queries'
+import { useLadders, useLibrary, useSetUps } from '../house/queries'
+import { strandWords } from '../house/words'
 import { rides, signedIn, trains } from '../house/signIn'
 import { done } from '../house/undo'
 import MinutesBar from '../house/MinutesBar.vue'
@@ -29,6 +30,18 @@ const queries = useQueryClient()
 const isNew = computed(() => props.sessionId === 'new')
 const path = computed(() => ({ horseId: props.horseId, sessionId: props.sessionId }))
 const { data: setUps } = useSetUps(() => props.horseId)
+const { data: library } = useLibrary()
+const { data: places } = useLadders(() => props.horseId)
+
+/** Where the horse stands on each ladder, and the rung above. */
+const rungs = computed(() =>
+  (places.value ?? []).flatMap((p) =>
+    [p.rungId, p.nextRungId]
+      .map((id) => library.value?.ladders.find((l) => l.strand === p.strand)?.rungs.find((r) => r.id === id))
+      .filter((r) => r !== undefined)
+      .map((r) => ({ value: r.id, label: `${strandWords[r.strand]}: ${r.name}` })),
+  ),
+)
 const { data: kept, error } = useQuery({
   queryKey: computed(() => ['horse', props.horseId, 'session', props.sessionId]),
   queryFn: () =>
@@ -204,7 +217,7 @@ async function takeTheirs() {
             >A helper on the ground</Checkbox
           >
         </fieldset>
-        <PartRows v-model="entry.parts!" :set-ups="setUps ?? []" :may-edit="mayEdit" />
+        <PartRows v-model="entry.parts!" :set-ups="setUps ?? []" :rungs="rungs" :may-edit="mayEdit" />
         <FieldBox v-slot="{ id }" label="Notes" name="notes">
           <Input.TextArea :id="id" v-model:value="entry.notes!" :disabled="!mayEdit" :rows="2" />
         </FieldBox>

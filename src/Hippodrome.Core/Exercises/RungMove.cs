@@ -1,0 +1,112 @@
+using Hippodrome.Core.Measures;
+
+namespace Hippodrome.Core.Exercises;
+
+/// <summary>How a horse came to its place on a ladder.</summary>
+public enum MoveKind
+{
+    /// <summary>On the evidence of its rides.</summary>
+    Climbed,
+
+    /// <summary>On the evidence of its rides, down.</summary>
+    WentBack,
+
+    /// <summary>One rung down after lameness was cleared.</summary>
+    AfterLameness,
+
+    /// <summary>By a trainer's hand, with a word why.</summary>
+    ByHand,
+}
+
+/// <summary>One move on one ladder. Moves are appended; the latest says where the horse stands.</summary>
+/// <param name="Strand">Which ladder.</param>
+/// <param name="RungId">Where to; null is off the ladder, not begun.</param>
+/// <param name="Kind">How it came about.</param>
+/// <param name="Word">Why, in words.</param>
+/// <param name="On">The day.</param>
+public sealed record RungMove(Strand Strand, string? RungId, MoveKind Kind, string Word, DateOnly On);
+
+/// <summary>A move by hand as typed.</summary>
+/// <param name="Strand">Which ladder.</param>
+/// <param name="RungId">Where to; nothing is off the ladder.</param>
+/// <param name="Word">Why.</param>
+public sealed record RungMoveEntry(Strand? Strand = null, string? RungId = null, string? Word = null)
+{
+    /// <summary>Refuses a rung of another ladder, one the horse is too young for, and a move without a word.</summary>
+    public Outcome<RungMove> Check(int age, DateOnly today)
+    {
+        var checks = new Checks();
+        var strand = checks.Choice("strand", Strand);
+        var word = checks.Text("word", Word, 300);
+        if (RungId is not null)
+        {
+            var rung = Catalogue.Find(RungId);
+            checks.That(rung is not null && rung.Strand == strand, "rungId", "There is no such rung on this ladder.", "Choose one of its rungs.");
+            checks.That(rung is null || age >= rung.YoungestAge.Value, "rungId", $"At {age} it is too young: {rung?.YoungestAge.Source.Says}.", $"Wait until it is {rung?.YoungestAge.Value}.");
+        }
+
+        return checks.Outcome(() => new RungMove(strand, RungId, MoveKind.ByHand, word, today));
+    }
+}
+
+/// <summary>Where a horse stands on every ladder.</summary>
+public sealed class Places
+{
+    private readonly Dictionary<Strand, Rung?> _at;
+
+    private Places(Dictionary<Strand, Rung?> at) => _at = at;
+
+    /// <summary>The rung it stands on; null where it has not begun.</summary>
+    public Rung? this[Strand strand] => _at.GetValueOrDefault(strand);
+
+    /// <param name="moves">In the order they were made; a later one of a strand takes the place of an earlier one.</param>
+    public static Places From(IEnumerable<RungMove> moves) =>
+        new(moves.GroupBy(m => m.Strand).ToDictionary(g => g.Key, g => g.Last().RungId is { } id ? Catalogue.Find(id) : null));
+
+    /// <summary>It stands on this rung, or above it.</summary>
+    public bool Reached(Rung rung)
+    {
+        ArgumentNullException.ThrowIfNull(rung);
+        return this[rung.Strand] is { } at && at.Step >= rung.Step;
+    }
+
+    /// <summary>What still holds a rung back: prerequisites not reached, and age.</summary>
+    public IReadOnlyList<string> Missing(Rung rung, int age)
+    {
+        ArgumentNullException.ThrowIfNull(rung);
+        var missing = rung.Needs.Select(Catalogue.Rung).Where(r => !Reached(r)).Select(r => $"{r.Name} ({r.Strand.Say()})").ToList();
+        if (age < rung.YoungestAge.Value)
+        {
+            missing.Add($"age {rung.YoungestAge.Value}");
+        }
+
+        return missing;
+    }
+
+    /// <summary>One rung down on every ladder but the in-hand one, after lameness. The first rung stays.</summary>
+    public IReadOnlyList<RungMove> AfterLameness(string because, DateOnly on) =>
+    [
+        .. _at.Values.OfType<Rung>().Where(r => r.Strand != Strand.InHand && r.FallBack is not null)
+            .Select(r => new RungMove(r.Strand, r.FallBack, MoveKind.AfterLameness, $"after {because}", on)),
+    ];
+}
+
+public static class StrandWords
+{
+    /// <summary>"in hand", as riders say it.</summary>
+    public static string Say(this Strand strand) => strand switch
+    {
+        Strand.InHand => "in hand",
+        Strand.Lunge => "lunge",
+        Strand.Flatwork => "flatwork",
+        Strand.Lateral => "lateral work",
+        Strand.Changes => "changes",
+        Strand.Collected => "collected work",
+        Strand.Poles => "poles",
+        Strand.Grids => "grids",
+        Strand.Jumping => "jumping",
+        Strand.Narrow => "narrow fences",
+        Strand.CrossCountry => "cross-country",
+        _ => "fitness",
+    };
+}

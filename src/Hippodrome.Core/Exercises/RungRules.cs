@@ -1,0 +1,153 @@
+using System.Globalization;
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Rides;
+using Hippodrome.Core.Verdicts;
+using Hippodrome.Core.Weather;
+
+namespace Hippodrome.Core.Exercises;
+
+/// <summary>Which way the evidence points.</summary>
+public enum RungWord
+{
+    Up,
+    Stay,
+    Back,
+}
+
+/// <summary>A ride in which a rung was worked.</summary>
+/// <param name="RideId">Which ride.</param>
+/// <param name="On">The day.</param>
+/// <param name="RiderId">Who rode.</param>
+/// <param name="Record">What it added up to.</param>
+public sealed record RungRide(Guid RideId, DateOnly On, Guid RiderId, RideRecord Record);
+
+/// <summary>All that moves a rung.</summary>
+/// <param name="Rung">The rung in work.</param>
+/// <param name="Places">Where the horse stands on every ladder.</param>
+/// <param name="Age">Age on the day of the latest ride.</param>
+/// <param name="Rides">Rides in which this rung was worked, the latest first.</param>
+/// <param name="LastRiddenBefore">The day it was last ridden before the latest of them, whatever was worked.</param>
+/// <param name="EarlierRiders">Who rode it before the latest of them.</param>
+/// <param name="DaysToCompetition">Days from the latest of them to the next competition, if one is entered.</param>
+/// <param name="Held">Held from ridden work.</param>
+public sealed record RungContext(
+    Rung Rung, Places Places, int Age, IReadOnlyList<RungRide> Rides, DateOnly? LastRiddenBefore = null, IReadOnlySet<Guid>? EarlierRiders = null, int? DaysToCompetition = null, bool Held = false);
+
+/// <summary>Up, stay or back, with what it rests on and what is missing.</summary>
+public sealed record RungVerdict(RungWord Word, string? ToRungId, string Says, IReadOnlyList<string> Missing, Reliability? Reliability, Why Why);
+
+/// <summary>Rungs are climbed on evidence, not on a date.</summary>
+public static class RungRules
+{
+    public static RungVerdict Judge(RungContext context)
+    {
+        ArgumentNullException.ThrowIfNull(context);
+        var (rung, rides) = (context.Rung, context.Rides);
+        var reliability = Reliability.Of(rides.Select(r => IsGood(rung, r.Record)));
+        if (GoesBack(rung, rides) is { } reason)
+        {
+            var to = rung.FallBack is null ? null : Catalogue.Rung(rung.FallBack);
+            return new RungVerdict(
+                RungWord.Back, to?.Id, to is null ? "Less of the same: it is the first rung." : $"One rung back, to {to.Name}.", [], reliability,
+                new Why(reason, Inputs(rung, rides, VerdictFigures.RunningSessions.Value), VerdictFigures.PoorMark.Source));
+        }
+
+        var missing = Missing(context);
+        var above = Catalogue.Above(rung);
+        var why = new Why(
+            $"{rung.SessionsToGoUp.Value} sessions running at {rung.Good.Mark:0.#} or more on both reins, tension {rung.Good.LeastTension} or {rung.Good.MostTension}, closing test passed",
+            Inputs(rung, rides, rung.SessionsToGoUp.Value), rung.SessionsToGoUp.Source);
+        return missing.Count > 0 || above is null
+            ? new RungVerdict(RungWord.Stay, null, above is null && missing.Count == 0 ? "The top of this ladder: keep it fresh." : "Stay, while it keeps offering an answer.", missing, reliability, why)
+            : new RungVerdict(RungWord.Up, above.Id, $"One rung up, to {above.Name}.", [], reliability, why);
+    }
+
+    /// <summary>Good as this rung asks for it.</summary>
+    public static bool IsGood(Rung rung, RideRecord record) => Short(rung, record) is null;
+
+    /// <summary>What holds the next rung back: sessions still wanted, the day, prerequisites, age.</summary>
+    private static List<string> Missing(RungContext c)
+    {
+        var missing = new List<string>();
+        var good = c.Rides.TakeWhile(r => IsGood(c.Rung, r.Record)).Count();
+        if (good < c.Rung.SessionsToGoUp.Value)
+        {
+            var more = c.Rung.SessionsToGoUp.Value - good;
+            missing.Add($"{more} good {(more == 1 ? "session" : "sessions")} more");
+        }
+
+        if (NotToday(c) is { } day)
+        {
+            missing.Add(day);
+        }
+
+        if (Catalogue.Above(c.Rung) is { } above)
+        {
+            missing.AddRange(c.Places.Missing(above, c.Age));
+        }
+
+        return missing;
+    }
+
+    /// <summary>Days on which no rung is climbed.</summary>
+    private static string? NotToday(RungContext c)
+    {
+        if (c.Held)
+        {
+            return "held from ridden work";
+        }
+
+        if (c.Rides.Count == 0)
+        {
+            return null;
+        }
+
+        var latest = c.Rides[0];
+        return c switch
+        {
+            { DaysToCompetition: >= 0 and <= 1 } => "not on the eve of a competition",
+            _ when latest.Record.Weather is { } weather && Heat.Advise(weather).Care > HeatCare.Go => "not in the heat",
+            { LastRiddenBefore: { } before } when latest.On.DayNumber - before.DayNumber >= VerdictFigures.BreakFrom.Value => "not on the first day after a break",
+            { EarlierRiders: { Count: > 0 } riders } when !riders.Contains(latest.RiderId) => "not on a new rider's first day",
+            _ => null,
+        };
+    }
+
+    /// <summary>Two sessions running under 5 on a rein, or a stop that says "not understood".</summary>
+    private static string? GoesBack(Rung rung, IReadOnlyList<RungRide> rides)
+    {
+        var poor = VerdictFigures.PoorMark.Value;
+        var running = rides.Take(VerdictFigures.RunningSessions.Value).ToList();
+        var stopped = rides.Count > 0 && rides[0].Record.Efforts.Left.Stop + rides[0].Record.Efforts.Right.Stop > 0;
+        return stopped && rung.Good.CleanShare is not null ? "A stop says it was not understood: back at once"
+            : running.Count == VerdictFigures.RunningSessions.Value && running.TrueForAll(r => r.Record.Marks.Left < poor || r.Record.Marks.Right < poor) ? "Two sessions running under 5 go back one rung"
+            : null;
+    }
+
+    /// <summary>What a ride was short of, or null when it was good.</summary>
+    private static string? Short(Rung rung, RideRecord record)
+    {
+        var clean = Clean(record);
+        return record switch
+        {
+            _ when SoundnessRules.SaysPain(record.Signs.Select(s => s.Sign)) is { } pain => pain,
+            _ when !record.BothReinsReach(rung.Good.Mark) => "a rein under the mark",
+            _ when record.Tension.Count == 0 || record.Tension.Any(t => t < rung.Good.LeastTension || t > rung.Good.MostTension) => "tension",
+            _ when record.ClosingTestPassed != true => "closing test",
+            _ when rung.Good.CleanShare is { } asked && clean < asked => string.Create(CultureInfo.InvariantCulture, $"{clean:P0} clean"),
+            _ => null,
+        };
+    }
+
+    /// <summary>Share of passes and efforts that were clean; everything where nothing was counted.</summary>
+    private static double Clean(RideRecord record)
+    {
+        var (passes, efforts) = (record.Passes, record.Efforts);
+        var all = passes.Left.All + passes.Right.All + efforts.Left.All + efforts.Right.All;
+        return all == 0 ? 1 : (double)(passes.Left.Clean + passes.Right.Clean + efforts.Left.Clear + efforts.Right.Clear) / all;
+    }
+
+    private static List<string> Inputs(Rung rung, IReadOnlyList<RungRide> rides, int most) => rides.Count == 0
+        ? ["not worked yet"]
+        : [.. rides.Take(most).Select(r => string.Create(CultureInfo.InvariantCulture, $"{r.On:d MMM}: left {r.Record.Marks.Left?.ToString("0.#", CultureInfo.InvariantCulture) ?? "no mark"}, right {r.Record.Marks.Right?.ToString("0.#", CultureInfo.InvariantCulture) ?? "no mark"}, {Short(rung, r.Record) ?? "good"}"))];
+}

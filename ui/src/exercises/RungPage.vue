@@ -1,0 +1,271 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import ProblemNote from '../house/ProblemNote.vue'
+import WhyButton from '../house/WhyButton.vue'
+import { shortDay } from '../house/format'
+import { useHorses, useLibrary, useRung } from '../house/queries'
+import { trains } from '../house/signIn'
+import { figureWords, gaitWords, strandWords, tensionWords } from '../house/words'
+import LineDrawing from '../setups/LineDrawing.vue'
+import MoveForm from './MoveForm.vue'
+
+/** A rung for one horse: what it is, the evidence ride by ride, every move on its ladder, its exercises. */
+const props = defineProps<{ horseId: string; strand: string; rung: string }>()
+const { data: page, error } = useRung(
+  () => props.horseId,
+  () => `${props.strand}/${props.rung}`,
+)
+const { data: library } = useLibrary()
+const { data: horses } = useHorses()
+const horse = computed(() => horses.value?.find((h) => h.id === props.horseId))
+const nameOf = (id: string | null) =>
+  library.value?.ladders.flatMap((l) => l.rungs).find((r) => r.id === id)?.name ?? 'off the ladder'
+const here = computed(() => page.value?.place.rungId === page.value?.rung.id)
+const moveWords = {
+  climbed: 'climbed on evidence',
+  wentBack: 'went back on evidence',
+  afterLameness: 'one down after lameness',
+  byHand: 'moved by hand',
+}
+const pathOf = (id: string) => {
+  const [strand, rung] = id.split('/')
+  return { name: 'rung', params: { horseId: props.horseId, strand, rung } }
+}
+</script>
+
+<template>
+  <main id="main" class="rung">
+    <ProblemNote v-if="error" :problem="error" />
+    <template v-if="page">
+      <header class="page-head">
+        <RouterLink class="small" :to="{ name: 'library', params: { horseId } }">Library</RouterLink>
+        <h1>{{ page.rung.name }}</h1>
+        <span class="quiet"
+          >{{ strandWords[page.rung.strand] }}, rung {{ page.rung.step }} ·
+          {{
+            here
+              ? `${horse?.name} stands here`
+              : page.reached
+                ? `${horse?.name} has reached it`
+                : `${horse?.name} is not there yet`
+          }}</span
+        >
+      </header>
+
+      <div class="columns">
+        <div class="stack">
+          <section class="card stack what">
+            <p class="purpose">{{ page.rung.purpose }}</p>
+            <dl>
+              <dt>How</dt>
+              <dd>{{ page.rung.how }}</dd>
+              <dt>Good looks like</dt>
+              <dd>
+                {{ page.rung.good.says }}
+                <span class="quiet"
+                  >{{ page.rung.good.mark }} or more on both reins,
+                  {{ tensionWords[page.rung.good.leastTension]?.toLowerCase() }} to
+                  {{ tensionWords[page.rung.good.mostTension]?.toLowerCase() }}, closing test passed<template
+                    v-if="page.rung.good.cleanShare"
+                    >, {{ Math.round(page.rung.good.cleanShare * 100) }} % clean</template
+                  >.</span
+                >
+              </dd>
+              <dt>Watch for</dt>
+              <dd>{{ page.rung.watch }}</dd>
+              <dt>Wants</dt>
+              <dd>
+                from age {{ page.rung.youngestAge.value
+                }}<template v-if="page.rung.helper">, a helper</template
+                ><template v-if="page.rung.kit.length">, {{ page.rung.kit.join(', ') }}</template
+                ><template v-if="page.rung.mostAWeek"
+                  >, at most {{ page.rung.mostAWeek.value }} times a week</template
+                >; up after {{ page.rung.sessionsToGoUp.value }} good sessions
+              </dd>
+              <template v-if="page.rung.needs.length">
+                <dt>Rests on</dt>
+                <dd>
+                  <template v-for="(id, i) in page.rung.needs" :key="id"
+                    ><template v-if="i">, </template
+                    ><RouterLink :to="pathOf(id)">{{ nameOf(id) }}</RouterLink></template
+                  >
+                </dd>
+              </template>
+              <template v-if="page.rung.fallBack">
+                <dt>Goes back to</dt>
+                <dd>
+                  <RouterLink :to="pathOf(page.rung.fallBack)">{{ nameOf(page.rung.fallBack) }}</RouterLink>
+                </dd>
+              </template>
+            </dl>
+            <p v-if="page.rung.caution" class="caution"><strong>Caution.</strong> {{ page.rung.caution }}</p>
+            <p v-if="page.rung.ask" class="caution"><strong>Ask first.</strong> {{ page.rung.ask }}</p>
+          </section>
+
+          <section class="card">
+            <h2>Ways to ride it</h2>
+            <ul class="exercises">
+              <li v-for="{ exercise, measured } in page.exercises" :key="exercise.id">
+                <h3>{{ exercise.name }}</h3>
+                <p>{{ exercise.how }}</p>
+                <p class="small quiet">
+                  {{ gaitWords[exercise.gait] }} · {{ figureWords[exercise.figure] }} ·
+                  {{
+                    exercise.dose.minutes
+                      ? `${exercise.dose.minutes} minutes`
+                      : `${exercise.dose.efforts} efforts`
+                  }}
+                  · {{ exercise.repetitions }} times<template v-if="exercise.stepsBeforeRest"
+                    >, {{ exercise.stepsBeforeRest }} steps and rest</template
+                  ><template v-if="exercise.poles">
+                    · {{ exercise.poles }} {{ exercise.poles === 1 ? 'pole' : 'poles' }}</template
+                  >
+                </p>
+                <LineDrawing v-if="measured" :measured="measured" unit="metres" />
+              </li>
+            </ul>
+          </section>
+        </div>
+
+        <aside class="stack">
+          <section v-if="here && page.place.verdict" class="card verdict" :class="page.place.verdict.word">
+            <p class="word">
+              {{ { up: 'One rung up', stay: 'Stay', back: 'Go back' }[page.place.verdict.word] }}
+            </p>
+            <p>{{ page.place.verdict.says }} <WhyButton :why="page.place.verdict.why" of="this rung" /></p>
+            <ul v-if="page.place.verdict.missing.length" class="missing">
+              <li v-for="m in page.place.verdict.missing" :key="m">{{ m }}</li>
+            </ul>
+            <p v-if="page.place.verdict.reliability" class="small">
+              Good in {{ page.place.verdict.reliability.says
+              }}<strong v-if="page.place.verdict.reliability.confirmed">: confirmed</strong>.
+            </p>
+          </section>
+          <section v-else-if="!page.reached && page.missing.length" class="card">
+            <h2>Not open yet</h2>
+            <ul class="missing">
+              <li v-for="m in page.missing" :key="m">{{ m }}</li>
+            </ul>
+          </section>
+          <MoveForm v-if="trains()" :horse-id="horseId" :page="page" />
+          <section class="card">
+            <h2>Evidence</h2>
+            <p v-if="page.evidence.length === 0" class="small quiet">
+              No ride on this rung yet. Choose it in a part of a session, and the ride counts here.
+            </p>
+            <table v-else class="small">
+              <thead>
+                <tr>
+                  <th>Ride</th>
+                  <th class="number">◀ Left</th>
+                  <th class="number">Right ▶</th>
+                  <th></th>
+                </tr>
+              </thead>
+              <tbody>
+                <tr v-for="e in page.evidence" :key="e.rideId">
+                  <td>
+                    <RouterLink :to="{ name: 'review', params: { horseId, rideId: e.rideId } }">{{
+                      shortDay(e.on)
+                    }}</RouterLink>
+                  </td>
+                  <td class="number">{{ e.marks.left ?? '–' }}</td>
+                  <td class="number">{{ e.marks.right ?? '–' }}</td>
+                  <td>{{ e.good ? '✓ good' : 'not yet' }}</td>
+                </tr>
+              </tbody>
+            </table>
+          </section>
+          <section v-if="page.moves.length" class="card">
+            <h2>Moves on this ladder</h2>
+            <ul class="small moves">
+              <li v-for="(m, i) in page.moves" :key="i">
+                <strong>{{ nameOf(m.rungId) }}</strong>, {{ shortDay(m.on) }}<br />
+                <span class="quiet">{{ moveWords[m.kind] }} by {{ m.by }}: {{ m.word }}</span>
+              </li>
+            </ul>
+          </section>
+        </aside>
+      </div>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.rung {
+  max-width: 1240px;
+  margin: 0 auto;
+  padding: 20px 20px 60px;
+}
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 340px;
+  gap: 14px;
+  align-items: start;
+}
+.purpose {
+  font-size: 1.25rem;
+  font-weight: 700;
+  line-height: 1.3;
+}
+dl {
+  display: grid;
+  grid-template-columns: 120px minmax(0, 1fr);
+  gap: 7px 14px;
+}
+dt {
+  color: var(--quiet);
+  font-size: 0.9rem;
+}
+.caution {
+  padding: 8px 12px;
+  border-left: 4px solid var(--straw);
+  background: var(--straw-pale);
+}
+.exercises {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 16px;
+  margin-top: 10px;
+}
+.exercises li {
+  display: grid;
+  gap: 4px;
+  align-content: start;
+}
+.verdict {
+  display: grid;
+  gap: 8px;
+  border-left: 6px solid var(--walk);
+}
+.verdict.back {
+  border-left-color: var(--straw);
+}
+.word {
+  font-size: 1.5rem;
+  font-weight: 700;
+}
+.missing {
+  display: grid;
+  gap: 5px;
+  margin-top: 6px;
+}
+.missing li {
+  padding: 3px 10px;
+  border-radius: 6px;
+  background: var(--tight);
+  color: var(--on-tight);
+  font-size: 0.9rem;
+}
+.moves {
+  display: grid;
+  gap: 8px;
+  margin-top: 8px;
+}
+@media (max-width: 1000px) {
+  .columns,
+  .exercises {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
