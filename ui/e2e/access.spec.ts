@@ -28,6 +28,22 @@ const screens: [string, (page: import('@playwright/test').Page) => Promise<void>
   ],
   ['ride', (page) => openHorse(page, 'Sablewood', 'Ride')],
   ['review', (page) => openHorse(page, 'Old Verity', 'Review')],
+  [
+    'library',
+    async (page) => {
+      await openHorse(page, 'Tarn Lark')
+      await page.getByRole('link', { name: 'The ladders' }).click()
+      await expect(page.getByRole('heading', { name: 'Fitness' })).toBeVisible()
+    },
+  ],
+  [
+    'rung',
+    async (page) => {
+      await openHorse(page, 'Tarn Lark')
+      await page.getByRole('link', { name: 'Raised trot poles', exact: true }).click()
+      await expect(page.getByText('Ways to ride it')).toBeVisible()
+    },
+  ],
   ['yard book', async (page) => void (await page.goto('/yard-book'))],
 ]
 

@@ -1,19 +1,17 @@
 <script setup lang="ts">
 import Input from 'ant-design-vue/es/input'
 import { computed, ref } from 'vue'
-import { useRouter } from 'vue-router'
 import type { PlaceView, RungView } from '../api/schema'
-import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useHorses, useLadders, useLibrary } from '../house/queries'
 import { strandWords } from '../house/words'
 
 /** The twelve ladders beside one another, with a horse's place on each and what holds the next rung back. */
 const props = defineProps<{ horseId?: string }>()
-const router = useRouter()
 const { data: horses } = useHorses()
 const { data: library, error } = useLibrary()
 const shown = computed(() => props.horseId || horses.value?.[0]?.id || '')
+const horse = computed(() => horses.value?.find((h) => h.id === shown.value))
 const { data: places } = useLadders(() => shown.value)
 const search = ref('')
 
@@ -42,7 +40,9 @@ const link = (rung: RungView) => {
   <main id="main" class="library">
     <header class="page-head">
       <h1>Library</h1>
-      <span class="quiet">twelve ladders, each climbed on evidence and not on a date</span>
+      <span v-if="horse" class="quiet"
+        >{{ horse.name }}’s place on twelve ladders, climbed on evidence and not on a date</span
+      >
       <div class="actions">
         <Input
           v-model:value="search"
@@ -50,13 +50,6 @@ const link = (rung: RungView) => {
           placeholder="Search the rungs"
           aria-label="Search the rungs"
           allow-clear
-        />
-        <PickOne
-          class="horse"
-          :value="shown"
-          :options="(horses ?? []).map((h) => ({ value: h.id, label: h.name }))"
-          aria-label="Whose places are shown"
-          @change="(id) => router.push({ name: 'library', params: { horseId: id } })"
         />
       </div>
     </header>
@@ -105,9 +98,6 @@ const link = (rung: RungView) => {
 }
 .search {
   width: 210px;
-}
-.horse {
-  width: 180px;
 }
 .ladders {
   display: grid;

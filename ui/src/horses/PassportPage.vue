@@ -4,6 +4,7 @@ import Modal from 'ant-design-vue/es/modal'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { HorseEntry, StrideView } from '../api/schema'
+import PlacesCard from '../exercises/PlacesCard.vue'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
@@ -111,6 +112,7 @@ async function remove(m: StrideView) {
     <div class="stack">
       <HoldCard v-for="h in held" :key="h.id" :horse-id="horseId" :hold="h" />
       <p v-if="passport.horse.notes" class="notes">{{ passport.horse.notes }}</p>
+      <PlacesCard :horse-id="horseId" />
       <div class="columns">
         <section class="card">
           <div class="row spread">

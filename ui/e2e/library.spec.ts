@@ -1,0 +1,57 @@
+import { choose, expect, newHorse, openHorse, rider, signIn, test, trainer } from './yard'
+
+test('a rung is climbed on the evidence of its rides, and not before', async ({ page }) => {
+  await signIn(page, trainer)
+  await openHorse(page, 'Quillan')
+  await page.getByRole('link', { name: 'The ladders' }).click()
+  await expect(page.getByRole('link', { name: 'Trot poles, stands here' })).toBeVisible()
+
+  // Flatwork is not ready: it says what is missing and offers no way up.
+  await page.getByRole('link', { name: 'Trot-canter, three loops, stretch, stands here' }).click()
+  await expect(page.getByText('good session', { exact: false }).first()).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Go up, as the evidence says' })).toHaveCount(0)
+
+  await page.getByRole('main').getByRole('link', { name: 'Library' }).click()
+  await page.getByRole('link', { name: 'Trot poles, stands here' }).click()
+  await expect(page.getByText('One rung up, to Fan, clock, zigzag in trot.')).toBeVisible()
+  await page.getByRole('button', { name: 'Why this rung?' }).click()
+  await expect(page.getByText('2 sessions running at 7 or more on both reins')).toBeVisible()
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Go up, as the evidence says' }).click()
+  await expect(page.getByText('Quillan has reached it')).toBeVisible()
+  await page.getByRole('main').getByRole('link', { name: 'Library' }).click()
+  await expect(page.getByRole('link', { name: 'Fan, clock, zigzag in trot, stands here' })).toBeVisible()
+})
+
+test('a move by hand wants a word, keeps it, and stops at the age', async ({ page }) => {
+  await signIn(page, trainer)
+  await newHorse(page, 'Laddergate')
+  await page.getByRole('link', { name: 'The ladders' }).click()
+  await page.getByLabel('Search the rungs').fill('counted lines')
+  await page.getByRole('link', { name: /Canter pole, counted lines/ }).click()
+  await expect(page.getByText('is not there yet')).toBeVisible()
+  await expect(page.getByText('15 m circles', { exact: false }).first()).toBeVisible()
+  await page.getByRole('button', { name: 'Place it here' }).click()
+  await expect(page.getByText('This is empty.')).toBeVisible()
+  await page.getByLabel('Why, in a word').fill('he did these with his last rider')
+  await page.getByRole('button', { name: 'Place it here' }).click()
+  await expect(page.getByText('he did these with his last rider')).toBeVisible()
+  await expect(page.getByText('Laddergate stands here')).toBeVisible()
+
+  // The session that works on it counts as its evidence; a rung that is not open says what comes first.
+  await openHorse(page, 'Laddergate', 'Season')
+  await page.getByRole('link', { name: 'Plan a session', exact: true }).click()
+  await choose(page, 'Rung of part 3', 'Poles: Canter pole, counted lines')
+  await expect(page.getByText('Nothing to mend')).toBeVisible()
+  await choose(page, 'Rung of part 3', 'Poles: Canter cavaletti, even')
+  await expect(page.getByText('wants a helper', { exact: false }).first()).toBeVisible()
+})
+
+test('a rider reads the library and moves nothing', async ({ page }) => {
+  await signIn(page, rider)
+  await openHorse(page, 'Tarn Lark')
+  await page.getByRole('link', { name: 'The ladders' }).click()
+  await page.getByRole('link', { name: 'Half-pass in trot, next' }).click()
+  await expect(page.getByText('Ways to ride it')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Place it here' })).toHaveCount(0)
+})

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useLadders, useLibrary } from '../house/queries'
+import { strandWords } from '../house/words'
+
+/** Where the horse stands on every ladder it has begun, and what the evidence says there. */
+const props = defineProps<{ horseId: string }>()
+const { data: places } = useLadders(() => props.horseId)
+const { data: library } = useLibrary()
+const rungs = computed(() => new Map(library.value?.ladders.flatMap((l) => l.rungs).map((r) => [r.id, r])))
+const begun = computed(() => (places.value ?? []).filter((p) => p.rungId && rungs.value.has(p.rungId)))
+const link = (id: string) => {
+  const [strand, rung] = id.split('/')
+  return { name: 'rung', params: { horseId: props.horseId, strand, rung } }
+}
+const says = { up: 'ready to go up', stay: '', back: 'go back one' }
+</script>
+
+<template>
+  <section class="card">
+    <div class="row spread">
+      <h2>Where it stands</h2>
+      <RouterLink class="small" :to="{ name: 'library', params: { horseId } }">The ladders</RouterLink>
+    </div>
+    <p v-if="places && begun.length === 0" class="quiet">
+      On no ladder yet. Open a rung in the library and place it there, with a word why.
+    </p>
+    <ul>
+      <li v-for="p in begun" :key="p.strand">
+        <span class="small quiet">{{ strandWords[p.strand] }}</span>
+        <RouterLink :to="link(p.rungId!)">{{ rungs.get(p.rungId!)!.name }}</RouterLink>
+        <span v-if="p.verdict && says[p.verdict.word]" class="small word" :class="p.verdict.word">{{
+          says[p.verdict.word]
+        }}</span>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+ul {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(180px, 1fr));
+  gap: 10px 18px;
+  margin-top: 8px;
+}
+li {
+  display: grid;
+  align-content: start;
+  padding-left: 10px;
+  border-left: 3px solid var(--straw);
+}
+li a {
+  font-weight: 600;
+  line-height: 1.25;
+  text-decoration: none;
+}
+li a:hover {
+  text-decoration: underline;
+}
+.word {
+  justify-self: start;
+  margin-top: 3px;
+  padding: 1px 8px;
+  border-radius: 6px;
+}
+.word.up {
+  background: var(--true);
+  color: var(--on-true);
+}
+.word.back {
+  background: var(--tight);
+  color: var(--on-tight);
+}
+</style>
