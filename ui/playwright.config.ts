@@ -4,8 +4,12 @@ const port = process.env.E2E_PORT ?? '5099'
 
 export default defineConfig({
   testDir: 'e2e',
-  // One yard and one database for all: a test that takes the database away must have them to itself.
-  workers: 1,
+  workers: 2,
+  // One yard and one database for all: the test that takes the database away has them to itself, at the end.
+  projects: [
+    { name: 'together', testIgnore: /database/ },
+    { name: 'alone', testMatch: /database/, dependencies: ['together'] },
+  ],
   timeout: 60_000,
   expect: { timeout: 10_000 },
   reporter: process.env.REPORT ? [['list'], ['json', { outputFile: process.env.REPORT }]] : 'list',

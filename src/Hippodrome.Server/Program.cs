@@ -106,6 +106,7 @@ api.MapSignIn();
 api.MapPeople();
 api.MapToday();
 api.MapHorses();
+api.MapRestrictions();
 api.MapAims();
 api.MapLibrary();
 api.MapSetUps();

@@ -32,6 +32,7 @@ public class AuthorisationTests(App app) : IClassFixture<App>
 
         // Whoever has been given the horse reads it.
         ["GET /api/horses/{horseId}"] = [200, 200, 200, 200, 404, 404, 401],
+        ["GET /api/horses/{horseId}/restrictions"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/ladders"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/ladders/{strand}/{rung}"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/aims"] = [200, 200, 200, 200, 404, 404, 401],
@@ -46,7 +47,9 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         // Riders record rides of horses given to them; observers record nothing.
         ["POST /api/horses/{horseId}/rides/{rideId:guid}/events"] = [200, 200, 403, 403, 404, 404, 401],
 
-        // A vet clears a hold of a horse given to them.
+        // A vet restricts a horse given to them and clears what holds it.
+        ["POST /api/horses/{horseId}/restrictions"] = [200, 403, 403, 200, 404, 404, 401],
+        ["POST /api/horses/{horseId}/restrictions/{restrictionId:guid}/clearance"] = [200, 403, 403, 200, 404, 404, 401],
         ["POST /api/horses/{horseId}/holds/{holdId:guid}/clearance"] = [200, 403, 403, 200, 404, 404, 401],
 
         // The rest is the trainer's.

@@ -32,6 +32,8 @@ public static class Calls
 
     public static readonly StrideEntry Stride = new(GaitVariant.TrotWorking, 30, 22, Counted.Steps, 8.2);
 
+    public static readonly RestrictionEntry NoCanter = new("strain, left fore", "Iva Sorrel, vet", App.Today, App.Today.AddDays(14), [Gait.Canter], [Strand.Grids], 0.4);
+
     public static SessionEntry Session(DateOnly? on = null, Guid? setUp = null, bool helper = true, Manner manner = Manner.Ridden) => new(
         on ?? App.Today, "Straightness", manner, helper,
         [
@@ -76,6 +78,14 @@ public static class Calls
             var hold = (await yard.HoldsAsync([horse.Id]))[0].Id;
             await yard.CommitAsync();
             return new Call($"{Of(horse)}/holds/{hold}/clearance", new ClearanceEntry("Iva Sorrel", App.Today));
+        },
+        ["GET /api/horses/{horseId}/restrictions"] = app => At($"{Of(app.Horse)}/restrictions"),
+        ["POST /api/horses/{horseId}/restrictions"] = async app => new Call($"{Of(await app.AddHorseAsync())}/restrictions", NoCanter),
+        ["POST /api/horses/{horseId}/restrictions/{restrictionId:guid}/clearance"] = async app =>
+        {
+            var horse = await app.AddHorseAsync();
+            var all = await app.Trainer.PostAsync($"{Of(horse)}/restrictions", NoCanter);
+            return new Call($"{Of(horse)}/restrictions/{all[0]!["restriction"]!["id"]}/clearance", new ClearanceEntry("Iva Sorrel", App.Today));
         },
         ["GET /api/horses/{horseId}/aims"] = app => At($"{Of(app.Horse)}/aims"),
         ["POST /api/horses/{horseId}/aims"] = app => At($"{Of(app.Horse)}/aims", Aim),

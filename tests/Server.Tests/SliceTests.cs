@@ -141,6 +141,19 @@ public class SliceTests(App app) : IClassFixture<App>
     }
 
     [Fact]
+    public async Task What_a_vet_has_ruled_out_cannot_be_planned_until_it_is_cleared()
+    {
+        var horse = await app.AddHorseAsync();
+        var all = await app.Vet.PostAsync($"{Calls.Of(horse)}/restrictions", Calls.NoCanter with { NoGaits = [Gait.Trot] });
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", Calls.Session())).Faults.ShouldHaveSingleItem().Says.ShouldContain("no trot");
+        await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions", Calls.Session(App.Today.AddDays(15)));
+        (await app.Trainer.GetAsync("/api/today"))["horses"]!.AsArray().Single(h => (string)h!["horse"]!["id"]! == horse.Id.ToString())!["warnings"]![0]!["text"]!.ToString().ShouldContain("Iva Sorrel");
+
+        await app.Vet.PostAsync($"{Calls.Of(horse)}/restrictions/{all[0]!["restriction"]!["id"]}/clearance", new ClearanceEntry("Iva Sorrel"));
+        await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions", Calls.Session());
+    }
+
+    [Fact]
     public async Task Soft_faults_are_told_and_do_not_stand_in_the_way()
     {
         var horse = await app.AddHorseAsync();

@@ -81,6 +81,7 @@ public class RideStoreTests(StoreFixture store) : IClassFixture<StoreFixture>
     [InlineData("delete from verdict_answer")]
     [InlineData("update rung_move set rung_id = null")]
     [InlineData("delete from rung_move")]
+    [InlineData("update restriction set because = 'nothing'")]
     public async Task The_application_may_not_edit_what_happened(string sql)
     {
         var thrown = await Should.ThrowAsync<PostgresException>(() => store.InAsync(store.Here, yard => yard.ExecuteAsync(sql)));

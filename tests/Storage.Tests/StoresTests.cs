@@ -1,5 +1,6 @@
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Arenas;
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;
@@ -126,6 +127,23 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
             (await yard.ClearHoldAsync(horseId, hold.Id, StoreFixture.Today, "Iva Sorrel", store.There.TrainerId)).ShouldBeTrue();
             (await yard.ClearHoldAsync(horseId, hold.Id, StoreFixture.Today, "Someone else", store.There.TrainerId)).ShouldBeFalse();
             (await yard.HoldsAsync([horseId])).ShouldHaveSingleItem().ClearedBy.ShouldBe("Iva Sorrel");
+        });
+    }
+
+    [Theory]
+    [InlineData(new[] { Gait.Canter, Gait.Gallop }, new[] { Strand.Grids }, 0.4)]
+    [InlineData(new[] { Gait.Trot }, new Strand[0], null)]
+    public async Task A_restriction_comes_back_as_it_was_said_and_is_cleared_once(Gait[] gaits, Strand[] strands, double? height)
+    {
+        var said = Restriction.From(Guid.NewGuid(), new RestrictionEntry("strain", "Iva Sorrel", StoreFixture.Today, null, gaits, strands, height), store.Here.Horse, StoreFixture.Today).OrThrow();
+        await store.InAsync(store.Here, async yard =>
+        {
+            await yard.AddRestrictionAsync(HorseId, said, store.Here.TrainerId);
+            var kept = (await yard.RestrictionsAsync([HorseId])).Single(r => r.Restriction.Id == said.Id);
+            Json.Write(kept.Restriction).ShouldBe(Json.Write(said));
+            (await yard.ClearRestrictionAsync(HorseId, said.Id, StoreFixture.Today, "Iva Sorrel", store.Here.TrainerId)).ShouldBeTrue();
+            (await yard.ClearRestrictionAsync(HorseId, said.Id, StoreFixture.Today, "Someone else", store.Here.TrainerId)).ShouldBeFalse();
+            (await yard.RestrictionsAsync([HorseId])).Single(r => r.Restriction.Id == said.Id).ClearedBy.ShouldBe("Iva Sorrel");
         });
     }
 

@@ -4,15 +4,15 @@ test('a rung is climbed on the evidence of its rides, and not before', async ({ 
   await signIn(page, trainer)
   await openHorse(page, 'Quillan')
   await page.getByRole('link', { name: 'The ladders' }).click()
-  await expect(page.getByRole('link', { name: 'Trot poles, stands here' })).toBeVisible()
+  await expect(page.getByRole('link', { name: /^Trot poles ?, stands here/ })).toBeVisible()
 
   // Flatwork is not ready: it says what is missing and offers no way up.
-  await page.getByRole('link', { name: 'Trot-canter, three loops, stretch, stands here' }).click()
+  await page.getByRole('link', { name: /^Trot-canter, three loops, stretch ?, stands here/ }).click()
   await expect(page.getByText('good session', { exact: false }).first()).toBeVisible()
   await expect(page.getByRole('button', { name: 'Go up, as the evidence says' })).toHaveCount(0)
 
   await page.getByRole('main').getByRole('link', { name: 'Library' }).click()
-  await page.getByRole('link', { name: 'Trot poles, stands here' }).click()
+  await page.getByRole('link', { name: /^Trot poles ?, stands here/ }).click()
   await expect(page.getByText('One rung up, to Fan, clock, zigzag in trot.')).toBeVisible()
   await page.getByRole('button', { name: 'Why this rung?' }).click()
   await expect(page.getByText('2 sessions running at 7 or more on both reins')).toBeVisible()
@@ -20,7 +20,7 @@ test('a rung is climbed on the evidence of its rides, and not before', async ({ 
   await page.getByRole('button', { name: 'Go up, as the evidence says' }).click()
   await expect(page.getByText('Quillan has reached it')).toBeVisible()
   await page.getByRole('main').getByRole('link', { name: 'Library' }).click()
-  await expect(page.getByRole('link', { name: 'Fan, clock, zigzag in trot, stands here' })).toBeVisible()
+  await expect(page.getByRole('link', { name: /^Fan, clock, zigzag in trot ?, stands here/ })).toBeVisible()
 })
 
 test('a move by hand wants a word, keeps it, and stops at the age', async ({ page }) => {
@@ -51,7 +51,40 @@ test('a rider reads the library and moves nothing', async ({ page }) => {
   await signIn(page, rider)
   await openHorse(page, 'Tarn Lark')
   await page.getByRole('link', { name: 'The ladders' }).click()
-  await page.getByRole('link', { name: 'Half-pass in trot, next' }).click()
+  await page.getByRole('link', { name: /^Half-pass in trot ?, next/ }).click()
   await expect(page.getByText('Ways to ride it')).toBeVisible()
   await expect(page.getByRole('button', { name: 'Place it here' })).toHaveCount(0)
+})
+
+test('a vet rules canter out, and no plan goes round it until it is cleared', async ({ page }) => {
+  await signIn(page, trainer)
+  await newHorse(page, 'Stillwater')
+  await page.getByRole('button', { name: 'Enter one' }).click()
+  await page.getByLabel('What for').fill('strain, left fore')
+  await page.getByRole('button', { name: 'Enter the restriction' }).click()
+  await expect(page.getByText('Nothing is out yet.')).toBeVisible()
+  await expect(page.getByLabel('What for')).toHaveValue('strain, left fore')
+  await page.getByLabel('Who said so').fill('Iva Sorrel, vet')
+  await page
+    .getByRole('group', { name: 'Gaits that are out' })
+    .getByRole('button', { name: 'Canter' })
+    .click()
+  await page.getByRole('button', { name: 'Enter the restriction' }).click()
+  await expect(page.getByText('no canter')).toBeVisible()
+
+  await openHorse(page, 'Stillwater', 'Season')
+  await page.getByRole('link', { name: 'Plan a session', exact: true }).click()
+  await page.getByLabel('The one thing of the day').fill('A little canter')
+  await choose(page, 'Gait of part 3', 'Canter')
+  await page.getByRole('button', { name: 'Keep the session' }).click()
+  await expect(
+    page.getByText('Stillwater is restricted (strain, left fore): no canter.').first(),
+  ).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Plan a session' })).toBeVisible()
+
+  await openHorse(page, 'Stillwater')
+  await page.getByRole('button', { name: 'Cleared?' }).click()
+  await page.getByLabel('Cleared by').fill('Iva Sorrel')
+  await page.getByRole('button', { name: 'Enter the clearance' }).click()
+  await expect(page.getByText('cleared Sat 18 Apr by Iva Sorrel')).toBeVisible()
 })

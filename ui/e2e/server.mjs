@@ -54,7 +54,7 @@ const server = spawn(
       ...process.env,
       HIPPODROME_DATABASE: database
         .replace(/Port=\d+/, `Port=${proxy.address().port}`)
-        .replace('Database=postgres', 'Database=hippodrome_e2e'),
+        .replace('Database=postgres', 'Database=hippodrome'),
       HIPPODROME_UI: `${root}ui/dist`,
       HIPPODROME_TODAY: '2026-04-18',
       ASPNETCORE_ENVIRONMENT: 'Production',

@@ -25,8 +25,9 @@ public sealed record NearbyDay(DateOnly On, bool Poles, bool Fences);
 /// <param name="TemperatureC">What the thermometer says, if anyone looked.</param>
 /// <param name="HeldBecause">Why no ridden work is allowed until a vet clears it; null when nothing holds.</param>
 /// <param name="Places">Where the horse stands on the ladders; null when nobody has said.</param>
+/// <param name="Restrictions">What it may not do, whatever the day; only those that hold on the plan's day are looked at.</param>
 public sealed record PlanContext(
-    Horse Horse, SessionPlan Plan, IReadOnlyDictionary<Guid, SetUp> SetUps, IReadOnlyList<NearbyDay> Nearby, double? TemperatureC = null, string? HeldBecause = null, Places? Places = null)
+    Horse Horse, SessionPlan Plan, IReadOnlyDictionary<Guid, SetUp> SetUps, IReadOnlyList<NearbyDay> Nearby, double? TemperatureC = null, string? HeldBecause = null, Places? Places = null, IReadOnlyList<Restriction>? Restrictions = null)
 {
     public IEnumerable<Rung> PlannedRungs => Plan.Parts.Select(p => p.Rung).OfType<Rung>().Distinct();
 
@@ -44,7 +45,7 @@ public static class PlanChecks
 {
     private static readonly Func<PlanContext, PlanFault?>[] All =
     [
-        LamenessHold, TooYoungToRide, TooLongForItsAge, TooYoungForRung, FenceWithoutHelper, RungNotOpen, RungWithoutHelper,
+        LamenessHold, Restricted, TooYoungToRide, TooLongForItsAge, TooYoungForRung, FenceWithoutHelper, RungNotOpen, RungWithoutHelper,
         WalkFirstTooShort, NoCoolDown, NewWorkTooEarly, NothingButNewWork, MoreThanOneNewThing, OneReinTooMuch,
         RaisedPolesWithoutHelper, TooManyPoleDays, FencesOnNeighbouringDays, TooManyFenceDays,
     ];
@@ -74,6 +75,26 @@ public static class PlanChecks
     private static PlanFault? LamenessHold(PlanContext c) =>
         c.HeldBecause is null || c.Plan.Manner == Manner.InHand ? null : Hard(
             nameof(LamenessHold), $"{c.Horse.Name} is held: {c.HeldBecause}.", "No ridden or lunged work until a vet has cleared it. Enter the clearance in the passport.", [c.HeldBecause], Source.CommonPractice);
+
+    /// <summary>The first restriction that the plan would break: a gait, a strand or a height that is out.</summary>
+    private static PlanFault? Restricted(PlanContext c)
+    {
+        foreach (var restriction in (c.Restrictions ?? []).Where(r => r.HoldsOn(c.Plan.On)))
+        {
+            var gait = c.Plan.Parts.Select(p => p.Gait).Where(restriction.NoGaits.Contains).Select(g => g.ToString().ToLowerInvariant()).FirstOrDefault();
+            var strand = c.PlannedRungs.Select(r => r.Strand).Where(restriction.NoStrands.Contains).Select(s => s.Say()).FirstOrDefault();
+            var fence = restriction.MostHeight is { } most && c.PlannedSetUps.Any(s => s.HasFence && s.HighestFence > most) ? "that fence" : null;
+            if ((gait ?? strand ?? fence) is { } broken)
+            {
+                return Hard(
+                    nameof(Restricted), $"{c.Horse.Name} is restricted ({restriction.Because}): {restriction.Says}.",
+                    $"Take {broken} out, or have it cleared and enter the clearance in the passport.",
+                    [$"said by {restriction.By}", restriction.Until is { } until ? $"until {until:d MMMM}" : "until it is cleared"], Source.CommonPractice);
+            }
+        }
+
+        return null;
+    }
 
     private static PlanFault? TooYoungToRide(PlanContext c) =>
         c.Age > SessionFigures.InHandOnlyTo.Value || c.Plan.Manner == Manner.InHand ? null : Hard(

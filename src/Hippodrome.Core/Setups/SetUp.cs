@@ -20,6 +20,9 @@ public abstract record SetUp
     /// <summary>Something has to be jumped.</summary>
     public abstract bool HasFence { get; }
 
+    /// <summary>Height of the highest fence; nothing where there is none.</summary>
+    public abstract Distance HighestFence { get; }
+
     /// <summary>A pole lies off the ground.</summary>
     public abstract bool HasRaisedPole { get; }
 
@@ -46,6 +49,8 @@ public sealed record PoleLine : SetUp
 
     public override bool HasFence => false;
 
+    public override Distance HighestFence => Distance.Zero;
+
     public override bool HasRaisedPole => Raising != Raising.Ground;
 
     public override GaitVariant Approach => Variant;
@@ -62,6 +67,8 @@ public sealed record CrossPole : SetUp
     public Distance Height { get; }
 
     public override bool HasFence => true;
+
+    public override Distance HighestFence => Height;
 
     public override bool HasRaisedPole => false;
 

@@ -91,6 +91,7 @@ internal static class DemoHorses
         await s.PlacesAsync(
             horse, "in-hand/long-lines-canter", "lunge/canter-both-ways", "flatwork/simple-change", "lateral/shoulder-in", "poles/accordion", "grids/square-oxer", "jumping/at-height",
             "narrow/barrel", "cross-country/level-speed", "fitness/walk-hardening");
+        await s.RestrictAsync(horse, "coming back from a long rest", "Iva Sorrel, vet", -24, 11, [Gait.Canter, Gait.Gallop], [Strand.Grids, Strand.Jumping, Strand.Narrow, Strand.CrossCountry]);
         await s.MoveAsync(horse, -22, "fitness/trot-sets", MoveKind.ByHand, "forty minutes of walk, legs cool: trot begins");
         for (var week = 3; week >= 1; week--)
         {

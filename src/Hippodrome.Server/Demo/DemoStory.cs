@@ -131,6 +131,12 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
     public Task MoveAsync(Horse horse, int day, string rungId, MoveKind kind, string word) =>
         yard.AddMoveAsync(horse.Id, new RungMove(Catalogue.Rung(rungId).Strand, rungId, kind, word, Today.AddDays(day)), Trainer);
 
+    public Task RestrictAsync(Horse horse, string because, string by, int since, int until, Gait[] noGaits, Strand[] noStrands)
+    {
+        var entry = new RestrictionEntry(because, by, Today.AddDays(since), Today.AddDays(until), noGaits, noStrands);
+        return yard.AddRestrictionAsync(horse.Id, Restriction.From(Guid.NewGuid(), entry, horse, Today).OrThrow(), Trainer);
+    }
+
     public Task HoldAsync(Horse horse, string because, int daysAgo) => yard.RaiseHoldAsync(horse.Id, because, Today.AddDays(-daysAgo));
 
     public static PolesPassed Passes(Guid setUp, Rein rein, int clean, int touched = 0, int rushed = 0) =>

@@ -22,7 +22,17 @@ public sealed record Passport(HorseView Horse, IReadOnlyList<StrideEstimate> Str
 /// <summary>A vet's word that a held horse may be ridden again.</summary>
 /// <param name="By">The vet who cleared it.</param>
 /// <param name="On">The day.</param>
-public sealed record ClearanceEntry(string? By = null, DateOnly? On = null);
+public sealed record ClearanceEntry(string? By = null, DateOnly? On = null)
+{
+    /// <summary>Who cleared what has held since a day, and when.</summary>
+    internal (string By, DateOnly On) Check(Checks checks, DateOnly since, DateOnly today)
+    {
+        var by = checks.Text("by", By, 80);
+        var on = On ?? today;
+        checks.That(on <= today && on >= since, "on", "The day does not fit.", $"Give a day from {since:yyyy-MM-dd} to today.");
+        return (by, on);
+    }
+}
 
 public static class HorseEndpoints
 {
@@ -113,9 +123,7 @@ public static class HorseEndpoints
         }
 
         var checks = new Checks();
-        var by = checks.Text("by", entry.By, 80);
-        var on = entry.On ?? visit.Today;
-        checks.That(on <= visit.Today && on >= hold.Since, "on", "The day does not fit.", $"Give a day from {hold.Since:yyyy-MM-dd} to today.");
+        var (by, on) = entry.Check(checks, hold.Since, visit.Today);
         checks.That(hold.ClearedOn is null, "by", "This has been cleared already.", "Nothing is left to do.");
         if (checks.Faults.Count > 0)
         {

@@ -25,10 +25,11 @@ internal sealed class PlanBook
     private readonly Dictionary<Guid, SetUp> _setUps;
     private readonly ILookup<Guid, Hold> _holds;
     private readonly ILookup<Guid, KeptMove> _moves;
+    private readonly ILookup<Guid, Restriction> _restrictions;
     private readonly (DateOnly On, WeatherReading Reading) _weather;
 
-    private PlanBook(Dictionary<Guid, (Horse, StrideCard)> horses, ILookup<Guid, KeptSession> near, Dictionary<Guid, SetUp> setUps, ILookup<Guid, Hold> holds, ILookup<Guid, KeptMove> moves, (DateOnly, WeatherReading) weather) =>
-        (_horses, _near, _setUps, _holds, _moves, _weather) = (horses, near, setUps, holds, moves, weather);
+    private PlanBook(Dictionary<Guid, (Horse, StrideCard)> horses, ILookup<Guid, KeptSession> near, Dictionary<Guid, SetUp> setUps, ILookup<Guid, Hold> holds, ILookup<Guid, KeptMove> moves, ILookup<Guid, Restriction> restrictions, (DateOnly, WeatherReading) weather) =>
+        (_horses, _near, _setUps, _holds, _moves, _restrictions, _weather) = (horses, near, setUps, holds, moves, restrictions, weather);
 
     /// <param name="visit">Who asks, and in which yard.</param>
     /// <param name="horseIds">Horses of this yard.</param>
@@ -47,6 +48,7 @@ internal sealed class PlanBook
             (await yard.SetUpsByIdAsync(named)).ToDictionary(s => s.Id, s => s.Entry.Check().OrThrow()),
             (await yard.HoldsAsync(horseIds)).Where(h => h.ClearedOn is null).ToLookup(h => h.HorseId),
             await yard.MovesAsync(horseIds),
+            (await yard.RestrictionsAsync(horseIds)).Where(r => r.ClearedOn is null).ToLookup(r => r.HorseId, r => r.Restriction),
             (visit.Today, WeatherStation.Read(visit.Now)));
     }
 
@@ -70,7 +72,8 @@ internal sealed class PlanBook
                 horse, plan, _setUps, [.. nearby],
                 plan.On == _weather.On ? _weather.Reading.TemperatureC : null,
                 held is null ? null : $"{held.Because}, since {held.Since:d MMMM}",
-                _moves.Contains(horseId) ? Places.From(_moves[horseId].Select(m => m.Move)) : null)));
+                _moves.Contains(horseId) ? Places.From(_moves[horseId].Select(m => m.Move)) : null,
+                [.. _restrictions[horseId]])));
     }
 
     public SessionView Show(KeptSession kept)

@@ -1,3 +1,4 @@
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Verdicts;
 using Hippodrome.Core.Weather;
@@ -42,6 +43,7 @@ public static class TodayEndpoint
         var book = await PlanBook.OpenAsync(visit, ids, visit.Today, visit.Today.AddDays(DaysAhead));
         var aims = (await visit.Yard.AimsAsync(ids)).Where(a => a.Aim.On >= visit.Today).ToLookup(a => a.HorseId);
         var holds = (await visit.Yard.HoldsAsync(ids)).Where(h => h.ClearedOn is null).ToLookup(h => h.HorseId);
+        var restrictions = (await visit.Yard.RestrictionsAsync(ids)).Where(r => r.ClearedOn is null && r.Restriction.HoldsOn(visit.Today)).ToLookup(r => r.HorseId, r => r.Restriction);
         var latest = (await visit.Yard.LatestRidesAsync(ids, visit.Today, 1)).ToDictionary(r => r.HorseId);
         var waiting = await WaitingAsync(visit, [.. latest.Values]);
 
@@ -57,15 +59,16 @@ public static class TodayEndpoint
                 today,
                 next is null ? null : book.Show(next),
                 aim is null ? null : AimEndpoints.Show(aim.Aim, aim.Version, visit.Today),
-                Warn(holds[id], today),
+                Warn(holds[id], restrictions[id], today),
                 waiting.GetValueOrDefault(id),
                 latest.TryGetValue(id, out var ride) ? visit.Today.DayNumber - ride.OnDay.DayNumber : null);
         })));
     }
 
-    private static List<Warning> Warn(IEnumerable<Hold> holds, List<SessionView> sessions) =>
+    private static List<Warning> Warn(IEnumerable<Hold> holds, IEnumerable<Restriction> restrictions, List<SessionView> sessions) =>
     [
         .. holds.Select(h => new Warning($"Held since {h.Since:d MMMM}: {h.Because}. No ridden work until a vet clears it.", true)),
+        .. restrictions.Select(r => new Warning($"Restricted by {r.By}: {r.Says}.", false)),
         .. sessions.Where(s => s.RideId is null).SelectMany(s => s.Check.Faults).Select(f => new Warning($"{f.Says} {f.Mend}", f.Hard)),
     ];
 

@@ -41,7 +41,7 @@ public static class RideStore
     public static Task AddRideAsync(this YardSession yard, Guid id, Guid horseId, Guid? sessionId, DateOnly on, Guid riderId) => yard.ExecuteAsync(
         """
         insert into ride (yard_id, horse_id, id, session_id, on_day, rider_id)
-        values (@yard, @horseId, @id, @sessionId, @on, @riderId) on conflict (yard_id, id) do nothing
+        values (@yard, @horseId, @id, @sessionId, @on, @riderId) on conflict do nothing
         """,
         new { id, horseId, sessionId, on, riderId });
 

@@ -15,6 +15,7 @@ import { done } from '../house/undo'
 import { variantWords } from '../house/words'
 import HoldCard from './HoldCard.vue'
 import HorseFields from './HorseFields.vue'
+import RestrictionsCard from './RestrictionsCard.vue'
 import StrideCardTable from './StrideCardTable.vue'
 import StrideForm from './StrideForm.vue'
 
@@ -122,6 +123,7 @@ async function remove(m: StrideView) {
           <StrideCardTable :card="passport.strideCard" />
         </section>
         <div class="stack">
+          <RestrictionsCard :horse-id="horseId" />
           <section v-if="trains()" class="card"><StrideForm :horse-id="horseId" /></section>
           <section class="card">
             <h2>Measured strips</h2>

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { Popover } from 'ant-design-vue'
+import { ref } from 'vue'
 import type { Why } from '../api/schema'
 
 /** Every number and verdict can be asked why: rule, inputs, class of source. */
 defineProps<{ why: Why; of?: string }>()
+const open = ref(false)
 const classWords = {
   published: 'Published',
   commonPractice: 'Common practice',
@@ -12,7 +14,7 @@ const classWords = {
 </script>
 
 <template>
-  <Popover trigger="click" placement="bottom" overlay-class-name="why">
+  <Popover v-model:open="open" trigger="click" placement="bottom" overlay-class-name="why">
     <template #content>
       <div class="why-body">
         <strong>{{ why.rule }}</strong>
@@ -26,7 +28,15 @@ const classWords = {
         </p>
       </div>
     </template>
-    <button class="link" type="button" :aria-label="of ? `Why ${of}?` : 'Why?'">Why?</button>
+    <button
+      class="link"
+      type="button"
+      :aria-expanded="open"
+      :aria-label="of ? `Why ${of}?` : 'Why?'"
+      @keydown.esc.stop="open = false"
+    >
+      Why?
+    </button>
   </Popover>
 </template>
 

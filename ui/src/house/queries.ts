@@ -91,3 +91,12 @@ export const useRung = (horseId: () => string, rungId: () => string) =>
       )
     },
   })
+
+export const useRestrictions = (horseId: () => string) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'restrictions']),
+    queryFn: () =>
+      ask(() =>
+        client.GET('/api/horses/{horseId}/restrictions', { params: { path: { horseId: horseId() } } }),
+      ),
+  })

@@ -84,7 +84,14 @@ watch(
   { deep: true, immediate: true },
 )
 
-/** Totals and faults as one types; what is not finished yet shows its fault beside the field. */
+/** Totals and faults do not wait for names: what is not named yet is checked under a dash. */
+const named = (): SessionEntry => ({
+  ...entry.value,
+  emphasis: entry.value.emphasis?.trim() || '–',
+  parts: entry.value.parts?.map((p) => ({ ...p, what: p.what?.trim() || '–' })),
+})
+
+/** As one types; a number that cannot be so shows its fault when the session is kept. */
 async function checkNow() {
   if (!mayEdit.value) return
   const mine = ++latest
@@ -92,7 +99,7 @@ async function checkNow() {
     const answer = await ask(() =>
       client.POST('/api/horses/{horseId}/sessions/check', {
         params: { path: { horseId: props.horseId } },
-        body: entry.value,
+        body: named(),
       }),
     )
     if (mine === latest) check.value = answer

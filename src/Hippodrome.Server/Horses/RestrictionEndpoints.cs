@@ -1,0 +1,57 @@
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+using Hippodrome.Server.Hosting;
+using Hippodrome.Storage.Horses;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Hippodrome.Server.Horses;
+
+/// <summary>A restriction as the passport shows it.</summary>
+public sealed record RestrictionView(Restriction Restriction, bool Holds, DateOnly? ClearedOn, string? ClearedBy);
+
+public static class RestrictionEndpoints
+{
+    public static void MapRestrictions(this RouteGroupBuilder api)
+    {
+        api.MapGet("/horses/{horseId}/restrictions", ListAsync).Needs(Access.Reads);
+        api.MapPost("/horses/{horseId}/restrictions", AddAsync).Needs(Access.Clears);
+        api.MapPost("/horses/{horseId}/restrictions/{restrictionId:guid}/clearance", ClearAsync).Needs(Access.Clears);
+    }
+
+    private static async Task<Ok<List<RestrictionView>>> ListAsync(Guid horseId, Visit visit) => TypedResults.Ok(await AllAsync(horseId, visit));
+
+    private static async Task<Results<Ok<List<RestrictionView>>, ProblemHttpResult>> AddAsync(Guid horseId, RestrictionEntry entry, Visit visit)
+    {
+        var horse = (await visit.Yard.FindHorseAsync(horseId))!.Value;
+        var restriction = Restriction.From(Guid.NewGuid(), entry, horse, visit.Today);
+        if (!restriction.IsFine)
+        {
+            return Problems.Faulty(restriction.Faults);
+        }
+
+        await visit.Yard.AddRestrictionAsync(horseId, restriction.Value, visit.Me.Id);
+        return TypedResults.Ok(await AllAsync(horseId, visit));
+    }
+
+    private static async Task<Results<Ok<List<RestrictionView>>, ProblemHttpResult>> ClearAsync(Guid horseId, Guid restrictionId, ClearanceEntry entry, Visit visit)
+    {
+        if ((await visit.Yard.RestrictionsAsync([horseId])).Find(r => r.Restriction.Id == restrictionId) is not { } kept)
+        {
+            return Problems.NotFound();
+        }
+
+        var checks = new Checks();
+        var (by, on) = entry.Check(checks, kept.Restriction.Since, visit.Today);
+        checks.That(kept.ClearedOn is null, "by", "This has been cleared already.", "Nothing is left to do.");
+        if (checks.Faults.Count > 0)
+        {
+            return Problems.Faulty(checks.Faults);
+        }
+
+        await visit.Yard.ClearRestrictionAsync(horseId, restrictionId, on, by, visit.Me.Id);
+        return TypedResults.Ok(await AllAsync(horseId, visit));
+    }
+
+    private static async Task<List<RestrictionView>> AllAsync(Guid horseId, Visit visit) =>
+        (await visit.Yard.RestrictionsAsync([horseId])).ConvertAll(r => new RestrictionView(r.Restriction, r.ClearedOn is null && r.Restriction.HoldsOn(visit.Today), r.ClearedOn, r.ClearedBy));
+}
