@@ -74,8 +74,16 @@ builder.Services.AddAuthentication(CookieAuthenticationDefaults.AuthenticationSc
 var app = builder.Build();
 if (!OpenApiDocument.IsBeingWritten)
 {
-    if (!await Start.PrepareAsync(app.Services.GetRequiredService<Database>(), settings, app.Services.GetRequiredService<TimeProvider>()))
+    try
     {
+        if (!await Start.PrepareAsync(app.Services.GetRequiredService<Database>(), settings, app.Services.GetRequiredService<TimeProvider>()))
+        {
+            return 1;
+        }
+    }
+    catch (ArgumentException e)
+    {
+        await Console.Error.WriteLineAsync($"hippodrome: HIPPODROME_DATABASE cannot be used: {e.Message}");
         return 1;
     }
 

@@ -58,6 +58,12 @@ internal sealed class PlanBook
     /// <summary>Sessions of a horse after a day, the earliest first.</summary>
     public IEnumerable<KeptSession> After(Guid horseId, DateOnly day) => _near[horseId].Where(s => s.Plan.On > day);
 
+    /// <summary>What holds a horse from ridden work.</summary>
+    public IEnumerable<Hold> Holds(Guid horseId) => _holds[horseId];
+
+    /// <summary>What it may not do, those not cleared.</summary>
+    public IEnumerable<Restriction> Restrictions(Guid horseId) => _restrictions[horseId];
+
     /// <summary>Totals and faults of a plan, as the horse, its week and its holds stand.</summary>
     public SessionCheck Check(Guid horseId, SessionPlan plan)
     {

@@ -42,10 +42,9 @@ public static class TodayEndpoint
         var ids = horses.ConvertAll(h => h.Value.Id);
         var book = await PlanBook.OpenAsync(visit, ids, visit.Today, visit.Today.AddDays(DaysAhead));
         var aims = (await visit.Yard.AimsAsync(ids)).Where(a => a.Aim.On >= visit.Today).ToLookup(a => a.HorseId);
-        var holds = (await visit.Yard.HoldsAsync(ids)).Where(h => h.ClearedOn is null).ToLookup(h => h.HorseId);
-        var restrictions = (await visit.Yard.RestrictionsAsync(ids)).Where(r => r.ClearedOn is null && r.Restriction.HoldsOn(visit.Today)).ToLookup(r => r.HorseId, r => r.Restriction);
-        var latest = (await visit.Yard.LatestRidesAsync(ids, visit.Today, 1)).ToDictionary(r => r.HorseId);
-        var waiting = await WaitingAsync(visit, [.. latest.Values]);
+        var rides = await visit.Yard.LatestRidesAsync(ids, visit.Today, Judging.LookBack + 1);
+        var latest = rides.DistinctBy(r => r.HorseId).ToDictionary(r => r.HorseId);
+        var waiting = await WaitingAsync(visit, [.. latest.Values], rides);
 
         var reading = WeatherStation.Read(visit.Now);
         return TypedResults.Ok(new YardToday(visit.Today, reading, Heat.Advise(reading), horses.ConvertAll(kept =>
@@ -59,7 +58,7 @@ public static class TodayEndpoint
                 today,
                 next is null ? null : book.Show(next),
                 aim is null ? null : AimEndpoints.Show(aim.Aim, aim.Version, visit.Today),
-                Warn(holds[id], restrictions[id], today),
+                Warn(book.Holds(id), book.Restrictions(id).Where(r => r.HoldsOn(visit.Today)), today),
                 waiting.GetValueOrDefault(id),
                 latest.TryGetValue(id, out var ride) ? visit.Today.DayNumber - ride.OnDay.DayNumber : null);
         })));
@@ -73,12 +72,11 @@ public static class TodayEndpoint
     ];
 
     /// <summary>The leading verdict of each horse's latest ride, where nobody has answered it.</summary>
-    private static async Task<Dictionary<Guid, WaitingVerdict>> WaitingAsync(Visit visit, IReadOnlyList<Ride> latest)
+    private static async Task<Dictionary<Guid, WaitingVerdict>> WaitingAsync(Visit visit, IReadOnlyList<Ride> latest, IReadOnlyList<Ride> rides)
     {
         var answered = (await visit.Yard.AnswersAsync(latest.Select(r => r.Id))).Select(a => a.RideId).ToHashSet();
         var open = latest.Where(r => !answered.Contains(r.Id)).ToList();
-        var before = await visit.Yard.LatestRidesAsync(open.Select(r => r.HorseId), visit.Today, Judging.LookBack + 1);
-        return (await visit.JudgeAsync(open, before)).ToDictionary(j => j.Ride.HorseId, j =>
+        return (await visit.JudgeAsync(open, rides)).ToDictionary(j => j.Ride.HorseId, j =>
         {
             var lead = j.Verdicts[0];
             return new WaitingVerdict(j.Ride.Id, j.Ride.OnDay, lead.Word, lead.Seen, lead.Do);
