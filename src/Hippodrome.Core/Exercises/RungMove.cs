@@ -16,6 +16,9 @@ public enum MoveKind
 
     /// <summary>By a trainer's hand, with a word why.</summary>
     ByHand,
+
+    /// <summary>From what an assessment ride showed, as the trainer accepted it.</summary>
+    Assessed,
 }
 
 /// <summary>One move on one ladder. Moves are appended; the latest says where the horse stands.</summary>

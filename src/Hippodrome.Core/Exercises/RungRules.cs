@@ -19,7 +19,8 @@ public enum RungWord
 /// <param name="On">The day.</param>
 /// <param name="RiderId">Who rode.</param>
 /// <param name="Record">What it added up to.</param>
-public sealed record RungRide(Guid RideId, DateOnly On, Guid RiderId, RideRecord Record);
+/// <param name="Place">Where, when it was not at home.</param>
+public sealed record RungRide(Guid RideId, DateOnly On, Guid RiderId, RideRecord Record, string Place = "");
 
 /// <summary>All that moves a rung.</summary>
 /// <param name="Rung">The rung in work.</param>
@@ -30,8 +31,9 @@ public sealed record RungRide(Guid RideId, DateOnly On, Guid RiderId, RideRecord
 /// <param name="EarlierRiders">Who rode it before the latest of them.</param>
 /// <param name="DaysToCompetition">Days from the latest of them to the next competition, if one is entered.</param>
 /// <param name="Held">Held from ridden work.</param>
+/// <param name="EarlierPlaces">Where it was ridden before the latest of them; home is empty.</param>
 public sealed record RungContext(
-    Rung Rung, Places Places, int Age, IReadOnlyList<RungRide> Rides, DateOnly? LastRiddenBefore = null, IReadOnlySet<Guid>? EarlierRiders = null, int? DaysToCompetition = null, bool Held = false);
+    Rung Rung, Places Places, int Age, IReadOnlyList<RungRide> Rides, DateOnly? LastRiddenBefore = null, IReadOnlySet<Guid>? EarlierRiders = null, int? DaysToCompetition = null, bool Held = false, IReadOnlySet<string>? EarlierPlaces = null);
 
 /// <summary>Up, stay or back, with what it rests on and what is missing.</summary>
 public sealed record RungVerdict(RungWord Word, string? ToRungId, string Says, IReadOnlyList<string> Missing, Reliability? Reliability, Why Why);
@@ -109,6 +111,7 @@ public static class RungRules
             _ when latest.Record.Weather is { } weather && Heat.Advise(weather).Care > HeatCare.Go => "not in the heat",
             { LastRiddenBefore: { } before } when latest.On.DayNumber - before.DayNumber >= VerdictFigures.BreakFrom.Value => "not on the first day after a break",
             { EarlierRiders: { Count: > 0 } riders } when !riders.Contains(latest.RiderId) => "not on a new rider's first day",
+            { EarlierPlaces: { Count: > 0 } places } when !places.Contains(latest.Place) => "not on the first day at a new place",
             _ => null,
         };
     }

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Hippodrome.Core.Care;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
@@ -26,14 +27,25 @@ public sealed record NearbyDay(DateOnly On, bool Poles, bool Fences);
 /// <param name="HeldBecause">Why no ridden work is allowed until a vet clears it; null when nothing holds.</param>
 /// <param name="Places">Where the horse stands on the ladders; null when nobody has said.</param>
 /// <param name="Restrictions">What it may not do, whatever the day; only those that hold on the plan's day are looked at.</param>
+/// <param name="Tack">The bits and aids it is ridden in.</param>
+/// <param name="Feet">When its feet are due.</param>
 public sealed record PlanContext(
-    Horse Horse, SessionPlan Plan, IReadOnlyDictionary<Guid, SetUp> SetUps, IReadOnlyList<NearbyDay> Nearby, double? TemperatureC = null, string? HeldBecause = null, Places? Places = null, IReadOnlyList<Restriction>? Restrictions = null)
+    Horse Horse, SessionPlan Plan, IReadOnlyDictionary<Guid, SetUp> SetUps, IReadOnlyList<NearbyDay> Nearby, double? TemperatureC = null, string? HeldBecause = null, Places? Places = null, IReadOnlyList<Restriction>? Restrictions = null,
+    IReadOnlyList<Tack>? Tack = null, CareDue? Feet = null)
 {
     public IEnumerable<Rung> PlannedRungs => Plan.Parts.Select(p => p.Rung).OfType<Rung>().Distinct();
 
     public int Age => Horse.Age(Plan.On);
 
     public IEnumerable<SetUp> PlannedSetUps => Plan.Parts.Where(p => p.SetUpId is not null && SetUps.ContainsKey(p.SetUpId.Value)).Select(p => SetUps[p.SetUpId!.Value]);
+
+    /// <summary>The kinds of work planned: strands of its rungs, jumping and poles for what stands, else flatwork.</summary>
+    public IReadOnlyList<Strand> Kinds => [.. Plan.Parts.Where(SessionTotals.IsWork).Select(Kind).Distinct().Order()];
+
+    public Distance HighestFence => PlannedSetUps.Where(s => s.HasFence).Select(s => s.HighestFence).DefaultIfEmpty(Distance.Zero).MaxBy(h => h.Metres);
+
+    private Strand Kind(Part part) =>
+        part.Rung?.Strand ?? (part.SetUpId is { } id && SetUps.TryGetValue(id, out var setUp) ? setUp.HasFence ? Strand.Jumping : Strand.Poles : Strand.Flatwork);
 
     public bool HasFence => PlannedSetUps.Any(s => s.HasFence);
 
@@ -47,7 +59,7 @@ public static class PlanChecks
     [
         LamenessHold, Restricted, TooYoungToRide, TooLongForItsAge, TooYoungForRung, FenceWithoutHelper, RungNotOpen, RungWithoutHelper,
         WalkFirstTooShort, NoCoolDown, NewWorkTooEarly, NothingButNewWork, MoreThanOneNewThing, OneReinTooMuch,
-        RaisedPolesWithoutHelper, TooManyPoleDays, FencesOnNeighbouringDays, TooManyFenceDays,
+        RaisedPolesWithoutHelper, TooManyPoleDays, FencesOnNeighbouringDays, TooManyFenceDays, TackNotAllowed, OverdueFeet,
     ];
 
     /// <summary>Every fault of a plan, hard ones first.</summary>
@@ -222,6 +234,34 @@ public static class PlanChecks
             nameof(TooManyFenceDays), $"The {Ordinal(days)} jumping day in seven.", "Make it a day without fences.",
             new Why("At most three jumping days in seven", [$"{days} jumping days in seven"], limit.Source));
     }
+
+    /// <summary>A bit kept for something else, or for fences higher than these.</summary>
+    private static PlanFault? TackNotAllowed(PlanContext c)
+    {
+        foreach (var tack in c.Tack ?? [])
+        {
+            if (c.Kinds.Where(k => !tack.IsFor(k)).Select(k => k.Say()).ToList() is { Count: > 0 } not)
+            {
+                return Soft(
+                    nameof(TackNotAllowed), $"{tack.Name} is not for {string.Join(" or ", not)}.", "Take what is kept for it, or change what it is for in the passport.",
+                    new Why("Each bit and aid is for certain work", [$"{tack.Name} is for {string.Join(", ", tack.For.Select(s => s.Say()))}"], Source.CommonPractice));
+            }
+
+            if (tack.FencesFrom is { } from && c.HighestFence < from)
+            {
+                return Soft(
+                    nameof(TackNotAllowed), string.Create(CultureInfo.InvariantCulture, $"{tack.Name} is kept for fences from {from.Metres:0.00} m."), "Take a milder one.",
+                    new Why("A bit kept for fences above a height is a limit, not a note", [string.Create(CultureInfo.InvariantCulture, $"highest fence planned {c.HighestFence.Metres:0.00} m")], Source.CommonPractice));
+            }
+        }
+
+        return null;
+    }
+
+    private static PlanFault? OverdueFeet(PlanContext c) =>
+        c.Feet is not { State: CareState.Overdue, DueOn: { } due } || c.Plan.Manner == Manner.InHand ? null : Soft(
+            nameof(OverdueFeet), string.Create(CultureInfo.InvariantCulture, $"Its feet have been due since {due:d MMMM}."), "Have them seen to before more than light work.",
+            new Why("Feet come before work", c.Feet.Why.Inputs, c.Feet.Why.Source));
 
     /// <summary>The six days before, done or planned.</summary>
     private static IEnumerable<NearbyDay> Week(PlanContext c) => c.Nearby.Where(d => d.On < c.Plan.On && d.On >= c.Plan.On.AddDays(-6));

@@ -38,4 +38,7 @@ public sealed record PartEntry(
 /// <param name="Helper">Someone is on the ground, or a second rider is there.</param>
 /// <param name="Parts">What is done, in order.</param>
 /// <param name="Notes">Anything else.</param>
-public sealed record SessionEntry(DateOnly? On = null, string? Emphasis = null, Manner? Manner = null, bool? Helper = null, IReadOnlyList<PartEntry>? Parts = null, string? Notes = null);
+/// <param name="Place">Where, when it is not at home.</param>
+/// <param name="TackIds">Bits and aids it is ridden in.</param>
+public sealed record SessionEntry(
+    DateOnly? On = null, string? Emphasis = null, Manner? Manner = null, bool? Helper = null, IReadOnlyList<PartEntry>? Parts = null, string? Notes = null, string? Place = null, IReadOnlyList<Guid>? TackIds = null);

@@ -14,8 +14,8 @@ public sealed record Part(Phase Phase, string What, Gait Gait, Rein Rein, double
 /// <summary>A session that has been thought out: its parts in order, on a day.</summary>
 public sealed record SessionPlan
 {
-    private SessionPlan(Guid id, DateOnly on, string emphasis, Manner manner, bool helper, IReadOnlyList<Part> parts, string notes) =>
-        (Id, On, Emphasis, Manner, Helper, Parts, Notes) = (id, on, emphasis, manner, helper, parts, notes);
+    private SessionPlan(Guid id, DateOnly on, string emphasis, Manner manner, bool helper, IReadOnlyList<Part> parts, string notes, string place, IReadOnlyList<Guid> tackIds) =>
+        (Id, On, Emphasis, Manner, Helper, Parts, Notes, Place, TackIds) = (id, on, emphasis, manner, helper, parts, notes, place, tackIds);
 
     public Guid Id { get; }
 
@@ -31,6 +31,12 @@ public sealed record SessionPlan
 
     public string Notes { get; }
 
+    /// <summary>Where, when it is not at home; empty at home.</summary>
+    public string Place { get; }
+
+    /// <summary>Bits and aids it is ridden in.</summary>
+    public IReadOnlyList<Guid> TackIds { get; }
+
     public double Minutes => Parts.Sum(p => p.Minutes);
 
     public static Outcome<SessionPlan> From(Guid id, SessionEntry entry, DateOnly today)
@@ -43,19 +49,22 @@ public sealed record SessionPlan
         var emphasis = checks.Text("emphasis", entry.Emphasis, 80);
         var manner = checks.Choice("manner", entry.Manner);
         var notes = checks.OptionalText("notes", entry.Notes, 4000);
+        var place = checks.OptionalText("place", entry.Place, 80);
+        var tack = entry.TackIds?.Distinct().ToList() ?? [];
+        checks.That(tack.Count <= 12, "tackIds", "More than a dozen pieces are no bridle.", "Choose those that matter.");
         var parts = entry.Parts ?? [];
         checks.That(parts.Count > 0, "parts", "There is nothing in this session yet.", "Add a part: walk first.");
         checks.That(parts.Count <= 30, "parts", "More than thirty parts is no session.", "Put some together.");
         var made = parts.Take(30).Select((p, i) => PartFrom(checks, p, i)).ToList();
-        return checks.Outcome(() => new SessionPlan(id, on, emphasis, manner, entry.Helper ?? false, made, notes));
+        return checks.Outcome(() => new SessionPlan(id, on, emphasis, manner, entry.Helper ?? false, made, notes, place, tack));
     }
 
     /// <summary>A session read back from the store.</summary>
-    public static SessionPlan Kept(Guid id, DateOnly on, string emphasis, Manner manner, bool helper, IReadOnlyList<Part> parts, string notes) =>
-        new(id, on, emphasis, manner, helper, parts, notes);
+    public static SessionPlan Kept(Guid id, DateOnly on, string emphasis, Manner manner, bool helper, IReadOnlyList<Part> parts, string notes, string place = "", IReadOnlyList<Guid>? tackIds = null) =>
+        new(id, on, emphasis, manner, helper, parts, notes, place, tackIds ?? []);
 
     /// <summary>The same session as something to type over, for a copy or a change.</summary>
-    public SessionEntry ToEntry() => new(On, Emphasis, Manner, Helper, [.. Parts.Select(p => new PartEntry(p.Phase, p.What, p.Gait, p.Rein, p.Minutes, p.SetUpId, p.MarkHopedFor?.Value, p.RungId))], Notes);
+    public SessionEntry ToEntry() => new(On, Emphasis, Manner, Helper, [.. Parts.Select(p => new PartEntry(p.Phase, p.What, p.Gait, p.Rein, p.Minutes, p.SetUpId, p.MarkHopedFor?.Value, p.RungId))], Notes, Place, TackIds);
 
     private static Part PartFrom(Checks checks, PartEntry? part, int i)
     {

@@ -1,0 +1,123 @@
+using Hippodrome.Core.Measures;
+
+namespace Hippodrome.Core.Arenas;
+
+/// <summary>A point of a figure, in metres from the A end and from the left long side.</summary>
+public sealed record FigurePoint(double Along, double Across);
+
+/// <summary>A figure as it is ridden: points close enough to draw, and its length.</summary>
+public sealed record FigurePath(IReadOnlyList<FigurePoint> Points)
+{
+    /// <summary>The way along the points.</summary>
+    public Distance Length => Distance.FromMetres(Points.Zip(Points.Skip(1), (a, b) => double.Hypot(b.Along - a.Along, b.Across - a.Across)).Sum());
+
+    /// <summary>The point this far along.</summary>
+    public FigurePoint At(Distance way)
+    {
+        var left = way.Metres;
+        for (var i = 1; i < Points.Count; i++)
+        {
+            var (a, b) = (Points[i - 1], Points[i]);
+            var step = double.Hypot(b.Along - a.Along, b.Across - a.Across);
+            if (left <= step)
+            {
+                var share = step == 0 ? 0 : left / step;
+                return new FigurePoint(a.Along + ((b.Along - a.Along) * share), a.Across + ((b.Across - a.Across) * share));
+            }
+
+            left -= step;
+        }
+
+        return Points[^1];
+    }
+}
+
+/// <summary>The figures of the riding school in the 60 x 20 arena, ridden along the track where they touch it.</summary>
+public static class SchoolFigures
+{
+    private const int StepsInACircle = 180;
+
+    /// <summary>Once round, the corners ridden as quarters of a ten metre circle.</summary>
+    public static FigurePath WholeSchool(Arena arena)
+    {
+        ArgumentNullException.ThrowIfNull(arena);
+        var (length, width, r) = (arena.Length.Metres, arena.Width.Metres, Arena.CornerDepth.Value);
+        var points = new List<FigurePoint> { new(0, width / 2) };
+        points.AddRange(Arc(r, r, r, 180, 270));
+        points.AddRange(Arc(length - r, r, r, 270, 360));
+        points.AddRange(Arc(length - r, width - r, r, 0, 90));
+        points.AddRange(Arc(r, width - r, r, 90, 180));
+        points.Add(points[0]);
+        return new FigurePath(points);
+    }
+
+    /// <summary>A circle of this diameter; one of twenty metres lies at A, smaller ones touch the long side in the middle.</summary>
+    public static FigurePath Circle(Arena arena, Distance diameter)
+    {
+        ArgumentNullException.ThrowIfNull(arena);
+        var r = diameter.Metres / 2;
+        var along = diameter >= arena.Width ? r : arena.Length.Metres / 2;
+        return new FigurePath([.. Arc(along, r, r, -90, 270)]);
+    }
+
+    /// <summary>From corner letter to corner letter.</summary>
+    public static FigurePath Diagonal(Arena arena)
+    {
+        ArgumentNullException.ThrowIfNull(arena);
+        return Straight(arena.At('K'), arena.At('M'));
+    }
+
+    public static FigurePath CentreLine(Arena arena)
+    {
+        ArgumentNullException.ThrowIfNull(arena);
+        return Straight(arena.At('A'), arena.At('C'));
+    }
+
+    /// <summary>Along a straight line of the arena, from corner to corner.</summary>
+    public static FigurePath Along(Arena arena, double across)
+    {
+        ArgumentNullException.ThrowIfNull(arena);
+        var corner = Arena.CornerDepth.Value;
+        return new FigurePath([new(corner, across), new(arena.Length.Metres - corner, across)]);
+    }
+
+    /// <summary>
+    /// A serpentine from A to C: equal half circles joined by straights square to the centre line, each loop as
+    /// wide as the arena's length over the loops.
+    /// </summary>
+    /// <exception cref="ArgumentOutOfRangeException">Loops wider than 20 m or narrower than 8 m.</exception>
+    public static FigurePath Serpentine(Arena arena, int loops)
+    {
+        ArgumentNullException.ThrowIfNull(arena);
+        var (width, loop) = (arena.Width.Metres, arena.Length.Metres / loops);
+        if (loop is > 20 or < 8)
+        {
+            throw new ArgumentOutOfRangeException(nameof(loops), loops, "Loops are 8 to 20 m wide.");
+        }
+
+        var r = loop / 2;
+        var points = new List<FigurePoint> { new(0, width / 2) };
+        for (var i = 0; i < loops; i++)
+        {
+            var middle = (i * loop) + r;
+            // Loops alternate: the first to the left long side, the next to the right.
+            points.AddRange(i % 2 == 0 ? Arc(middle, r, r, 180, 360) : Arc(middle, width - r, r, 180, 0));
+        }
+
+        points.Add(new(arena.Length.Metres, width / 2));
+        return new FigurePath(points);
+    }
+
+    private static FigurePath Straight(ArenaLetter from, ArenaLetter to) => new([new(from.Along, from.Across), new(to.Along, to.Across)]);
+
+    /// <summary>Degrees from the way to C, turning towards the right long side.</summary>
+    private static IEnumerable<FigurePoint> Arc(double along, double across, double radius, double from, double to)
+    {
+        var steps = Math.Max(1, (int)Math.Round(Math.Abs(to - from) / 360 * StepsInACircle));
+        return Enumerable.Range(0, steps + 1).Select(i =>
+        {
+            var angle = (from + ((to - from) * i / steps)) * Math.PI / 180;
+            return new FigurePoint(along + (radius * Math.Cos(angle)), across + (radius * Math.Sin(angle)));
+        });
+    }
+}

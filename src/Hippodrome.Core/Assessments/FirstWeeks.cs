@@ -1,0 +1,58 @@
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+using static Hippodrome.Core.Assessments.AssessmentFigures;
+
+namespace Hippodrome.Core.Assessments;
+
+/// <summary>One of the first weeks: sessions, and minutes for each with the walk first and the walk at the end in them.</summary>
+public sealed record FirstWeek(int Week, int Sessions, int MinutesEach, string Says)
+{
+    public int Minutes => Sessions * MinutesEach;
+}
+
+/// <summary>The minutes of the first two weeks: a dose within what the horse can do well.</summary>
+public sealed record FirstWeeks(IReadOnlyList<FirstWeek> Weeks, Why Why)
+{
+    /// <summary>Null while nothing is known of how long it lasts.</summary>
+    public static FirstWeeks? Of(Assessment a)
+    {
+        ArgumentNullException.ThrowIfNull(a);
+        return a.WeeksOff >= TimeOff.RestFrom.Value ? AfterRest(a) : ByTheRide(a);
+    }
+
+    /// <summary>Walk under saddle, ten minutes a day and ten more each week, three or four days a week.</summary>
+    private static FirstWeeks AfterRest(Assessment a)
+    {
+        var more = TimeOff.WalkMinutesMore;
+        return new FirstWeeks(
+            [.. Enumerable.Range(1, 2).Select(w => new FirstWeek(w, FirstSessions.Value, w * more.Value, "walk only"))],
+            new Why("After a rest: ten minutes of walk a day in the first week, ten more each week", [$"{a.WeeksOff} weeks off"], more.Source));
+    }
+
+    /// <summary>A fifth under the minute it tired, or as long as it was ridden; shorter when the dropped rein failed.</summary>
+    private static FirstWeeks? ByTheRide(Assessment a)
+    {
+        var tired = Findings.MinuteTired(a);
+        if ((tired ?? a.Answers.Max(x => x.Minute)) is not { } lasted)
+        {
+            return null;
+        }
+
+        var inputs = new List<string> { tired is null ? $"ridden for {lasted} minutes and not tired" : $"tired at minute {lasted}: a fifth less" };
+        var minutes = tired is null ? lasted : lasted * (1 - BelowTiring.Value);
+        if (a.At(AssessmentItem.DroppedRein, Rein.Both)?.Passed == false)
+        {
+            minutes *= 1 - AfterFailedTest.Value;
+            inputs.Add("dropped rein failed: a fifth less again");
+        }
+
+        var first = Math.Clamp((int)Math.Floor(minutes), ShortestFirst.Value, LongestFirst.Value);
+        var second = Math.Min((int)Math.Floor(first * (1 + WeeklyGrowth.Value)), LongestFirst.Value);
+        return new FirstWeeks(
+            [
+                new FirstWeek(1, FirstSessions.Value, first, "within what it did well"),
+                new FirstWeek(2, FirstSessions.Value, second, "a tenth more, if the first week was easy"),
+            ],
+            new Why("End before the minute it tired; a week grows by a tenth at most", inputs, BelowTiring.Source));
+    }
+}
