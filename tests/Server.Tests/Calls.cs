@@ -1,11 +1,14 @@
 using System.Text.Json.Nodes;
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Arenas;
+using Hippodrome.Core.Assessments;
+using Hippodrome.Core.Care;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
+using Hippodrome.Server.Assessments;
 using Hippodrome.Server.Exercises;
 using Hippodrome.Server.Horses;
 using Hippodrome.Server.People;
@@ -33,6 +36,18 @@ public static class Calls
     public static readonly StrideEntry Stride = new(GaitVariant.TrotWorking, 30, 22, Counted.Steps, 8.2);
 
     public static readonly RestrictionEntry NoCanter = new("strain, left fore", "Iva Sorrel, vet", App.Today, App.Today.AddDays(14), [Gait.Canter], [Strand.Grids], 0.4);
+
+    public static readonly CareEntry Feet = new(CareKind.Feet, App.Today, "Jory Penhale", "trim, shoes in front", 6);
+
+    public static readonly BodyEntry Body = new(App.Today, 190, 165, 5.5);
+
+    public static readonly TackEntry Snaffle = new(TackKind.Bit, "Loose-ring snaffle", [Strand.Flatwork, Strand.Lateral], null, "13 cm");
+
+    public static readonly AccordionEntry TenMetres = new(App.Today, 10, 2, 4);
+
+    public static readonly OwnExerciseEntry OwnExercise = new("poles/trot-poles", "Five on the curve", "From the short side.", Gait.Trot, RiddenFigure.QuarterLine, 6, 8);
+
+    private static int _noted;
 
     public static SessionEntry Session(DateOnly? on = null, Guid? setUp = null, bool helper = true, Manner manner = Manner.Ridden) => new(
         on ?? App.Today, "Straightness", manner, helper,
@@ -85,8 +100,54 @@ public static class Calls
         {
             var horse = await app.AddHorseAsync();
             var all = await app.Trainer.PostAsync($"{Of(horse)}/restrictions", NoCanter);
-            return new Call($"{Of(horse)}/restrictions/{all[0]!["restriction"]!["id"]}/clearance", new ClearanceEntry("Iva Sorrel", App.Today));
+            return new Call($"{Of(horse)}/restrictions/{all["all"]![0]!["restriction"]!["id"]}/clearance", new ClearanceEntry("Iva Sorrel", App.Today));
         },
+        ["GET /api/horses/{horseId}/sides"] = app => At($"{Of(app.Horse)}/sides"),
+        ["GET /api/horses/{horseId}/timeline"] = app => At($"{Of(app.Horse)}/timeline"),
+        ["GET /api/horses/{horseId}/assessments"] = app => At($"{Of(app.Horse)}/assessments"),
+        ["POST /api/horses/{horseId}/assessments"] = async app => new Call($"{Of(await app.AddHorseAsync())}/assessments", new AssessmentEntry(0, "kind, they say")),
+        ["GET /api/horses/{horseId}/assessments/{assessmentId:guid}"] = async app => new Call(await AssessmentAsync(app)),
+        ["PUT /api/horses/{horseId}/assessments/{assessmentId:guid}/answers"] = async app => new Call($"{await AssessmentAsync(app)}/answers", Taps(Tap(AssessmentItem.TrotCircle, Rein.Left, 6))),
+        ["POST /api/horses/{horseId}/assessments/{assessmentId:guid}/finish"] = async app =>
+        {
+            var sheet = await AssessmentAsync(app);
+            await app.Trainer.PutAsync($"{sheet}/answers", Taps(Tap(AssessmentItem.Walk, Rein.Left, 7)));
+            return new Call($"{sheet}/finish", new { });
+        },
+        ["POST /api/horses/{horseId}/assessments/{assessmentId:guid}/places"] = async app =>
+        {
+            var sheet = await AssessmentAsync(app);
+            await app.Trainer.PutAsync($"{sheet}/answers", Taps(Tap(AssessmentItem.Walk, Rein.Left, 7), Tap(AssessmentItem.Walk, Rein.Right, 7)));
+            await app.Trainer.PostAsync($"{sheet}/finish", new { });
+            return new Call($"{sheet}/places", new AcceptEntry([Strand.InHand]));
+        },
+        ["GET /api/horses/{horseId}/care"] = app => At($"{Of(app.Horse)}/care"),
+        ["POST /api/horses/{horseId}/care"] = app => At($"{Of(app.Horse)}/care", Feet),
+        ["DELETE /api/horses/{horseId}/care/{id:guid}"] = app => RowAsync(app, "care", Feet, a => a["visits"]![0]!["id"]),
+        ["POST /api/horses/{horseId}/care/{id:guid}/restore"] = app => RowAsync(app, "care", Feet, a => a["visits"]![0]!["id"], "/restore"),
+        ["POST /api/horses/{horseId}/body"] = app => At($"{Of(app.Horse)}/body", Body),
+        ["DELETE /api/horses/{horseId}/body/{id:guid}"] = app => RowAsync(app, "body", Body, a => a["body"]![0]!["id"]),
+        ["POST /api/horses/{horseId}/body/{id:guid}/restore"] = app => RowAsync(app, "body", Body, a => a["body"]![0]!["id"], "/restore"),
+        ["GET /api/horses/{horseId}/tack"] = app => At($"{Of(app.Horse)}/tack"),
+        ["POST /api/horses/{horseId}/tack"] = app => At($"{Of(app.Horse)}/tack", Snaffle),
+        ["PUT /api/horses/{horseId}/tack/{id:guid}"] = async app => (await RowAsync(app, "tack", Snaffle, LastTack)) with { Body = new Change<TackEntry>(1, Snaffle with { Name = "Eggbutt" }) },
+        ["DELETE /api/horses/{horseId}/tack/{id:guid}"] = app => RowAsync(app, "tack", Snaffle, LastTack),
+        ["POST /api/horses/{horseId}/tack/{id:guid}/restore"] = app => RowAsync(app, "tack", Snaffle, LastTack, "/restore"),
+        ["GET /api/horses/{horseId}/accordions"] = app => At($"{Of(app.Horse)}/accordions"),
+        ["POST /api/horses/{horseId}/accordions"] = app => At($"{Of(app.Horse)}/accordions", TenMetres),
+        ["DELETE /api/horses/{horseId}/accordions/{id:guid}"] = app => RowAsync(app, "accordions", TenMetres, a => a["rides"]![0]!["id"]),
+        ["POST /api/horses/{horseId}/accordions/{id:guid}/restore"] = app => RowAsync(app, "accordions", TenMetres, a => a["rides"]![0]!["id"], "/restore"),
+        ["GET /api/approach"] = _ => At("/api/approach"),
+        ["PUT /api/approach"] = _ => At("/api/approach", new ApproachEntry(ApproachQuestion.Poles, "trot-soon", "as we do it")),
+        ["GET /api/horses/{horseId}/approach"] = app => At($"{Of(app.Horse)}/approach"),
+        ["PUT /api/horses/{horseId}/approach"] = app => At($"{Of(app.Horse)}/approach", new ApproachEntry(ApproachQuestion.Poles, "walk-first")),
+        ["PUT /api/horses/{horseId}/temperament"] = app => At($"{Of(app.Horse)}/temperament", new TemperamentEntry(Temperament.Bold)),
+        ["POST /api/library/exercises"] = _ => At("/api/library/exercises", OwnExercise),
+        ["PUT /api/library/exercises/{exerciseId:guid}"] = async app => (await OwnExerciseAsync(app)) with { Body = new Change<OwnExerciseEntry>(1, OwnExercise with { Name = "Six on the curve" }) },
+        ["DELETE /api/library/exercises/{exerciseId:guid}"] = app => OwnExerciseAsync(app),
+        ["POST /api/library/exercises/{exerciseId:guid}/restore"] = async app => new Call($"{(await OwnExerciseAsync(app)).Address}/restore", new { }),
+        ["PUT /api/library/hidden"] = _ => At("/api/library/hidden", new HiddenEntry(Catalogue.Exercises[0].Id, true)),
+        ["PUT /api/library/notes"] = _ => At("/api/library/notes", new Change<RungNoteEntry>(0, new RungNoteEntry(Catalogue.Rungs[Interlocked.Increment(ref _noted) % Catalogue.Rungs.Count].Id, "quietly, with us"))),
         ["GET /api/horses/{horseId}/aims"] = app => At($"{Of(app.Horse)}/aims"),
         ["POST /api/horses/{horseId}/aims"] = app => At($"{Of(app.Horse)}/aims", Aim),
         ["PUT /api/horses/{horseId}/aims/{aimId:guid}"] = async app => new Call(await AimAsync(app), new Change<AimEntry>(1, Aim)),
@@ -174,6 +235,29 @@ public static class Calls
         ];
         return await RideAsync(app, new RideEntry(session, App.Today, events), horse);
     }
+
+    public static SheetAnswerEntry Tap(AssessmentItem item, Rein rein, double? mark = null, params Felt[] felt) => new(item, rein, mark, felt, 1, 12);
+
+    public static SheetAnswersEntry Taps(params SheetAnswerEntry[] answers) => new(answers);
+
+    /// <summary>A sheet begun for a horse of its own, unless one is given.</summary>
+    public static async Task<string> AssessmentAsync(App app, Horse? horse = null, int weeksOff = 0)
+    {
+        var whose = horse ?? await app.AddHorseAsync();
+        var view = await app.Trainer.PostAsync($"{Of(whose)}/assessments", new AssessmentEntry(weeksOff));
+        return $"{Of(whose)}/assessments/{view["id"]}";
+    }
+
+    /// <summary>A row added to the horse at this address, and the address of the row.</summary>
+    private static async Task<Call> RowAsync(App app, string address, object entry, Func<JsonNode, JsonNode?> id, string then = "")
+    {
+        var answer = await app.Trainer.PostAsync($"{Of(app.Horse)}/{address}", entry);
+        return new Call($"{Of(app.Horse)}/{address}/{id(answer)}{then}", then.Length > 0 ? new { } : null);
+    }
+
+    private static JsonNode? LastTack(JsonNode all) => all.AsArray().Last()!["tack"]!["id"];
+
+    private static async Task<Call> OwnExerciseAsync(App app) => new($"/api/library/exercises/{(await app.Trainer.PostAsync("/api/library/exercises", OwnExercise))["id"]}");
 
     private static PersonEntry Person(App app) => new("Someone", $"{Guid.NewGuid():N}@here.example", App.Password, Role.Rider, false, [app.Horse.Id]);
 

@@ -149,7 +149,7 @@ public class SliceTests(App app) : IClassFixture<App>
         await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions", Calls.Session(App.Today.AddDays(15)));
         (await app.Trainer.GetAsync("/api/today"))["horses"]!.AsArray().Single(h => (string)h!["horse"]!["id"]! == horse.Id.ToString())!["warnings"]![0]!["text"]!.ToString().ShouldContain("Iva Sorrel");
 
-        await app.Vet.PostAsync($"{Calls.Of(horse)}/restrictions/{all[0]!["restriction"]!["id"]}/clearance", new ClearanceEntry("Iva Sorrel"));
+        await app.Vet.PostAsync($"{Calls.Of(horse)}/restrictions/{all["all"]![0]!["restriction"]!["id"]}/clearance", new ClearanceEntry("Iva Sorrel"));
         await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions", Calls.Session());
     }
 

@@ -52,7 +52,7 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
         await store.InAsync(store.Here, yard => yard.AddSessionAsync(HorseId, plan));
         var kept = await store.InAsync(store.Here, yard => yard.FindSessionAsync(HorseId, plan.Id));
         kept!.Plan.Parts.ShouldBe(plan.Parts);
-        kept.Plan.ToEntry().ShouldBeEquivalentTo(plan.ToEntry());
+        Json.Write(kept.Plan.ToEntry()).ShouldBe(Json.Write(plan.ToEntry()));
 
         var shorter = SessionPlan.Kept(plan.Id, plan.On, plan.Emphasis, plan.Manner, plan.Helper, [plan.Parts[0]], plan.Notes);
         (await store.InAsync(store.Here, yard => yard.ChangeSessionAsync(HorseId, shorter, 1))).ShouldBeTrue();

@@ -17,10 +17,10 @@ public sealed record AssessmentEntry(int? WeeksOff = null, string? Reported = nu
 /// <param name="Tension">0 asleep to 4 over the top.</param>
 /// <param name="Minute">Minutes since the ride began.</param>
 /// <param name="Passed">The dropped rein: did the head go down and out?</param>
-public sealed record AnswerEntry(AssessmentItem? Item = null, Rein? Rein = null, double? Mark = null, IReadOnlyList<Felt>? Felt = null, int? Tension = null, int? Minute = null, bool? Passed = null);
+public sealed record SheetAnswerEntry(AssessmentItem? Item = null, Rein? Rein = null, double? Mark = null, IReadOnlyList<Felt>? Felt = null, int? Tension = null, int? Minute = null, bool? Passed = null);
 
 /// <summary>An answer on the sheet.</summary>
-public sealed record Answer(AssessmentItem Item, Rein Rein, Mark? Mark, IReadOnlyList<Felt> Felt, int? Tension, int? Minute, bool? Passed, DateOnly On)
+public sealed record SheetAnswer(AssessmentItem Item, Rein Rein, Mark? Mark, IReadOnlyList<Felt> Felt, int? Tension, int? Minute, bool? Passed, DateOnly On)
 {
     private const int LongestRide = 180;
 
@@ -29,14 +29,14 @@ public sealed record Answer(AssessmentItem Item, Rein Rein, Mark? Mark, IReadOnl
     /// <param name="gates">What is open; see <see cref="Gates"/>.</param>
     /// <param name="on">The day.</param>
     /// <param name="at">Where the fault lies, such as <c>answers[2]</c>.</param>
-    public static Outcome<Answer> From(AnswerEntry? entry, IReadOnlyList<Gate> gates, DateOnly on, string at)
+    public static Outcome<SheetAnswer> From(SheetAnswerEntry? entry, IReadOnlyList<Gate> gates, DateOnly on, string at)
     {
         ArgumentNullException.ThrowIfNull(gates);
         var checks = new Checks();
         if (entry is null)
         {
             checks.Add(at, "This answer is empty.", "Leave it out.");
-            return checks.Outcome<Answer>(() => throw new InvalidOperationException("A fault was found."));
+            return checks.Outcome<SheetAnswer>(() => throw new InvalidOperationException("A fault was found."));
         }
 
         var item = checks.Choice($"{at}.item", entry.Item);
@@ -56,12 +56,12 @@ public sealed record Answer(AssessmentItem Item, Rein Rein, Mark? Mark, IReadOnl
         checks.That(entry.Mark is null || Measures.Mark.IsMark(entry.Mark.Value), $"{at}.mark", "Marks go from 0 to 10 in halves.", "Give a mark such as 6.5.");
         checks.That(entry.Tension is null or (>= 0 and <= 4), $"{at}.tension", "Tension goes from 0, asleep, to 4, over the top.", "Choose one of the five.");
         checks.That(entry.Minute is null or (>= 0 and <= LongestRide), $"{at}.minute", string.Create(CultureInfo.InvariantCulture, $"Minute {entry.Minute} is not in this ride."), $"Give a minute from 0 to {LongestRide}.");
-        return checks.Outcome(() => new Answer(item, rein, entry.Mark is { } mark ? Measures.Mark.Of(mark) : null, felt, entry.Tension, entry.Minute, entry.Passed, on));
+        return checks.Outcome(() => new SheetAnswer(item, rein, entry.Mark is { } mark ? Measures.Mark.Of(mark) : null, felt, entry.Tension, entry.Minute, entry.Passed, on));
     }
 }
 
 /// <summary>An assessment ride: the first thing done with a new or returning horse. It may be taken up again until it is finished.</summary>
-public sealed record Assessment(Guid Id, DateOnly StartedOn, int WeeksOff, string Reported, IReadOnlyList<Answer> Answers, DateOnly? FinishedOn)
+public sealed record Assessment(Guid Id, DateOnly StartedOn, int WeeksOff, string Reported, IReadOnlyList<SheetAnswer> Answers, DateOnly? FinishedOn)
 {
     private const int MostWeeksOff = 520;
 
@@ -78,8 +78,8 @@ public sealed record Assessment(Guid Id, DateOnly StartedOn, int WeeksOff, strin
         return checks.Outcome(() => new Assessment(id, today, weeksOff, reported, [], null));
     }
 
-    public Answer? At(AssessmentItem item, Rein rein) => Answers.FirstOrDefault(a => a.Item == item && a.Rein == rein);
+    public SheetAnswer? At(AssessmentItem item, Rein rein) => Answers.FirstOrDefault(a => a.Item == item && a.Rein == rein);
 
     /// <summary>Left and right of an item.</summary>
-    public (Answer? Left, Answer? Right) Both(AssessmentItem item) => (At(item, Rein.Left), At(item, Rein.Right));
+    public (SheetAnswer? Left, SheetAnswer? Right) Both(AssessmentItem item) => (At(item, Rein.Left), At(item, Rein.Right));
 }

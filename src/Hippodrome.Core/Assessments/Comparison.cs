@@ -8,7 +8,7 @@ namespace Hippodrome.Core.Assessments;
 /// <param name="Then">The earlier answer.</param>
 /// <param name="Now">The later one.</param>
 /// <param name="Change">Marks gained; null where one of them has none.</param>
-public sealed record ComparedLine(AssessmentItem Item, Rein Rein, Answer? Then, Answer? Now, double? Change);
+public sealed record ComparedLine(AssessmentItem Item, Rein Rein, SheetAnswer? Then, SheetAnswer? Now, double? Change);
 
 public static class Comparison
 {

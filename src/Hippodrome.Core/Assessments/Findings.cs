@@ -61,8 +61,8 @@ public sealed record Findings(
         {
             (0, 0) when mean is null => ("Not asked yet", new List<string>(), new List<string>()),
             (0, 0) => (mean >= Known.Value ? "Answers a light leg" : "Answers, not yet lightly", marks.ConvertAll(Marked), []),
-            (> 0, > 0) => ("Dull in some things, runs in others", dull, runs),
-            (> 0, _) => ("Dull to the leg", dull, marks.Where(x => x.Mark!.Value.Value >= Known.Value).Select(Marked).ToList()),
+            ( > 0, > 0) => ("Dull in some things, runs in others", dull, runs),
+            ( > 0, _) => ("Dull to the leg", dull, marks.Where(x => x.Mark!.Value.Value >= Known.Value).Select(Marked).ToList()),
             _ => ("Runs from the leg", runs, marks.Where(x => x.Mark!.Value.Value >= Known.Value).Select(Marked).ToList()),
         };
         return new Finding(says, speaksFor, against, new Why("Chips first; where there are none, the marks for the yield and the transitions", [.. marks.Select(Marked)], Known.Source));
@@ -107,11 +107,11 @@ public sealed record Findings(
             new Why("As it was felt, item by item", [.. seen.Select(Where)], Source.CommonPractice));
     }
 
-    private static string Where(Answer x)
+    private static string Where(SheetAnswer x)
     {
         var item = Sheet.Of(x.Item);
         return item.Say(x.Rein) is { Length: > 0 } rein ? $"{item.Name}, {rein}" : item.Name;
     }
 
-    private static string Marked(Answer x) => x.Mark is { } mark ? FormattableString.Invariant($"{Where(x)}: {mark.Value:0.#}") : Where(x);
+    private static string Marked(SheetAnswer x) => x.Mark is { } mark ? FormattableString.Invariant($"{Where(x)}: {mark.Value:0.#}") : Where(x);
 }

@@ -55,6 +55,9 @@ public sealed record PlanContext(
 /// <summary>The faults a plan can have. One small check each.</summary>
 public static class PlanChecks
 {
+    /// <summary>The check that speaks of feet, which lists that show the feet themselves leave out.</summary>
+    public const string OfFeet = nameof(OverdueFeet);
+
     private static readonly Func<PlanContext, PlanFault?>[] All =
     [
         LamenessHold, Restricted, TooYoungToRide, TooLongForItsAge, TooYoungForRung, FenceWithoutHelper, RungNotOpen, RungWithoutHelper,

@@ -47,6 +47,7 @@ internal static class DemoHorses
         await s.RideAsync(horse, await s.SessionAsync(horse, -2, "Trot poles", true, 8, 7, overTrot), new Went(7.5, 7, 1, true, 4, [DemoStory.Passes(trot, Rein.Left, 6), DemoStory.Passes(trot, Rein.Right, 6)], "Found his own feet. Closed the session early."));
         await s.SessionAsync(horse, 0, "Steady tempo", false, 8, 7, flat);
         await s.SessionAsync(horse, 2, "Trot poles", true, 8, 7, overTrot);
+        await DemoPassports.QuillanAsync(s, horse);
         return horse.Id;
     }
 
@@ -78,6 +79,7 @@ internal static class DemoHorses
         await s.OverruleAsync(last, "OverTheTop", "Wind and the tractor, not the work. Same again on a quiet day.");
         await s.SessionAsync(horse, 0, "Raised poles", true, 10, 8, poles);
         await s.SessionAsync(horse, 1, "Lateral work", false, 10, 8, lateral);
+        await DemoPassports.TarnLarkAsync(s, horse);
         return horse.Id;
     }
 
@@ -105,6 +107,7 @@ internal static class DemoHorses
         }
 
         await s.SessionAsync(horse, 0, "Return: walk with a little trot", false, 22, 4, Trot(6, "Trot in short bouts, 6 minutes in all", rung: "fitness/trot-sets"));
+        await DemoPassports.BrannocAsync(s, horse);
         return horse.Id;
     }
 
@@ -128,6 +131,7 @@ internal static class DemoHorses
 
         await s.SessionAsync(horse, 0, "Suppleness, left rein", false, 12, 10, work);
         await s.SessionAsync(horse, 3, "Suppleness, left rein", false, 12, 10, work);
+        await DemoPassports.VerityAsync(s, horse);
         return horse.Id;
     }
 
@@ -157,6 +161,7 @@ internal static class DemoHorses
         await s.RideAsync(horse, await s.SessionAsync(horse, -3, "Straight over a small fence", true, 9, 8, jump), new Went(7, 7.5, 2, true, 5, [DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Clear, 3), DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Rub, 1), DemoStory.Jumped(cross, Rein.Right, 0.6, EffortOutcome.Clear, 4)], null, Sign.DriftedLeft));
         await s.SessionAsync(horse, 0, "Straight over a small fence", true, 9, 8, jump);
         await s.SessionAsync(horse, 2, "Adjustable canter", false, 9, 8, flat);
+        await DemoPassports.SablewoodAsync(s, horse);
         return horse.Id;
     }
 
@@ -172,6 +177,7 @@ internal static class DemoHorses
         await s.RideAsync(horse, await s.KeepAsync(horse, InHand(-8, "Single pole")), new Went(6.5, 6.5, 2, true, 1), accepts: "Stay");
         await s.RideAsync(horse, await s.KeepAsync(horse, InHand(-2, "Single pole, both sides")), new Went(6, 6, 2, true, 1, null, "Left fore warm when we came in.", Sign.HeatInLeg));
         await s.HoldAsync(horse, "heat in a leg", 2);
+        await DemoPassports.PipitAsync(s, horse);
         return horse.Id;
     }
 }

@@ -24,6 +24,8 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
 {
     public DateOnly Today { get; } = today;
 
+    internal DemoBook Book => new(yard, this);
+
     public Guid Trainer { get; } = trainer;
 
     public Guid Rider { get; } = rider;

@@ -36,6 +36,8 @@ public static class DemoYard
         await DemoHorses.SablewoodAsync(story);
         await DemoHorses.PipitAsync(story);
 
+        await DemoPassports.YardAsync(story);
+
         await yard.GiveHorsesAsync(rider, [quillan, lark, brannoc]);
         await yard.GiveHorsesAsync(owner, [verity]);
         await yard.GiveHorsesAsync(vet, [brannoc, verity]);

@@ -71,7 +71,7 @@ internal sealed class LadderBook
     private RungContext Context(Rung rung)
     {
         var since = Moves.Last(m => m.Move.Strand == rung.Strand).Move.On;
-        var rides = _onRung[rung.Id].Where(e => e.Ride.OnDay >= since).Select(e => new RungRide(e.Ride.Id, e.Ride.OnDay, e.Ride.RiderId, e.Record)).ToList();
+        var rides = _onRung[rung.Id].Where(e => e.Ride.OnDay >= since).Select(e => new RungRide(e.Ride.Id, e.Ride.OnDay, e.Ride.RiderId, e.Record, e.Ride.Place)).ToList();
         if (rides.Count == 0)
         {
             return new RungContext(rung, Places, Age, rides, Held: _held);
@@ -80,6 +80,6 @@ internal sealed class LadderBook
         var latest = rides[0];
         var before = _latest.SkipWhile(r => r.Id != latest.RideId).Skip(1).ToList();
         var competition = _competitions.Where(d => d >= latest.On).Select(d => (int?)(d.DayNumber - latest.On.DayNumber)).FirstOrDefault();
-        return new RungContext(rung, Places, Age, rides, before.FirstOrDefault()?.OnDay, before.Select(r => r.RiderId).ToHashSet(), competition, _held);
+        return new RungContext(rung, Places, Age, rides, before.FirstOrDefault()?.OnDay, before.Select(r => r.RiderId).ToHashSet(), competition, _held, before.Select(r => r.Place).ToHashSet(StringComparer.OrdinalIgnoreCase));
     }
 }

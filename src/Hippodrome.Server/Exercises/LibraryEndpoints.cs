@@ -33,12 +33,15 @@ public sealed record MoveView(string? RungId, MoveKind Kind, string Word, DateOn
 /// <summary>A ride as evidence for a rung.</summary>
 public sealed record EvidenceView(Guid RideId, DateOnly On, string Rider, MarksByRein Marks, int? TensionPeak, bool? ClosingTestPassed, bool Good);
 
-/// <summary>An exercise of a rung, its set-up measured for the horse where a family can build it.</summary>
-public sealed record ExerciseView(Exercise Exercise, MeasuredSetUp? Measured);
+/// <summary>
+/// An exercise of a rung: its set-up measured for the horse where a family can build it, else its figure drawn;
+/// whether the yard has hidden it; and for a trainer's own, what can be typed over.
+/// </summary>
+public sealed record ExerciseView(Exercise Exercise, MeasuredSetUp? Measured, FigureDrawing? Drawn, bool Hidden, OwnExerciseView? Own);
 
 /// <summary>A rung for one horse: its texts, the evidence ride by ride, every move on its ladder, its exercises.</summary>
 public sealed record RungPage(
-    RungView Rung, PlaceView Place, bool Reached, IReadOnlyList<string> Missing, IReadOnlyList<EvidenceView> Evidence, IReadOnlyList<MoveView> Moves, IReadOnlyList<ExerciseView> Exercises);
+    RungView Rung, PlaceView Place, bool Reached, IReadOnlyList<string> Missing, IReadOnlyList<EvidenceView> Evidence, IReadOnlyList<MoveView> Moves, IReadOnlyList<ExerciseView> Exercises, RungNote? Note);
 
 /// <summary>Follows the evidence on one ladder.</summary>
 public sealed record ClimbEntry(Strand? Strand = null);
@@ -79,6 +82,14 @@ public static class LibraryEndpoints
 
         var book = await LadderBook.OpenAsync(visit, horseId, found);
         var card = await visit.Yard.StrideCardAsync(book.Horse);
+        var hidden = await visit.Yard.HiddenExercisesAsync();
+        ExerciseView Draw(Exercise e, OwnExerciseView? own)
+        {
+            var measured = e.SetUp?.Check().OrThrow().MeasureFor(card, visit.Me.Tape);
+            return new ExerciseView(e, measured, measured is null ? FigureDrawing.Of(e, card) : null, hidden.Contains(e.Id), own);
+        }
+
+        var own = (await visit.Yard.OwnExercisesAsync(found.Id)).Select(k => Draw(k.Entry.Check(k.Id).OrThrow(), OwnLibraryEndpoints.Show(k)));
         return TypedResults.Ok(new RungPage(
             Show(found),
             book.Show(found.Strand),
@@ -86,7 +97,8 @@ public static class LibraryEndpoints
             book.Places.Missing(found, book.Age),
             book.Evidence(found),
             [.. book.Moves.Where(m => m.Move.Strand == found.Strand).Reverse().Select(Show)],
-            [.. Catalogue.ExercisesOf(found).Select(e => new ExerciseView(e, e.SetUp?.Check().OrThrow().MeasureFor(card, visit.Me.Tape)))]));
+            [.. own, .. Catalogue.ExercisesOf(found).Select(e => Draw(e, null))],
+            await visit.Yard.RungNoteAsync(found.Id)));
     }
 
     /// <summary>By a trainer's hand, with a word why; the evidence goes on being shown beside it.</summary>

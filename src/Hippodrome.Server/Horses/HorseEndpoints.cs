@@ -6,6 +6,8 @@ using Hippodrome.Server.People;
 using Hippodrome.Storage;
 using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.Rides;
+using Hippodrome.Storage.Sessions;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Hippodrome.Server.Horses;
@@ -16,8 +18,11 @@ public sealed record HorseView(Guid Id, string Name, int Foaled, int Age, double
 /// <summary>A measured strip with what it gives.</summary>
 public sealed record StrideView(Guid Id, GaitVariant Variant, DateOnly On, double StripMetres, double Strides, double Seconds, Distance Stride, Speed Speed, double Tempo);
 
-/// <summary>Who the horse is, what is known of its stride, and whether anything holds it.</summary>
-public sealed record Passport(HorseView Horse, IReadOnlyList<StrideEstimate> StrideCard, IReadOnlyList<StrideView> Measurements, IReadOnlyList<Hold> Holds);
+/// <summary>The next session planned, in a line.</summary>
+public sealed record NextSession(Guid Id, DateOnly On, string Emphasis);
+
+/// <summary>Who the horse is, what it may do today and what is next, what is known of its stride, and whether anything holds it.</summary>
+public sealed record Passport(HorseView Horse, Standing Standing, DateOnly? LastRidden, int? DaysSinceRidden, NextSession? Next, IReadOnlyList<StrideEstimate> StrideCard, IReadOnlyList<StrideView> Measurements, IReadOnlyList<Hold> Holds);
 
 /// <summary>A vet's word that a held horse may be ridden again.</summary>
 /// <param name="By">The vet who cleared it.</param>
@@ -36,6 +41,8 @@ public sealed record ClearanceEntry(string? By = null, DateOnly? On = null)
 
 public static class HorseEndpoints
 {
+    private const int DaysAhead = 14;
+
     public static void MapHorses(this RouteGroupBuilder api)
     {
         api.MapGet("/horses", ListAsync).Needs(Access.Reads);
@@ -144,10 +151,16 @@ public static class HorseEndpoints
     {
         var kept = (await visit.Yard.FindHorseAsync(horseId))!;
         var measured = (await visit.Yard.StrideMeasurementsAsync([horseId]))[horseId].ToList();
+        var holds = await visit.Yard.HoldsAsync([horseId]);
+        var open = (await visit.Yard.RestrictionsAsync([horseId])).Where(r => r.ClearedOn is null).Select(r => r.Restriction).ToList();
+        var last = (await visit.Yard.LatestRidesAsync([horseId], visit.Today, 1)).FirstOrDefault()?.OnDay;
+        var next = (await visit.Yard.SessionsAsync(visit.Today, visit.Today.AddDays(DaysAhead), [horseId])).Find(s => s.RideId is null)?.Plan;
         return new Passport(
             Show(kept, visit.Today),
+            Standing.On(kept.Value, holds.Find(h => h.ClearedOn is null)?.Because, open, visit.Today),
+            last, visit.Today.DayNumber - last?.DayNumber, next is null ? null : new NextSession(next.Id, next.On, next.Emphasis),
             StrideCard.For(kept.Value.Height, measured).Estimates,
             [.. measured.OrderByDescending(m => m.On).Select(m => new StrideView(m.Id, m.Variant, m.On, m.Strip.Metres, m.Strides, m.Seconds, m.Stride, m.Speed, Math.Round(m.Tempo, 1)))],
-            await visit.Yard.HoldsAsync([horseId]));
+            holds);
     }
 }

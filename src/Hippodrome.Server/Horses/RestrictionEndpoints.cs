@@ -6,6 +6,9 @@ using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Hippodrome.Server.Horses;
 
+/// <summary>Every restriction, and a clear word where open ones do not say the same.</summary>
+public sealed record Restrictions(IReadOnlyList<RestrictionView> All, IReadOnlyList<string> Contradictions);
+
 /// <summary>A restriction as the passport shows it.</summary>
 public sealed record RestrictionView(Restriction Restriction, bool Holds, DateOnly? ClearedOn, string? ClearedBy);
 
@@ -18,9 +21,9 @@ public static class RestrictionEndpoints
         api.MapPost("/horses/{horseId}/restrictions/{restrictionId:guid}/clearance", ClearAsync).Needs(Access.Clears);
     }
 
-    private static async Task<Ok<List<RestrictionView>>> ListAsync(Guid horseId, Visit visit) => TypedResults.Ok(await AllAsync(horseId, visit));
+    private static async Task<Ok<Restrictions>> ListAsync(Guid horseId, Visit visit) => TypedResults.Ok(await AllAsync(horseId, visit));
 
-    private static async Task<Results<Ok<List<RestrictionView>>, ProblemHttpResult>> AddAsync(Guid horseId, RestrictionEntry entry, Visit visit)
+    private static async Task<Results<Ok<Restrictions>, ProblemHttpResult>> AddAsync(Guid horseId, RestrictionEntry entry, Visit visit)
     {
         var horse = (await visit.Yard.FindHorseAsync(horseId))!.Value;
         var restriction = Restriction.From(Guid.NewGuid(), entry, horse, visit.Today);
@@ -33,7 +36,7 @@ public static class RestrictionEndpoints
         return TypedResults.Ok(await AllAsync(horseId, visit));
     }
 
-    private static async Task<Results<Ok<List<RestrictionView>>, ProblemHttpResult>> ClearAsync(Guid horseId, Guid restrictionId, ClearanceEntry entry, Visit visit)
+    private static async Task<Results<Ok<Restrictions>, ProblemHttpResult>> ClearAsync(Guid horseId, Guid restrictionId, ClearanceEntry entry, Visit visit)
     {
         if ((await visit.Yard.RestrictionsAsync([horseId])).Find(r => r.Restriction.Id == restrictionId) is not { } kept)
         {
@@ -52,6 +55,9 @@ public static class RestrictionEndpoints
         return TypedResults.Ok(await AllAsync(horseId, visit));
     }
 
-    private static async Task<List<RestrictionView>> AllAsync(Guid horseId, Visit visit) =>
-        (await visit.Yard.RestrictionsAsync([horseId])).ConvertAll(r => new RestrictionView(r.Restriction, r.ClearedOn is null && r.Restriction.HoldsOn(visit.Today), r.ClearedOn, r.ClearedBy));
+    private static async Task<Restrictions> AllAsync(Guid horseId, Visit visit)
+    {
+        var all = (await visit.Yard.RestrictionsAsync([horseId])).ConvertAll(r => new RestrictionView(r.Restriction, r.ClearedOn is null && r.Restriction.HoldsOn(visit.Today), r.ClearedOn, r.ClearedBy));
+        return new Restrictions(all, Contradictions.Of([.. all.Where(r => r.Holds).Select(r => r.Restriction)]));
+    }
 }

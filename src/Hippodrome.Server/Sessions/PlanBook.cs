@@ -1,3 +1,4 @@
+using Hippodrome.Core.Care;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
@@ -5,6 +6,7 @@ using Hippodrome.Core.Setups;
 using Hippodrome.Core.Weather;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Simulators;
+using Hippodrome.Storage.Care;
 using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.Sessions;
@@ -26,10 +28,12 @@ internal sealed class PlanBook
     private readonly ILookup<Guid, Hold> _holds;
     private readonly ILookup<Guid, KeptMove> _moves;
     private readonly ILookup<Guid, Restriction> _restrictions;
+    private readonly Dictionary<Guid, CareVisit> _feet;
+    private readonly Dictionary<Guid, Tack> _tack;
     private readonly (DateOnly On, WeatherReading Reading) _weather;
 
-    private PlanBook(Dictionary<Guid, (Horse, StrideCard)> horses, ILookup<Guid, KeptSession> near, Dictionary<Guid, SetUp> setUps, ILookup<Guid, Hold> holds, ILookup<Guid, KeptMove> moves, ILookup<Guid, Restriction> restrictions, (DateOnly, WeatherReading) weather) =>
-        (_horses, _near, _setUps, _holds, _moves, _restrictions, _weather) = (horses, near, setUps, holds, moves, restrictions, weather);
+    private PlanBook(Dictionary<Guid, (Horse, StrideCard)> horses, ILookup<Guid, KeptSession> near, Dictionary<Guid, SetUp> setUps, ILookup<Guid, Hold> holds, ILookup<Guid, KeptMove> moves, ILookup<Guid, Restriction> restrictions, Dictionary<Guid, CareVisit> feet, Dictionary<Guid, Tack> tack, (DateOnly, WeatherReading) weather) =>
+        (_horses, _near, _setUps, _holds, _moves, _restrictions, _feet, _tack, _weather) = (horses, near, setUps, holds, moves, restrictions, feet, tack, weather);
 
     /// <param name="visit">Who asks, and in which yard.</param>
     /// <param name="horseIds">Horses of this yard.</param>
@@ -41,7 +45,8 @@ internal sealed class PlanBook
         var yard = visit.Yard;
         var measured = await yard.StrideMeasurementsAsync(horseIds);
         var near = await yard.SessionsAsync(from.AddDays(-DaysBefore), to.AddDays(1), horseIds);
-        var named = near.Select(s => s.Plan).Concat(plan is null ? [] : [plan]).SelectMany(p => p.Parts).Select(p => p.SetUpId).OfType<Guid>();
+        var plans = near.Select(s => s.Plan).Concat(plan is null ? [] : [plan]).ToList();
+        var named = plans.SelectMany(p => p.Parts).Select(p => p.SetUpId).OfType<Guid>();
         return new PlanBook(
             (await yard.HorsesByIdAsync(horseIds)).ToDictionary(h => h.Value.Id, h => (h.Value, StrideCard.For(h.Value.Height, measured[h.Value.Id]))),
             near.ToLookup(s => s.HorseId),
@@ -49,6 +54,8 @@ internal sealed class PlanBook
             (await yard.HoldsAsync(horseIds)).Where(h => h.ClearedOn is null).ToLookup(h => h.HorseId),
             await yard.MovesAsync(horseIds),
             (await yard.RestrictionsAsync(horseIds)).Where(r => r.ClearedOn is null).ToLookup(r => r.HorseId, r => r.Restriction),
+            await yard.LastFeetAsync(horseIds),
+            await yard.TackByIdAsync(plans.SelectMany(p => p.TackIds)),
             (visit.Today, WeatherStation.Read(visit.Now)));
     }
 
@@ -79,14 +86,22 @@ internal sealed class PlanBook
                 plan.On == _weather.On ? _weather.Reading.TemperatureC : null,
                 held is null ? null : $"{held.Because}, since {held.Since:d MMMM}",
                 _moves.Contains(horseId) ? Places.From(_moves[horseId].Select(m => m.Move)) : null,
-                [.. _restrictions[horseId]])));
+                [.. _restrictions[horseId]],
+                [.. plan.TackIds.Where(_tack.ContainsKey).Select(id => _tack[id])],
+                Feet(horse, plan.On))));
     }
+
+    /// <summary>When a horse's feet are due, as of a day; null when nobody has written down when they were done.</summary>
+    public CareDue? Feet(Guid horseId, DateOnly on) => Feet(_horses[horseId].Horse, on);
 
     public SessionView Show(KeptSession kept)
     {
         var p = kept.Plan;
-        return new SessionView(p.Id, p.On, p.Emphasis, p.Manner, p.Helper, p.Parts, p.Notes, kept.Version, kept.RideId, Check(kept.HorseId, p));
+        return new SessionView(p.Id, p.On, p.Emphasis, p.Manner, p.Helper, p.Parts, p.Notes, p.Place, p.TackIds, kept.Version, kept.RideId, Check(kept.HorseId, p));
     }
+
+    private CareDue? Feet(Horse horse, DateOnly on) =>
+        _feet.TryGetValue(horse.Id, out var last) ? CareDue.All([last], horse.Age(on), null, on).First(d => d.Kind == CareKind.Feet) : null;
 
     private bool Stands(SessionPlan plan, bool fence) =>
         plan.Parts.Any(p => p.SetUpId is { } id && _setUps.TryGetValue(id, out var setUp) && setUp.HasFence == fence);

@@ -16,7 +16,7 @@ public sealed record SessionCheck(SessionTotals Totals, IReadOnlyList<PlanFault>
 
 /// <summary>A session with its totals and faults, and the ride made of it.</summary>
 public sealed record SessionView(
-    Guid Id, DateOnly On, string Emphasis, Manner Manner, bool Helper, IReadOnlyList<Part> Parts, string Notes, int Version, Guid? RideId, SessionCheck Check);
+    Guid Id, DateOnly On, string Emphasis, Manner Manner, bool Helper, IReadOnlyList<Part> Parts, string Notes, string Place, IReadOnlyList<Guid> TackIds, int Version, Guid? RideId, SessionCheck Check);
 
 public static class SessionEndpoints
 {
@@ -121,6 +121,12 @@ public static class SessionEndpoints
         if (unknown.Count > 0)
         {
             return (null, Problems.Faulty([.. unknown.Select(n => new Fault($"parts[{n.i}].setUpId", "This set-up is not one of this horse's.", "Choose one from its list."))]));
+        }
+
+        var tack = (await visit.Yard.TackAsync(horseId)).ConvertAll(t => t.Value.Id);
+        if (plan.Value.TackIds.Any(t => !tack.Contains(t)))
+        {
+            return (null, Problems.Faulty("tackIds", "A piece of tack is not one of this horse's, or has been taken off.", "Choose from its list."));
         }
 
         var hard = (await visit.CheckPlanAsync(horseId, plan.Value)).Faults.Where(f => f.Hard).ToList();

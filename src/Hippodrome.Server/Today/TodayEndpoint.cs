@@ -1,3 +1,4 @@
+using Hippodrome.Core.Care;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Verdicts;
@@ -58,17 +59,19 @@ public static class TodayEndpoint
                 today,
                 next is null ? null : book.Show(next),
                 aim is null ? null : AimEndpoints.Show(aim.Aim, aim.Version, visit.Today),
-                Warn(book.Holds(id), book.Restrictions(id).Where(r => r.HoldsOn(visit.Today)), today),
+                Warn(book.Holds(id), book.Restrictions(id).Where(r => r.HoldsOn(visit.Today)), book.Feet(id, visit.Today), today),
                 waiting.GetValueOrDefault(id),
                 latest.TryGetValue(id, out var ride) ? visit.Today.DayNumber - ride.OnDay.DayNumber : null);
         })));
     }
 
-    private static List<Warning> Warn(IEnumerable<Hold> holds, IEnumerable<Restriction> restrictions, List<SessionView> sessions) =>
+    private static List<Warning> Warn(IEnumerable<Hold> holds, IEnumerable<Restriction> restrictions, CareDue? feet, List<SessionView> sessions) =>
     [
         .. holds.Select(h => new Warning($"Held since {h.Since:d MMMM}: {h.Because}. No ridden work until a vet clears it.", true)),
         .. restrictions.Select(r => new Warning($"Restricted by {r.By}: {r.Says}.", false)),
-        .. sessions.Where(s => s.RideId is null).SelectMany(s => s.Check.Faults).Select(f => new Warning($"{f.Says} {f.Mend}", f.Hard)),
+        .. feet is { State: CareState.Overdue } ? [new Warning($"Feet: {feet.Says}", false)] : (IEnumerable<Warning>)[],
+        // The feet have their own line, with a session or without.
+        .. sessions.Where(s => s.RideId is null).SelectMany(s => s.Check.Faults).Where(f => f.Rule != PlanChecks.OfFeet).Select(f => new Warning($"{f.Says} {f.Mend}", f.Hard)),
     ];
 
     /// <summary>The leading verdict of each horse's latest ride, where nobody has answered it.</summary>

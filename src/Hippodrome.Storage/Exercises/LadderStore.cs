@@ -36,13 +36,14 @@ public static class LadderStore
     public static async Task<List<RideOnRung>> RidesOnRungsAsync(this YardSession yard, Guid horseId, IEnumerable<string> rungIds, DateOnly until, int most) =>
         [.. (await yard.QueryAsync<RungRideRow>(
             """
-            select w.rung_id, r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name
+            select w.rung_id, r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name, coalesce(s.place, '') as place
             from unnest(@rungs) as w (rung_id)
             cross join lateral (
                 select * from ride where yard_id = @yard and horse_id = @horseId and on_day <= @until and exists (
                     select from session_part sp where sp.yard_id = @yard and sp.session_id = ride.session_id and sp.rung_id = w.rung_id)
                 order by on_day desc, created_at desc, id limit @most) r
             join person p on p.yard_id = @yard and p.id = r.rider_id
+            left join session s on s.yard_id = @yard and s.id = r.session_id
             order by w.rung_id, r.on_day desc, r.created_at desc, r.id
             """,
             new { horseId, rungs = rungIds.ToArray(), until, most })).Select(r => r.ToRide())];
@@ -52,8 +53,8 @@ public static class LadderStore
         public KeptMove ToMove() => new(new RungMove(Enum.Parse<Strand>(Strand), RungId, Enum.Parse<MoveKind>(Kind), Word, OnDay), By);
     }
 
-    private sealed record RungRideRow(string RungId, Guid Id, Guid HorseId, Guid? SessionId, DateOnly OnDay, Guid RiderId, string RiderName)
+    private sealed record RungRideRow(string RungId, Guid Id, Guid HorseId, Guid? SessionId, DateOnly OnDay, Guid RiderId, string RiderName, string Place)
     {
-        public RideOnRung ToRide() => new(RungId, new Ride(Id, HorseId, SessionId, OnDay, RiderId, RiderName));
+        public RideOnRung ToRide() => new(RungId, new Ride(Id, HorseId, SessionId, OnDay, RiderId, RiderName, Place));
     }
 }

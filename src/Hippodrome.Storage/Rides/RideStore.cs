@@ -2,8 +2,8 @@ using Hippodrome.Core.Rides;
 
 namespace Hippodrome.Storage.Rides;
 
-/// <summary>A ride without its events.</summary>
-public sealed record Ride(Guid Id, Guid HorseId, Guid? SessionId, DateOnly OnDay, Guid RiderId, string RiderName);
+/// <summary>A ride without its events; its place is that of its session, empty at home.</summary>
+public sealed record Ride(Guid Id, Guid HorseId, Guid? SessionId, DateOnly OnDay, Guid RiderId, string RiderName, string Place);
 
 /// <summary>What a trainer made of a verdict.</summary>
 public sealed record VerdictAnswer(Guid Id, Guid RideId, string Rule, bool Accepted, string Word, Guid? NextSessionId, string By, DateTime At);
@@ -17,8 +17,9 @@ public static class RideStore
 {
     private const string Select =
         """
-        select r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name
-        from ride r join person p on p.yard_id = r.yard_id and p.id = r.rider_id where r.yard_id = @yard
+        select r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name, coalesce(s.place, '') as place
+        from ride r join person p on p.yard_id = r.yard_id and p.id = r.rider_id
+        left join session s on s.yard_id = r.yard_id and s.id = r.session_id where r.yard_id = @yard
         """;
 
     public static Task<Ride?> FindRideAsync(this YardSession yard, Guid id) =>
@@ -27,12 +28,13 @@ public static class RideStore
     /// <summary>The latest few rides of each of these horses, the latest first.</summary>
     public static Task<List<Ride>> LatestRidesAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly until, int most) => yard.QueryAsync<Ride>(
         """
-        select r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name
+        select r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name, coalesce(s.place, '') as place
         from unnest(@ids) as h (id)
         cross join lateral (
             select * from ride where yard_id = @yard and horse_id = h.id and on_day <= @until
             order by on_day desc, created_at desc, id limit @most) r
         join person p on p.yard_id = @yard and p.id = r.rider_id
+        left join session s on s.yard_id = @yard and s.id = r.session_id
         order by r.horse_id, r.on_day desc, r.created_at desc, r.id
         """,
         new { ids = horseIds.ToArray(), until, most });

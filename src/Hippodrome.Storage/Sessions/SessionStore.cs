@@ -11,7 +11,7 @@ public static class SessionStore
 {
     private const string Select =
         """
-        select s.horse_id, s.id, s.on_day, s.emphasis, s.manner, s.helper, s.notes, s.version,
+        select s.horse_id, s.id, s.on_day, s.emphasis, s.manner, s.helper, s.notes, s.version, s.place, array_to_string(s.tack_ids, ',') as tack_ids,
             (select r.id from ride r where r.yard_id = s.yard_id and r.session_id = s.id order by r.created_at limit 1) as ride_id
         from session s where s.yard_id = @yard and s.removed_at is null
         """;
@@ -32,8 +32,8 @@ public static class SessionStore
     {
         await yard.ExecuteAsync(
             """
-            insert into session (yard_id, horse_id, id, on_day, emphasis, manner, helper, notes)
-            values (@yard, @horseId, @Id, @On, @Emphasis, @manner, @Helper, @Notes)
+            insert into session (yard_id, horse_id, id, on_day, emphasis, manner, helper, notes, place, tack_ids)
+            values (@yard, @horseId, @Id, @On, @Emphasis, @manner, @Helper, @Notes, @Place, @tackIds)
             """,
             Values(horseId, plan));
         await AddPartsAsync(yard, horseId, plan);
@@ -45,7 +45,7 @@ public static class SessionStore
         ArgumentNullException.ThrowIfNull(plan);
         var changed = await yard.ExecuteAsync(
             """
-            update session set on_day = @On, emphasis = @Emphasis, manner = @manner, helper = @Helper, notes = @Notes, version = version + 1
+            update session set on_day = @On, emphasis = @Emphasis, manner = @manner, helper = @Helper, notes = @Notes, place = @Place, tack_ids = @tackIds, version = version + 1
             where yard_id = @yard and horse_id = @horseId and id = @Id and version = @version and removed_at is null
             """,
             Values(horseId, plan, version));
@@ -93,12 +93,12 @@ public static class SessionStore
     }
 
     private static object Values(Guid horseId, SessionPlan plan, int version = 0) =>
-        new { horseId, plan.Id, plan.On, plan.Emphasis, manner = plan.Manner.ToString(), plan.Helper, plan.Notes, version };
+        new { horseId, plan.Id, plan.On, plan.Emphasis, manner = plan.Manner.ToString(), plan.Helper, plan.Notes, plan.Place, tackIds = plan.TackIds.ToArray(), version };
 
-    private sealed record SessionRow(Guid HorseId, Guid Id, DateOnly OnDay, string Emphasis, string Manner, bool Helper, string Notes, int Version, Guid? RideId)
+    private sealed record SessionRow(Guid HorseId, Guid Id, DateOnly OnDay, string Emphasis, string Manner, bool Helper, string Notes, int Version, string Place, string TackIds, Guid? RideId)
     {
         public KeptSession ToSession(IReadOnlyList<Part> parts) =>
-            new(HorseId, SessionPlan.Kept(Id, OnDay, Emphasis, Enum.Parse<Manner>(Manner), Helper, parts, Notes), Version, RideId);
+            new(HorseId, SessionPlan.Kept(Id, OnDay, Emphasis, Enum.Parse<Manner>(Manner), Helper, parts, Notes, Place, [.. TackIds.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(Guid.Parse)]), Version, RideId);
     }
 
     private sealed record PartRow(Guid SessionId, string Phase, string What, string Gait, string Rein, double Minutes, Guid? SetUpId, double? MarkHopedFor, string? RungId)

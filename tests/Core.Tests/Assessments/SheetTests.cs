@@ -56,37 +56,37 @@ public class SheetTests
     [Fact]
     public void A_good_tap_becomes_an_answer()
     {
-        var answer = Answer.From(new AnswerEntry(Canter, Rein.Left, 5.5, [Felt.LateDepart, Felt.LateDepart], 2, 31), AllOpen, Make.Today, "a").OrThrow();
+        var answer = SheetAnswer.From(new SheetAnswerEntry(Canter, Rein.Left, 5.5, [Felt.LateDepart, Felt.LateDepart], 2, 31), AllOpen, Make.Today, "a").OrThrow();
         (answer.Mark!.Value.Value, answer.Felt.Count, answer.Tension, answer.Minute, answer.On).ShouldBe((5.5, 1, 2, 31, Make.Today));
     }
 
-    public static TheoryData<AnswerEntry, string> BadTaps => new()
+    public static TheoryData<SheetAnswerEntry, string> BadTaps => new()
     {
-        { new AnswerEntry(null, Rein.Left, 6), "a.item" },
-        { new AnswerEntry(TrotCircle, null, 6), "a.rein" },
-        { new AnswerEntry(TrotCircle, Rein.Both, 6), "a.rein" },
-        { new AnswerEntry(WalkOff, Rein.Left, 6), "a.rein" },
-        { new AnswerEntry(TrotCircle, Rein.Left, 6.3), "a.mark" },
-        { new AnswerEntry(TrotCircle, Rein.Left, 10.5), "a.mark" },
-        { new AnswerEntry(TrotCircle, Rein.Left, 6, [Felt.LateDepart]), "a.felt" },
-        { new AnswerEntry(TrotCircle, Rein.Left, 6, Tension: 5), "a.tension" },
-        { new AnswerEntry(TrotCircle, Rein.Left, 6, Minute: -1), "a.minute" },
-        { new AnswerEntry(TrotCircle, Rein.Left, Passed: true), "a.passed" },
-        { new AnswerEntry(DroppedRein, Rein.Both, 7), "a.mark" },
+        { new SheetAnswerEntry(null, Rein.Left, 6), "a.item" },
+        { new SheetAnswerEntry(TrotCircle, null, 6), "a.rein" },
+        { new SheetAnswerEntry(TrotCircle, Rein.Both, 6), "a.rein" },
+        { new SheetAnswerEntry(WalkOff, Rein.Left, 6), "a.rein" },
+        { new SheetAnswerEntry(TrotCircle, Rein.Left, 6.3), "a.mark" },
+        { new SheetAnswerEntry(TrotCircle, Rein.Left, 10.5), "a.mark" },
+        { new SheetAnswerEntry(TrotCircle, Rein.Left, 6, [Felt.LateDepart]), "a.felt" },
+        { new SheetAnswerEntry(TrotCircle, Rein.Left, 6, Tension: 5), "a.tension" },
+        { new SheetAnswerEntry(TrotCircle, Rein.Left, 6, Minute: -1), "a.minute" },
+        { new SheetAnswerEntry(TrotCircle, Rein.Left, Passed: true), "a.passed" },
+        { new SheetAnswerEntry(DroppedRein, Rein.Both, 7), "a.mark" },
     };
 
     [Theory]
     [MemberData(nameof(BadTaps))]
-    public void A_tap_that_cannot_be_is_answered_with_its_field_and_a_mend(AnswerEntry entry, string field)
+    public void A_tap_that_cannot_be_is_answered_with_its_field_and_a_mend(SheetAnswerEntry entry, string field)
     {
-        var fault = Answer.From(entry, AllOpen, Make.Today, "a").Faults.ShouldHaveSingleItem();
+        var fault = SheetAnswer.From(entry, AllOpen, Make.Today, "a").Faults.ShouldHaveSingleItem();
         fault.Field.ShouldBe(field);
         fault.Mend.Length.ShouldBeGreaterThan(5);
     }
 
     [Fact]
     public void What_waits_cannot_be_marked() =>
-        Answer.From(new AnswerEntry(Canter, Rein.Left, 6), Gates.For(Ride.AfterWeeksOff(3), null, [], Make.Today), Make.Today, "a").Faults.ShouldHaveSingleItem().Says
+        SheetAnswer.From(new SheetAnswerEntry(Canter, Rein.Left, 6), Gates.For(Ride.AfterWeeksOff(3), null, [], Make.Today), Make.Today, "a").Faults.ShouldHaveSingleItem().Says
             .ShouldBe("Canter on both leads: waits until 16 May, after 3 weeks off.");
 
     [Fact]

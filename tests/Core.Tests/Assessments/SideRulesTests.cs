@@ -150,7 +150,7 @@ public class SideRulesTests
                 .. rows.Select(r =>
                 {
                     var item = Sheet.Items[r.Item1];
-                    return new Answer(
+                    return new SheetAnswer(
                         item.Item, item.Reins()[Math.Min(r.Item2, item.Reins().Count - 1)], item.Item == DroppedRein ? null : Mark.Of(r.Item3 / 2.0),
                         r.Item4 < item.Chips.Count ? [item.Chips[r.Item4]] : [], 1, r.Item5, item.Item == DroppedRein ? r.Item4 % 2 == 0 : null, Make.Today);
                 }).DistinctBy(a => (a.Item, a.Rein)),

@@ -1,0 +1,70 @@
+using Hippodrome.Core.Assessments;
+using Hippodrome.Core.Care;
+using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
+using Hippodrome.Storage;
+using Hippodrome.Storage.Assessments;
+using Hippodrome.Storage.Care;
+using Hippodrome.Storage.Exercises;
+using Hippodrome.Storage.Horses;
+
+namespace Hippodrome.Server.Demo;
+
+/// <summary>A line of a demo sheet: left and right, and what was felt on which.</summary>
+internal sealed record Line(AssessmentItem Item, double Left, double Right, int Minute, Felt[]? OnLeft = null, Felt[]? OnRight = null);
+
+/// <summary>Writes the passport's pages of demo horses with the same rules that people's own go through.</summary>
+internal sealed class DemoBook(YardSession yard, DemoStory story)
+{
+    /// <summary>An assessment ride on a day; finished when the dropped rein is given.</summary>
+    public async Task AssessAsync(Horse horse, int daysAgo, int weeksOff, string reported, bool? dropped, params Line[] lines)
+    {
+        var on = story.Today.AddDays(-daysAgo);
+        var assessment = Assessment.Begin(Guid.NewGuid(), new AssessmentEntry(weeksOff, reported), horse, on).OrThrow();
+        await yard.AddAssessmentAsync(horse.Id, assessment, story.Trainer);
+        foreach (var line in lines)
+        {
+            // After a rest the later gaits were ridden on the day they opened.
+            var day = TimeOff.OpensOn(Sheet.Of(line.Item).Gait, weeksOff, on) ?? on;
+            var gates = Gates.For(assessment, null, [], day);
+            var sides = Sheet.Of(line.Item).Reins();
+            foreach (var rein in sides)
+            {
+                var entry = new SheetAnswerEntry(line.Item, rein, rein == Rein.Right ? line.Right : line.Left, rein == Rein.Right ? line.OnRight : line.OnLeft, 1, line.Minute);
+                await yard.KeepAnswerAsync(assessment.Id, SheetAnswer.From(entry, gates, day, "").OrThrow(), story.Trainer);
+            }
+        }
+
+        if (dropped is { } passed)
+        {
+            await yard.KeepAnswerAsync(assessment.Id, SheetAnswer.From(new SheetAnswerEntry(AssessmentItem.DroppedRein, Rein.Both, Minute: lines[^1].Minute + 7, Passed: passed), Gates.For(assessment, null, [], on), on, "").OrThrow(), story.Trainer);
+            await yard.FinishAssessmentAsync(horse.Id, assessment.Id, on);
+        }
+    }
+
+    public Task CareAsync(Horse horse, CareKind kind, int daysAgo, string by, string found = "", int? again = null) =>
+        yard.AddCareVisitAsync(horse.Id, CareVisit.From(Guid.NewGuid(), new CareEntry(kind, story.Today.AddDays(-daysAgo), by, found, again), horse, story.Today).OrThrow(), story.Trainer);
+
+    public Task BodyAsync(Horse horse, int daysAgo, double girth, double length, double condition) =>
+        yard.AddBodyMeasureAsync(horse.Id, BodyMeasure.From(Guid.NewGuid(), new BodyEntry(story.Today.AddDays(-daysAgo), girth, length, condition), horse, story.Today).OrThrow(), story.Trainer);
+
+    public Task TackAsync(Horse horse, TackKind kind, string name, string notes = "", double? fencesFrom = null, params Strand[] strands) =>
+        yard.AddTackAsync(horse.Id, Tack.From(Guid.NewGuid(), new TackEntry(kind, name, strands, fencesFrom, notes)).OrThrow());
+
+    public Task AccordionAsync(Horse horse, int daysAgo, double gap, int fewest, int most) =>
+        yard.AddAccordionAsync(horse.Id, Accordion.From(Guid.NewGuid(), new AccordionEntry(story.Today.AddDays(-daysAgo), gap, fewest, most), horse, story.Today).OrThrow(), story.Trainer);
+
+    public Task TemperAsync(Horse horse, Temperament temperament) => yard.SetTemperamentAsync(horse.Id, temperament);
+
+    public Task ChooseAsync(Horse? horse, ApproachQuestion question, string choice, string word) =>
+        yard.AddApproachChoiceAsync(horse?.Id, new ApproachEntry(question, choice, word).Check().OrThrow(), story.Trainer);
+
+    public async Task OwnExerciseAsync(OwnExerciseEntry entry)
+    {
+        var id = Guid.NewGuid();
+        entry.Check(id).OrThrow();
+        await yard.AddOwnExerciseAsync(id, entry, story.Trainer);
+    }
+
+    public Task NoteAsync(string rungId, string note) => yard.KeepRungNoteAsync(Catalogue.Rung(rungId).Id, note, 0, story.Trainer);
+}
