@@ -1,13 +1,20 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { useQueryClient } from '@tanstack/vue-query'
+import Modal from 'ant-design-vue/es/modal'
+import { computed, ref, shallowRef } from 'vue'
+import { ask, client } from '../api/client'
+import type { ExerciseView, OwnExerciseEntry, OwnExerciseView } from '../api/schema'
 import ProblemNote from '../house/ProblemNote.vue'
 import WhyButton from '../house/WhyButton.vue'
 import { shortDay } from '../house/format'
 import { useHorses, useLibrary, useRung } from '../house/queries'
 import { trains } from '../house/signIn'
-import { figureWords, gaitWords, strandWords, tensionWords } from '../house/words'
-import LineDrawing from '../setups/LineDrawing.vue'
+import { done } from '../house/undo'
+import { strandWords, tensionWords } from '../house/words'
+import ExerciseItem from './ExerciseItem.vue'
 import MoveForm from './MoveForm.vue'
+import OwnExerciseForm from './OwnExerciseForm.vue'
+import RungNote from './RungNote.vue'
 
 /** A rung for one horse: what it is, the evidence ride by ride, every move on its ladder, its exercises. */
 const props = defineProps<{ horseId: string; strand: string; rung: string }>()
@@ -26,7 +33,55 @@ const moveWords = {
   wentBack: 'went back on evidence',
   afterLameness: 'one down after lameness',
   byHand: 'moved by hand',
+  assessed: 'placed by an assessment ride',
 }
+const queries = useQueryClient()
+const showHidden = ref(false)
+const hidden = computed(() => page.value?.exercises.filter((e) => e.hidden) ?? [])
+const shown = computed(() => page.value?.exercises.filter((e) => showHidden.value || !e.hidden) ?? [])
+const writing = shallowRef<{ start: OwnExerciseEntry; own?: OwnExerciseView } | null>(null)
+const open = (start: OwnExerciseEntry, own?: OwnExerciseView) => (writing.value = { start, own })
+
+function copyOf({ exercise: e }: ExerciseView): OwnExerciseEntry {
+  const { minutes, efforts } = e.dose
+  const { rungId, name, how, gait, figure, repetitions, poles, stepsBeforeRest } = e
+  return {
+    rungId,
+    name,
+    how,
+    gait,
+    figure,
+    repetitions,
+    minutes,
+    efforts,
+    poles,
+    stepsBeforeRest,
+    copiedFrom: e.id,
+  }
+}
+
+async function hide({ exercise: e }: ExerciseView, now: boolean) {
+  const say = (is: boolean) =>
+    ask(() => client.PUT('/api/library/hidden', { body: { exerciseId: e.id, hidden: is } }))
+  await say(now)
+  await queries.invalidateQueries()
+  if (!now) return
+  done(`${e.name} is hidden, and stays in the catalogue.`, async () => {
+    await say(false)
+    await queries.invalidateQueries()
+  })
+}
+
+async function remove({ own, exercise: e }: ExerciseView) {
+  const params = { path: { exerciseId: own!.id } }
+  await ask(() => client.DELETE('/api/library/exercises/{exerciseId}', { params }))
+  await queries.invalidateQueries()
+  done(`${e.name} taken off.`, async () => {
+    await ask(() => client.POST('/api/library/exercises/{exerciseId}/restore', { params }))
+    await queries.invalidateQueries()
+  })
+}
+
 const pathOf = (id: string) => {
   const [strand, rung] = id.split('/')
   return { name: 'rung', params: { horseId: props.horseId, strand, rung } }
@@ -103,26 +158,39 @@ const pathOf = (id: string) => {
           </section>
 
           <section class="card">
-            <h2>Ways to ride it</h2>
+            <div class="row spread">
+              <h2>Ways to ride it</h2>
+              <span class="row">
+                <button
+                  v-if="hidden.length"
+                  class="link small"
+                  type="button"
+                  :aria-expanded="showHidden"
+                  @click="showHidden = !showHidden"
+                >
+                  {{ showHidden ? 'Without the hidden' : `${hidden.length} hidden` }}
+                </button>
+                <button
+                  v-if="trains()"
+                  class="button small"
+                  type="button"
+                  @click="open({ rungId: page.rung.id })"
+                >
+                  Add our own
+                </button>
+              </span>
+            </div>
             <ul class="exercises">
-              <li v-for="{ exercise, measured } in page.exercises" :key="exercise.id">
-                <h3>{{ exercise.name }}</h3>
-                <p>{{ exercise.how }}</p>
-                <p class="small quiet">
-                  {{ gaitWords[exercise.gait] }} · {{ figureWords[exercise.figure] }} ·
-                  {{
-                    exercise.dose.minutes
-                      ? `${exercise.dose.minutes} minutes`
-                      : `${exercise.dose.efforts} efforts`
-                  }}
-                  · {{ exercise.repetitions }} times<template v-if="exercise.stepsBeforeRest"
-                    >, {{ exercise.stepsBeforeRest }} steps and rest</template
-                  ><template v-if="exercise.poles">
-                    · {{ exercise.poles }} {{ exercise.poles === 1 ? 'pole' : 'poles' }}</template
-                  >
-                </p>
-                <LineDrawing v-if="measured" :measured="measured" unit="metres" />
-              </li>
+              <ExerciseItem
+                v-for="view in shown"
+                :key="view.exercise.id"
+                :view="view"
+                :horse="horse?.name ?? ''"
+                @hide="(now) => hide(view, now)"
+                @copy="open(copyOf(view))"
+                @change="open(view.own!.entry, view.own!)"
+                @remove="remove(view)"
+              />
             </ul>
           </section>
         </div>
@@ -147,6 +215,7 @@ const pathOf = (id: string) => {
               <li v-for="m in page.missing" :key="m">{{ m }}</li>
             </ul>
           </section>
+          <RungNote :page="page" />
           <MoveForm v-if="trains()" :horse-id="horseId" :page="page" />
           <section class="card">
             <h2>Evidence</h2>
@@ -187,6 +256,9 @@ const pathOf = (id: string) => {
           </section>
         </aside>
       </div>
+      <Modal :open="writing !== null" title="Our own exercise" :footer="null" @cancel="writing = null">
+        <OwnExerciseForm v-if="writing" :start="writing.start" :own="writing.own" @close="writing = null" />
+      </Modal>
     </template>
   </main>
 </template>
@@ -227,11 +299,6 @@ dt {
   grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 16px;
   margin-top: 10px;
-}
-.exercises li {
-  display: grid;
-  gap: 4px;
-  align-content: start;
 }
 .verdict {
   display: grid;

@@ -4,6 +4,8 @@ import Modal from 'ant-design-vue/es/modal'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { HorseEntry, StrideView } from '../api/schema'
+import AssessmentsCard from '../assessments/AssessmentsCard.vue'
+import CareCard from '../care/CareCard.vue'
 import PlacesCard from '../exercises/PlacesCard.vue'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import ProblemNote from '../house/ProblemNote.vue'
@@ -13,11 +15,17 @@ import { usePassport } from '../house/queries'
 import { trains } from '../house/signIn'
 import { done } from '../house/undo'
 import { variantWords } from '../house/words'
+import AdjustabilityCard from './AdjustabilityCard.vue'
+import ApproachCard from './ApproachCard.vue'
 import HoldCard from './HoldCard.vue'
 import HorseFields from './HorseFields.vue'
 import RestrictionsCard from './RestrictionsCard.vue'
+import SidesCard from './SidesCard.vue'
+import StandingStrip from './StandingStrip.vue'
 import StrideCardTable from './StrideCardTable.vue'
 import StrideForm from './StrideForm.vue'
+import TackCard from './TackCard.vue'
+import TimelineCard from './TimelineCard.vue'
 
 /** Who the horse is, and what is known of its stride. */
 const props = defineProps<{ horseId: string }>()
@@ -111,21 +119,31 @@ async function remove(m: StrideView) {
     </header>
 
     <div class="stack">
+      <StandingStrip :passport="passport" />
       <HoldCard v-for="h in held" :key="h.id" :horse-id="horseId" :hold="h" />
-      <p v-if="passport.horse.notes" class="notes">{{ passport.horse.notes }}</p>
-      <PlacesCard :horse-id="horseId" />
       <div class="columns">
-        <section class="card">
-          <div class="row spread">
-            <h2>Stride card</h2>
-            <span class="small quiet">pale rows are published start values, scaled to its height</span>
-          </div>
-          <StrideCardTable :card="passport.strideCard" />
-        </section>
+        <div class="stack">
+          <p v-if="passport.horse.notes" class="notes">{{ passport.horse.notes }}</p>
+          <PlacesCard :horse-id="horseId" />
+          <SidesCard :horse-id="horseId" />
+          <section class="card">
+            <div class="row spread">
+              <h2>Stride card</h2>
+              <span class="small quiet">pale rows are published start values, scaled to its height</span>
+            </div>
+            <StrideCardTable :card="passport.strideCard" />
+          </section>
+          <AdjustabilityCard :horse-id="horseId" />
+          <TimelineCard :horse-id="horseId" />
+        </div>
         <div class="stack">
           <RestrictionsCard :horse-id="horseId" />
+          <AssessmentsCard :horse-id="horseId" />
+          <CareCard :horse-id="horseId" />
+          <TackCard :horse-id="horseId" />
+          <ApproachCard :horse-id="horseId" />
           <section v-if="trains()" class="card"><StrideForm :horse-id="horseId" /></section>
-          <section class="card">
+          <section v-if="passport.measurements.length || trains()" class="card">
             <h2>Measured strips</h2>
             <p v-if="passport.measurements.length === 0" class="quiet">
               None yet. Until then its distances rest on its height alone.
@@ -186,7 +204,7 @@ async function remove(m: StrideView) {
 <style scoped>
 .columns {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 300px;
+  grid-template-columns: minmax(0, 1fr) 330px;
   gap: 16px;
   align-items: start;
 }

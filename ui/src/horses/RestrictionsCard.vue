@@ -20,8 +20,8 @@ import { gaitWords, options, strandWords } from '../house/words'
 const props = defineProps<{ horseId: string }>()
 const queries = useQueryClient()
 const { data: all } = useRestrictions(() => props.horseId)
-const open = computed(() => (all.value ?? []).filter((r) => r.holds))
-const past = computed(() => (all.value ?? []).filter((r) => !r.holds))
+const open = computed(() => (all.value?.all ?? []).filter((r) => r.holds))
+const past = computed(() => (all.value?.all ?? []).filter((r) => !r.holds))
 const { problem, busy, attempt } = useProblem()
 const adding = ref(false)
 const clearing = ref<string | null>(null)
@@ -75,6 +75,7 @@ async function clear(restrictionId: string) {
     <p v-if="open.length === 0 && !adding" class="small quiet">
       None holds. What a vet rules out is entered here.
     </p>
+    <p v-for="c in all?.contradictions ?? []" :key="c" class="contradiction small" role="status">{{ c }}</p>
     <div v-for="{ restriction: r } in open" :key="r.id" class="one">
       <p>
         <strong>{{ r.says }}</strong>
@@ -138,6 +139,12 @@ async function clear(restrictionId: string) {
 <style scoped>
 .open {
   border-left: 5px solid var(--grave);
+}
+.contradiction {
+  padding: 6px 10px;
+  border-radius: 6px;
+  background: var(--tight);
+  color: var(--on-tight);
 }
 .one {
   display: grid;

@@ -100,3 +100,69 @@ export const useRestrictions = (horseId: () => string) =>
         client.GET('/api/horses/{horseId}/restrictions', { params: { path: { horseId: horseId() } } }),
       ),
   })
+
+export const useSides = (horseId: () => string) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'sides']),
+    queryFn: () =>
+      ask(() => client.GET('/api/horses/{horseId}/sides', { params: { path: { horseId: horseId() } } })),
+  })
+
+export const useCare = (horseId: () => string) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'care']),
+    queryFn: () =>
+      ask(() => client.GET('/api/horses/{horseId}/care', { params: { path: { horseId: horseId() } } })),
+  })
+
+export const useTack = (horseId: () => string) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'tack']),
+    queryFn: () =>
+      ask(() => client.GET('/api/horses/{horseId}/tack', { params: { path: { horseId: horseId() } } })),
+  })
+
+export const useAdjustability = (horseId: () => string) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'accordions']),
+    queryFn: () =>
+      ask(() => client.GET('/api/horses/{horseId}/accordions', { params: { path: { horseId: horseId() } } })),
+  })
+
+export const useApproach = (horseId: () => string) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'approach']),
+    queryFn: () =>
+      ask(() => client.GET('/api/horses/{horseId}/approach', { params: { path: { horseId: horseId() } } })),
+  })
+
+export const useTimeline = (horseId: () => string) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'timeline']),
+    queryFn: () =>
+      ask(() => client.GET('/api/horses/{horseId}/timeline', { params: { path: { horseId: horseId() } } })),
+  })
+
+export const useAssessments = (horseId: () => string) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'assessments']),
+    queryFn: () =>
+      ask(() =>
+        client.GET('/api/horses/{horseId}/assessments', { params: { path: { horseId: horseId() } } }),
+      ),
+  })
+
+export const useAssessment = (
+  horseId: () => string,
+  assessmentId: () => string,
+  beside: () => string | undefined,
+) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'assessment', assessmentId(), beside() ?? '']),
+    queryFn: () =>
+      ask(() =>
+        client.GET('/api/horses/{horseId}/assessments/{assessmentId}', {
+          params: { path: { horseId: horseId(), assessmentId: assessmentId() }, query: { beside: beside() } },
+        }),
+      ),
+  })

@@ -35,6 +35,13 @@ export const router = createRouter({
       props: true,
       meta: { step: 'library' },
     },
+    {
+      path: '/horses/:horseId/assessments/:assessmentId',
+      name: 'assessment',
+      component: () => import('../assessments/AssessmentPage.vue'),
+      props: true,
+      meta: { step: 'passport' },
+    },
     { path: '/yard-book', name: 'yard-book', component: () => import('../people/YardBookPage.vue') },
     { path: '/horses/new', name: 'new-horse', component: () => import('../horses/NewHorsePage.vue') },
     {

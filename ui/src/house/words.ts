@@ -1,4 +1,7 @@
 import type {
+  CareKind,
+  Clarity,
+  Felt,
   Fit,
   Gait,
   GaitVariant,
@@ -9,6 +12,8 @@ import type {
   Role,
   Sign,
   Strand,
+  TackKind,
+  Temperament,
   VerdictWord,
 } from '../api/schema'
 
@@ -132,3 +137,67 @@ export const figureWords: Record<RiddenFigure, string> = {
   circle10: '10 m circle',
   onTheSpot: 'on the spot',
 }
+
+export const careWords: Record<CareKind, string> = {
+  feet: 'Feet',
+  saddle: 'Saddle',
+  teeth: 'Teeth',
+  therapist: 'Therapist',
+}
+
+export const tackWords: Record<TackKind, string> = {
+  bit: 'Bit',
+  bitless: 'Bitless bridle',
+  noseband: 'Noseband',
+  reinAid: 'Rein aid',
+  saddle: 'Saddle',
+  boots: 'Boots',
+}
+
+export const temperamentWords: Record<Temperament, string> = {
+  calm: 'Calm',
+  bold: 'Bold',
+  hot: 'Hot',
+  clever: 'Clever',
+  worried: 'Worried',
+}
+
+export const clarityWords: Record<Clarity, string> = {
+  none: 'nothing speaks for a side',
+  contradicts: 'the evidence contradicts itself',
+  likely: 'likely',
+  clear: 'clear',
+}
+
+export const feltWords: Record<Felt, string> = {
+  fussInMouth: 'Fuss in the mouth',
+  headUp: 'Head up',
+  fallsIn: 'Falls in',
+  fallsOut: 'Falls out',
+  refusesToYield: 'Refuses to yield',
+  dullToLeg: 'Dull to the leg',
+  runsFromLeg: 'Runs from the leg',
+  tempoLost: 'Lost the tempo',
+  breaks: 'Breaks',
+  lateDepart: 'Late depart',
+  wrongLead: 'Wrong lead',
+  offBalance: 'Off balance after',
+  looksAtNoise: 'Looks at noise',
+  knows: 'Knows it',
+  tires: 'Tires',
+  offOrUnlevel: 'Off or unlevel',
+}
+
+export const markWords = [
+  'not performed',
+  'very bad',
+  'bad',
+  'fairly bad',
+  'insufficient',
+  'marginal',
+  'satisfactory',
+  'fairly good',
+  'good',
+  'very good',
+  'excellent',
+]

@@ -8,12 +8,13 @@ import { useRoute, useRouter } from 'vue-router'
 import { ask, client, Problem } from '../api/client'
 import type { SessionCheck, SessionEntry, SessionView } from '../api/schema'
 import ConflictDialog from '../house/ConflictDialog.vue'
+import ChipRow from '../house/ChipRow.vue'
 import FieldBox from '../house/FieldBox.vue'
 import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { longDay } from '../house/format'
-import { useLadders, useLibrary, useSetUps } from '../house/queries'
+import { useLadders, useLibrary, useSetUps, useTack } from '../house/queries'
 import { strandWords } from '../house/words'
 import { rides, signedIn, trains } from '../house/signIn'
 import { done } from '../house/undo'
@@ -31,6 +32,7 @@ const isNew = computed(() => props.sessionId === 'new')
 const path = computed(() => ({ horseId: props.horseId, sessionId: props.sessionId }))
 const { data: setUps } = useSetUps(() => props.horseId)
 const { data: library } = useLibrary()
+const { data: tack } = useTack(() => props.horseId)
 const { data: places } = useLadders(() => props.horseId)
 
 /** Where the horse stands on each ladder, and the rung above. */
@@ -57,8 +59,17 @@ const { problem, busy, attempt } = useProblem()
 const mayEdit = computed(() => trains() && !kept.value?.rideId)
 
 function load(from: SessionView) {
-  const { on, emphasis, manner, helper, parts, notes } = from
-  entry.value = { on, emphasis, manner, helper, notes, parts: parts.map((p) => ({ ...p })) }
+  const { on, emphasis, manner, helper, parts, notes, place, tackIds } = from
+  entry.value = {
+    on,
+    emphasis,
+    manner,
+    helper,
+    notes,
+    place,
+    tackIds: [...tackIds],
+    parts: parts.map((p) => ({ ...p })),
+  }
   check.value = from.check
 }
 
@@ -225,6 +236,20 @@ async function takeTheirs() {
           >
         </fieldset>
         <PartRows v-model="entry.parts!" :set-ups="setUps ?? []" :rungs="rungs" :may-edit="mayEdit" />
+        <fieldset :disabled="!mayEdit" class="with">
+          <FieldBox v-slot="{ id }" label="Where" name="place" hint="Empty: at home">
+            <Input :id="id" v-model:value="entry.place!" :disabled="!mayEdit" />
+          </FieldBox>
+          <FieldBox v-if="tack?.length" label="Ridden in" name="tackIds">
+            <ChipRow
+              :model-value="entry.tackIds ?? []"
+              label="Ridden in"
+              :choices="tack.map((t) => ({ value: t.tack.id, label: t.tack.name }))"
+              many
+              @update:model-value="(ids) => (entry.tackIds = ids as string[])"
+            />
+          </FieldBox>
+        </fieldset>
         <FieldBox v-slot="{ id }" label="Notes" name="notes">
           <Input.TextArea :id="id" v-model:value="entry.notes!" :disabled="!mayEdit" :rows="2" />
         </FieldBox>
@@ -258,6 +283,11 @@ async function takeTheirs() {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 150px 120px;
   gap: 10px 12px;
+}
+.with {
+  display: grid;
+  grid-template-columns: 190px minmax(0, 1fr);
+  gap: 10px 16px;
 }
 .helper {
   grid-column: 1 / -1;

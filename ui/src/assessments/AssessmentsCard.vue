@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import Input from 'ant-design-vue/es/input'
+import InputNumber from 'ant-design-vue/es/input-number'
+import { computed, reactive, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { ask, client } from '../api/client'
+import FieldBox from '../house/FieldBox.vue'
+import ProblemNote from '../house/ProblemNote.vue'
+import { useProblem } from '../house/faults'
+import { shortDay } from '../house/format'
+import { useAssessments } from '../house/queries'
+import { rides } from '../house/signIn'
+
+/** Assessment rides: begin one, take an unfinished one up again, look at those that are done. */
+const props = defineProps<{ horseId: string }>()
+const router = useRouter()
+const queries = useQueryClient()
+const { data: all } = useAssessments(() => props.horseId)
+const open = computed(() => all.value?.find((a) => !a.finishedOn))
+const finished = computed(() => all.value?.filter((a) => a.finishedOn) ?? [])
+const { problem, busy, attempt } = useProblem()
+const beginning = ref(false)
+const form = reactive<{ weeksOff: number | null; reported: string }>({ weeksOff: 0, reported: '' })
+const to = (assessmentId: string) => ({
+  name: 'assessment',
+  params: { horseId: props.horseId, assessmentId },
+})
+
+async function begin() {
+  const sheet = await attempt(() =>
+    ask(() =>
+      client.POST('/api/horses/{horseId}/assessments', {
+        params: { path: { horseId: props.horseId } },
+        body: form,
+      }),
+    ),
+  )
+  if (!sheet) return
+  await queries.invalidateQueries({ queryKey: ['horse', props.horseId] })
+  await router.push(to(sheet.id))
+}
+</script>
+
+<template>
+  <section v-if="all && (all.length || rides())" class="card stack">
+    <div class="row spread">
+      <h2>Assessment ride</h2>
+      <button
+        v-if="rides() && !open && !beginning"
+        class="button small"
+        :class="{ main: all.length === 0 }"
+        type="button"
+        @click="beginning = true"
+      >
+        Begin one
+      </button>
+    </div>
+    <p v-if="open">
+      Unfinished since {{ shortDay(open.startedOn) }}: {{ open.answered }} marked.
+      <RouterLink class="button small main" :to="to(open.id)">{{
+        rides() ? 'Take it up again' : 'Look at it'
+      }}</RouterLink>
+    </p>
+    <p v-else-if="all.length === 0 && !beginning" class="small quiet">
+      The first thing with a new horse: it finds the stiff side, a starting rung on every ladder and the
+      minutes of the first two weeks.
+    </p>
+    <form v-if="beginning" class="stack" @submit.prevent="begin">
+      <ProblemNote
+        v-if="problem && (problem.faults.length === 0 || !problem.faults[0]!.field)"
+        :problem="problem"
+      />
+      <FieldBox
+        v-slot="{ id }"
+        label="Weeks off before it"
+        name="weeksOff"
+        hint="After two or more, trot and canter wait"
+        ><InputNumber :id="id" v-model:value="form.weeksOff!" :controls="false"
+      /></FieldBox>
+      <FieldBox v-slot="{ id }" label="What others say of it" name="reported"
+        ><Input.TextArea :id="id" v-model:value="form.reported" :rows="2"
+      /></FieldBox>
+      <p class="small quiet">Hat on, someone on the ground, walk first. Anything unlevel ends it.</p>
+      <div class="row">
+        <button class="button main" type="submit" :disabled="busy">Begin the ride</button>
+        <button class="button" type="button" @click="beginning = false">Leave it</button>
+      </div>
+    </form>
+    <ul v-if="finished.length">
+      <li v-for="(a, i) in finished" :key="a.id">
+        <RouterLink :to="to(a.id)">{{ shortDay(a.startedOn) }}</RouterLink>
+        <span class="small quiet"
+          >{{ i === finished.length - 1 ? 'baseline, ' : ''
+          }}{{ a.stiffSide.side ? `stiff ${a.stiffSide.side}` : 'no side named' }}, {{ a.by }}</span
+        >
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.stack {
+  gap: 10px;
+}
+ul {
+  display: grid;
+  gap: 5px;
+}
+li {
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+}
+p .button {
+  margin-left: 6px;
+}
+</style>

@@ -1,0 +1,291 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { ask, client } from '../api/client'
+import type { AssessmentView, Rein, SheetLine } from '../api/schema'
+import ProblemNote from '../house/ProblemNote.vue'
+import { useProblem } from '../house/faults'
+import { signedIn } from '../house/signIn'
+import SheetSidePad from './SheetSidePad.vue'
+import { useTaps } from './taps'
+
+/** The sheet at the rail: one line at a time, left and right beside one another, everything by tapping. */
+const props = defineProps<{ horseId: string; name: string; assessment: AssessmentView }>()
+const emit = defineEmits<{ look: [] }>()
+const queries = useQueryClient()
+const view = ref(props.assessment)
+const lines = computed(() => view.value.lines)
+const { at, tap, minute, waiting, noRoom, problem, send, drop } = useTaps(
+  signedIn.value!.me!.id,
+  props.horseId,
+  props.assessment,
+  (now) => {
+    view.value = now
+    queries.setQueryData(['horse', props.horseId, 'assessment', now.id, ''], now)
+  },
+)
+const { problem: refusal, busy, attempt } = useProblem()
+
+const answered = (line: SheetLine) =>
+  line.sides.filter((s) => {
+    const a = at(line.item.item, s.rein)
+    return a.mark !== null || a.passed !== null
+  }).length
+const firstOpen = lines.value.findIndex((l) => l.gate.open && answered(l) === 0)
+const here = ref(Math.max(0, firstOpen))
+const line = computed(() => lines.value[here.value]!)
+const next = computed(() => lines.value.findIndex((l, i) => i > here.value && l.gate.open))
+const back = computed(() => lines.value.findLastIndex((l, i) => i < here.value && l.gate.open))
+const lame = computed(() =>
+  lines.value.some((l) => l.sides.some((s) => at(l.item.item, s.rein).felt.includes('offOrUnlevel'))),
+)
+const arrow = (rein: Rein) => (rein === 'left' ? '◀ ' : '')
+const arrowAfter = (rein: Rein) => (rein === 'right' ? ' ▶' : '')
+
+async function finish() {
+  await send()
+  if (waiting.value > 0) return
+  const done = await attempt(() =>
+    ask(() =>
+      client.POST('/api/horses/{horseId}/assessments/{assessmentId}/finish', {
+        params: { path: { horseId: props.horseId, assessmentId: view.value.id } },
+      }),
+    ),
+  )
+  if (!done) return
+  drop()
+  await queries.invalidateQueries()
+}
+</script>
+
+<template>
+  <div class="sheet">
+    <header>
+      <div>
+        <h1>{{ name }}, assessment ride</h1>
+        <p class="small quiet">
+          {{
+            waiting
+              ? `${waiting} ${waiting === 1 ? 'answer waits' : 'answers wait'} to be sent`
+              : 'Everything is kept'
+          }}
+          · <button class="link small" type="button" @click="emit('look')">What it says so far</button> ·
+          <RouterLink :to="{ name: 'passport', params: { horseId } }">Leave it for later</RouterLink>
+        </p>
+      </div>
+      <p class="clock" role="timer">
+        <strong>{{ minute }}</strong> <span>min</span>
+      </p>
+    </header>
+    <nav aria-label="Lines of the sheet">
+      <button
+        v-for="(l, i) in lines"
+        :key="l.item.item"
+        type="button"
+        :class="{ here: i === here, shut: !l.gate.open, done: answered(l) === l.sides.length }"
+        :aria-current="i === here ? 'step' : undefined"
+        :aria-label="`${l.item.name}${answered(l) === l.sides.length ? ', done' : ''}${l.gate.open ? '' : ', not today'}`"
+        @click="here = i"
+      >
+        {{ answered(l) === l.sides.length ? '✓' : l.gate.open ? i + 1 : '–' }}
+      </button>
+    </nav>
+    <p v-if="noRoom" class="grave" role="alert">
+      This device has no room left: what you tap is not kept here.
+    </p>
+    <p v-if="lame" class="grave" role="alert">
+      <strong>End the ride and call the vet.</strong> {{ name }} is held from ridden work until a vet has
+      cleared it, also if the sign goes away again.
+    </p>
+    <ProblemNote v-if="problem" :problem="problem" />
+    <ProblemNote v-if="refusal" :problem="refusal" />
+
+    <section class="line">
+      <div>
+        <h2>{{ line.item.name }}</h2>
+        <p class="how">{{ line.item.how }}</p>
+      </div>
+      <p v-if="!line.gate.open" class="shut-word">{{ line.gate.says }}</p>
+      <div v-else-if="line.item.item === 'droppedRein'" class="dropped">
+        <button
+          type="button"
+          :class="{ on: at('droppedRein', 'both').passed === true }"
+          :aria-pressed="at('droppedRein', 'both').passed === true"
+          @click="tap('droppedRein', 'both', { passed: true })"
+        >
+          Down and out: passed
+        </button>
+        <button
+          type="button"
+          :class="{ on: at('droppedRein', 'both').passed === false }"
+          :aria-pressed="at('droppedRein', 'both').passed === false"
+          @click="tap('droppedRein', 'both', { passed: false })"
+        >
+          Stayed up: not passed
+        </button>
+      </div>
+      <div v-else class="sides" :class="{ one: line.sides.length === 1 }">
+        <SheetSidePad
+          v-for="s in line.sides"
+          :key="`${line.item.item} ${s.rein}`"
+          :title="s.says ? `${arrow(s.rein)}${s.says}${arrowAfter(s.rein)}` : line.item.name"
+          :chips="line.item.chips"
+          :answer="at(line.item.item, s.rein)"
+          @tap="(change) => tap(line.item.item, s.rein, change)"
+        />
+      </div>
+    </section>
+
+    <footer>
+      <button v-if="back >= 0" class="button" type="button" @click="here = back">Back</button>
+      <button v-if="next >= 0" class="button main next" type="button" @click="here = next">
+        Next: {{ lines[next]!.item.name }}
+      </button>
+      <button
+        class="button next"
+        :class="{ main: next < 0 }"
+        type="button"
+        :disabled="busy || waiting > 0"
+        @click="finish"
+      >
+        Finish the sheet
+      </button>
+    </footer>
+  </div>
+</template>
+
+<style scoped>
+.sheet {
+  max-width: 1180px;
+  margin: 0 auto;
+  padding: 14px 18px 100px;
+  display: grid;
+  gap: 14px;
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 16px;
+}
+.clock {
+  font-size: 1.1rem;
+  white-space: nowrap;
+}
+.clock strong {
+  font-size: 2.6rem;
+  line-height: 1;
+}
+nav {
+  display: grid;
+  grid-template-columns: repeat(12, minmax(0, 1fr));
+  gap: 5px;
+}
+nav button {
+  min-height: 48px;
+  padding: 0;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--card);
+  color: var(--quiet);
+  font: 600 1rem var(--font);
+  cursor: pointer;
+}
+nav .done {
+  background: var(--true);
+  color: var(--on-true);
+}
+nav .shut {
+  background: var(--bank);
+}
+nav .here {
+  border: 2px solid var(--ink);
+  background: var(--straw);
+  color: var(--ink);
+}
+.grave {
+  padding: 12px 14px;
+  border-left: 5px solid var(--grave);
+  border-radius: 8px;
+  background: var(--long);
+  color: var(--on-grave-pale);
+}
+.line {
+  display: grid;
+  gap: 12px;
+}
+h2 {
+  font-size: 1.8rem;
+  line-height: 1.15;
+}
+.how {
+  max-width: 62ch;
+  font-size: 1.05rem;
+}
+.shut-word {
+  padding: 22px;
+  border-radius: var(--round);
+  background: var(--bank);
+  font-size: 1.2rem;
+}
+.shut-word::first-letter {
+  text-transform: uppercase;
+}
+.sides {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 14px;
+}
+.sides.one {
+  grid-template-columns: minmax(0, 560px);
+}
+.dropped {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 14px;
+}
+.dropped button {
+  min-height: 120px;
+  border: 1px solid var(--line);
+  border-radius: var(--round);
+  background: var(--card);
+  color: var(--ink);
+  font: 700 1.3rem var(--font);
+  cursor: pointer;
+}
+.dropped .on {
+  background: var(--ink);
+  color: var(--on-ink);
+}
+footer {
+  position: fixed;
+  left: 0;
+  right: 0;
+  bottom: 0;
+  display: flex;
+  gap: 12px;
+  padding: 10px 18px;
+  border-top: 1px solid var(--line);
+  background: var(--page);
+}
+footer .button {
+  min-height: 64px;
+  padding: 0 20px;
+  font-size: 1.1rem;
+}
+footer .main {
+  flex: 1;
+  min-width: 0;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+@media (max-width: 620px) {
+  .sides,
+  .dropped {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  nav {
+    grid-template-columns: repeat(6, minmax(0, 1fr));
+  }
+}
+</style>

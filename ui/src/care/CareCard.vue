@@ -1,0 +1,227 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import DatePicker from 'ant-design-vue/es/date-picker'
+import Input from 'ant-design-vue/es/input'
+import InputNumber from 'ant-design-vue/es/input-number'
+import { computed, reactive, ref } from 'vue'
+import { ask, client } from '../api/client'
+import type { CareKind } from '../api/schema'
+import ChipRow from '../house/ChipRow.vue'
+import FieldBox from '../house/FieldBox.vue'
+import ProblemNote from '../house/ProblemNote.vue'
+import WhyButton from '../house/WhyButton.vue'
+import { useProblem } from '../house/faults'
+import { shortDay } from '../house/format'
+import { useCare } from '../house/queries'
+import { trains } from '../house/signIn'
+import { done } from '../house/undo'
+import { careWords, options } from '../house/words'
+
+/** Feet, saddle, teeth, therapist, and when each is due; weight and condition. */
+const props = defineProps<{ horseId: string }>()
+const queries = useQueryClient()
+const { data: care } = useCare(() => props.horseId)
+const { problem, busy, attempt } = useProblem()
+const adding = ref<'visit' | 'body' | null>(null)
+const blank = () => ({
+  kind: 'feet' as CareKind | null,
+  on: null as string | null,
+  by: '',
+  found: '',
+  againInWeeks: null as number | null,
+})
+const visit = reactive(blank())
+const body = reactive<{ girthCm: number | null; lengthCm: number | null; condition: number | null }>({
+  girthCm: null,
+  lengthCm: null,
+  condition: null,
+})
+const weight = computed(() => care.value?.body.find((b) => b.weightKg !== null))
+const condition = computed(() => care.value?.body.find((b) => b.condition !== null))
+const before = computed(() => care.value?.body.filter((b) => b.weightKg !== null)[1])
+const params = computed(() => ({ path: { horseId: props.horseId } }))
+const refresh = () => queries.invalidateQueries()
+
+async function keepVisit() {
+  const kept = await attempt(() =>
+    ask(() => client.POST('/api/horses/{horseId}/care', { params: params.value, body: visit })),
+  )
+  if (!kept) return
+  Object.assign(visit, blank())
+  adding.value = null
+  await refresh()
+}
+
+async function keepBody() {
+  const kept = await attempt(() =>
+    ask(() => client.POST('/api/horses/{horseId}/body', { params: params.value, body })),
+  )
+  if (!kept) return
+  Object.assign(body, { girthCm: null, lengthCm: null, condition: null })
+  adding.value = null
+  await refresh()
+}
+
+async function remove(of: 'care' | 'body', id: string) {
+  const path = { params: { path: { horseId: props.horseId, id } } }
+  await ask(() =>
+    of === 'care'
+      ? client.DELETE('/api/horses/{horseId}/care/{id}', path)
+      : client.DELETE('/api/horses/{horseId}/body/{id}', path),
+  )
+  await refresh()
+  done('Taken off.', async () => {
+    await ask(() =>
+      of === 'care'
+        ? client.POST('/api/horses/{horseId}/care/{id}/restore', path)
+        : client.POST('/api/horses/{horseId}/body/{id}/restore', path),
+    )
+    await refresh()
+  })
+}
+</script>
+
+<template>
+  <section v-if="care" class="card stack">
+    <div class="row spread">
+      <h2>Care</h2>
+      <button v-if="trains() && !adding" class="button small" type="button" @click="adding = 'visit'">
+        Someone was here
+      </button>
+    </div>
+    <ul class="due">
+      <li v-for="d in care.due" :key="d.kind" :class="d.state">
+        <strong>{{ careWords[d.kind] }}</strong>
+        <span>{{ d.says }} <WhyButton :why="d.why" :of="careWords[d.kind].toLowerCase()" /></span>
+        <span v-if="d.last" class="small quiet last"
+          >{{ shortDay(d.last.on) }}<template v-if="d.last.by">, {{ d.last.by }}</template
+          ><template v-if="d.last.found">: {{ d.last.found }}</template>
+          <button
+            v-if="trains()"
+            class="link small"
+            type="button"
+            :aria-label="`Take off ${careWords[d.kind].toLowerCase()} of ${shortDay(d.last.on)}`"
+            @click="remove('care', d.last.id)"
+          >
+            Take off
+          </button></span
+        >
+      </li>
+    </ul>
+    <form v-if="adding === 'visit'" class="stack" @submit.prevent="keepVisit">
+      <ProblemNote v-if="problem && problem.faults.length === 0" :problem="problem" />
+      <FieldBox label="What" name="kind"
+        ><ChipRow v-model="visit.kind" label="What was seen to" :choices="options(careWords)"
+      /></FieldBox>
+      <div class="pair">
+        <FieldBox v-slot="{ id }" label="Day" name="on" hint="Empty: today"
+          ><DatePicker :id="id" v-model:value="visit.on!" value-format="YYYY-MM-DD" format="D MMM YYYY"
+        /></FieldBox>
+        <FieldBox v-slot="{ id }" label="Again in, weeks" name="againInWeeks" hint="Empty: as usual"
+          ><InputNumber :id="id" v-model:value="visit.againInWeeks!" :controls="false"
+        /></FieldBox>
+      </div>
+      <FieldBox v-slot="{ id }" label="Who came" name="by"
+        ><Input :id="id" v-model:value="visit.by"
+      /></FieldBox>
+      <FieldBox v-slot="{ id }" label="Found and done" name="found"
+        ><Input :id="id" v-model:value="visit.found"
+      /></FieldBox>
+      <div class="row">
+        <button class="button main" type="submit" :disabled="busy">Write it down</button>
+        <button class="button" type="button" @click="adding = null">Leave it</button>
+      </div>
+    </form>
+
+    <div class="body">
+      <p>
+        <span class="small quiet">Weight</span><br />
+        <strong v-if="weight">{{ weight.weightKg }} kg</strong><strong v-else class="quiet">–</strong>
+        <span v-if="weight && before" class="small quiet">
+          {{ weight.weightKg! >= before.weightKg! ? '+' : '−'
+          }}{{ Math.abs(weight.weightKg! - before.weightKg!) }} since {{ shortDay(before.on) }}</span
+        >
+        <WhyButton v-if="weight" :why="care.weightWhy" of="this weight" />
+      </p>
+      <p>
+        <span class="small quiet">Condition, 1 to 9</span><br />
+        <strong>{{ condition?.condition ?? '–' }}</strong>
+        <span v-if="condition" class="small quiet"> {{ shortDay(condition.on) }}</span>
+      </p>
+      <button v-if="trains() && !adding" class="button small" type="button" @click="adding = 'body'">
+        Measured
+      </button>
+    </div>
+    <button
+      v-if="trains() && care.body[0] && !adding"
+      class="link small off"
+      type="button"
+      @click="remove('body', care.body[0].id)"
+    >
+      Take off the measurement of {{ shortDay(care.body[0].on) }}
+    </button>
+    <form v-if="adding === 'body'" class="stack" @submit.prevent="keepBody">
+      <ProblemNote v-if="problem && problem.faults.length === 0" :problem="problem" />
+      <div class="pair">
+        <FieldBox v-slot="{ id }" label="Girth, cm" name="girthCm" hint="Behind the elbows"
+          ><InputNumber :id="id" v-model:value="body.girthCm!" :controls="false"
+        /></FieldBox>
+        <FieldBox v-slot="{ id }" label="Length, cm" name="lengthCm" hint="Shoulder to buttock"
+          ><InputNumber :id="id" v-model:value="body.lengthCm!" :controls="false"
+        /></FieldBox>
+      </div>
+      <FieldBox v-slot="{ id }" label="Condition" name="condition" hint="1 poor to 9 very fat, halves allowed"
+        ><InputNumber :id="id" v-model:value="body.condition!" :controls="false"
+      /></FieldBox>
+      <div class="row">
+        <button class="button main" type="submit" :disabled="busy">Keep</button>
+        <button class="button" type="button" @click="adding = null">Leave it</button>
+      </div>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.stack {
+  gap: 12px;
+}
+.due {
+  display: grid;
+  gap: 10px;
+}
+.due li {
+  display: grid;
+  grid-template-columns: 84px minmax(0, 1fr);
+  padding-left: 9px;
+  border-left: 3px solid var(--line);
+}
+.due .fine {
+  border-left-color: var(--walk);
+}
+.due .soon,
+.due .unknown {
+  border-left-color: var(--straw);
+}
+.due .overdue {
+  border-left-color: var(--grave);
+}
+.last {
+  grid-column: 2;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
+.body {
+  display: grid;
+  grid-template-columns: 1fr 1fr auto;
+  gap: 10px;
+  align-items: center;
+  padding-top: 10px;
+  border-top: 1px solid var(--line);
+}
+.off {
+  justify-self: start;
+}
+</style>

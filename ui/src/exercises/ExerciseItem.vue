@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { ExerciseView } from '../api/schema'
+import { trains } from '../house/signIn'
+import { figureWords, gaitWords } from '../house/words'
+import LineDrawing from '../setups/LineDrawing.vue'
+import FigureInArena from './FigureInArena.vue'
+
+/** A way to ride a rung: its words, its dose and its drawing for the horse. */
+const props = defineProps<{ view: ExerciseView; horse: string }>()
+const emit = defineEmits<{ hide: [hidden: boolean]; copy: []; change: []; remove: [] }>()
+const exercise = computed(() => props.view.exercise)
+const once = computed(() => {
+  const d = props.view.drawn
+  return (
+    d &&
+    `${Math.round(d.length)} m, ${Math.round(d.strides)} strides, ${Math.round(d.seconds)} s once along it`
+  )
+})
+</script>
+
+<template>
+  <li :class="{ hidden: view.hidden }">
+    <h3>
+      {{ exercise.name }}
+      <span v-if="view.own" class="small own">ours, by {{ view.own.by }}</span>
+      <span v-if="view.hidden" class="small quiet">hidden</span>
+    </h3>
+    <p>{{ exercise.how }}</p>
+    <p class="small quiet">
+      {{ gaitWords[exercise.gait] }} · {{ figureWords[exercise.figure] }} ·
+      {{ exercise.dose.minutes ? `${exercise.dose.minutes} minutes` : `${exercise.dose.efforts} efforts` }}
+      · {{ exercise.repetitions }} times<template v-if="exercise.stepsBeforeRest"
+        >, {{ exercise.stepsBeforeRest }} steps and rest</template
+      ><template v-if="exercise.poles">
+        · {{ exercise.poles }} {{ exercise.poles === 1 ? 'pole' : 'poles' }}</template
+      >
+    </p>
+    <LineDrawing v-if="view.measured" :measured="view.measured" unit="metres" />
+    <template v-else-if="view.drawn">
+      <FigureInArena
+        :drawing="view.drawn"
+        :title="`${exercise.name}: ${figureWords[exercise.figure]}, ${once}`"
+      />
+      <p class="small quiet">{{ horse }}: {{ once }}</p>
+    </template>
+    <p v-if="trains()" class="row small acts">
+      <template v-if="view.own">
+        <button class="link" type="button" :aria-label="`Change ${exercise.name}`" @click="emit('change')">
+          Change
+        </button>
+        <button class="link" type="button" :aria-label="`Take off ${exercise.name}`" @click="emit('remove')">
+          Take off
+        </button>
+      </template>
+      <template v-else>
+        <button class="link" type="button" :aria-label="`Copy ${exercise.name}`" @click="emit('copy')">
+          Copy as our own
+        </button>
+        <button
+          class="link"
+          type="button"
+          :aria-label="`${view.hidden ? 'Show' : 'Hide'} ${exercise.name}`"
+          @click="emit('hide', !view.hidden)"
+        >
+          {{ view.hidden ? 'Show again' : 'Hide' }}
+        </button>
+      </template>
+    </p>
+  </li>
+</template>
+
+<style scoped>
+li {
+  display: grid;
+  gap: 4px;
+  align-content: start;
+}
+.hidden > :not(h3, .acts) {
+  display: none;
+}
+.own {
+  margin-left: 6px;
+  padding: 1px 8px;
+  border-radius: 6px;
+  background: var(--straw-pale);
+  font-weight: 400;
+}
+.acts {
+  gap: 14px;
+}
+</style>

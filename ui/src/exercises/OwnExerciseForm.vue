@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import Input from 'ant-design-vue/es/input'
+import InputNumber from 'ant-design-vue/es/input-number'
+import { reactive } from 'vue'
+import { ask, client } from '../api/client'
+import type { OwnExerciseEntry, OwnExerciseView } from '../api/schema'
+import ConflictDialog from '../house/ConflictDialog.vue'
+import FieldBox from '../house/FieldBox.vue'
+import PickOne from '../house/PickOne.vue'
+import ProblemNote from '../house/ProblemNote.vue'
+import { useProblem } from '../house/faults'
+import { figureWords, gaitWords, options } from '../house/words'
+
+/** A yard's own exercise beside the catalogue's: new, copied, or changed. */
+const props = defineProps<{ start: OwnExerciseEntry; own?: OwnExerciseView }>()
+const emit = defineEmits<{ close: [] }>()
+const queries = useQueryClient()
+const form = reactive<OwnExerciseEntry>({ ...props.start })
+const { problem, busy, attempt } = useProblem()
+
+async function keep(version = props.own?.version ?? 0) {
+  const kept = await attempt(() =>
+    props.own
+      ? ask(() =>
+          client.PUT('/api/library/exercises/{exerciseId}', {
+            params: { path: { exerciseId: props.own!.id } },
+            body: { version, entry: form },
+          }),
+        )
+      : ask(() => client.POST('/api/library/exercises', { body: form })),
+  )
+  if (!kept) return
+  await queries.invalidateQueries()
+  emit('close')
+}
+
+async function takeTheirs() {
+  await queries.invalidateQueries()
+  emit('close')
+}
+</script>
+
+<template>
+  <form class="stack" @submit.prevent="keep()">
+    <ProblemNote v-if="problem && problem.faults.length === 0 && problem.status !== 409" :problem="problem" />
+    <FieldBox v-slot="{ id }" label="What it is called" name="name"
+      ><Input :id="id" v-model:value="form.name!"
+    /></FieldBox>
+    <FieldBox v-slot="{ id }" label="How it is ridden" name="how"
+      ><Input.TextArea :id="id" v-model:value="form.how!" :rows="3"
+    /></FieldBox>
+    <div class="pair">
+      <FieldBox v-slot="{ id }" label="Gait" name="gait"
+        ><PickOne
+          :id="id"
+          v-model:value="form.gait"
+          :options="options(gaitWords, ['walk', 'trot', 'canter'])"
+      /></FieldBox>
+      <FieldBox v-slot="{ id }" label="Where" name="figure"
+        ><PickOne :id="id" v-model:value="form.figure" :options="options(figureWords)"
+      /></FieldBox>
+      <FieldBox v-slot="{ id }" label="Times" name="repetitions"
+        ><InputNumber :id="id" v-model:value="form.repetitions!" :controls="false"
+      /></FieldBox>
+      <FieldBox v-slot="{ id }" label="Minutes" name="minutes" hint="Or efforts"
+        ><InputNumber :id="id" v-model:value="form.minutes!" :controls="false"
+      /></FieldBox>
+      <FieldBox v-slot="{ id }" label="Efforts" name="efforts"
+        ><InputNumber :id="id" v-model:value="form.efforts!" :controls="false"
+      /></FieldBox>
+      <FieldBox v-slot="{ id }" label="Poles" name="poles"
+        ><InputNumber :id="id" v-model:value="form.poles!" :controls="false"
+      /></FieldBox>
+    </div>
+    <div class="row">
+      <button class="button main" type="submit" :disabled="busy">Keep it</button>
+      <button class="button" type="button" @click="emit('close')">Leave it</button>
+    </div>
+    <ConflictDialog
+      :problem="problem"
+      :mine="form as Record<string, unknown>"
+      :words="{ name: 'Name', how: 'How', repetitions: 'Times', minutes: 'Minutes' }"
+      @keep-mine="keep"
+      @take-theirs="takeTheirs"
+    />
+  </form>
+</template>
+
+<style scoped>
+.stack {
+  gap: 12px;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr;
+  gap: 12px;
+}
+</style>

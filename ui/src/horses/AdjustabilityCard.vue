@@ -1,0 +1,167 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import InputNumber from 'ant-design-vue/es/input-number'
+import { computed, reactive, ref } from 'vue'
+import { ask, client } from '../api/client'
+import FieldBox from '../house/FieldBox.vue'
+import ProblemNote from '../house/ProblemNote.vue'
+import WhyButton from '../house/WhyButton.vue'
+import { useProblem } from '../house/faults'
+import { shortDay } from '../house/format'
+import { useAdjustability } from '../house/queries'
+import { trains } from '../house/signIn'
+import { done } from '../house/undo'
+
+/** How far the canter goes from short to long: the same gap ridden in fewer and in more strides. */
+const props = defineProps<{ horseId: string }>()
+const queries = useQueryClient()
+const { data } = useAdjustability(() => props.horseId)
+const { problem, busy, attempt } = useProblem()
+const adding = ref(false)
+const form = reactive<{ gapMetres: number; fewest: number | null; most: number | null }>({
+  gapMetres: 10,
+  fewest: null,
+  most: null,
+})
+const longest = computed(() => Math.max(...(data.value?.rides ?? []).map((r) => r.longest), 3.4))
+const refresh = () => queries.invalidateQueries({ queryKey: ['horse', props.horseId] })
+
+async function add() {
+  const kept = await attempt(() =>
+    ask(() =>
+      client.POST('/api/horses/{horseId}/accordions', {
+        params: { path: { horseId: props.horseId } },
+        body: form,
+      }),
+    ),
+  )
+  if (!kept) return
+  adding.value = false
+  Object.assign(form, { fewest: null, most: null })
+  await refresh()
+}
+
+async function remove(id: string) {
+  const params = { path: { horseId: props.horseId, id } }
+  await ask(() => client.DELETE('/api/horses/{horseId}/accordions/{id}', { params }))
+  await refresh()
+  done('Accordion ride taken off.', async () => {
+    await ask(() => client.POST('/api/horses/{horseId}/accordions/{id}/restore', { params }))
+    await refresh()
+  })
+}
+</script>
+
+<template>
+  <section v-if="data && (data.rides.length || trains())" class="card stack">
+    <div class="row spread">
+      <h2>Adjustability</h2>
+      <button v-if="trains() && !adding" class="button small" type="button" @click="adding = true">
+        Ridden an accordion
+      </button>
+    </div>
+    <p v-if="data.now !== null" class="ratio">
+      <strong>{{ data.now.toFixed(2) }}</strong>
+      <span class="small quiet"
+        >longest over shortest stride; a trained jumper shows {{ data.trained.toFixed(2) }}
+        <WhyButton :why="data.why" of="this ratio"
+      /></span>
+    </p>
+    <p v-else-if="!adding" class="small quiet">
+      Ride 10 m between two poles in two, three and four canter strides, and write down the fewest and the
+      most.
+    </p>
+    <ul class="rides">
+      <li v-for="r in data.rides" :key="r.id">
+        <span class="small quiet">{{ shortDay(r.on) }}</span>
+        <span class="bar" aria-hidden="true"
+          ><span
+            :style="{
+              left: `${(r.shortest / longest) * 100}%`,
+              width: `${((r.longest - r.shortest) / longest) * 100}%`,
+            }"
+          ></span
+        ></span>
+        <span class="small"
+          >{{ r.gap }} m in {{ r.fewest === r.most ? r.fewest : `${r.fewest} to ${r.most}` }}:
+          {{ r.shortest.toFixed(2) }} to {{ r.longest.toFixed(2) }} m</span
+        >
+        <button
+          v-if="trains()"
+          class="link small"
+          type="button"
+          :aria-label="`Take off the accordion of ${shortDay(r.on)}`"
+          @click="remove(r.id)"
+        >
+          Take off
+        </button>
+      </li>
+    </ul>
+    <form v-if="adding" class="stack" @submit.prevent="add">
+      <ProblemNote v-if="problem && problem.faults.length === 0" :problem="problem" />
+      <div class="three">
+        <FieldBox v-slot="{ id }" label="Gap, m" name="gapMetres"
+          ><InputNumber :id="id" v-model:value="form.gapMetres" :controls="false"
+        /></FieldBox>
+        <FieldBox v-slot="{ id }" label="Fewest strides" name="fewest"
+          ><InputNumber :id="id" v-model:value="form.fewest!" :controls="false"
+        /></FieldBox>
+        <FieldBox v-slot="{ id }" label="Most strides" name="most"
+          ><InputNumber :id="id" v-model:value="form.most!" :controls="false"
+        /></FieldBox>
+      </div>
+      <div class="row">
+        <button class="button main" type="submit" :disabled="busy">Keep</button>
+        <button class="button" type="button" @click="adding = false">Leave it</button>
+      </div>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.stack {
+  gap: 10px;
+}
+.ratio {
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+}
+.ratio strong {
+  font-size: 1.5rem;
+}
+.rides {
+  display: grid;
+  gap: 6px;
+}
+.rides li {
+  display: grid;
+  grid-template-columns: 84px minmax(60px, 1fr) 210px auto;
+  gap: 10px;
+  align-items: center;
+}
+.bar {
+  position: relative;
+  height: 12px;
+  border-radius: 6px;
+  background: var(--bank);
+}
+.bar span {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  min-width: 4px;
+  border-radius: 6px;
+  background: var(--canter);
+}
+.three {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 12px;
+}
+@media (max-width: 620px) {
+  .rides li {
+    grid-template-columns: 84px 1fr;
+  }
+}
+</style>

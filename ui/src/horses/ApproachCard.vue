@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { ask, client } from '../api/client'
+import type { Temperament, TopicView } from '../api/schema'
+import ChipRow from '../house/ChipRow.vue'
+import PickOne from '../house/PickOne.vue'
+import { useApproach } from '../house/queries'
+import { trains } from '../house/signIn'
+import { options, temperamentWords } from '../house/words'
+
+/** What the horse is like, and how this yard goes about things with it: the default, the yard's or its own. */
+const props = defineProps<{ horseId: string }>()
+const queries = useQueryClient()
+const { data: approach } = useApproach(() => props.horseId)
+const all = ref(false)
+const shown = computed(() => (approach.value?.topics ?? []).filter((t) => all.value || t.from !== 'default'))
+const fromWords = { default: 'default', yard: 'as the yard does', own: 'its own' }
+const says = (t: TopicView) => t.choices.find((c) => c.id === t.holds)?.says
+const refresh = () => queries.invalidateQueries({ queryKey: ['horse', props.horseId, 'approach'] })
+
+async function temper(temperament: Temperament | null) {
+  await ask(() =>
+    client.PUT('/api/horses/{horseId}/temperament', {
+      params: { path: { horseId: props.horseId } },
+      body: { temperament },
+    }),
+  )
+  await refresh()
+}
+
+async function choose(t: TopicView, choice: string | null) {
+  await ask(() =>
+    client.PUT('/api/horses/{horseId}/approach', {
+      params: { path: { horseId: props.horseId } },
+      body: { question: t.question, choice },
+    }),
+  )
+  await refresh()
+}
+</script>
+
+<template>
+  <section v-if="approach" class="card stack">
+    <div class="row spread">
+      <h2>Approach and temperament</h2>
+      <button class="link small" type="button" :aria-expanded="all" @click="all = !all">
+        {{ all ? 'Only what differs' : 'All questions' }}
+      </button>
+    </div>
+    <ChipRow
+      v-if="trains()"
+      :model-value="approach.temperament"
+      label="Temperament"
+      :choices="options(temperamentWords)"
+      @update:model-value="(t) => temper(t as Temperament | null)"
+    />
+    <p v-else>
+      {{ approach.temperament ? temperamentWords[approach.temperament] : 'Temperament not said.' }}
+    </p>
+    <p v-if="shown.length === 0" class="small quiet">Everything as by default.</p>
+    <ul class="topics">
+      <li v-for="t in shown" :key="t.question">
+        <span class="small quiet">{{ t.asks }}</span>
+        <PickOne
+          v-if="all && trains()"
+          :value="t.holds"
+          :aria-label="t.asks"
+          :options="t.choices.map((c) => ({ value: c.id, label: c.says }))"
+          @change="(id) => choose(t, id)"
+        />
+        <strong v-else>{{ says(t) }}</strong>
+        <span class="small quiet"
+          >{{ fromWords[t.from] }}: {{ t.because }}<template v-if="t.by">, {{ t.by }}</template>
+          <button
+            v-if="t.from === 'own' && trains()"
+            class="link small"
+            type="button"
+            @click="choose(t, null)"
+          >
+            Go back to the yard’s
+          </button></span
+        >
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.stack {
+  gap: 12px;
+}
+.topics {
+  display: grid;
+  gap: 10px;
+}
+.topics li {
+  display: grid;
+  gap: 2px;
+  line-height: 1.3;
+}
+</style>

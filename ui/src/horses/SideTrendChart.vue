@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import dayjs from 'dayjs'
+import { computed } from 'vue'
+import type { SideTrend } from '../api/schema'
+
+/** Left against right, ride by ride: above the line the right rein was better, below it the left. */
+const props = defineProps<{ trend: SideTrend }>()
+const [width, height, pad] = [340, 150, 26]
+const days = computed(() => props.trend.points.map((p) => dayjs(p.on).diff(props.trend.points[0]!.on, 'day')))
+const span = computed(() => Math.max(7, days.value.at(-1) ?? 0))
+const most = computed(() => Math.max(20, ...props.trend.points.map((p) => Math.abs(p.index))))
+const x = (day: number) => pad + ((width - 2 * pad) * day) / span.value
+const y = (index: number) => height / 2 - ((height / 2 - 18) * index) / most.value
+const line = computed(() => {
+  const t = props.trend.trend
+  return t && { y1: y(t.intercept), y2: y(t.intercept + (t.slope * (days.value.at(-1) ?? 0)) / 7) }
+})
+</script>
+
+<template>
+  <svg :viewBox="`0 0 ${width} ${height}`" role="img" :aria-label="trend.says">
+    <rect :x="pad - 8" :y="y(3)" :width="width - 2 * pad + 16" :height="y(-3) - y(3)" class="level" />
+    <text :x="pad - 8" y="12">right rein better ▶</text>
+    <text :x="pad - 8" :y="height - 3">◀ left rein better</text>
+    <text :x="width - pad + 10" :y="height / 2 + 4" class="end">level</text>
+    <line
+      v-if="line"
+      :x1="x(0)"
+      :x2="x(days.at(-1) ?? 0)"
+      :y1="line.y1"
+      :y2="line.y2"
+      class="slope"
+      :class="{ faint: trend.narrowing === null }"
+    />
+    <circle v-for="(p, i) in trend.points" :key="p.on" :cx="x(days[i]!)" :cy="y(p.index)" r="4.5" />
+  </svg>
+</template>
+
+<style scoped>
+svg {
+  width: 100%;
+  display: block;
+}
+.level {
+  fill: var(--true);
+}
+text {
+  font: 12px var(--font);
+  fill: var(--quiet);
+}
+.end {
+  text-anchor: end;
+  fill: var(--on-true);
+}
+.slope {
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.faint {
+  stroke-dasharray: 4 5;
+  stroke: var(--quiet);
+}
+circle {
+  fill: var(--straw);
+  stroke: var(--ink);
+  stroke-width: 1.2;
+}
+</style>

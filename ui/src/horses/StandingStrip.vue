@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Passport } from '../api/schema'
+import { inDays, shortDay } from '../house/format'
+import { useCare } from '../house/queries'
+import { signedIn } from '../house/signIn'
+import { careWords } from '../house/words'
+
+/** What may it do today, when was it ridden, what is next, what is due. */
+const props = defineProps<{ passport: Passport }>()
+const { data: care } = useCare(() => props.passport.horse.id)
+const due = computed(() => (care.value?.due ?? []).filter((d) => d.state === 'overdue' || d.state === 'soon'))
+const until = computed(() => {
+  const next = props.passport.next
+  const today = signedIn.value?.today
+  if (!next || !today) return ''
+  return inDays(Math.round((Date.parse(next.on) - Date.parse(today)) / 86_400_000))
+})
+</script>
+
+<template>
+  <section class="strip" :class="passport.standing.may" aria-label="Today">
+    <div class="may">
+      <p class="small">May do today</p>
+      <p class="says">{{ passport.standing.says }}</p>
+      <ul v-if="passport.standing.because.length" class="small">
+        <li v-for="b in passport.standing.because" :key="b">{{ b }}</li>
+      </ul>
+    </div>
+    <div>
+      <p class="small">Next</p>
+      <p v-if="passport.next" class="big">
+        <RouterLink
+          :to="{ name: 'session', params: { horseId: passport.horse.id, sessionId: passport.next.id } }"
+          >{{ passport.next.emphasis }}</RouterLink
+        >
+        <span class="quiet small">{{ until }}</span>
+      </p>
+      <p v-else class="big quiet">Nothing planned</p>
+    </div>
+    <div>
+      <p class="small">Last ridden</p>
+      <p class="big">
+        {{
+          passport.daysSinceRidden === null
+            ? 'Not yet'
+            : passport.daysSinceRidden === 0
+              ? 'Today'
+              : passport.daysSinceRidden === 1
+                ? 'Yesterday'
+                : `${passport.daysSinceRidden} days ago`
+        }}
+        <span v-if="passport.lastRidden && passport.daysSinceRidden" class="quiet small">{{
+          shortDay(passport.lastRidden)
+        }}</span>
+      </p>
+    </div>
+    <div v-if="due.length">
+      <p class="small">Due</p>
+      <p v-for="d in due" :key="d.kind" class="due" :class="d.state">
+        <strong>{{ careWords[d.kind] }}</strong> {{ d.says }}
+      </p>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.strip {
+  display: grid;
+  grid-template-columns: minmax(0, 1.7fr) repeat(auto-fit, minmax(130px, 1fr));
+  gap: 14px 22px;
+  padding: 14px 18px;
+  border: 1px solid var(--line);
+  border-left: 6px solid var(--walk);
+  border-radius: var(--round);
+  background: var(--card);
+}
+.withinLimits,
+.inHandOnly {
+  border-left-color: var(--straw);
+}
+.noRiddenWork {
+  border-left-color: var(--grave);
+}
+.small {
+  color: var(--quiet);
+}
+.says {
+  font-size: 1.5rem;
+  font-weight: 700;
+  line-height: 1.2;
+}
+.noRiddenWork .says {
+  color: var(--grave);
+}
+.big {
+  font-weight: 700;
+}
+.big a {
+  text-underline-offset: 3px;
+}
+.due {
+  padding-left: 9px;
+  border-left: 3px solid var(--straw);
+  line-height: 1.3;
+}
+.due.overdue {
+  border-left-color: var(--grave);
+}
+.due + .due {
+  margin-top: 5px;
+}
+</style>

@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { TimelineLine } from '../api/schema'
+import { shortDay } from '../house/format'
+import { useTimeline } from '../house/queries'
+
+/** What happened, the latest first. */
+const props = defineProps<{ horseId: string }>()
+const { data: lines } = useTimeline(() => props.horseId)
+const all = ref(false)
+const few = 8
+const shown = computed(() => (all.value ? lines.value : lines.value?.slice(0, few)) ?? [])
+const to = (l: TimelineLine) =>
+  l.what === 'ride'
+    ? { name: 'review', params: { horseId: props.horseId, rideId: l.id! } }
+    : l.what === 'assessment'
+      ? { name: 'assessment', params: { horseId: props.horseId, assessmentId: l.id! } }
+      : undefined
+</script>
+
+<template>
+  <section v-if="lines?.length" class="card">
+    <h2>What happened</h2>
+    <ol>
+      <li v-for="(l, i) in shown" :key="i" :class="l.what">
+        <span class="small quiet">{{ shown[i - 1]?.on === l.on ? '' : shortDay(l.on) }}</span>
+        <RouterLink v-if="to(l)" :to="to(l)!">{{ l.says }}</RouterLink>
+        <span v-else>{{ l.says }}</span>
+      </li>
+    </ol>
+    <button v-if="lines.length > few" class="link small" type="button" @click="all = !all">
+      {{ all ? 'The latest only' : `${lines.length - few} more` }}
+    </button>
+  </section>
+</template>
+
+<style scoped>
+ol {
+  display: grid;
+  gap: 7px;
+  margin: 10px 0 6px;
+}
+li {
+  display: grid;
+  grid-template-columns: 84px minmax(0, 1fr);
+  gap: 8px;
+  padding-left: 9px;
+  border-left: 3px solid var(--line);
+  line-height: 1.3;
+  font-size: 0.92rem;
+}
+li.ride {
+  border-left-color: var(--walk);
+}
+li.rung,
+li.assessment {
+  border-left-color: var(--straw);
+}
+li.hold,
+li.restriction {
+  border-left-color: var(--grave);
+}
+</style>
