@@ -44,6 +44,22 @@ const screens: [string, (page: import('@playwright/test').Page) => Promise<void>
       await expect(page.getByText('Ways to ride it')).toBeVisible()
     },
   ],
+  [
+    'assessment',
+    async (page) => {
+      await openHorse(page, 'Brannoc')
+      await page.getByRole('link', { name: 'Take it up again' }).click()
+      await expect(page.getByRole('button', { name: 'Finish the sheet' })).toBeVisible()
+    },
+  ],
+  [
+    'assessment result',
+    async (page) => {
+      await openHorse(page, 'Old Verity')
+      await page.getByRole('link', { name: 'Sun 12 Apr' }).first().click()
+      await expect(page.getByText('Stiff left, hollow right')).toBeVisible()
+    },
+  ],
   ['yard book', async (page) => void (await page.goto('/yard-book'))],
 ]
 

@@ -70,7 +70,7 @@ test('a vet rules canter out, and no plan goes round it until it is cleared', as
     .getByRole('button', { name: 'Canter' })
     .click()
   await page.getByRole('button', { name: 'Enter the restriction' }).click()
-  await expect(page.getByText('no canter')).toBeVisible()
+  await expect(page.getByText('no canter', { exact: true })).toBeVisible()
 
   await openHorse(page, 'Stillwater', 'Season')
   await page.getByRole('link', { name: 'Plan a session', exact: true }).click()
@@ -87,4 +87,33 @@ test('a vet rules canter out, and no plan goes round it until it is cleared', as
   await page.getByLabel('Cleared by').fill('Iva Sorrel')
   await page.getByRole('button', { name: 'Enter the clearance' }).click()
   await expect(page.getByText('cleared Sat 18 Apr by Iva Sorrel')).toBeVisible()
+})
+
+test('an exercise of our own stands beside the catalogue, which is hidden or copied and never changed', async ({
+  page,
+}) => {
+  await signIn(page, trainer)
+  await openHorse(page, 'Tarn Lark')
+  await page.getByRole('link', { name: 'Raised trot poles', exact: true }).click()
+  const first = page
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('button', { name: /^Copy / }) })
+    .first()
+  const name = (await first.getByRole('heading').innerText()).trim()
+  await first.getByRole('button', { name: /^Copy / }).click()
+  await page.getByLabel('What it is called').fill('')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByText('This is empty.', { exact: false })).toBeVisible()
+  await page.getByLabel('What it is called').fill('Ours, from the other end')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByText('ours, by Maren Holt')).toBeVisible()
+  await page.getByRole('button', { name: `Hide ${name}` }).click()
+  await expect(page.getByRole('heading', { name, exact: true })).toHaveCount(0)
+  await page.getByRole('button', { name: '1 hidden' }).click()
+  await page.getByRole('button', { name: `Show ${name}` }).click()
+  await expect(page.getByRole('heading', { name, exact: true })).toBeVisible()
+  await page.getByRole('button', { name: 'Write one' }).click()
+  await page.getByLabel('What we have found').fill('short side only')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByText('short side only')).toBeVisible()
 })

@@ -59,16 +59,16 @@ public static class Sheet
 
     public static IReadOnlyList<SheetItem> Items { get; } =
     [
-        new(AssessmentItem.Walk, "Walk, both reins", "At least seven minutes on a loose rein, changing the rein often. Nothing else before it.", Gait.Walk, AskedOn.EachRein, [.. Anywhere, Felt.FallsIn, Felt.FallsOut, Felt.DullToLeg, Felt.RunsFromLeg]),
-        new(AssessmentItem.YieldFromLeg, "Yield from a light leg", "A few steps sideways in walk from one light leg, then from the other.", Gait.Walk, AskedOn.EachLeg, [.. Anywhere, Felt.RefusesToYield, Felt.DullToLeg, Felt.RunsFromLeg, Felt.FallsOut]),
-        new(AssessmentItem.ShoulderInWalk, "Shoulder-in posture in walk", "Two steps in, two or three straight, again; finish straight.", Gait.Walk, AskedOn.EachRein, [.. Anywhere, Felt.FallsIn, Felt.FallsOut, Felt.RefusesToYield]),
-        new(AssessmentItem.TrotCircle, "Trot, 20 m circle", "Two rounds on each rein in the tempo it offers.", Gait.Trot, AskedOn.EachRein, [.. Anywhere, Felt.FallsIn, Felt.FallsOut, Felt.TempoLost, Felt.Breaks, Felt.DullToLeg, Felt.RunsFromLeg]),
-        new(AssessmentItem.Spiral, "Spiral in, yield out", "Between fifteen and ten metres and out again from the inside leg, two rounds at least.", Gait.Trot, AskedOn.EachRein, [.. Anywhere, Felt.FallsIn, Felt.FallsOut, Felt.RefusesToYield, Felt.TempoLost, Felt.Breaks]),
-        new(AssessmentItem.TurnOnForehand, "Turn on the forehand", "Only where the yield was refused: a few steps round, to explain the leg.", Gait.Walk, AskedOn.EachLeg, [.. Anywhere, Felt.RefusesToYield, Felt.DullToLeg]),
-        new(AssessmentItem.TrotWalk, "Trot to walk and back", "Six or more, from the seat first.", Gait.Trot, AskedOn.EachRein, [.. Anywhere, Felt.DullToLeg, Felt.RunsFromLeg, Felt.TempoLost]),
-        new(AssessmentItem.SmallerLargerTrot, "Smaller and larger trot", "A few shorter strides, a few longer; does the tempo stay?", Gait.Trot, AskedOn.EachRein, [.. Anywhere, Felt.TempoLost, Felt.Breaks, Felt.DullToLeg, Felt.RunsFromLeg]),
-        new(AssessmentItem.Canter, "Canter on both leads", "Little, and the lead you expect to be harder first.", Gait.Canter, AskedOn.EachLead, [.. Anywhere, Felt.LateDepart, Felt.WrongLead, Felt.OffBalance, Felt.Breaks, Felt.TempoLost, Felt.FallsIn, Felt.FallsOut]),
-        new(AssessmentItem.Stretch, "Stretch", "Let the rein out on a circle in trot: does the nose follow it down?", Gait.Trot, AskedOn.EachRein, [.. Anywhere, Felt.FallsIn, Felt.FallsOut, Felt.TempoLost]),
+        new(AssessmentItem.Walk, "Walk, both reins", "At least seven minutes on a loose rein, changing the rein often. Nothing else before it.", Gait.Walk, AskedOn.EachRein, [Felt.FallsIn, Felt.FallsOut, Felt.DullToLeg, Felt.RunsFromLeg, .. Anywhere]),
+        new(AssessmentItem.YieldFromLeg, "Yield from a light leg", "A few steps sideways in walk from one light leg, then from the other.", Gait.Walk, AskedOn.EachLeg, [Felt.RefusesToYield, Felt.DullToLeg, Felt.RunsFromLeg, Felt.FallsOut, .. Anywhere]),
+        new(AssessmentItem.ShoulderInWalk, "Shoulder-in posture in walk", "Two steps in, two or three straight, again; finish straight.", Gait.Walk, AskedOn.EachRein, [Felt.FallsIn, Felt.FallsOut, Felt.RefusesToYield, .. Anywhere]),
+        new(AssessmentItem.TrotCircle, "Trot, 20 m circle", "Two rounds on each rein in the tempo it offers.", Gait.Trot, AskedOn.EachRein, [Felt.FallsIn, Felt.FallsOut, Felt.TempoLost, Felt.Breaks, Felt.DullToLeg, Felt.RunsFromLeg, .. Anywhere]),
+        new(AssessmentItem.Spiral, "Spiral in, yield out", "Between fifteen and ten metres and out again from the inside leg, two rounds at least.", Gait.Trot, AskedOn.EachRein, [Felt.FallsIn, Felt.FallsOut, Felt.RefusesToYield, Felt.TempoLost, Felt.Breaks, .. Anywhere]),
+        new(AssessmentItem.TurnOnForehand, "Turn on the forehand", "Only where the yield was refused: a few steps round, to explain the leg.", Gait.Walk, AskedOn.EachLeg, [Felt.RefusesToYield, Felt.DullToLeg, .. Anywhere]),
+        new(AssessmentItem.TrotWalk, "Trot to walk and back", "Six or more, from the seat first.", Gait.Trot, AskedOn.EachRein, [Felt.DullToLeg, Felt.RunsFromLeg, Felt.TempoLost, .. Anywhere]),
+        new(AssessmentItem.SmallerLargerTrot, "Smaller and larger trot", "A few shorter strides, a few longer; does the tempo stay?", Gait.Trot, AskedOn.EachRein, [Felt.TempoLost, Felt.Breaks, Felt.DullToLeg, Felt.RunsFromLeg, .. Anywhere]),
+        new(AssessmentItem.Canter, "Canter on both leads", "Little, and the lead you expect to be harder first.", Gait.Canter, AskedOn.EachLead, [Felt.LateDepart, Felt.WrongLead, Felt.OffBalance, Felt.Breaks, Felt.TempoLost, Felt.FallsIn, Felt.FallsOut, .. Anywhere]),
+        new(AssessmentItem.Stretch, "Stretch", "Let the rein out on a circle in trot: does the nose follow it down?", Gait.Trot, AskedOn.EachRein, [Felt.FallsIn, Felt.FallsOut, Felt.TempoLost, .. Anywhere]),
         new(AssessmentItem.WalkOff, "Walk, long rein", "Five to ten minutes.", Gait.Walk, AskedOn.Once, Anywhere),
         new(AssessmentItem.DroppedRein, "Dropped rein", "Drop the reins: the head goes down and out and the ears are loose.", Gait.Walk, AskedOn.Once, [Felt.LooksAtNoise]),
     ];

@@ -73,7 +73,7 @@ public sealed record Findings(
         var known = a.Answers.Where(x => x.Felt.Contains(Felt.Knows) || x.Mark?.Value >= Known.Value).ToList();
         var names = known.Select(x => Sheet.Of(x.Item).Name).Distinct().ToList();
         return new Finding(
-            names.Count == 0 ? "Nothing that showed" : string.Join(", ", names), [.. known.Select(Marked)],
+            names.Count == 0 ? "Nothing that showed" : string.Join(" · ", names), [.. known.Select(Marked)],
             // Marked low and felt as known: it knows it and cannot, or will not.
             [.. known.Where(x => x.Mark?.Value < WellEnough.Value).Select(x => $"{Where(x)}: known, and only {x.Mark}")],
             new Why("What it offered as known, or did at 7 or more", [.. known.Select(Marked)], Known.Source));

@@ -51,7 +51,7 @@ public sealed record FirstWeeks(IReadOnlyList<FirstWeek> Weeks, Why Why)
         return new FirstWeeks(
             [
                 new FirstWeek(1, FirstSessions.Value, first, "within what it did well"),
-                new FirstWeek(2, FirstSessions.Value, second, "a tenth more, if the first week was easy"),
+                new FirstWeek(2, FirstSessions.Value, second, second > first ? "a tenth more at most, if the first week was easy" : "the same again"),
             ],
             new Why("End before the minute it tired; a week grows by a tenth at most", inputs, BelowTiring.Source));
     }

@@ -1,6 +1,7 @@
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Verdicts;
 using static Hippodrome.Core.Assessments.AssessmentFigures;
 
 namespace Hippodrome.Core.Assessments;
@@ -68,35 +69,33 @@ public static class RungProposals
             new Why("An assessment ride does not ask for this; it stays where it stands", [], Source.CommonPractice)),
     };
 
-    /// <summary>Up the ladder while the marks carry; what was not ridden neither lifts nor lowers.</summary>
+    /// <summary>
+    /// Up the ladder while the marks carry; what was not ridden neither lifts nor lowers. A horse that stands
+    /// higher stays there unless something was poor: short of a start is not yet against what it can do.
+    /// </summary>
     private static RungProposal Shown(Strand strand, (string RungId, (AssessmentItem Item, double Mark)[] Asks)[] rungs, Assessment a, Places places)
     {
         string? at = null;
         var inputs = new List<string>();
-        var failed = false;
+        var (failed, poor) = (false, false);
         foreach (var (rungId, asks) in rungs)
         {
             // A horse that yields from the leg has nothing to be told by a turn on the forehand.
             var needed = rungId == "lateral/turn-on-forehand" && LowerOf(a, AssessmentItem.TurnOnForehand) is null ? [(AssessmentItem.YieldFromLeg, WellEnough.Value)] : asks;
             var marks = needed.Select(x => (x.Item, x.Mark, Got: LowerOf(a, x.Item))).ToList();
             inputs.AddRange(marks.Where(m => m.Got is not null).Select(m => FormattableString.Invariant($"{Sheet.Of(m.Item).Name}: {m.Got:0.#} on the lower side, {m.Mark:0.#} asked for {Catalogue.Rung(rungId).Name}")));
-            failed = marks.Exists(m => m.Got < m.Mark);
-            if (failed || marks.Exists(m => m.Got is null))
-            {
-                break;
-            }
-
-            at = rungId;
+            poor |= marks.Exists(m => m.Got < VerdictFigures.PoorMark.Value);
+            failed |= marks.Exists(m => !(m.Got >= m.Mark));
+            at = failed ? at : rungId;
         }
 
         var stands = places[strand];
         var seen = inputs.Count > 0;
-        // Where nothing failed, the ride does not speak against a place it could not reach.
-        var rung = !failed && stands is not null && stands.Step > (at is null ? 0 : Catalogue.Rung(at).Step) ? stands.Id : at;
+        var rung = !poor && stands is not null && stands.Step > (at is null ? 0 : Catalogue.Rung(at).Step) ? stands.Id : at;
         return new RungProposal(
             strand, rung, stands?.Id, seen,
             !seen ? "not ridden yet" : rung is null ? "not ready for the first rung" : rung == stands?.Id ? "as it stands" : "as the ride showed",
-            new Why("The highest rung whose items reached 6 on the lower side, 7 from the fourth rung on", inputs, WellEnough.Source));
+            new Why("The highest rung whose items reached the mark on the lower side; it stands lower than in the book only where something was under 5", inputs, WellEnough.Source));
     }
 
     /// <summary>A horse that is ridden has had its groundwork: what the first month under saddle asks for is taken as done.</summary>

@@ -32,7 +32,7 @@ public sealed record Standing(MayDo May, string Says, IReadOnlyList<string> Beca
             because.Add($"age {age}: in hand, {SessionFigures.InHandMinutes.Value} minutes at most");
         }
 
-        because.AddRange(open.Select(r => $"{r.Says} ({r.Because}, {r.By})"));
+        because.AddRange(open.Select(r => $"{r.Because}: {r.By}, {(r.Until is { } until ? FormattableString.Invariant($"until {until:d MMMM}") : "until cleared")}"));
         return heldBecause is not null ? new Standing(MayDo.NoRiddenWork, "No ridden work until a vet clears it", because)
             : age <= SessionFigures.InHandOnlyTo.Value ? new Standing(MayDo.InHandOnly, "Work in hand only", because)
             : open.Count > 0 ? new Standing(MayDo.WithinLimits, Allowed(open), because)

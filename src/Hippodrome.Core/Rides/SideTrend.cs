@@ -35,15 +35,21 @@ public sealed record SideTrend(IReadOnlyList<SidePoint> Points, Trend? Trend, Si
         var now = trend?.At(Weeks(points[^1].On, points[0].On)) ?? points[^1].Index;
         Side? weaker = Math.Abs(now) < Level.Value ? null : now > 0 ? Side.Left : Side.Right;
         bool? narrowing = trend is not { IsClear: true } ? null : Math.Abs(now) < Math.Abs(trend.At(0));
-        return new SideTrend(points, trend, weaker, narrowing, Say(now, weaker, narrowing, trend), new Why(Rule, Inputs(points, trend), Source.PublishedFromMemory("Theil 1950, Sen 1968; Mann 1945, Kendall 1975")));
+        return new SideTrend(points, trend, weaker, narrowing, Say(now, weaker, narrowing, trend, points), new Why(Rule, Inputs(points, trend), Source.PublishedFromMemory("Theil 1950, Sen 1968; Mann 1945, Kendall 1975")));
     }
 
     private const string Rule = "(right - left) over their mean; the trend is the median slope between all rides, and its sign is tested by counting rises and falls";
 
     private static double Weeks(DateOnly on, DateOnly first) => (on.DayNumber - first.DayNumber) / 7.0;
 
-    private static string Say(double now, Side? weaker, bool? narrowing, Trend? trend)
+    private static string Say(double now, Side? weaker, bool? narrowing, Trend? trend, List<SidePoint> points)
     {
+        if (weaker is null && narrowing == true)
+        {
+            var then = trend!.At(0);
+            return string.Create(CultureInfo.InvariantCulture, $"The reins have come level: the {(then > 0 ? "left" : "right")} one was {Math.Abs(then):0} % behind on {points[0].On:d MMMM}.");
+        }
+
         var level = weaker is { } side
             ? string.Create(CultureInfo.InvariantCulture, $"The {side.Say()} rein is {Math.Abs(now):0} % behind")
             : "The reins are level";

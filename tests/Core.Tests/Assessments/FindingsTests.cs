@@ -66,7 +66,7 @@ public class FindingsTests
     [Fact]
     public void It_remembers_what_it_offered_and_what_was_good()
     {
-        Findings.Of(Ride.Even(5, Ride.Marked(Spiral, Rein.Left, 7), Ride.Marked(ShoulderInWalk, Rein.Left, 5, Felt.Knows))).Remembers.Says.ShouldBe("Shoulder-in posture in walk, Spiral in, yield out");
+        Findings.Of(Ride.Even(5, Ride.Marked(Spiral, Rein.Left, 7), Ride.Marked(ShoulderInWalk, Rein.Left, 5, Felt.Knows))).Remembers.Says.ShouldBe("Shoulder-in posture in walk · Spiral in, yield out");
         var contradicts = Findings.Of(Ride.Even(5, Ride.Marked(ShoulderInWalk, Rein.Left, 4, Felt.Knows))).Remembers;
         contradicts.Against.ShouldHaveSingleItem().ShouldContain("known, and only 4");
     }

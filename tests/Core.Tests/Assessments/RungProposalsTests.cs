@@ -52,6 +52,17 @@ public class RungProposalsTests
         proposal.Why.Inputs.ShouldContain("Canter on both leads: 4 on the lower side, 6 asked for Trot-canter, three loops, stretch");
     }
 
+    /// <summary>6.5 on the spiral is short of a start on 15 m circles and no reason to take a trained horse down; 4 is.</summary>
+    [Theory]
+    [InlineData(6.5, "flatwork/collected-gaits")]
+    [InlineData(5, "flatwork/collected-gaits")]
+    [InlineData(4, "flatwork/trot-canter")]
+    public void Short_of_a_start_is_not_yet_against_what_a_horse_can_do(double spiral, string rung)
+    {
+        var stood = At("in-hand/lower-and-bend", "lunge/surcingle-and-voice", "lateral/lateral-canter", "flatwork/collected-gaits");
+        Rung(Strand.Flatwork, Ride.Even(7, Ride.Marked(Spiral, Rein.Left, spiral)), stood).ShouldBe(rung);
+    }
+
     [Fact]
     public void A_ridden_horse_has_had_its_groundwork()
     {

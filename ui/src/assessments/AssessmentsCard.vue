@@ -113,6 +113,6 @@ li {
   align-items: baseline;
 }
 p .button {
-  margin-left: 6px;
+  margin-top: 6px;
 }
 </style>

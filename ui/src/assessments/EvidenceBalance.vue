@@ -34,6 +34,7 @@ defineProps<{ title: string; finding: SideFinding; sideWord: (side: 'left' | 'ri
 
 <style scoped>
 .word strong {
+  margin-right: 0.3em;
   font-size: 1.15rem;
 }
 .balance {

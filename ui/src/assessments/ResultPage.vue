@@ -132,7 +132,7 @@ function toggle(strand: Strand) {
         <section class="card">
           <h2>What it remembers</h2>
           <p>
-            <strong>{{ f.remembers.says }}</strong>
+            {{ f.remembers.says }}
             <WhyButton :why="f.remembers.why" of="what it remembers" />
           </p>
           <p v-for="a in f.remembers.against" :key="a" class="small quiet">Against it: {{ a }}</p>

@@ -125,7 +125,7 @@ h3 {
 .marks button,
 .tension button,
 .minute button {
-  min-height: 56px;
+  min-height: 64px;
   border: 1px solid var(--line);
   border-radius: 9px;
   background: var(--page);
@@ -143,8 +143,10 @@ button:disabled {
   cursor: default;
 }
 .chips :deep(button) {
-  min-height: 48px;
-  border-radius: 24px;
+  min-height: 52px;
+  padding: 0 17px;
+  border-radius: 26px;
+  font-size: 1.02rem;
 }
 .foot {
   justify-content: space-between;
@@ -157,8 +159,8 @@ button:disabled {
 }
 .tension button,
 .minute button {
-  width: 48px;
-  min-height: 48px;
+  width: 52px;
+  min-height: 52px;
   font-size: 1rem;
 }
 </style>

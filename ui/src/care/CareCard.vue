@@ -144,22 +144,17 @@ async function remove(of: 'care' | 'body', id: string) {
         <WhyButton v-if="weight" :why="care.weightWhy" of="this weight" />
       </p>
       <p>
-        <span class="small quiet">Condition, 1 to 9</span><br />
+        <span class="small quiet">Condition</span><br />
         <strong>{{ condition?.condition ?? '–' }}</strong>
         <span v-if="condition" class="small quiet"> {{ shortDay(condition.on) }}</span>
       </p>
-      <button v-if="trains() && !adding" class="button small" type="button" @click="adding = 'body'">
-        Measured
+    </div>
+    <div v-if="trains() && !adding" class="row">
+      <button class="button small" type="button" @click="adding = 'body'">Measured</button>
+      <button v-if="care.body[0]" class="link small" type="button" @click="remove('body', care.body[0].id)">
+        Take off that of {{ shortDay(care.body[0].on) }}
       </button>
     </div>
-    <button
-      v-if="trains() && care.body[0] && !adding"
-      class="link small off"
-      type="button"
-      @click="remove('body', care.body[0].id)"
-    >
-      Take off the measurement of {{ shortDay(care.body[0].on) }}
-    </button>
     <form v-if="adding === 'body'" class="stack" @submit.prevent="keepBody">
       <ProblemNote v-if="problem && problem.faults.length === 0" :problem="problem" />
       <div class="pair">
@@ -215,13 +210,17 @@ async function remove(of: 'care' | 'body', id: string) {
 }
 .body {
   display: grid;
-  grid-template-columns: 1fr 1fr auto;
+  grid-template-columns: 1.3fr 1fr;
   gap: 10px;
-  align-items: center;
+  align-items: start;
   padding-top: 10px;
   border-top: 1px solid var(--line);
 }
-.off {
-  justify-self: start;
+.body strong {
+  margin-right: 0.3em;
+  font-size: 1.15rem;
+}
+.last .link {
+  margin-left: 0.4em;
 }
 </style>

@@ -9,20 +9,21 @@ import { useApproach } from '../house/queries'
 import { trains } from '../house/signIn'
 import { options, temperamentWords } from '../house/words'
 
-/** What the horse is like, and how this yard goes about things with it: the default, the yard's or its own. */
-const props = defineProps<{ horseId: string }>()
+/** How things are gone about: with a horse (the default, the yard's or its own), or in the yard where none is named. */
+const props = defineProps<{ horseId?: string }>()
 const queries = useQueryClient()
 const { data: approach } = useApproach(() => props.horseId)
 const all = ref(false)
 const shown = computed(() => (approach.value?.topics ?? []).filter((t) => all.value || t.from !== 'default'))
 const fromWords = { default: 'default', yard: 'as the yard does', own: 'its own' }
 const says = (t: TopicView) => t.choices.find((c) => c.id === t.holds)?.says
-const refresh = () => queries.invalidateQueries({ queryKey: ['horse', props.horseId, 'approach'] })
+const refresh = () => queries.invalidateQueries({ queryKey: ['approach'] })
+const mine = computed(() => (props.horseId ? 'own' : 'yard'))
 
 async function temper(temperament: Temperament | null) {
   await ask(() =>
     client.PUT('/api/horses/{horseId}/temperament', {
-      params: { path: { horseId: props.horseId } },
+      params: { path: { horseId: props.horseId! } },
       body: { temperament },
     }),
   )
@@ -30,11 +31,12 @@ async function temper(temperament: Temperament | null) {
 }
 
 async function choose(t: TopicView, choice: string | null) {
+  const body = { question: t.question, choice }
+  const { horseId } = props
   await ask(() =>
-    client.PUT('/api/horses/{horseId}/approach', {
-      params: { path: { horseId: props.horseId } },
-      body: { question: t.question, choice },
-    }),
+    horseId
+      ? client.PUT('/api/horses/{horseId}/approach', { params: { path: { horseId } }, body })
+      : client.PUT('/api/approach', { body }),
   )
   await refresh()
 }
@@ -43,19 +45,19 @@ async function choose(t: TopicView, choice: string | null) {
 <template>
   <section v-if="approach" class="card stack">
     <div class="row spread">
-      <h2>Approach and temperament</h2>
+      <h2>{{ horseId ? 'Approach and temperament' : 'How this yard goes about it' }}</h2>
       <button class="link small" type="button" :aria-expanded="all" @click="all = !all">
         {{ all ? 'Only what differs' : 'All questions' }}
       </button>
     </div>
     <ChipRow
-      v-if="trains()"
+      v-if="horseId && trains()"
       :model-value="approach.temperament"
       label="Temperament"
       :choices="options(temperamentWords)"
       @update:model-value="(t) => temper(t as Temperament | null)"
     />
-    <p v-else>
+    <p v-else-if="horseId">
       {{ approach.temperament ? temperamentWords[approach.temperament] : 'Temperament not said.' }}
     </p>
     <p v-if="shown.length === 0" class="small quiet">Everything as by default.</p>
@@ -73,12 +75,12 @@ async function choose(t: TopicView, choice: string | null) {
         <span class="small quiet"
           >{{ fromWords[t.from] }}: {{ t.because }}<template v-if="t.by">, {{ t.by }}</template>
           <button
-            v-if="t.from === 'own' && trains()"
+            v-if="t.from === mine && trains()"
             class="link small"
             type="button"
             @click="choose(t, null)"
           >
-            Go back to the yard’s
+            {{ horseId ? 'Go back to the yard’s' : 'Go back to the default' }}
           </button></span
         >
       </li>

@@ -8,29 +8,60 @@ import type { Side } from '../api/schema'
  */
 const props = defineProps<{ stiff: Side | null }>()
 
-// Half widths of a horse from the tail to the muzzle, in parts of its length.
-const widths = [0.03, 0.09, 0.115, 0.105, 0.1, 0.115, 0.125, 0.115, 0.085, 0.055, 0.045, 0.05, 0.045, 0.03]
+// Half widths from the tail to the muzzle, each with its place along the horse.
+const shape: [along: number, half: number][] = [
+  [0, 0.01],
+  [0.05, 0.11],
+  [0.13, 0.15],
+  [0.24, 0.13],
+  [0.38, 0.155],
+  [0.5, 0.145],
+  [0.6, 0.115],
+  [0.67, 0.06],
+  [0.76, 0.045],
+  [0.81, 0.042],
+  [0.86, 0.062],
+  [0.93, 0.045],
+  [0.98, 0.038],
+  [1, 0.02],
+]
+const steps = 60
+
+/** Smooth between the given widths. */
+function half(t: number) {
+  const i = Math.max(
+    1,
+    shape.findIndex(([along]) => along >= t),
+  )
+  const [[t0, a], [t1, b]] = [shape[i - 1]!, shape[i]!]
+  const share = (1 - Math.cos((Math.PI * (t - t0)) / (t1 - t0))) / 2
+  return a + (b - a) * share
+}
 
 const hollow = computed(() => (props.stiff === 'right' ? -1 : props.stiff === 'left' ? 1 : 0))
 const outline = computed(() => {
-  const n = widths.length - 1
-  const spine = widths.map((_, i) => {
+  const n = steps
+  const spine = Array.from({ length: n + 1 }, (_, i) => {
     const t = i / n
-    // A gentle bend of the body, more of it in the neck, towards the hollow side.
-    const turn = hollow.value * (0.09 * t * t + 0.16 * Math.max(0, t - 0.62) ** 1.3 * 4)
-    return { x: 60 + 200 * turn - hollow.value * 9 * Math.sin(Math.PI * t), y: 214 - 200 * t }
+    // One even bend through the body, a little more in the neck, towards the hollow side.
+    const turn = 0.2 * (t - 0.45) ** 2 + 0.28 * Math.max(0, t - 0.62) ** 1.6
+    return { x: 60 + hollow.value * (200 * turn - 8), y: 216 - 200 * t }
   })
   const edge = (side: 1 | -1) =>
     spine.map((p, i) => {
       const [a, b] = [spine[Math.max(0, i - 1)]!, spine[Math.min(n, i + 1)]!]
       const length = Math.hypot(b.x - a.x, b.y - a.y)
-      const w = widths[i]! * 200 * side
+      const w = half(i / n) * 200 * side
       return { x: p.x - ((b.y - a.y) / length) * w, y: p.y + ((b.x - a.x) / length) * w }
     })
   const line = (points: { x: number; y: number }[]) =>
     points.map((p) => `${p.x.toFixed(1)} ${p.y.toFixed(1)}`).join('L')
-  const half = (side: 1 | -1) => `M${line(spine)}L${line([...edge(side)].reverse())}Z`
-  return { left: half(-1), right: half(1), spine: `M${line(spine)}` }
+  const body = (side: 1 | -1) => `M${line(spine)}L${line([...edge(side)].reverse())}Z`
+  const poll = spine[Math.round(0.825 * n)]!
+  const ears = ([-1, 1] as const).map(
+    (side) => `M${poll.x + side * 3} ${poll.y}q${side * 9} -3 ${side * 7} -13q${-side * 6} 3 ${-side * 7} 13`,
+  )
+  return { left: body(-1), right: body(1), spine: `M${line(spine)}`, ears }
 })
 </script>
 
@@ -46,6 +77,7 @@ const outline = computed(() => {
   >
     <path :d="outline.left" :class="{ stiff: stiff === 'left' }" />
     <path :d="outline.right" :class="{ stiff: stiff === 'right' }" />
+    <path v-for="ear in outline.ears" :key="ear" :d="ear" class="ear" />
     <path :d="outline.spine" class="spine" />
   </svg>
 </template>
@@ -65,6 +97,9 @@ path {
 .stiff {
   fill: var(--straw);
   stroke: var(--ink);
+}
+.ear {
+  fill: var(--quiet);
 }
 .spine {
   fill: none;

@@ -5,12 +5,15 @@ import type { SideTrend } from '../api/schema'
 
 /** Left against right, ride by ride: above the line the right rein was better, below it the left. */
 const props = defineProps<{ trend: SideTrend }>()
-const [width, height, pad] = [340, 150, 26]
+const [width, height, pad] = [440, 150, 14]
 const days = computed(() => props.trend.points.map((p) => dayjs(p.on).diff(props.trend.points[0]!.on, 'day')))
 const span = computed(() => Math.max(7, days.value.at(-1) ?? 0))
-const most = computed(() => Math.max(20, ...props.trend.points.map((p) => Math.abs(p.index))))
-const x = (day: number) => pad + ((width - 2 * pad) * day) / span.value
-const y = (index: number) => height / 2 - ((height / 2 - 18) * index) / most.value
+const most = computed(() => Math.max(9, ...props.trend.points.map((p) => p.index)) + 4)
+const least = computed(() => Math.min(-9, ...props.trend.points.map((p) => p.index)) - 4)
+/** Room at the left for the word on the level line. */
+const left = 52
+const x = (day: number) => left + ((width - left - pad) * day) / span.value
+const y = (index: number) => ((most.value - index) / (most.value - least.value)) * height
 const line = computed(() => {
   const t = props.trend.trend
   return t && { y1: y(t.intercept), y2: y(t.intercept + (t.slope * (days.value.at(-1) ?? 0)) / 7) }
@@ -22,7 +25,7 @@ const line = computed(() => {
     <rect :x="pad - 8" :y="y(3)" :width="width - 2 * pad + 16" :height="y(-3) - y(3)" class="level" />
     <text :x="pad - 8" y="12">right rein better ▶</text>
     <text :x="pad - 8" :y="height - 3">◀ left rein better</text>
-    <text :x="width - pad + 10" :y="height / 2 + 4" class="end">level</text>
+    <text :x="pad - 4" :y="y(0) + 4" class="mid">level</text>
     <line
       v-if="line"
       :x1="x(0)"
@@ -39,6 +42,7 @@ const line = computed(() => {
 <style scoped>
 svg {
   width: 100%;
+  max-width: 440px;
   display: block;
 }
 .level {
@@ -48,8 +52,7 @@ text {
   font: 12px var(--font);
   fill: var(--quiet);
 }
-.end {
-  text-anchor: end;
+.mid {
   fill: var(--on-true);
 }
 .slope {

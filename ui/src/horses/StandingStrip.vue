@@ -96,6 +96,14 @@ const until = computed(() => {
 .big {
   font-weight: 700;
 }
+.big .small {
+  margin-left: 0.35em;
+  font-weight: 400;
+  white-space: nowrap;
+}
+.due strong {
+  margin-right: 0.3em;
+}
 .big a {
   text-underline-offset: 3px;
 }

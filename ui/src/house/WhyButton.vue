@@ -41,6 +41,10 @@ const classWords = {
 </template>
 
 <style scoped>
+/* Between two elements the template keeps no space. */
+button.link {
+  margin-left: 0.3em;
+}
 .why-body {
   max-width: 340px;
   display: grid;

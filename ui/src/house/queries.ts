@@ -129,11 +129,16 @@ export const useAdjustability = (horseId: () => string) =>
       ask(() => client.GET('/api/horses/{horseId}/accordions', { params: { path: { horseId: horseId() } } })),
   })
 
-export const useApproach = (horseId: () => string) =>
+/** The approach with a horse, or the yard's where none is named. */
+export const useApproach = (horseId: () => string | undefined) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'approach']),
-    queryFn: () =>
-      ask(() => client.GET('/api/horses/{horseId}/approach', { params: { path: { horseId: horseId() } } })),
+    queryKey: computed(() => ['approach', horseId() ?? 'yard']),
+    queryFn: () => {
+      const id = horseId()
+      return id
+        ? ask(() => client.GET('/api/horses/{horseId}/approach', { params: { path: { horseId: id } } }))
+        : ask(() => client.GET('/api/approach'))
+    },
   })
 
 export const useTimeline = (horseId: () => string) =>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { signedIn, trains } from '../house/signIn'
+import ApproachCard from '../horses/ApproachCard.vue'
 import MyMeasures from './MyMeasures.vue'
 import MyPassword from './MyPassword.vue'
 import PeopleList from './PeopleList.vue'
@@ -12,7 +13,10 @@ import PeopleList from './PeopleList.vue'
       <span class="quiet">{{ signedIn?.yard }}</span>
     </header>
     <div class="columns">
-      <PeopleList v-if="trains()" />
+      <div class="stack">
+        <PeopleList v-if="trains()" />
+        <ApproachCard />
+      </div>
       <div class="stack">
         <MyMeasures />
         <MyPassword />
