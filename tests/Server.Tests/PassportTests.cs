@@ -59,6 +59,22 @@ public class PassportTests(App app) : IClassFixture<App>
     }
 
     [Fact]
+    public async Task After_a_hold_was_cleared_the_first_day_is_light_and_the_next_need_not_be()
+    {
+        var horse = await app.AddHorseAsync();
+        await RideAsync(app, Ride(null, new SignSeen(Guid.NewGuid(), Noon, Sign.OffOrUnlevel, null)) with { On = App.Today.AddDays(-3) }, horse);
+        var hold = (await app.Trainer.GetAsync(Of(horse)))["holds"]![0]!["id"];
+        await app.Vet.PostAsync($"{Of(horse)}/holds/{hold}/clearance", new ClearanceEntry("Iva Sorrel", App.Today.AddDays(-1)));
+        async Task<IEnumerable<string>> RulesAsync(DateOnly on) => (await app.Trainer.PostAsync($"{Of(horse)}/sessions/check", Session(on)))["faults"]!.AsArray().Select(f => (string)f!["rule"]!);
+        (await RulesAsync(App.Today)).ShouldBe(["NotLightAfterHold"]);
+
+        var light = Session() with { Parts = [new(Phase.Work, "Walk and a little trot", Gait.Trot, Rein.Both, 8), new(Phase.CoolDown, "Walk", Gait.Walk, Rein.Both, 6)] };
+        var session = Guid.Parse((await SessionAsync(app, light, horse)).Split('/')[^1]);
+        await RideAsync(app, Ride(session), horse);
+        (await RulesAsync(App.Today.AddDays(1))).ShouldBeEmpty();
+    }
+
+    [Fact]
     public async Task A_visit_taken_off_no_longer_counts_and_can_be_put_back()
     {
         var horse = await app.AddHorseAsync();

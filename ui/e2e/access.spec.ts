@@ -57,7 +57,7 @@ const screens: [string, (page: import('@playwright/test').Page) => Promise<void>
     async (page) => {
       await openHorse(page, 'Old Verity')
       await page.getByRole('link', { name: 'Sun 12 Apr' }).first().click()
-      await expect(page.getByText('Stiff left, hollow right')).toBeVisible()
+      await expect(page.getByRole('heading', { name: 'Where to start' })).toBeVisible()
     },
   ],
   ['yard book', async (page) => void (await page.goto('/yard-book'))],

@@ -29,9 +29,10 @@ public sealed record NearbyDay(DateOnly On, bool Poles, bool Fences);
 /// <param name="Restrictions">What it may not do, whatever the day; only those that hold on the plan's day are looked at.</param>
 /// <param name="Tack">The bits and aids it is ridden in.</param>
 /// <param name="Feet">When its feet are due.</param>
+/// <param name="ClearedOn">The day a hold was cleared, when it has not been worked since.</param>
 public sealed record PlanContext(
     Horse Horse, SessionPlan Plan, IReadOnlyDictionary<Guid, SetUp> SetUps, IReadOnlyList<NearbyDay> Nearby, double? TemperatureC = null, string? HeldBecause = null, Places? Places = null, IReadOnlyList<Restriction>? Restrictions = null,
-    IReadOnlyList<Tack>? Tack = null, CareDue? Feet = null)
+    IReadOnlyList<Tack>? Tack = null, CareDue? Feet = null, DateOnly? ClearedOn = null)
 {
     public IEnumerable<Rung> PlannedRungs => Plan.Parts.Select(p => p.Rung).OfType<Rung>().Distinct();
 
@@ -60,7 +61,7 @@ public static class PlanChecks
 
     private static readonly Func<PlanContext, PlanFault?>[] All =
     [
-        LamenessHold, Restricted, TooYoungToRide, TooLongForItsAge, TooYoungForRung, FenceWithoutHelper, RungNotOpen, RungWithoutHelper,
+        LamenessHold, Restricted, TooYoungToRide, TooLongForItsAge, TooYoungForRung, FenceWithoutHelper, NotLightAfterHold, RungNotOpen, RungWithoutHelper,
         WalkFirstTooShort, NoCoolDown, NewWorkTooEarly, NothingButNewWork, MoreThanOneNewThing, OneReinTooMuch,
         RaisedPolesWithoutHelper, TooManyPoleDays, FencesOnNeighbouringDays, TooManyFenceDays, TackNotAllowed, OverdueFeet,
     ];
@@ -90,6 +91,16 @@ public static class PlanChecks
     private static PlanFault? LamenessHold(PlanContext c) =>
         c.HeldBecause is null || c.Plan.Manner == Manner.InHand ? null : Hard(
             nameof(LamenessHold), $"{c.Horse.Name} is held: {c.HeldBecause}.", "No ridden or lunged work until a vet has cleared it. Enter the clearance in the passport.", [c.HeldBecause], Source.CommonPractice);
+
+    /// <summary>The first day after a hold is light: walk and trot, no fence, half an hour. Sound again, it goes by the lunge and the long lines to the saddle.</summary>
+    private static PlanFault? NotLightAfterHold(PlanContext c)
+    {
+        var limit = SessionFigures.LightDay;
+        var fast = c.Plan.Parts.Any(p => p.Gait is Gait.Canter or Gait.Gallop);
+        return c.ClearedOn is not { } cleared || (c.Plan.Minutes <= limit.Value && !fast && !c.HasFence) ? null : Soft(
+            nameof(NotLightAfterHold), string.Create(CultureInfo.InvariantCulture, $"Its first work since the hold was cleared on {cleared:d MMMM} is not light."), $"Walk and trot, no fence, {limit.Value} minutes at most; on the lunge or the long lines before the saddle.",
+            new Why("After a hold: a light day, soundness shown again on the lunge, then long lines, then saddle, and one rung down", [Minutes("{0} minutes planned", c.Plan.Minutes), .. fast ? ["canter in it"] : (string[])[]], limit.Source));
+    }
 
     /// <summary>The first restriction that the plan would break: a gait, a strand or a height that is out.</summary>
     private static PlanFault? Restricted(PlanContext c)

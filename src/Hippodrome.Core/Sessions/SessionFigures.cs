@@ -18,5 +18,6 @@ public static class SessionFigures
     public static readonly Figure<int> InHandMinutes = Figure.Chosen("Longest session up to age 3", 10, "minutes", "attention and joints tire before the lesson does");
     public static readonly Figure<int> YoungPolesUnder = Figure.Chosen("Poles are rationed under age", 5, "years", "growing joints");
     public static readonly Figure<int> YoungPolesPerWeek = Figure.Chosen("Pole sessions in seven days for a young horse", 2, "sessions", "growing joints");
+    public static readonly Figure<int> LightDay = Figure.Chosen("A light day after a hold was cleared, at most", 30, "minutes", "long enough to see that it stays sound, too short to undo it");
     public static readonly Figure<int> FenceDaysPerWeek = Figure.Chosen("Jumping days in seven", 3, "days", "legs need the days between");
 }

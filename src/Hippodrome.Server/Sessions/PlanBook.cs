@@ -51,7 +51,7 @@ internal sealed class PlanBook
             (await yard.HorsesByIdAsync(horseIds)).ToDictionary(h => h.Value.Id, h => (h.Value, StrideCard.For(h.Value.Height, measured[h.Value.Id]))),
             near.ToLookup(s => s.HorseId),
             (await yard.SetUpsByIdAsync(named)).ToDictionary(s => s.Id, s => s.Entry.Check().OrThrow()),
-            (await yard.HoldsAsync(horseIds)).Where(h => h.ClearedOn is null).ToLookup(h => h.HorseId),
+            (await yard.HoldsAsync(horseIds)).ToLookup(h => h.HorseId),
             await yard.MovesAsync(horseIds),
             (await yard.RestrictionsAsync(horseIds)).Where(r => r.ClearedOn is null).ToLookup(r => r.HorseId, r => r.Restriction),
             await yard.LastFeetAsync(horseIds),
@@ -66,7 +66,7 @@ internal sealed class PlanBook
     public IEnumerable<KeptSession> After(Guid horseId, DateOnly day) => _near[horseId].Where(s => s.Plan.On > day);
 
     /// <summary>What holds a horse from ridden work.</summary>
-    public IEnumerable<Hold> Holds(Guid horseId) => _holds[horseId];
+    public IEnumerable<Hold> Holds(Guid horseId) => _holds[horseId].Where(h => h.ClearedOn is null);
 
     /// <summary>What it may not do, those not cleared.</summary>
     public IEnumerable<Restriction> Restrictions(Guid horseId) => _restrictions[horseId];
@@ -78,7 +78,7 @@ internal sealed class PlanBook
         var nearby = _near[horseId]
             .Where(s => s.Plan.Id != plan.Id && s.Plan.On >= plan.On.AddDays(-DaysBefore) && s.Plan.On <= plan.On.AddDays(1))
             .Select(s => new NearbyDay(s.Plan.On, Stands(s.Plan, fence: false), Stands(s.Plan, fence: true)));
-        var held = _holds[horseId].FirstOrDefault(h => h.Since <= plan.On);
+        var held = Holds(horseId).FirstOrDefault(h => h.Since <= plan.On);
         return new SessionCheck(
             SessionTotals.Of(plan, card),
             PlanChecks.Check(new PlanContext(
@@ -88,7 +88,8 @@ internal sealed class PlanBook
                 _moves.Contains(horseId) ? Places.From(_moves[horseId].Select(m => m.Move)) : null,
                 [.. _restrictions[horseId]],
                 [.. plan.TackIds.Where(_tack.ContainsKey).Select(id => _tack[id])],
-                Feet(horse, plan.On))));
+                Feet(horse, plan.On),
+                ClearedAndNotWorked(horseId, plan))));
     }
 
     /// <summary>When a horse's feet are due, as of a day; null when nobody has written down when they were done.</summary>
@@ -99,6 +100,12 @@ internal sealed class PlanBook
         var p = kept.Plan;
         return new SessionView(p.Id, p.On, p.Emphasis, p.Manner, p.Helper, p.Parts, p.Notes, p.Place, p.TackIds, kept.Version, kept.RideId, Check(kept.HorseId, p));
     }
+
+    /// <summary>A hold cleared within the week before the plan, where no session has been ridden since.</summary>
+    private DateOnly? ClearedAndNotWorked(Guid horseId, SessionPlan plan) =>
+        _holds[horseId].Max(h => h.ClearedOn) is { } cleared && cleared <= plan.On && cleared >= plan.On.AddDays(-DaysBefore)
+        && !_near[horseId].Any(s => s.RideId is not null && s.Plan.Id != plan.Id && s.Plan.On >= cleared && s.Plan.On <= plan.On)
+            ? cleared : null;
 
     private CareDue? Feet(Horse horse, DateOnly on) =>
         _feet.TryGetValue(horse.Id, out var last) ? CareDue.All([last], horse.Age(on), null, on).First(d => d.Kind == CareKind.Feet) : null;

@@ -97,6 +97,13 @@ public class RungRulesTests
     }
 
     [Fact]
+    public void Not_on_the_first_day_at_a_new_place()
+    {
+        RungRules.Judge(TwoGood with { EarlierPlaces = new HashSet<string> { "Ashlode" } }).Missing.ShouldBe(["not on the first day at a new place"]);
+        RungRules.Judge(TwoGood with { EarlierPlaces = new HashSet<string> { "Ashlode", "" } }).Word.ShouldBe(RungWord.Up);
+    }
+
+    [Fact]
     public void Not_in_the_heat()
     {
         RideRecord At(double celsius) => Make.Record(Make.Mark(Rein.Both, 8), Make.Tension(1), Make.Closing(true), Make.Weather(celsius, 55));
