@@ -35,13 +35,6 @@ internal static class CrossPoleMeasuring
         return measuring.Finish($"Cross-pole {height}, placing pole at {built.Text.Metres}", elements, [gap], notices);
     }
 
-    /// <summary>The ground a jump of this height takes on each side of the fence.</summary>
-    public static Distance Room(Distance height)
-    {
-        var counted = Math.Max(SetUpFigures.RoomLowest.Value, height.Metres);
-        return Distance.FromMetres(SetUpFigures.RoomAtNothing.Value + (SetUpFigures.RoomPerMetre.Value * counted));
-    }
-
     private static List<string> Inputs(CrossPole fence, Distance stride, Distance own, DistanceRange trade, BuiltDistance built)
     {
         var inputs = new List<string>
@@ -63,7 +56,7 @@ internal static class CrossPoleMeasuring
     {
         const int stepsBefore = 4;
         const int stridesAfter = 3;
-        var room = Room(fence.Height).Metres;
+        var room = JumpRoom.Of(fence.Height).Metres;
         var step = card[GaitVariant.TrotWorking].Stride.Metres / 2;
         var takeOff = toFence.Metres - room;
         // No foot falls on the placing pole: the step over it reaches from well before it to the take-off.

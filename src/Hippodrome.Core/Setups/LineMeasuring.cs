@@ -12,8 +12,8 @@ internal sealed class LineMeasuring(SetUp setUp, StrideCard card, Tape tape, Dis
 
     private readonly List<Hoofprint> _hoofprints = [];
 
-    public Element Element(ElementKind kind, string name, Distance at, Distance height, PoleEnd raised) =>
-        new(kind, name, at, tape.Say(at), height, raised, Along(at.Metres), setUp.Placement.Across);
+    public Element Element(ElementKind kind, string name, Distance at, Distance height, PoleEnd raised, Distance spread = default) =>
+        new(kind, name, at, tape.Say(at), height, raised, Along(at.Metres), setUp.Placement.Across, spread);
 
     /// <summary>Feet of walk and trot: one side, then the other, a step apart; the hind foot falls into the fore's print.</summary>
     public void Steps(IEnumerable<double> at, Gait gait)

@@ -10,6 +10,10 @@ public enum ElementKind
     RaisedPole,
     PlacingPole,
     CrossPole,
+    Upright,
+    AscendingOxer,
+    SquareOxer,
+    Wall,
 }
 
 /// <summary>An end of a pole, left and right as the horse comes to it.</summary>
@@ -30,7 +34,8 @@ public enum PoleEnd
 /// <param name="Raised">Which end is off the ground.</param>
 /// <param name="Along">Metres from the A end, for the drawing.</param>
 /// <param name="Across">Metres from the left long side, for the drawing.</param>
-public sealed record Element(ElementKind Kind, string Name, Distance At, DistanceText AtText, Distance Height, PoleEnd Raised, double Along, double Across);
+/// <param name="Spread">From its front rail to its back rail.</param>
+public sealed record Element(ElementKind Kind, string Name, Distance At, DistanceText AtText, Distance Height, PoleEnd Raised, double Along, double Across, Distance Spread = default);
 
 /// <summary>The way from one element to the next, for this horse.</summary>
 /// <param name="Built">As worked out and as set on the ground.</param>
@@ -38,7 +43,30 @@ public sealed record Element(ElementKind Kind, string Name, Distance At, Distanc
 /// <param name="Trade">What the trade sets.</param>
 /// <param name="Fit">The word for it.</param>
 /// <param name="Why">How it came about.</param>
-public sealed record Gap(BuiltDistance Built, Distance Own, DistanceRange Trade, Fit Fit, Why Why);
+/// <param name="Between">What happens between two fences or counted poles; nothing for poles a step apart.</param>
+public sealed record Gap(BuiltDistance Built, Distance Own, DistanceRange Trade, Fit Fit, Why Why, Between? Between = null);
+
+/// <summary>The strides between two fences: the room the jumps take, and the stride that is left for them.</summary>
+/// <param name="Strides">How many; none is a bounce.</param>
+/// <param name="Landing">Taken by the landing.</param>
+/// <param name="TakeOff">Taken by the take-off.</param>
+/// <param name="StrideNeeded">What each stride has to be; the whole gap for a bounce.</param>
+/// <param name="StrideOwn">What this horse's stride is there; its own room for a bounce.</param>
+/// <param name="Otherwise">The count beside it, one more or one fewer, whichever fits better.</param>
+public sealed record Between(int Strides, Distance Landing, Distance TakeOff, Distance StrideNeeded, Distance StrideOwn, OtherCount? Otherwise)
+{
+    /// <summary>
+    /// What each of n strides has to be in a gap; the whole gap for a bounce, and nothing where the jumps take all of
+    /// it. Between ground poles the bound over the second pole is one stride more.
+    /// </summary>
+    public Distance StrideIn(Distance gap, int strides) =>
+        strides == 0 ? gap
+        : Landing == Distance.Zero ? gap * (1.0 / (strides + 1))
+        : Distance.FromMetres(Math.Max(0, gap.Metres - Landing.Metres - TakeOff.Metres) / strides);
+}
+
+/// <summary>The same gap in another number of strides.</summary>
+public sealed record OtherCount(int Strides, Distance StrideNeeded, Fit Fit);
 
 /// <summary>Where a foot falls. An illustration of the stride, not a prediction of one.</summary>
 /// <param name="Along">Metres from the A end.</param>
@@ -66,5 +94,5 @@ public sealed record MeasuredSetUp(
     bool FitsArena,
     IReadOnlyList<string> Notices)
 {
-    public Distance Length => Elements[^1].At;
+    public Distance Length => Elements[^1].At + Elements[^1].Spread;
 }

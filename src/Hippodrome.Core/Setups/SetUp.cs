@@ -31,6 +31,9 @@ public abstract record SetUp
 
     /// <summary>Measures it for one horse, with one person's tape.</summary>
     public abstract MeasuredSetUp MeasureFor(StrideCard card, Tape tape);
+
+    /// <summary>The same as this horse's own distances would have it, whatever was typed or moved for another.</summary>
+    public abstract MeasuredSetUp OwnFor(StrideCard card, Tape tape);
 }
 
 /// <summary>Poles on a straight line, one step apart.</summary>
@@ -56,6 +59,8 @@ public sealed record PoleLine : SetUp
     public override GaitVariant Approach => Variant;
 
     public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => PoleLineMeasuring.Measure(this, card, tape);
+
+    public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) => new PoleLine(Arena, Placement, 0, Variant, Poles, Raising, Height).MeasureFor(card, tape);
 }
 
 /// <summary>A cross-pole from trot with a placing pole before it.</summary>
@@ -75,4 +80,6 @@ public sealed record CrossPole : SetUp
     public override GaitVariant Approach => GaitVariant.TrotWorking;
 
     public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => CrossPoleMeasuring.Measure(this, card, tape);
+
+    public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) => new CrossPole(Arena, Placement, 0, Height).MeasureFor(card, tape);
 }

@@ -25,6 +25,7 @@ public static class SetUpChanges
     {
         PoleLineEntry poles => new(poles with { Variant = GaitVariant.WalkMedium, Raising = Raising.Ground, HeightMetres = null, AdjustMetres = 0 }, "back to walk, poles on the ground"),
         CrossPoleEntry fence => new(fence with { HeightMetres = SetUpFigures.CrossPoleHeight.Value.Shortest.Metres, AdjustMetres = 0 }, "as low as it goes, and walk between the tries"),
+        FenceLineEntry line => new(line.AtHeights(_ => 0, 0) with { AdjustMetres = 0 }, "as low as it goes, and walk between the tries"),
         _ => throw new ArgumentOutOfRangeException(nameof(entry)),
     };
 
@@ -37,6 +38,8 @@ public static class SetUpChanges
             new(poles with { Raising = Raising.AlternateEnds, HeightMetres = HeightStep }, "one rung on: ends raised in turn"),
         CrossPoleEntry fence when (fence.HeightMetres ?? 0) + HeightStep <= SetUpFigures.CrossPoleHeight.Value.Longest.Metres + 1e-9 =>
             new(fence with { HeightMetres = Math.Round((fence.HeightMetres ?? 0) + HeightStep, 2) }, "one step on: 10 cm up, the distance as it was"),
+        FenceLineEntry line when line.Elements?.LastOrDefault(e => e?.HeightMetres is not null)?.HeightMetres + HeightStep <= Highest(line) + 1e-9 =>
+            new(line.AtHeights(h => h, HeightStep), "one step on: the last fence 10 cm up, the distance as it was"),
         _ => null,
     };
 
@@ -48,6 +51,22 @@ public static class SetUpChanges
         PoleLineEntry { Variant: { } variant } when variant.Gait() == Gait.Trot => entry.BackToWalk(),
         CrossPoleEntry fence when (fence.HeightMetres ?? 0) - HeightStep >= SetUpFigures.CrossPoleHeight.Value.Shortest.Metres - 1e-9 =>
             new(fence with { HeightMetres = Math.Round((fence.HeightMetres ?? 0) - HeightStep, 2) }, "one step back: 10 cm down"),
+        FenceLineEntry line when line.Elements?.OfType<LineElementEntry>().Any(e => e.HeightMetres > Lowest(e.Kind) + 1e-9) == true =>
+            new(line.AtHeights(h => h - HeightStep, 0), "one step back: everything 10 cm down"),
         _ => null,
     };
+
+    private static double Lowest(ElementKind? kind) => (kind == ElementKind.CrossPole ? SetUpFigures.CrossPoleHeight : SetUpFigures.FenceHeight).Value.Shortest.Metres;
+
+    private static double Highest(FenceLineEntry line) => (line.Elements?.LastOrDefault(e => e?.HeightMetres is not null)?.Kind == ElementKind.CrossPole ? SetUpFigures.CrossPoleHeight : SetUpFigures.FenceHeight).Value.Longest.Metres;
+
+    /// <summary>Every fence at a height of its own, never under its lowest; the last one this much higher.</summary>
+    private static FenceLineEntry AtHeights(this FenceLineEntry line, Func<double, double> height, double lastUp)
+    {
+        var last = line.Elements?.ToList().FindLastIndex(e => e?.HeightMetres is not null) ?? -1;
+        return line with
+        {
+            Elements = [.. (line.Elements ?? []).Select((e, i) => e?.HeightMetres is { } h ? e with { HeightMetres = Math.Round(Math.Max(Lowest(e.Kind), height(h)) + (i == last ? lastUp : 0), 2) } : e)],
+        };
+    }
 }

@@ -21,6 +21,7 @@ public enum Raising
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "family")]
 [JsonDerivedType(typeof(PoleLineEntry), "poleLine")]
 [JsonDerivedType(typeof(CrossPoleEntry), "crossPole")]
+[JsonDerivedType(typeof(FenceLineEntry), "fenceLine")]
 public abstract record SetUpEntry(ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null)
 {
     public abstract Outcome<SetUp> Check();

@@ -30,6 +30,28 @@ public static class SetUpFigures
 
     public static readonly Figure<double> AfterTrot = Figure.Chosen("Canter stride after a trot approach, of the course stride", 0.85, "", "the first strides after a trot fence are not yet a course canter");
 
+    public static readonly Figure<double> InsideGrid = Figure.Chosen("Canter stride inside a grid, of the course stride", 0.90, "", "a grid asks for an active canter that waits");
+    public static readonly Figure<double> CourseStride = Figure.Published("Course canter stride (12 ft)", 3.66, "m", "course-building convention");
+
+    public static readonly Figure<DistanceRange> CountedStride = Figure.Practice("Canter stride over counted ground poles: 10 m in four to 15 m in three", DistanceRange.Metres(2.00, 3.75), "");
+    public static readonly Figure<DistanceRange> CanterPlacingPole = Figure.Practice("Canter placing or landing pole", DistanceRange.Metres(2.70, 3.00), "");
+    public static readonly Figure<double> TypicalCanterPlacing = Figure.Chosen("Canter placing distance as a share of the course stride", 2.85 / 3.66, "", "puts the typical horse in the middle of the trade's range");
+    public static readonly Figure<DistanceRange> BounceFromTrot = Figure.Practice("Bounce from trot", DistanceRange.Metres(2.70, 3.00), "");
+    public static readonly Figure<DistanceRange> BounceFromCanter = Figure.Practice("Bounce from canter", DistanceRange.Metres(3.00, 3.70), "");
+    public static readonly Figure<DistanceRange> OneStrideFromTrot = Figure.Practice("One stride, trot approach", DistanceRange.Metres(5.40, 5.90), "");
+    public static readonly Figure<DistanceRange> OneStrideInGrid = Figure.Practice("One stride inside a grid", DistanceRange.Metres(6.10, 6.70), "");
+    public static readonly Figure<DistanceRange> TwoStridesInGrid = Figure.Practice("Two strides inside a grid", DistanceRange.Metres(9.10, 10.40), "");
+    public static readonly Figure<DistanceRange> OneStrideAtHeight = Figure.Published("One stride at competition height (24 to 26 ft)", DistanceRange.Metres(7.30, 7.90), "", "course-building convention");
+    public static readonly Figure<DistanceRange> TwoStridesAtHeight = Figure.Published("Two strides at competition height (34 to 36 ft)", DistanceRange.Metres(10.40, 11.00), "", "course-building convention");
+    public static readonly Figure<double> LineLeeway = Figure.Chosen("Leeway of a related line either way", 0.30, "m", "a foot, as the convention leaves for one and two strides");
+
+    public static readonly Figure<DistanceRange> FenceHeight = Figure.Chosen("Height of an upright, oxer or wall", DistanceRange.Metres(0.30, 1.60), "", "lower is a pole, higher is beyond this program");
+    public static readonly Figure<DistanceRange> OxerSpread = Figure.Chosen("Spread of an oxer", DistanceRange.Metres(0.30, 2.00), "", "narrower reads as an upright, wider is beyond this program");
+    public static readonly Figure<int> MostElements = Figure.Chosen("Most elements of a grid", 9, "elements", "more than that is two grids");
+    public static readonly Figure<int> MostStrides = Figure.Chosen("Most strides between two fences that are counted", 8, "strides", "further apart a count says nothing any more");
+    public static readonly Figure<double> FirstStands = Figure.Chosen("A fence joins a grid no higher than", 0.50, "m", "new and small before it is high");
+    public static readonly Figure<int> PassesAStage = Figure.Practice("Passes at each stage of a grid", 2, "passes");
+
     public static readonly Figure<double> StraightStrides = Figure.Chosen("Straight canter strides before and after", 4.0, "strides", "time to be straight, to look, and to be asked nothing else");
 
     public static readonly Figure<double> TooShortUnder = Fits("too short under", 0.88);

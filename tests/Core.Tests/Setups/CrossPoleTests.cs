@@ -45,12 +45,12 @@ public class CrossPoleTests
     [InlineData(0.3, 1.365)]
     [InlineData(1.4, 2.202)]
     public void A_jump_takes_room_by_its_height(double height, double room) =>
-        CrossPoleMeasuring.Room(Distance.FromMetres(height)).Metres.ShouldBe(room, 1e-9);
+        JumpRoom.Of(Distance.FromMetres(height)).Metres.ShouldBe(room, 1e-9);
 
     [Fact]
     public void A_higher_fence_never_takes_less_room() =>
         Gen.Select(Gen.Double[0, 1.6], Gen.Double[0, 1.6]).Sample((a, b) =>
-            CrossPoleMeasuring.Room(Distance.FromMetres(Math.Min(a, b))) <= CrossPoleMeasuring.Room(Distance.FromMetres(Math.Max(a, b))));
+            JumpRoom.Of(Distance.FromMetres(Math.Min(a, b))) <= JumpRoom.Of(Distance.FromMetres(Math.Max(a, b))));
 
     [Fact]
     public void The_horse_trots_in_and_canters_away_and_treads_on_nothing()

@@ -101,4 +101,7 @@ async function choose(t: TopicView, choice: string | null) {
   gap: 2px;
   line-height: 1.3;
 }
+.topics .link {
+  margin-left: 0.5em;
+}
 </style>

@@ -8,7 +8,7 @@ const props = defineProps<{ trend: SideTrend }>()
 const [width, height, pad] = [440, 150, 14]
 const days = computed(() => props.trend.points.map((p) => dayjs(p.on).diff(props.trend.points[0]!.on, 'day')))
 const span = computed(() => Math.max(7, days.value.at(-1) ?? 0))
-const most = computed(() => Math.max(9, ...props.trend.points.map((p) => p.index)) + 4)
+const most = computed(() => Math.max(9, ...props.trend.points.map((p) => p.index)) * 1.25 + 4)
 const least = computed(() => Math.min(-9, ...props.trend.points.map((p) => p.index)) - 4)
 /** Room at the left for the word on the level line. */
 const left = 52

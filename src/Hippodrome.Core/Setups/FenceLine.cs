@@ -1,0 +1,63 @@
+using Hippodrome.Core.Arenas;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+
+namespace Hippodrome.Core.Setups;
+
+/// <summary>What a line of fences is for: inside a grid the canter waits, on a related line it is the canter of a course.</summary>
+public enum LineKind
+{
+    Grid,
+    RelatedLine,
+}
+
+/// <summary>A fence, or a placing or landing pole, on a line.</summary>
+/// <param name="Kind">What stands there.</param>
+/// <param name="Height">Height of its highest rail; none for a pole on the ground.</param>
+/// <param name="Spread">Front rail to back rail.</param>
+/// <param name="Strides">Strides from the element before; none is a bounce, or a placing pole's own distance.</param>
+/// <param name="Typed">The distance from the element before, where someone typed one.</param>
+public sealed record LineElement(ElementKind Kind, Distance Height, Distance Spread, int Strides, Distance? Typed)
+{
+    public bool IsPole => Kind == ElementKind.Pole;
+
+    public bool IsOxer => Kind is ElementKind.AscendingOxer or ElementKind.SquareOxer;
+
+    /// <summary>"upright 70 cm", "square oxer 80 x 70 cm", "pole".</summary>
+    public string Name => Kind switch
+    {
+        ElementKind.Pole => "Pole",
+        ElementKind.CrossPole => FormattableString.Invariant($"Cross-pole {Height.Centimetres:0} cm"),
+        ElementKind.AscendingOxer => FormattableString.Invariant($"Ascending oxer {Height.Centimetres:0} x {Spread.Centimetres:0} cm"),
+        ElementKind.SquareOxer => FormattableString.Invariant($"Square oxer {Height.Centimetres:0} x {Spread.Centimetres:0} cm"),
+        ElementKind.Wall => FormattableString.Invariant($"Wall {Height.Centimetres:0} cm"),
+        _ => FormattableString.Invariant($"Upright {Height.Centimetres:0} cm"),
+    };
+}
+
+/// <summary>One to nine elements on a straight line: a single fence with its poles, a grid, or a related line.</summary>
+public sealed record FenceLine : SetUp
+{
+    internal FenceLine(Arena arena, Placement placement, double adjustMetres, LineKind kind, Gait comesIn, IReadOnlyList<LineElement> elements)
+        : base(arena, placement, adjustMetres) => (Kind, ComesIn, Elements) = (kind, comesIn, elements);
+
+    public LineKind Kind { get; }
+
+    /// <summary>Trot or canter.</summary>
+    public Gait ComesIn { get; }
+
+    public IReadOnlyList<LineElement> Elements { get; }
+
+    public override bool HasFence => Elements.Any(e => !e.IsPole);
+
+    public override Distance HighestFence => Distance.FromMetres(Elements.Max(e => e.Height.Metres));
+
+    public override bool HasRaisedPole => false;
+
+    public override GaitVariant Approach => ComesIn == Gait.Trot ? GaitVariant.TrotWorking : GaitVariant.CanterWorking;
+
+    public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => FenceLineMeasuring.Measure(this, card, tape);
+
+    public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) =>
+        new FenceLine(Arena, Placement, 0, Kind, ComesIn, [.. Elements.Select(e => e with { Typed = null })]).MeasureFor(card, tape);
+}

@@ -1,0 +1,79 @@
+using Hippodrome.Core.Arenas;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+
+namespace Hippodrome.Core.Setups;
+
+/// <summary>An element of a line as typed.</summary>
+/// <param name="Kind">Pole, cross-pole, upright, oxer or wall.</param>
+/// <param name="HeightMetres">Height of its highest rail; nothing for a pole.</param>
+/// <param name="SpreadMetres">Spread of an oxer.</param>
+/// <param name="Strides">Strides from the element before; none is a bounce, or a pole's own distance.</param>
+/// <param name="DistanceMetres">The distance from the element before, instead of the horse's own.</param>
+public sealed record LineElementEntry(ElementKind? Kind = null, double? HeightMetres = null, double? SpreadMetres = null, int? Strides = null, double? DistanceMetres = null);
+
+/// <summary>A line of one to nine fences and poles: a single fence, a grid, or a related line.</summary>
+/// <param name="Kind">A grid, or a related line.</param>
+/// <param name="ComesIn">Trot or canter.</param>
+/// <param name="Elements">What stands, in the order it is ridden.</param>
+public sealed record FenceLineEntry(
+    ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null,
+    LineKind? Kind = null, Gait? ComesIn = null, IReadOnlyList<LineElementEntry?>? Elements = null)
+    : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
+{
+    private static readonly ElementKind[] Stands = [ElementKind.Pole, ElementKind.CrossPole, ElementKind.Upright, ElementKind.AscendingOxer, ElementKind.SquareOxer, ElementKind.Wall];
+
+    public override Outcome<SetUp> Check()
+    {
+        var checks = new Checks();
+        var (arena, placement, adjust) = CheckPlace(checks);
+        var kind = checks.Choice("kind", Kind);
+        var comesIn = checks.Choice("comesIn", ComesIn);
+        checks.That(ComesIn is null or Gait.Trot or Gait.Canter, "comesIn", "A line is come to in trot or in canter.", "Choose one of the two.");
+        var sent = Elements ?? [];
+        checks.That(sent.Count > 0, "elements", "Nothing stands yet.", "Add a fence.");
+        checks.That(sent.Count <= SetUpFigures.MostElements.Value, "elements", $"{sent.Count} elements are too many for one line.", $"Keep it to {SetUpFigures.MostElements.Value}.");
+        var elements = new List<LineElement>();
+        foreach (var (entry, i) in sent.Take(SetUpFigures.MostElements.Value).Select((e, i) => (e, i)))
+        {
+            elements.Add(ElementFrom(checks, entry, elements.LastOrDefault(), $"elements[{i}]"));
+        }
+
+        return checks.Outcome<SetUp>(() => new FenceLine(arena, placement, adjust, kind, comesIn, elements));
+    }
+
+    private static LineElement ElementFrom(Checks checks, LineElementEntry? entry, LineElement? before, string at)
+    {
+        if (entry is null)
+        {
+            checks.Add(at, "This element is empty.", "Fill it in or take it out.");
+            return new LineElement(ElementKind.Pole, Distance.Zero, Distance.Zero, 0, null);
+        }
+
+        var kind = checks.Choice($"{at}.kind", entry.Kind);
+        checks.That(entry.Kind is null || Stands.Contains(kind), $"{at}.kind", "That does not stand on a line of fences.", "Choose a pole, a cross-pole, an upright, an oxer or a wall.");
+        var range = kind == ElementKind.CrossPole ? SetUpFigures.CrossPoleHeight.Value : SetUpFigures.FenceHeight.Value;
+        var height = kind == ElementKind.Pole ? 0 : checks.Number($"{at}.heightMetres", entry.HeightMetres, range.Shortest.Metres, range.Longest.Metres, "m");
+        var oxer = kind is ElementKind.AscendingOxer or ElementKind.SquareOxer;
+        var spread = oxer ? checks.Number($"{at}.spreadMetres", entry.SpreadMetres, SetUpFigures.OxerSpread.Value.Shortest.Metres, SetUpFigures.OxerSpread.Value.Longest.Metres, "m") : 0;
+        var strides = checks.Whole($"{at}.strides", before is null ? 0 : entry.Strides ?? 0, 0, SetUpFigures.MostStrides.Value, "strides");
+        double? typed = before is null || entry.DistanceMetres is null ? null : checks.Number($"{at}.distanceMetres", entry.DistanceMetres, 0, 60, "m");
+        var element = new LineElement(kind, Distance.FromMetres(height), Distance.FromMetres(spread), strides, typed is { } t ? Distance.FromMetres(t) : null);
+        if (before is not null)
+        {
+            CheckTogether(checks, before, element, at);
+        }
+
+        return element;
+    }
+
+    /// <summary>What cannot stand behind one another.</summary>
+    private static void CheckTogether(Checks checks, LineElement before, LineElement element, string at)
+    {
+        var bothJumped = !before.IsPole && !element.IsPole;
+        checks.That(!bothJumped || element.Strides > 0 || !(before.IsOxer || element.IsOxer), $"{at}.strides", "An oxer is no part of a bounce: there is no room to come down before its back rail, or to go up after it.", "Give it a stride, or make it an upright.");
+        checks.That(before.IsPole == element.IsPole || element.Strides == 0, $"{at}.strides", "A placing or landing pole has its own distance, and no strides.", "Take the strides out, or the pole.");
+        var least = bothJumped ? 2.4 : before.IsPole && element.IsPole ? 0.8 : 1.8;
+        checks.That(element.Typed is null || element.Typed.Value.Metres >= least, $"{at}.distanceMetres", FormattableString.Invariant($"{element.Typed?.Metres:0.00} m is too close: nothing can be jumped there."), FormattableString.Invariant($"Give {least:0.0} m at the least."));
+    }
+}

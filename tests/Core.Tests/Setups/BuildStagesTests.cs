@@ -1,0 +1,74 @@
+using CsCheck;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Setups;
+using Shouldly;
+using Xunit;
+using static Hippodrome.Core.Tests.Setups.FenceLineTests;
+
+namespace Hippodrome.Core.Tests.Setups;
+
+/// <summary>A grid is built one thing at a time (common practice, no source).</summary>
+public class BuildStagesTests
+{
+    private static IReadOnlyList<BuildStage> Stages(params LineElementEntry[] elements) =>
+        BuildStages.Of((FenceLine)Line(LineKind.Grid, Gait.Trot, elements).Check().OrThrow());
+
+    /// <summary>Cross-pole; an upright one stride on; an exit upright; it becomes ascending, then square.</summary>
+    [Fact]
+    public void The_trades_grid_stands_up_fence_by_fence_and_widens_last() =>
+        Stages(Cross(0.5), Upright(0.5, 1), Oxer(0.5, 1)).Select(s => s.Changed).ShouldBe(
+        [
+            "cross-pole 50 cm added", "upright 50 cm added", "upright 50 cm added",
+            "upright 50 cm becomes ascending oxer 50 x 80 cm", "ascending oxer 50 x 80 cm becomes square oxer 50 x 80 cm",
+        ]);
+
+    [Fact]
+    public void A_high_fence_joins_low_and_goes_up_ten_centimetres_at_a_time() =>
+        Stages(Cross(0.4), Upright(0.75, 1)).Select(s => s.Stands[^1].Height.Metres).ShouldBe([0.4, 0.5, 0.6, 0.7, 0.75], 1e-9);
+
+    /// <summary>Six stages with two passes come to about 20 efforts, all small, counted half where they are under 50 cm.</summary>
+    [Fact]
+    public void A_six_stage_grid_comes_to_about_twenty_efforts()
+    {
+        var stages = Stages(Pole(), Cross(0.4), Upright(0.5, 1), Upright(0.6, 1));
+        stages.Count.ShouldBe(5);
+        stages.Sum(s => s.Efforts).ShouldBe(0 + 1 + 3 + 5 + 5);
+        Stages(Pole(), Cross(0.45), Upright(0.5, 1), Upright(0.6, 1), Upright(0.6, 0)).Sum(s => s.Efforts).ShouldBeInRange(15, 30);
+    }
+
+    [Fact]
+    public void A_bounce_counts_half() => Stages(Cross(0.5), Upright(0.5, 0))[^1].Efforts.ShouldBe(2 * 1.5);
+
+    [Fact]
+    public void A_single_fence_and_a_related_line_are_one_stage()
+    {
+        Stages(Pole(), Cross(0.5)).Count.ShouldBe(1);
+        BuildStages.Of((FenceLine)Line(LineKind.RelatedLine, Gait.Canter, Upright(1), Upright(1, 4)).Check().OrThrow()).Count.ShouldBe(1);
+    }
+
+    /// <summary>From stage to stage one element more, or one changed in one thing; the last stage is what was asked for.</summary>
+    [Fact]
+    public void From_stage_to_stage_one_thing_changes()
+    {
+        var fence = Gen.Select(Gen.Int[0, 2], Gen.Int[3, 10], Gen.Int[1, 2]).Select((kind, height, strides) => kind switch
+        {
+            0 => Cross(Math.Min(0.8, height / 10.0), strides),
+            1 => Upright(height / 10.0, strides),
+            _ => Oxer(height / 10.0, strides),
+        });
+        fence.Array[2, 5].Sample(fences =>
+        {
+            var line = (FenceLine)Line(LineKind.Grid, Gait.Trot, fences).Check().OrThrow();
+            var stages = BuildStages.Of(line);
+            stages[^1].Stands.ShouldBe(line.Elements);
+            foreach (var (before, after) in stages.Zip(stages.Skip(1)))
+            {
+                var more = after.Stands.Count - before.Stands.Count;
+                var changed = before.Stands.Zip(after.Stands).Count(p => p.First != p.Second);
+                (more + changed).ShouldBe(1);
+                before.Stands.Zip(after.Stands).Where(p => p.First != p.Second).ShouldAllBe(p => p.First.Height == p.Second.Height || p.First.Kind == p.Second.Kind);
+                after.Stands.Zip(before.Stands).ShouldAllBe(p => p.First.Height.Metres - p.Second.Height.Metres <= 0.1 + 1e-9);
+            }
+        }, iter: 100);
+    }
+}
