@@ -27,6 +27,7 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         // Anyone signed in; what they see is their own.
         ["GET /api/today"] = [200, 200, 200, 200, 200, 200, 401],
         ["GET /api/library"] = [200, 200, 200, 200, 200, 200, 401],
+        ["GET /api/distance"] = [200, 200, 200, 200, 200, 200, 401],
         ["GET /api/approach"] = [200, 200, 200, 200, 200, 200, 401],
         ["GET /api/horses"] = [200, 200, 200, 200, 200, 200, 401],
         ["PUT /api/me/measures"] = [200, 200, 200, 200, 200, 200, 401],
@@ -39,6 +40,7 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         ["GET /api/horses/{horseId}/aims"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/set-ups"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}"] = [200, 200, 200, 200, 404, 404, 401],
+        ["POST /api/horses/{horseId}/set-ups/who-can-ride"] = [200, 200, 200, 200, 404, 404, 401],
         ["POST /api/horses/{horseId}/set-ups/measure"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/sessions"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/sessions/{sessionId:guid}"] = [200, 200, 200, 200, 404, 404, 401],

@@ -29,6 +29,10 @@ public static class Calls
 
     public static readonly CrossPoleEntry CrossPole = new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 0.5);
 
+    public static readonly FenceLineEntry Grid = new(
+        ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, LineKind.Grid, Gait.Trot,
+        [new(ElementKind.Pole), new(ElementKind.CrossPole, 0.5), new(ElementKind.Upright, 0.6, null, 1), new(ElementKind.SquareOxer, 0.7, 0.8, 1)]);
+
     public static readonly AimEntry Aim = new("Spring show", new DateOnly(2026, 6, 1), Discipline.Jumping, "League", "Novice", 0.9, "Marlwick");
 
     public static readonly HorseEntry Horse = new("New horse", 2019, "16.0 hh", Sex.Gelding, Experience.Green, "");
@@ -165,7 +169,9 @@ public static class Calls
             return new Call($"{Of(horse)}/ladders/climb", new ClimbEntry(Strand.Poles));
         },
         ["GET /api/horses/{horseId}/set-ups"] = app => At($"{Of(app.Horse)}/set-ups"),
-        ["POST /api/horses/{horseId}/set-ups/measure"] = app => At($"{Of(app.Horse)}/set-ups/measure", Raw(Poles)),
+        ["POST /api/horses/{horseId}/set-ups/measure"] = app => At($"{Of(app.Horse)}/set-ups/measure", Raw<SetUpEntry>(Poles)),
+        ["POST /api/horses/{horseId}/set-ups/who-can-ride"] = app => At($"{Of(app.Horse)}/set-ups/who-can-ride", Raw(new WhoCanRideEntry(Grid, [app.Horse.Id], GreenHorses.Last))),
+        ["GET /api/distance"] = _ => At("/api/distance?text=6.5%20paces"),
         ["POST /api/horses/{horseId}/set-ups"] = app => At($"{Of(app.Horse)}/set-ups", new NamedSetUpEntry("Poles", Poles)),
         ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}"] = async app => new Call(await SetUpAsync(app)),
         ["PUT /api/horses/{horseId}/set-ups/{setUpId:guid}"] = async app => new Call(await SetUpAsync(app), new Change<NamedSetUpEntry>(1, new NamedSetUpEntry("Fence", CrossPole))),
@@ -195,7 +201,7 @@ public static class Calls
     public static string Of(Horse horse) => $"/api/horses/{horse.Id}";
 
     /// <summary>A set-up says its family only when it is written as one of the families.</summary>
-    public static string Raw(SetUpEntry entry) => System.Text.Json.JsonSerializer.Serialize(entry, Storage.Json.Options);
+    public static string Raw<T>(T entry) => System.Text.Json.JsonSerializer.Serialize(entry, Storage.Json.Options);
 
     public static async Task<string> SetUpAsync(App app, SetUpEntry? entry = null, Horse? horse = null)
     {

@@ -12,13 +12,13 @@ public sealed record BuildStage(IReadOnlyList<LineElement> Stands, string Change
 /// <summary>A grid is built one thing at a time: a fence joins low, an oxer begins as an upright, and nothing else moves meanwhile (common practice).</summary>
 public static class BuildStages
 {
-    /// <summary>From the first element alone to the line as it was asked for. A line that is no grid is its own one stage.</summary>
+    /// <summary>From the first element alone to the line as it was asked for. A line that is no grid is built at once and has no stages.</summary>
     public static IReadOnlyList<BuildStage> Of(FenceLine line)
     {
         ArgumentNullException.ThrowIfNull(line);
         if (line.Kind != LineKind.Grid || line.Elements.Count(e => !e.IsPole) < 2)
         {
-            return [Stage(line.Elements, "as it stands")];
+            return [];
         }
 
         var stages = new List<BuildStage>();
@@ -26,7 +26,7 @@ public static class BuildStages
         foreach (var target in line.Elements)
         {
             stands = [.. stands, FirstFormOf(target)];
-            stages.Add(Stage(stands, stands[^1].IsPole ? "a pole more" : $"{stands[^1].Name.ToLowerInvariant()} added"));
+            stages.Add(Stage(stands, stands[^1].IsPole ? "pole laid" : $"{stands[^1].Name.ToLowerInvariant()} added"));
         }
 
         // Then each to its height, the first fence first, and the oxers last.
@@ -65,7 +65,7 @@ public static class BuildStages
 
     private static bool IsWidening(LineElement next, LineElement now) => next.Kind != now.Kind;
 
-    private static BuildStage Stage(IReadOnlyList<LineElement> stands, string changed)
+    private static BuildStage Stage(List<LineElement> stands, string changed)
     {
         var passes = SetUpFigures.PassesAStage.Value;
         return new BuildStage(stands, changed, passes, passes * stands.Select((e, i) => Counts(e, i > 0 ? stands[i - 1] : null)).Sum());

@@ -22,7 +22,7 @@ internal static class FenceLineMeasuring
         var measuring = new LineMeasuring(line, card, tape, at[^1] + line.Elements[^1].Spread);
         var elements = line.Elements.Select((e, i) => measuring.Element(e.Kind, Name(line, i), at[i], e.Height, e.Kind == ElementKind.CrossPole ? PoleEnd.Both : PoleEnd.None, e.Spread)).ToList();
         Feet(line, card, measuring, at, gaps);
-        return measuring.Finish(Title(line), elements, gaps, Notices(line, gaps));
+        return measuring.Finish(Title(line), elements, gaps, Notices(line, gaps)) with { Stages = BuildStages.Of(line) };
     }
 
     /// <summary>A pole is a placing pole before a fence and a landing pole behind one.</summary>

@@ -35,7 +35,7 @@ public enum PoleEnd
 /// <param name="Along">Metres from the A end, for the drawing.</param>
 /// <param name="Across">Metres from the left long side, for the drawing.</param>
 /// <param name="Spread">From its front rail to its back rail.</param>
-public sealed record Element(ElementKind Kind, string Name, Distance At, DistanceText AtText, Distance Height, PoleEnd Raised, double Along, double Across, Distance Spread = default);
+public sealed record Element(ElementKind Kind, string Name, Distance At, DistanceText AtText, Distance Height, PoleEnd Raised, double Along, double Across, Distance Spread);
 
 /// <summary>The way from one element to the next, for this horse.</summary>
 /// <param name="Built">As worked out and as set on the ground.</param>
@@ -95,4 +95,10 @@ public sealed record MeasuredSetUp(
     IReadOnlyList<string> Notices)
 {
     public Distance Length => Elements[^1].At + Elements[^1].Spread;
+
+    /// <summary>How it is built up; nothing where it is built at once.</summary>
+    public IReadOnlyList<BuildStage> Stages { get; init; } = [];
+
+    /// <summary>Where it lies on a curve; nothing for a straight line.</summary>
+    public CurveMeasure? Curve { get; init; }
 }

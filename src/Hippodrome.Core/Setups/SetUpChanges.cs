@@ -24,6 +24,7 @@ public static class SetUpChanges
     public static ChangedSetUp BackToWalk(this SetUpEntry entry) => entry switch
     {
         PoleLineEntry poles => new(poles with { Variant = GaitVariant.WalkMedium, Raising = Raising.Ground, HeightMetres = null, AdjustMetres = 0 }, "back to walk, poles on the ground"),
+        CurvedPolesEntry curve => new(curve with { Variant = GaitVariant.WalkMedium, AdjustMetres = 0 }, "back to walk"),
         CrossPoleEntry fence => new(fence with { HeightMetres = SetUpFigures.CrossPoleHeight.Value.Shortest.Metres, AdjustMetres = 0 }, "as low as it goes, and walk between the tries"),
         FenceLineEntry line => new(line.AtHeights(_ => 0, 0) with { AdjustMetres = 0 }, "as low as it goes, and walk between the tries"),
         _ => throw new ArgumentOutOfRangeException(nameof(entry)),
@@ -34,6 +35,8 @@ public static class SetUpChanges
     {
         PoleLineEntry { Variant: { } variant } poles when variant.Gait() == Gait.Walk =>
             new(poles with { Variant = GaitVariant.TrotWorking, AdjustMetres = 0 }, "one rung on: the same poles in trot"),
+        CurvedPolesEntry { Variant: { } variant } curve when variant.Gait() == Gait.Walk =>
+            new(curve with { Variant = GaitVariant.TrotWorking, AdjustMetres = 0 }, "one rung on: the same curve in trot"),
         PoleLineEntry { Raising: Raising.Ground } poles =>
             new(poles with { Raising = Raising.AlternateEnds, HeightMetres = HeightStep }, "one rung on: ends raised in turn"),
         CrossPoleEntry fence when (fence.HeightMetres ?? 0) + HeightStep <= SetUpFigures.CrossPoleHeight.Value.Longest.Metres + 1e-9 =>
@@ -49,6 +52,7 @@ public static class SetUpChanges
         PoleLineEntry { Raising: Raising.AlternateEnds } poles =>
             new(poles with { Raising = Raising.Ground, HeightMetres = null }, "one rung back: poles on the ground"),
         PoleLineEntry { Variant: { } variant } when variant.Gait() == Gait.Trot => entry.BackToWalk(),
+        CurvedPolesEntry { Variant: { } variant } when variant.Gait() != Gait.Walk => entry.BackToWalk(),
         CrossPoleEntry fence when (fence.HeightMetres ?? 0) - HeightStep >= SetUpFigures.CrossPoleHeight.Value.Shortest.Metres - 1e-9 =>
             new(fence with { HeightMetres = Math.Round((fence.HeightMetres ?? 0) - HeightStep, 2) }, "one step back: 10 cm down"),
         FenceLineEntry line when line.Elements?.OfType<LineElementEntry>().Any(e => e.HeightMetres > Lowest(e.Kind) + 1e-9) == true =>

@@ -22,6 +22,7 @@ public enum Raising
 [JsonDerivedType(typeof(PoleLineEntry), "poleLine")]
 [JsonDerivedType(typeof(CrossPoleEntry), "crossPole")]
 [JsonDerivedType(typeof(FenceLineEntry), "fenceLine")]
+[JsonDerivedType(typeof(CurvedPolesEntry), "curvedPoles")]
 public abstract record SetUpEntry(ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null)
 {
     public abstract Outcome<SetUp> Check();

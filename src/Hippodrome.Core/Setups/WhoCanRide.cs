@@ -1,3 +1,4 @@
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 
@@ -41,6 +42,23 @@ public static class WhoCanRide
             : moves.Count == 0 ? "not on these distances, whatever is moved: the trade's range ends before its stride"
             : string.Join(", ", moves.Select(x => FormattableString.Invariant($"gap {x.i + 1} {Math.Abs(x.g.LongerBy) * 100:0} cm {(x.g.LongerBy > 0 ? "longer" : "shorter")}"))),
             [.. own.Elements.Select(e => e.At.Metres)]);
+    }
+
+    /// <summary>Why this horse does not come to it at all, whatever its distances: held, too young, or ruled out. Null when it may.</summary>
+    public static string? MayNot(SetUp setUp, Horse horse, string? heldBecause, IReadOnlyList<Restriction> restrictions, DateOnly on)
+    {
+        ArgumentNullException.ThrowIfNull(setUp);
+        ArgumentNullException.ThrowIfNull(horse);
+        var age = horse.Age(on);
+        var youngest = setUp.HasFence ? ExerciseFigures.FromFive : ExerciseFigures.FromFour;
+        var ruledOut = restrictions.FirstOrDefault(r => r.HoldsOn(on) && (
+            r.NoGaits.Contains(setUp.Approach.Gait())
+            || (setUp.HasFence && (r.MostHeight < setUp.HighestFence || r.NoGaits.Contains(Gait.Canter) || r.NoStrands.Any(s => s is Strand.Grids or Strand.Jumping)))
+            || (!setUp.HasFence && r.NoStrands.Contains(Strand.Poles))));
+        return heldBecause is not null ? $"held: {heldBecause}"
+            : age < youngest.Value ? $"too young: {(setUp.HasFence ? "fences" : "ridden poles")} from age {youngest.Value}"
+            : ruledOut is not null ? $"{ruledOut.By}: {ruledOut.Says}"
+            : null;
     }
 
     /// <summary>The same built distance, on this horse's stride.</summary>

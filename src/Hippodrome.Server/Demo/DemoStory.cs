@@ -63,6 +63,14 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
     public static CrossPoleEntry CrossPole(double height) =>
         new(ArenaSize.SixtyByTwenty, ArenaLine.RightQuarterLine, Heading.TowardsA, 30, 0, height);
 
+    /// <summary>A grid on the left quarter line, come to in trot over a placing pole.</summary>
+    public static FenceLineEntry Grid(params LineElementEntry[] fences) =>
+        new(ArenaSize.SixtyByTwenty, ArenaLine.LeftQuarterLine, Heading.TowardsC, 30, 0, LineKind.Grid, Gait.Trot, [new LineElementEntry(ElementKind.Pole), .. fences]);
+
+    /// <summary>A related line on the right quarter line, come to in canter.</summary>
+    public static FenceLineEntry Line(params LineElementEntry[] fences) =>
+        new(ArenaSize.SixtyByTwenty, ArenaLine.RightQuarterLine, Heading.TowardsA, 30, 0, LineKind.RelatedLine, Gait.Canter, fences);
+
     /// <summary>Walk, the parts given, walk: on a day before (below zero) or after today.</summary>
     public async Task<SessionPlan> SessionAsync(Horse horse, int day, string emphasis, bool helper, double walkFirst, double walkLast, params PartEntry[] work)
     {

@@ -15,12 +15,17 @@ public sealed record NamedSetUpEntry(string? Name = null, SetUpEntry? Entry = nu
 /// <summary>A kept set-up, measured for its horse as its stride card stands today.</summary>
 public sealed record SetUpView(Guid Id, string Name, SetUpEntry Entry, MeasuredSetUp Measured, bool Ridden, int Version);
 
+/// <summary>A distance that was typed, in all three ways.</summary>
+public sealed record ReadDistanceView(Distance Metres, DistanceText Text);
+
 public static class SetUpEndpoints
 {
     public static void MapSetUps(this RouteGroupBuilder api)
     {
         api.MapGet("/horses/{horseId}/set-ups", ListAsync).Needs(Access.Reads);
         api.MapPost("/horses/{horseId}/set-ups/measure", MeasureAsync).Needs(Access.Reads);
+        api.MapPost("/horses/{horseId}/set-ups/who-can-ride", WhoCanRideEndpoint.AnswerAsync).Needs(Access.Reads);
+        api.MapGet("/distance", ReadDistance).Needs(Access.Reads);
         api.MapPost("/horses/{horseId}/set-ups", AddAsync).Needs(Access.Trains);
         api.MapGet("/horses/{horseId}/set-ups/{setUpId:guid}", OneAsync).Needs(Access.Reads);
         api.MapPut("/horses/{horseId}/set-ups/{setUpId:guid}", ChangeAsync).Needs(Access.Trains);
@@ -54,6 +59,13 @@ public static class SetUpEndpoints
 
         var card = await visit.Yard.StrideCardAsync((await visit.Yard.FindHorseAsync(horseId))!.Value);
         return TypedResults.Ok(setUp.Value.MeasureFor(card, visit.Me.Tape));
+    }
+
+    /// <summary>A distance as someone typed it: metres, feet and inches, or their own paces.</summary>
+    private static Results<Ok<ReadDistanceView>, ProblemHttpResult> ReadDistance(string? text, Visit visit)
+    {
+        var read = DistanceReading.Read(text, visit.Me.Tape.Pace);
+        return read.IsFine ? TypedResults.Ok(new ReadDistanceView(read.Value.Distance, read.Value.Text)) : Problems.Faulty(read.Faults);
     }
 
     private static async Task<Results<Ok<SetUpView>, ProblemHttpResult>> AddAsync(Guid horseId, NamedSetUpEntry entry, Visit visit)
@@ -117,6 +129,9 @@ public static class SetUpEndpoints
         {
             var card = await visit.Yard.StrideCardAsync((await visit.Yard.FindHorseAsync(horseId))!.Value);
             var measured = setUp.Value.MeasureFor(card, visit.Me.Tape);
+            var tooHigh = (await visit.Yard.RestrictionsAsync([horseId])).Where(r => r.ClearedOn is null && r.Restriction.HoldsOn(visit.Today))
+                .Select(r => r.Restriction).FirstOrDefault(r => setUp.Value.HasFence && r.MostHeight < setUp.Value.HighestFence);
+            checks.That(tooHigh is null, "heightMetres", $"{tooHigh?.By} has ruled that out: {tooHigh?.Says}.", "Build it lower, or have it cleared and enter the clearance in the passport.");
             if (!measured.FitsArena)
             {
                 checks.Add("middleMetres", "It does not fit the arena here.", measured.Notices[0]);

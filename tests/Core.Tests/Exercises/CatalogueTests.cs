@@ -140,13 +140,17 @@ public class CatalogueTests
     public void Every_exercise_builds_a_valid_set_up_for_every_plausible_horse()
     {
         var built = Catalogue.Exercises.Where(e => e.SetUp is not null).ToList();
-        built.Count.ShouldBeGreaterThan(15);
+        built.Count.ShouldBeGreaterThan(30);
         Gen.Select(Gen.OneOf([.. built.Select(Gen.Const)]), Gen.Double[110, 190]).Sample((exercise, height) =>
         {
             var measured = exercise.SetUp!.Check().OrThrow().MeasureFor(Make.Card(height), Tape.Metric);
             return measured.FitsArena && measured.Approach.Enough && measured.Getaway.Enough && measured.Gaps.All(g => g.Trade.Holds(g.Built.Built));
         });
     }
+
+    [Fact]
+    public void Every_exercise_of_the_grids_builds_something() =>
+        Catalogue.Ladder(Strand.Grids).ShouldAllBe(r => Catalogue.ExercisesOf(r).All(e => e.SetUp != null));
 
     [Fact]
     public void A_set_up_is_built_with_the_poles_its_exercise_takes() =>

@@ -35,6 +35,24 @@ public class OneArenaTests
         (on.Gaps[0].Fit, on.AsBuilt).ShouldBe((fit, asBuilt));
     }
 
+    /// <summary>What stands in the way before any distance: a hold, the age, a restriction; each flips on its one fact.</summary>
+    [Fact]
+    public void Some_horses_do_not_come_to_it_at_all()
+    {
+        var (fences, poles) = (Four.Check().OrThrow(), Make.Poles().Check().OrThrow());
+        string? MayNot(SetUp setUp, int age = 8, string? held = null, RestrictionEntry? restriction = null) => WhoCanRide.MayNot(
+            setUp, Make.Horse(age), held, restriction is null ? [] : [Restriction.From(Guid.NewGuid(), restriction with { Because = "strain", By = "Iva Sorrel" }, Make.Horse(), Make.Today).OrThrow()], Make.Today);
+        MayNot(fences).ShouldBeNull();
+        MayNot(fences, held: "off").ShouldBe("held: off");
+        MayNot(fences, age: 4).ShouldBe("too young: fences from age 5");
+        MayNot(poles, age: 4).ShouldBeNull();
+        MayNot(poles, age: 3).ShouldBe("too young: ridden poles from age 4");
+        MayNot(fences, restriction: new RestrictionEntry(MostHeightMetres: 0.9)).ShouldBe("Iva Sorrel: no fence over 0.90 m");
+        MayNot(fences, restriction: new RestrictionEntry(MostHeightMetres: 1.1)).ShouldBeNull();
+        MayNot(poles, restriction: new RestrictionEntry(NoGaits: [Gait.Trot])).ShouldBe("Iva Sorrel: no trot");
+        MayNot(poles, restriction: new RestrictionEntry(NoGaits: [Gait.Canter])).ShouldBeNull();
+    }
+
     [Fact]
     public void It_says_what_to_move_and_by_how_much()
     {

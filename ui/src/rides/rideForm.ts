@@ -8,6 +8,7 @@ import type {
   Sign,
   WeatherReading,
 } from '../api/schema'
+import { highestFence } from '../setups/setUpEntries'
 
 /** What is written down after a ride, before it becomes events. Kept on the device until it is sent. */
 
@@ -76,16 +77,16 @@ export function startForm(
     transitions: transitionKinds.map(() => null),
     passes: Object.fromEntries(
       stood
-        .filter((s) => s.entry.family === 'poleLine')
+        .filter((s) => highestFence(s.measured) === 0)
         .map((s) => [s.id, perSide(() => ({ clean: 0, touched: 0, rushed: 0 }))]),
     ),
     efforts: Object.fromEntries(
       stood
-        .filter((s) => s.entry.family === 'crossPole')
+        .filter((s) => highestFence(s.measured) > 0)
         .map((s) => [
           s.id,
           {
-            height: s.entry.heightMetres ?? 0.5,
+            height: highestFence(s.measured),
             ...perSide(() => Object.fromEntries(outcomes.map((o) => [o.value, 0]))),
           },
         ]),

@@ -79,7 +79,7 @@ watch(
   (all) => {
     const asked = entry.value.parts?.find((p) => p.setUpId && p.what === '')
     const setUp = all?.find((s) => s.id === asked?.setUpId)
-    if (asked && setUp) asked.what = setUp.entry.family === 'crossPole' ? 'Cross-pole from trot' : 'Poles'
+    if (asked && setUp) asked.what = setUp.entry.family === 'poleLine' ? 'Poles' : setUp.measured.title
   },
   { immediate: true },
 )

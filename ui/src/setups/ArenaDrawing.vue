@@ -78,11 +78,11 @@ const letters = computed(() =>
     <rect
       v-for="(e, i) in measured.elements"
       :key="i"
-      :x="e.along - 0.16"
+      :x="Math.min(e.along, e.along + ends.way * e.spread) - 0.16"
       :y="e.across - 1.5"
-      width="0.32"
+      :width="0.32 + e.spread"
       height="3"
-      :fill="e.kind === 'crossPole' ? 'var(--ink)' : 'var(--pole)'"
+      :fill="['pole', 'raisedPole', 'placingPole'].includes(e.kind) ? 'var(--pole)' : 'var(--ink)'"
       stroke="var(--ink)"
       stroke-width="0.12"
     />

@@ -12,12 +12,18 @@ const props = defineProps<{ measured: MeasuredSetUp; unit: LengthUnit }>()
 const before = 330
 const after = 420
 const poleHalf = 150
-const tapeAt = 205
 
-const length = computed(() => props.measured.elements.at(-1)!.at * 100)
+const last = computed(() => props.measured.elements.at(-1)!)
+const length = computed(() => (last.value.at + last.value.spread) * 100)
+/** A long line is drawn smaller, and its words and its tape keep their size on the screen. */
+const k = computed(() => Math.max(1, (before + length.value + after) / 1500))
+const tapeAt = computed(() => 160 + 45 * k.value)
+const labelsAt = computed(() => tapeAt.value + 57 * k.value)
+const top = computed(() => -170 - 45 * k.value)
 const start = computed(() => props.measured.elements[0]!)
 const towardsC = computed(() => props.measured.heading === 'towardsC')
-const box = computed(() => `${-before} -215 ${before + length.value + after} 585`)
+const high = computed(() => labelsAt.value + 108 * k.value - top.value)
+const box = computed(() => `${-before} ${top.value} ${before + length.value + after} ${high.value}`)
 
 /** From the arena's metres to centimetres along and beside the line, as ridden. */
 const along = (metres: number) =>
@@ -30,7 +36,8 @@ const feet = computed(() =>
     .map((h) => ({ x: along(h.along), y: beside(h.across), gait: h.gait }))
     .filter((f) => f.x > -before + 10 && f.x < length.value + after - 10),
 )
-const step = computed(() => (length.value + after > 900 ? 100 : 50))
+const step = computed(() => (length.value > 2500 ? 500 : length.value + after > 900 ? 100 : 50))
+const named = computed(() => (length.value > 2500 ? 500 : 100))
 const ticks = computed(() =>
   Array.from({ length: Math.floor(length.value / step.value) + 1 }, (_, i) => i * step.value),
 )
@@ -39,29 +46,37 @@ const reading = (text: { metres: string; feet: string; paces: string }) =>
 /** One label a gap, as wide as the gap allows: on one line where there is room, else on two. */
 const labels = computed(() =>
   props.measured.gaps.map((gap, i) => {
-    const [from, to] = [props.measured.elements[i]!.at * 100, props.measured.elements[i + 1]!.at * 100]
+    const [first, second] = [props.measured.elements[i]!, props.measured.elements[i + 1]!]
+    const [from, to] = [(first.at + first.spread) * 100, second.at * 100]
     return {
       x: (from + to) / 2,
-      width: Math.min(to - from - 8, 250),
+      width: Math.min(to - from - 8, 250 * k.value),
       reading: reading(gap.built.text),
       fit: gap.fit,
+      strides:
+        gap.between && gap.between.strides > 0
+          ? `${gap.between.strides} × ${gap.between.strideNeeded.toFixed(2)}`
+          : '',
     }
   }),
 )
-const roomy = computed(() => labels.value.every((l) => l.width >= 220))
+const roomy = computed(() => labels.value.every((l) => l.width >= 220 * k.value))
+/** Height and spread of a fence, in centimetres, above it. */
+const sizeOf = (e: MeasuredSetUp['elements'][number]) =>
+  e.height > 0 ? `${Math.round(e.height * 100)}${e.spread > 0 ? ` x ${Math.round(e.spread * 100)}` : ''}` : ''
 </script>
 
 <template>
   <svg class="line" :viewBox="box" role="img" :aria-label="measured.title">
-    <rect :x="-before" y="-215" :width="before + length + after" height="585" fill="var(--sand)" />
+    <rect :x="-before" :y="top" :width="before + length + after" :height="high" fill="var(--sand)" />
     <g stroke="var(--sand-line)" stroke-width="1.5" opacity="0.6">
       <line
-        v-for="i in 14"
+        v-for="i in Math.floor(high / (40 * k))"
         :key="i"
         :x1="-before"
         :x2="length + after"
-        :y1="-215 + i * 40"
-        :y2="-215 + i * 40"
+        :y1="top + i * 40 * k"
+        :y2="top + i * 40 * k"
       />
     </g>
     <line
@@ -86,6 +101,36 @@ const roomy = computed(() => labels.value.every((l) => l.width >= 220))
         <path :d="`M-9 ${-poleHalf}L9 ${poleHalf}M9 ${-poleHalf}L-9 ${poleHalf}`" class="rail" />
         <rect x="-17" :y="-poleHalf - 13" width="34" height="22" rx="4" fill="var(--ink)" />
         <rect x="-17" :y="poleHalf - 9" width="34" height="22" rx="4" fill="var(--ink)" />
+      </template>
+      <template v-else-if="!['pole', 'raisedPole', 'placingPole'].includes(e.kind)">
+        <rect
+          v-for="rail in e.spread > 0 ? [0, e.spread * 100] : [0]"
+          :key="rail"
+          :x="rail - 7"
+          :y="-poleHalf"
+          width="14"
+          :height="2 * poleHalf"
+          rx="6"
+          :fill="
+            e.kind === 'wall'
+              ? 'var(--quiet)'
+              : rail > 0 && e.kind === 'ascendingOxer'
+                ? 'var(--straw)'
+                : 'var(--pole)'
+          "
+          stroke="var(--ink)"
+          stroke-width="3"
+        />
+        <rect
+          v-for="side in [-poleHalf - 13, poleHalf - 9]"
+          :key="`w${side}`"
+          x="-17"
+          :y="side"
+          :width="34 + e.spread * 100"
+          height="22"
+          rx="4"
+          fill="var(--ink)"
+        />
       </template>
       <template v-else>
         <rect
@@ -123,11 +168,14 @@ const roomy = computed(() => labels.value.every((l) => l.width >= 220))
           stroke-width="2.5"
         />
       </template>
-      <text v-if="measured.elements.length <= 3" y="-180" class="name">{{ e.name }}</text>
-      <text v-else y="-180" class="name">{{ i + 1 }}</text>
+      <text :x="e.spread * 50" :y="-165 - 8 * k" class="name" :style="{ fontSize: `${29 * k}px` }">
+        {{
+          measured.elements.length <= 3 && k < 1.4 ? e.name : `${i + 1}${sizeOf(e) ? `: ${sizeOf(e)}` : ''}`
+        }}
+      </text>
     </g>
 
-    <g :transform="`translate(0 ${tapeAt})`">
+    <g :transform="`translate(0 ${tapeAt}) scale(1 ${k})`">
       <rect
         x="-6"
         y="0"
@@ -139,29 +187,47 @@ const roomy = computed(() => labels.value.every((l) => l.width >= 220))
         stroke-width="2"
       />
       <g v-for="t in ticks" :key="t">
-        <line :x1="t" :x2="t" y1="0" :y2="t % 100 === 0 ? 20 : 12" stroke="var(--on-tape)" stroke-width="2" />
-        <text v-if="t % 100 === 0 && length - t > 40" :x="t + 5" y="35" class="tick">{{ t / 100 }} m</text>
+        <line
+          :x1="t"
+          :x2="t"
+          y1="0"
+          :y2="t % named === 0 ? 20 : 12"
+          stroke="var(--on-tape)"
+          :stroke-width="2 * k"
+        />
+        <text
+          v-if="t % named === 0 && length - t > 40 * k"
+          :transform="`translate(${t + 5 * k} 35) scale(${k} 1)`"
+          class="tick"
+        >
+          {{ t / 100 }} m
+        </text>
       </g>
     </g>
 
-    <g v-for="label in labels" :key="`g${label.x}`" :transform="`translate(${label.x} 262)`">
-      <rect
-        :x="-label.width / 2"
-        y="0"
-        :width="label.width"
-        :height="roomy ? 54 : 84"
-        rx="10"
-        :class="['fit', label.fit]"
-      />
-      <text v-if="roomy" class="fit-text" :class="label.fit" y="37">
-        {{ label.reading }} {{ fitWords[label.fit] }}
-      </text>
-      <template v-else>
-        <text class="fit-text" :class="label.fit" y="35">{{ label.reading }}</text>
-        <text class="fit-text" :class="label.fit" y="70">{{ fitWords[label.fit] }}</text>
-      </template>
+    <g v-for="label in labels" :key="`g${label.x}`" :transform="`translate(${label.x} ${labelsAt})`">
+      <g :transform="`scale(${k})`">
+        <rect
+          :x="-label.width / 2 / k"
+          y="0"
+          :width="label.width / k"
+          :height="roomy ? 54 : 84"
+          rx="10"
+          :class="['fit', label.fit]"
+        />
+        <text v-if="roomy" class="fit-text" :class="label.fit" y="37">
+          {{ label.reading }} {{ fitWords[label.fit] }}
+        </text>
+        <template v-else>
+          <text class="fit-text" :class="label.fit" y="35">{{ label.reading }}</text>
+          <text class="fit-text" :class="label.fit" y="70">{{ fitWords[label.fit] }}</text>
+        </template>
+        <text v-if="label.strides" :y="roomy ? 78 : 106" class="strides">{{ label.strides }}</text>
+      </g>
     </g>
-    <text :x="-before + 14" y="-180" class="way">ridden this way →</text>
+    <text :x="-before + 14" :y="-165 - 8 * k" class="way" :style="{ fontSize: `${21 * k}px` }">
+      ridden this way →
+    </text>
   </svg>
 </template>
 
@@ -181,6 +247,11 @@ text {
   font-size: 29px;
   font-weight: 700;
   text-anchor: middle;
+}
+.strides {
+  font-size: 20px;
+  text-anchor: middle;
+  fill: var(--quiet);
 }
 .way {
   font-size: 21px;

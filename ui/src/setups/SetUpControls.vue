@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import InputNumber from 'ant-design-vue/es/input-number'
-import Segmented from 'ant-design-vue/es/segmented'
 import { computed } from 'vue'
 import type { GaitVariant, SetUpEntry } from '../api/schema'
 import FieldBox from '../house/FieldBox.vue'
 import PickOne from '../house/PickOne.vue'
 import { options, variantWords } from '../house/words'
-import { isPoles, lineWords, newCrossPole, newPoleLine } from './setUpEntries'
+import { isLine, isPoles, lineWords, newCrossPole, newFenceLine, newPoleLine } from './setUpEntries'
 
 /** The measures of a set-up; every change is measured anew by the server. */
 const entry = defineModel<SetUpEntry>({ required: true })
@@ -22,7 +21,7 @@ const poleVariants: GaitVariant[] = [
 const family = computed({
   get: () => entry.value.family,
   set: (to) => {
-    const fresh = to === 'poleLine' ? newPoleLine() : newCrossPole()
+    const fresh = to === 'poleLine' ? newPoleLine() : to === 'fenceLine' ? newFenceLine() : newCrossPole()
     const { arena, line, heading, middleMetres } = entry.value
     entry.value = { ...fresh, arena, line, heading, middleMetres }
   },
@@ -30,8 +29,8 @@ const family = computed({
 /** Centimetres are what a person nudges by. */
 const cm = (key: 'adjustMetres' | 'heightMetres') =>
   computed({
-    get: () => Math.round((entry.value[key] ?? 0) * 100),
-    set: (to: number | null) => (entry.value = { ...entry.value, [key]: (to ?? 0) / 100 }),
+    get: () => Math.round((((entry.value as Record<string, unknown>)[key] as number) ?? 0) * 100),
+    set: (to: number | null) => (entry.value = { ...entry.value, [key]: (to ?? 0) / 100 } as SetUpEntry),
   })
 const adjust = cm('adjustMetres')
 const height = cm('heightMetres')
@@ -43,13 +42,14 @@ function set(change: Partial<SetUpEntry>) {
 
 <template>
   <div class="controls">
-    <FieldBox label="What stands there">
-      <Segmented
+    <FieldBox v-slot="{ id }" label="What stands there">
+      <PickOne
+        :id="id"
         v-model:value="family"
-        block
         :options="[
           { value: 'poleLine', label: 'Poles' },
-          { value: 'crossPole', label: 'Cross-pole' },
+          { value: 'crossPole', label: 'Cross-pole from trot' },
+          { value: 'fenceLine', label: 'Fences: grid or line' },
         ]"
       />
     </FieldBox>
@@ -85,6 +85,28 @@ function set(change: Partial<SetUpEntry>) {
         label="Raised by, cm"
         name="heightMetres"
         ><InputNumber :id="id" v-model:value="height" :min="5" :max="20" :step="5"
+      /></FieldBox>
+    </template>
+    <template v-else-if="isLine(entry)">
+      <FieldBox v-slot="{ id }" label="They are" name="kind"
+        ><PickOne
+          :id="id"
+          :value="entry.kind!"
+          :options="[
+            { value: 'grid', label: 'A grid' },
+            { value: 'relatedLine', label: 'A related line' },
+          ]"
+          @change="(v) => set({ kind: v as 'grid' })"
+      /></FieldBox>
+      <FieldBox v-slot="{ id }" label="Come to in" name="comesIn"
+        ><PickOne
+          :id="id"
+          :value="entry.comesIn!"
+          :options="[
+            { value: 'trot', label: 'Trot' },
+            { value: 'canter', label: 'Canter' },
+          ]"
+          @change="(v) => set({ comesIn: v as 'trot' })"
       /></FieldBox>
     </template>
     <FieldBox v-else v-slot="{ id }" label="Height of the middle, cm" name="heightMetres"

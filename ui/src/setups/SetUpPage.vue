@@ -15,9 +15,12 @@ import { signedIn, trains } from '../house/signIn'
 import { done } from '../house/undo'
 import { fitWords } from '../house/words'
 import ArenaDrawing from './ArenaDrawing.vue'
+import ElementRows from './ElementRows.vue'
 import LineDrawing from './LineDrawing.vue'
 import SetUpControls from './SetUpControls.vue'
-import { newPoleLine } from './setUpEntries'
+import StagesCard from './StagesCard.vue'
+import WhoCanRideCard from './WhoCanRideCard.vue'
+import { isLine, newPoleLine } from './setUpEntries'
 
 /** One set-up, measured for this horse: what to build, where it stands, how it suits. */
 const props = defineProps<{ horseId: string; setUpId: string }>()
@@ -156,46 +159,57 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
         <LineDrawing :measured="measured" :unit="unit" />
       </section>
 
+      <ElementRows
+        v-if="trains() && isLine(entry)"
+        v-model="entry"
+        class="no-print"
+        :measured="measured"
+        :say="say"
+      />
+
       <div class="lower">
-        <section class="card">
-          <div class="row spread">
-            <h2>To build</h2>
-            <Segmented
-              v-model:value="unit"
-              class="no-print"
-              :options="[
-                { value: 'metres', label: 'Metres' },
-                { value: 'feet', label: 'Feet' },
-                { value: 'paces', label: 'Paces' },
-              ]"
-            />
-          </div>
-          <table>
-            <thead>
-              <tr>
-                <th>Element</th>
-                <th class="number">Tape reads</th>
-                <th class="number">Gap</th>
-                <th>Fit</th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr v-for="{ e, gap } in rows" :key="e.name">
-                <td>{{ e.name }}</td>
-                <td class="number">
-                  <strong>{{ say(e.atText) }}</strong>
-                </td>
-                <td class="number">{{ gap ? say(gap.built.text) : '' }}</td>
-                <td>
-                  <span v-if="gap" class="fit" :class="gap.fit">{{ fitWords[gap.fit] }}</span>
-                </td>
-              </tr>
-            </tbody>
-          </table>
-          <p v-if="unit === 'paces' && !signedIn?.me?.paceCalibrated" class="small quiet">
-            In paces of 91 cm: yours are not calibrated. Walk 20 m and count, in the Yard book.
-          </p>
-        </section>
+        <div class="stack">
+          <section class="card">
+            <div class="row spread">
+              <h2>To build</h2>
+              <Segmented
+                v-model:value="unit"
+                class="no-print"
+                :options="[
+                  { value: 'metres', label: 'Metres' },
+                  { value: 'feet', label: 'Feet' },
+                  { value: 'paces', label: 'Paces' },
+                ]"
+              />
+            </div>
+            <table>
+              <thead>
+                <tr>
+                  <th>Element</th>
+                  <th class="number">Tape reads</th>
+                  <th class="number">Gap</th>
+                  <th>Fit</th>
+                </tr>
+              </thead>
+              <tbody>
+                <tr v-for="{ e, gap } in rows" :key="e.name">
+                  <td>{{ e.name }}</td>
+                  <td class="number">
+                    <strong>{{ say(e.atText) }}</strong>
+                  </td>
+                  <td class="number">{{ gap ? say(gap.built.text) : '' }}</td>
+                  <td>
+                    <span v-if="gap" class="fit" :class="gap.fit">{{ fitWords[gap.fit] }}</span>
+                  </td>
+                </tr>
+              </tbody>
+            </table>
+            <p v-if="unit === 'paces' && !signedIn?.me?.paceCalibrated" class="small quiet">
+              In paces of 91 cm: yours are not calibrated. Walk 20 m and count, in the Yard book.
+            </p>
+          </section>
+          <StagesCard v-if="measured.stages.length" :measured="measured" />
+        </div>
 
         <div class="stack">
           <section v-if="firstGap" class="card why">
@@ -217,6 +231,7 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
           </section>
         </div>
       </div>
+      <WhoCanRideCard :horse-id="horseId" :entry="entry" class="no-print" />
       <label v-if="trains()" class="row keep-name no-print">
         <span class="small quiet">Kept under the name</span>
         <Input v-model:value="name" :placeholder="measured.title" aria-label="Name of the set-up" />

@@ -1,4 +1,13 @@
-import type { ArenaLine, SetUpEntry, SetUpEntryCrossPoleEntry, SetUpEntryPoleLineEntry } from '../api/schema'
+import type {
+  ArenaLine,
+  ElementKind,
+  LineElementEntry,
+  MeasuredSetUp,
+  SetUpEntry,
+  SetUpEntryCrossPoleEntry,
+  SetUpEntryFenceLineEntry,
+  SetUpEntryPoleLineEntry,
+} from '../api/schema'
 
 /** What a new set-up of each family starts from. */
 
@@ -24,6 +33,43 @@ export const newCrossPole = (): SetUpEntryCrossPoleEntry => ({
   adjustMetres: 0,
   heightMetres: 0.5,
 })
+
+/** A placing pole, a cross-pole, a small upright one stride on: what most grids begin with. */
+export const newFenceLine = (): SetUpEntryFenceLineEntry => ({
+  family: 'fenceLine',
+  arena: 'sixtyByTwenty',
+  line: 'leftQuarterLine',
+  heading: 'towardsC',
+  middleMetres: 30,
+  adjustMetres: 0,
+  kind: 'grid',
+  comesIn: 'trot',
+  elements: [element('pole', 0), element('crossPole', 0), element('upright', 1)],
+})
+
+export const element = (kind: ElementKind, strides: number): LineElementEntry => ({
+  kind,
+  heightMetres: kind === 'pole' ? null : kind === 'crossPole' ? 0.5 : 0.6,
+  spreadMetres: kind === 'ascendingOxer' || kind === 'squareOxer' ? 0.8 : null,
+  strides,
+  distanceMetres: null,
+})
+
+export const elementWords: Partial<Record<ElementKind, string>> = {
+  pole: 'Pole',
+  crossPole: 'Cross-pole',
+  upright: 'Upright',
+  ascendingOxer: 'Ascending oxer',
+  squareOxer: 'Square oxer',
+  wall: 'Wall with filler',
+}
+
+const polesOnly: ElementKind[] = ['pole', 'raisedPole', 'placingPole']
+/** Height of the highest fence, in metres; nothing where there are only poles. */
+export const highestFence = (measured: MeasuredSetUp) =>
+  Math.max(0, ...measured.elements.filter((e) => !polesOnly.includes(e.kind)).map((e) => e.height))
+
+export const isLine = (entry: SetUpEntry): entry is SetUpEntryFenceLineEntry => entry.family === 'fenceLine'
 
 export const isPoles = (entry: SetUpEntry): entry is SetUpEntryPoleLineEntry => entry.family === 'poleLine'
 

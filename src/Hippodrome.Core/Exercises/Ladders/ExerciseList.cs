@@ -19,6 +19,22 @@ internal static class ExerciseList
 
     public static CrossPoleEntry CrossPole(double height, ArenaLine line) => new(ArenaSize.SixtyByTwenty, line, Heading.TowardsC, 30, 0, height);
 
+    /// <summary>A grid on the left quarter line, come to in trot over a placing pole.</summary>
+    public static FenceLineEntry Grid(params LineElementEntry[] fences) => new(
+        ArenaSize.SixtyByTwenty, ArenaLine.LeftQuarterLine, Heading.TowardsC, 30, 0, LineKind.Grid, Gait.Trot, [new LineElementEntry(ElementKind.Pole), .. fences]);
+
+    /// <summary>A line come to in canter.</summary>
+    public static FenceLineEntry Line(params LineElementEntry[] elements) => new(
+        ArenaSize.SixtyByTwenty, ArenaLine.LeftQuarterLine, Heading.TowardsC, 30, 0, LineKind.RelatedLine, Gait.Canter, elements);
+
+    public static LineElementEntry Pole(int strides = 0, double? distance = null) => new(ElementKind.Pole, Strides: strides, DistanceMetres: distance);
+
+    public static LineElementEntry Cross(double height, int strides = 0) => new(ElementKind.CrossPole, height, Strides: strides);
+
+    public static LineElementEntry Upright(double height, int strides = 0) => new(ElementKind.Upright, height, Strides: strides);
+
+    public static LineElementEntry Oxer(ElementKind kind, double height, double spread, int strides) => new(kind, height, spread, strides);
+
     private static string Slug(string name) =>
         new([.. name.ToLowerInvariant().Where(c => char.IsAsciiLetterOrDigit(c) || c is ' ' or '-').Select(c => c == ' ' ? '-' : c)]);
 }

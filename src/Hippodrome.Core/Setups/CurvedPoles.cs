@@ -1,0 +1,68 @@
+using Hippodrome.Core.Arenas;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+
+namespace Hippodrome.Core.Setups;
+
+/// <summary>Poles on a curve: spread like a fan, or at the quarters of a circle like the hours of a clock.</summary>
+public enum CurveKind
+{
+    Fan,
+    Clock,
+}
+
+/// <summary>Poles on a curve as asked for. The line and the middle say where the centre of the curve is.</summary>
+/// <param name="Kind">Fan or clock.</param>
+/// <param name="Variant">The gait they are ridden in.</param>
+/// <param name="Poles">How many in a fan; a clock has four.</param>
+/// <param name="RadiusMetres">From the centre to the way that is ridden.</param>
+public sealed record CurvedPolesEntry(
+    ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null,
+    CurveKind? Kind = null, GaitVariant? Variant = null, int? Poles = null, double? RadiusMetres = null)
+    : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
+{
+    public override Outcome<SetUp> Check()
+    {
+        var checks = new Checks();
+        var (arena, placement, adjust) = CheckPlace(checks);
+        var kind = checks.Choice("kind", Kind);
+        var variant = checks.Choice("variant", Variant);
+        var poles = kind == CurveKind.Clock ? CurvedPoles.OfAClock : checks.Whole("poles", Poles, SetUpFigures.FewestTrotPoles.Value, SetUpFigures.MostPoles.Value, "poles");
+        var radius = checks.Number("radiusMetres", RadiusMetres, CurvedPoles.Tightest.Value, CurvedPoles.Widest.Value, "m");
+        checks.That(Variant is not GaitVariant.CanterCourse, "variant", "Nobody rides a curve of poles in the canter of a course.", "Choose a working or collected canter.");
+        return checks.Outcome<SetUp>(() => new CurvedPoles(arena, placement, adjust, kind, variant, poles, Distance.FromMetres(radius)));
+    }
+}
+
+/// <summary>Poles on a curve round a centre.</summary>
+public sealed record CurvedPoles : SetUp
+{
+    public static readonly Figure<double> Tightest = Figure.Chosen("Tightest curve of poles, radius", 4.0, "m", "an eight metre circle is the smallest that is ridden in trot");
+    public static readonly Figure<double> Widest = Figure.Chosen("Widest curve of poles, radius", 10.0, "m", "a 20 m circle fills the width of the arena");
+    public static readonly Figure<double> PoleLength = Figure.Practice("Length of a pole", 3.0, "m");
+
+    internal const int OfAClock = 4;
+
+    internal CurvedPoles(Arena arena, Placement placement, double adjustMetres, CurveKind kind, GaitVariant variant, int poles, Distance radius)
+        : base(arena, placement, adjustMetres) => (Kind, Variant, Poles, Radius) = (kind, variant, poles, radius);
+
+    public CurveKind Kind { get; }
+
+    public GaitVariant Variant { get; }
+
+    public int Poles { get; }
+
+    public Distance Radius { get; }
+
+    public override bool HasFence => false;
+
+    public override Distance HighestFence => Distance.Zero;
+
+    public override bool HasRaisedPole => false;
+
+    public override GaitVariant Approach => Variant;
+
+    public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => CurveMeasuring.Measure(this, card, tape);
+
+    public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) => new CurvedPoles(Arena, Placement, 0, Kind, Variant, Poles, Radius).MeasureFor(card, tape);
+}

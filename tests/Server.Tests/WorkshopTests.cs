@@ -1,0 +1,76 @@
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Setups;
+using Hippodrome.Server.Setups;
+using Shouldly;
+using Xunit;
+using static Hippodrome.Server.Tests.Calls;
+
+namespace Hippodrome.Server.Tests;
+
+/// <summary>Grids and lines over HTTP: measured, kept, refused, held against other horses.</summary>
+public class WorkshopTests(App app) : IClassFixture<App>
+{
+    [Fact]
+    public async Task A_grid_is_measured_with_its_stages_and_kept()
+    {
+        var measured = await app.Trainer.PostAsync($"{Of(app.Horse)}/set-ups/measure", Raw<SetUpEntry>(Grid));
+        measured["elements"]!.AsArray().Select(e => (string)e!["name"]!).ShouldBe(["Placing pole", "Cross-pole 50 cm", "Upright 60 cm", "Square oxer 70 x 80 cm"]);
+        measured["stages"]!.AsArray().Count.ShouldBeGreaterThan(5);
+        ((int)measured["gaps"]![1]!["between"]!["strides"]!).ShouldBe(1);
+        var kept = await app.Trainer.GetAsync(await SetUpAsync(app, Grid));
+        ((string)kept["entry"]!["family"]!, kept["entry"]!["elements"]!.AsArray().Count).ShouldBe(("fenceLine", 4));
+    }
+
+    [Fact]
+    public async Task A_fence_over_the_vets_limit_is_not_kept_and_nothing_typed_is_lost()
+    {
+        var horse = await app.AddHorseAsync();
+        await app.Vet.PostAsync($"{Of(horse)}/restrictions", NoCanter with { MostHeightMetres = 0.6 });
+        var refused = await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Of(horse)}/set-ups", new NamedSetUpEntry("Grid", Grid));
+        refused.Faults.ShouldHaveSingleItem().Says.ShouldBe("Iva Sorrel, vet has ruled that out: no canter, no grids, no fence over 0.60 m.");
+        await app.Trainer.PostAsync($"{Of(horse)}/set-ups", new NamedSetUpEntry("Grid", Grid with { Elements = [.. Grid.Elements!.Take(3)] }));
+    }
+
+    [Fact]
+    public async Task What_cannot_stand_is_told_by_its_place()
+    {
+        var bounceIntoOxer = Grid with { Elements = [.. Grid.Elements!.Take(3), new(ElementKind.SquareOxer, 0.7, 0.8, 0)] };
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Of(app.Horse)}/set-ups/measure", Raw<SetUpEntry>(bounceIntoOxer))).Fields.ShouldBe(["elements[3].strides"]);
+    }
+
+    [Fact]
+    public async Task Horses_are_held_against_what_stands_and_put_in_order()
+    {
+        var (tall, small) = (await app.AddHorseAsync(), await app.AddHorseAsync());
+        foreach (var (horse, strides) in new[] { (tall, 10.0), (small, 13.0) })
+        {
+            await app.Trainer.PostAsync($"{Of(horse)}/strides", Stride with { Variant = GaitVariant.CanterCourse, StripMetres = 40, Count = strides, Counted = Counted.Strides, Seconds = 7 });
+        }
+
+        var view = await app.Trainer.PostAsync($"{Of(tall)}/set-ups/who-can-ride", Raw(new WhoCanRideEntry(Grid, [tall.Id, small.Id])));
+        var on = view["horses"]!.AsArray().ToDictionary(h => (string)h!["horseId"]!, h => h!["on"]!);
+        ((bool)on[tall.Id.ToString()]["asBuilt"]!).ShouldBeTrue();
+        ((double)on[small.Id.ToString()]["gaps"]![2]!["longerBy"]!).ShouldBeLessThan(0);
+        view["order"]!["turns"]!.AsArray().Count.ShouldBe(2);
+        ((double)view["order"]!["metres"]!).ShouldBeGreaterThan(0);
+    }
+
+    [Fact]
+    public async Task A_rider_sees_only_the_horses_given_to_them()
+    {
+        var view = await app.Rider.PostAsync($"{Of(app.Horse)}/set-ups/who-can-ride", Raw(new WhoCanRideEntry(Grid)));
+        var mine = (await app.Rider.GetAsync("/api/horses")).AsArray().Select(h => (string)h!["id"]!).ToHashSet();
+        view["horses"]!.AsArray().Select(h => (string)h!["horseId"]!).ShouldAllBe(id => mine.Contains(id));
+    }
+
+    [Theory]
+    [InlineData("21%276%22", 6.5532)]
+    [InlineData("6.5%20paces", 5.9436)]
+    [InlineData("5.94", 5.94)]
+    public async Task A_typed_distance_is_read(string text, double metres) =>
+        ((double)(await app.Trainer.GetAsync($"/api/distance?text={text}"))["metres"]!).ShouldBe(metres, 0.0001);
+
+    [Fact]
+    public async Task What_is_no_distance_is_answered_with_a_mend() =>
+        (await app.Trainer.RefusedAsync(HttpMethod.Get, "/api/distance?text=far")).Faults.ShouldHaveSingleItem().Mend.ShouldContain("6.5 paces");
+}

@@ -1,0 +1,70 @@
+import { choose, expect, newHorse, openHorse, signIn, test, trainer } from './yard'
+
+test('a grid is built for a horse, stage by stage, and held against the others', async ({ page }) => {
+  await signIn(page, trainer)
+  await openHorse(page, 'Sablewood', 'Set-ups')
+  await page.getByRole('link', { name: 'New set-up' }).click()
+  await choose(page, 'What stands there', 'Fences: grid or line')
+  await expect(page.getByRole('heading', { name: 'Grid of 2, to 60 cm' })).toBeVisible()
+  await page.getByRole('button', { name: 'Add an element' }).click()
+  await choose(page, 'Element 4', 'Square oxer')
+  await expect(page.getByRole('heading', { name: 'Grid of 3, to 60 cm' })).toBeVisible()
+
+  // One thing at a time, an oxer last of all.
+  const stages = page.getByRole('listitem').filter({ hasText: 'becomes square oxer' })
+  await expect(stages).toHaveCount(1)
+
+  // A bounce into an oxer is refused in words, and nothing typed is lost.
+  await choose(page, 'Strides before element 4', 'bounce')
+  await expect(page.getByText('An oxer is no part of a bounce', { exact: false }).first()).toBeVisible()
+  await choose(page, 'Strides before element 4', '1 stride')
+  await expect(page.getByText('An oxer is no part of a bounce', { exact: false })).toHaveCount(0)
+
+  // The same distance in three notations, by keyboard alone.
+  const distance = page.getByRole('textbox', { name: 'Distance before element 3' })
+  for (const [typed, reads] of [
+    ['19\'6"', '5.94 m'],
+    ['6.5 paces', '5.94 m'],
+    ['5,94', '5.94 m'],
+  ] as const) {
+    await distance.focus()
+    await page.keyboard.press('ControlOrMeta+a')
+    await page.keyboard.type(typed)
+    await page.keyboard.press('Tab')
+    await expect(distance).toHaveValue(reads)
+  }
+  await distance.fill('far')
+  await distance.blur()
+  await expect(page.getByText('cannot be read as a distance', { exact: false })).toBeVisible()
+  await page.getByRole('button', { name: 'Its own distance before element 3' }).click()
+
+  // The horse that is too young does not come; the others do, in an order.
+  await expect(page.getByText('too young: fences from age 5')).toBeVisible()
+  await expect(page.getByText(/Order that moves it least: \d/)).toBeVisible()
+  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  await expect(page.getByText('Grid of 3, to 60 cm is kept.')).toBeVisible()
+})
+
+test('the fit turns as the fence is moved, and the print has the figures of the screen', async ({ page }) => {
+  await signIn(page, trainer)
+  await newHorse(page, 'Longacre')
+  await openHorse(page, 'Longacre', 'Set-ups')
+  await page.getByRole('link', { name: 'New set-up' }).click()
+  await choose(page, 'What stands there', 'Fences: grid or line')
+  await choose(page, 'They are', 'A related line')
+  await choose(page, 'Come to in', 'Canter')
+  await page.getByRole('button', { name: 'Take element 1 out' }).click()
+  await choose(page, 'Strides before element 2', '4 strides')
+  const distance = page.getByRole('textbox', { name: 'Distance before element 2' })
+  await expect(distance).not.toHaveValue('')
+  await distance.fill('19.50')
+  await distance.blur()
+  await expect(page.locator('td .fit.forward, td .fit.long').first()).toBeVisible()
+  await distance.fill('16.00')
+  await distance.blur()
+  await expect(page.locator('td .fit.tight, td .fit.tooShort').first()).toBeVisible()
+  await expect(page.getByText('it was typed so', { exact: false })).toBeVisible()
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('cell', { name: '16.00 m' }).first()).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden()
+})

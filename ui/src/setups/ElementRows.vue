@@ -1,0 +1,261 @@
+<script setup lang="ts">
+import InputNumber from 'ant-design-vue/es/input-number'
+import { reactive } from 'vue'
+import { ask, client, Problem } from '../api/client'
+import type { ElementKind, LineElementEntry, MeasuredSetUp, SetUpEntryFenceLineEntry } from '../api/schema'
+import PickOne from '../house/PickOne.vue'
+import { fitWords, options } from '../house/words'
+import { element, elementWords } from './setUpEntries'
+
+/** What stands on a line, in the order it is ridden; distances can be typed as metres, feet and inches, or paces. */
+const props = defineProps<{
+  measured: MeasuredSetUp | null
+  say: (text: { metres: string; feet: string; paces: string }) => string
+}>()
+const entry = defineModel<SetUpEntryFenceLineEntry>({ required: true })
+const wrong = reactive<Record<number, string>>({})
+const kinds = options(elementWords as Record<ElementKind, string>)
+const counts = [
+  { value: 0, label: 'bounce' },
+  ...[1, 2, 3, 4, 5, 6, 7, 8].map((n) => ({ value: n, label: n === 1 ? '1 stride' : `${n} strides` })),
+]
+const isOxer = (e: LineElementEntry) => e.kind === 'ascendingOxer' || e.kind === 'squareOxer'
+
+function put(elements: LineElementEntry[]) {
+  entry.value = { ...entry.value, elements }
+}
+function set(i: number, change: Partial<LineElementEntry>) {
+  put(entry.value.elements!.map((e, at) => (at === i ? { ...e!, ...change } : e!)))
+}
+function kindOf(i: number, kind: ElementKind) {
+  const before = entry.value.elements![i]!
+  const fresh = element(kind, before.strides ?? 0)
+  set(i, { ...fresh, heightMetres: kind === 'pole' ? null : (before.heightMetres ?? fresh.heightMetres) })
+}
+function add() {
+  const last = entry.value.elements!.at(-1)
+  put([...entry.value.elements!.map((e) => e!), element('upright', last?.kind === 'pole' ? 0 : 1)])
+}
+function move(i: number, by: number) {
+  const all = entry.value.elements!.map((e) => e!)
+  const [moved] = all.splice(i, 1)
+  all.splice(i + by, 0, moved!)
+  put(all)
+}
+/** The gap before an element, and whether strides can be counted there. */
+const gap = (i: number) => props.measured?.gaps[i - 1]
+const counted = (i: number) => {
+  const all = entry.value.elements!
+  return i > 0 && (all[i]!.kind === 'pole') === (all[i - 1]!.kind === 'pole')
+}
+
+async function type(i: number, text: string) {
+  delete wrong[i]
+  if (text.trim() === '') return set(i, { distanceMetres: null })
+  try {
+    const read = await ask(() => client.GET('/api/distance', { params: { query: { text } } }))
+    set(i, { distanceMetres: read.metres })
+  } catch (e) {
+    if (!(e instanceof Problem)) throw e
+    wrong[i] = e.faults[0] ? `${e.faults[0].says} ${e.faults[0].mend}` : e.detail
+  }
+}
+</script>
+
+<template>
+  <section class="card">
+    <h2>What stands, in order</h2>
+    <div class="scroll">
+      <table>
+        <thead>
+          <tr>
+            <th></th>
+            <th>Element</th>
+            <th>Height, cm</th>
+            <th>Spread, cm</th>
+            <th>From the one before</th>
+            <th>Distance</th>
+            <th>Fit</th>
+            <th></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="(e, i) in entry.elements ?? []" :key="i">
+            <td class="quiet">{{ i + 1 }}</td>
+            <td>
+              <PickOne
+                class="kind"
+                :aria-label="`Element ${i + 1}`"
+                :value="e!.kind!"
+                :options="kinds"
+                @change="(v) => kindOf(i, v as ElementKind)"
+              />
+            </td>
+            <td>
+              <InputNumber
+                v-if="e!.kind !== 'pole'"
+                class="small-number"
+                :aria-label="`Height of element ${i + 1}, cm`"
+                :value="Math.round((e!.heightMetres ?? 0) * 100)"
+                :step="5"
+                @change="(v) => set(i, { heightMetres: Number(v) / 100 })"
+              />
+            </td>
+            <td>
+              <InputNumber
+                v-if="isOxer(e!)"
+                class="small-number"
+                :aria-label="`Spread of element ${i + 1}, cm`"
+                :value="Math.round((e!.spreadMetres ?? 0) * 100)"
+                :step="5"
+                @change="(v) => set(i, { spreadMetres: Number(v) / 100 })"
+              />
+            </td>
+            <td>
+              <PickOne
+                v-if="counted(i)"
+                class="count"
+                :aria-label="`Strides before element ${i + 1}`"
+                :value="e!.strides ?? 0"
+                :options="counts"
+                @change="(v) => set(i, { strides: v as number })"
+              />
+              <span v-else-if="i > 0" class="small quiet">{{
+                e!.kind === 'pole' ? 'landing pole' : 'placing pole'
+              }}</span>
+            </td>
+            <td>
+              <template v-if="i > 0">
+                <input
+                  class="distance"
+                  :class="{ typed: e!.distanceMetres !== null }"
+                  :aria-label="`Distance before element ${i + 1}`"
+                  :value="gap(i) ? say(gap(i)!.built.text) : ''"
+                  @change="(event) => type(i, (event.target as HTMLInputElement).value)"
+                />
+                <button
+                  v-if="e!.distanceMetres !== null"
+                  class="link small"
+                  type="button"
+                  :aria-label="`Its own distance before element ${i + 1}`"
+                  @click="set(i, { distanceMetres: null })"
+                >
+                  its own
+                </button>
+                <p v-if="wrong[i]" class="small wrong" role="alert">{{ wrong[i] }}</p>
+              </template>
+            </td>
+            <td>
+              <span v-if="gap(i)" class="fit" :class="gap(i)!.fit">{{ fitWords[gap(i)!.fit] }}</span>
+              <span v-if="gap(i)?.between?.otherwise && gap(i)!.fit !== 'true'" class="small quiet other"
+                >{{ gap(i)!.between!.otherwise!.strides }} would be
+                {{ fitWords[gap(i)!.between!.otherwise!.fit] }}</span
+              >
+            </td>
+            <td class="acts">
+              <button
+                type="button"
+                :disabled="i === 0"
+                :aria-label="`Move element ${i + 1} up`"
+                @click="move(i, -1)"
+              >
+                ↑
+              </button>
+              <button
+                type="button"
+                :disabled="i === entry.elements!.length - 1"
+                :aria-label="`Move element ${i + 1} down`"
+                @click="move(i, 1)"
+              >
+                ↓
+              </button>
+              <button
+                type="button"
+                :disabled="entry.elements!.length === 1"
+                :aria-label="`Take element ${i + 1} out`"
+                @click="put(entry.elements!.filter((_, at) => at !== i).map((x) => x!))"
+              >
+                ×
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <button class="button small" type="button" :disabled="(entry.elements?.length ?? 0) >= 9" @click="add">
+      Add an element
+    </button>
+  </section>
+</template>
+
+<style scoped>
+td {
+  vertical-align: top;
+}
+.kind {
+  width: 150px;
+}
+.count {
+  width: 112px;
+}
+.small-number {
+  width: 76px;
+}
+.distance {
+  width: 86px;
+  height: 40px;
+  padding: 0 10px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--card);
+  color: var(--ink);
+  font: inherit;
+  font-variant-numeric: tabular-nums;
+}
+.distance.typed {
+  border-color: var(--ink);
+  font-weight: 700;
+}
+.wrong {
+  max-width: 220px;
+  color: var(--grave);
+}
+.fit {
+  display: inline-block;
+  padding: 2px 9px;
+  border-radius: 6px;
+  font-weight: 600;
+  font-size: 0.87rem;
+  background: var(--true);
+  color: var(--on-true);
+}
+.fit.tight,
+.fit.forward {
+  background: var(--tight);
+  color: var(--on-tight);
+}
+.fit.tooShort,
+.fit.long {
+  background: var(--long);
+  color: var(--on-long);
+}
+.other {
+  display: block;
+}
+.acts {
+  white-space: nowrap;
+}
+.acts button {
+  width: 32px;
+  height: 32px;
+  border: 0;
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  cursor: pointer;
+}
+.acts button:disabled {
+  opacity: 0.3;
+  cursor: default;
+}
+</style>

@@ -1,0 +1,158 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { ask, client } from '../api/client'
+import type { GreenHorses, SetUpEntry } from '../api/schema'
+import PickOne from '../house/PickOne.vue'
+import { useHorses } from '../house/queries'
+import { fitWords } from '../house/words'
+
+/** One set of poles, several horses: who can ride what stands, and in what order it is moved least. */
+const props = defineProps<{ horseId: string; entry: SetUpEntry }>()
+const { data: horses } = useHorses()
+const off = ref<string[]>([])
+const green = ref<GreenHorses>('anywhere')
+const coming = computed(() => (horses.value ?? []).map((h) => h.id).filter((id) => !off.value.includes(id)))
+const { data: answer } = useQuery({
+  queryKey: computed(() => ['horse', props.horseId, 'who-can-ride', props.entry, coming.value, green.value]),
+  queryFn: () =>
+    ask(() =>
+      client.POST('/api/horses/{horseId}/set-ups/who-can-ride', {
+        params: { path: { horseId: props.horseId } },
+        body: { entry: props.entry, horseIds: coming.value, green: green.value },
+      }),
+    ),
+  enabled: () => coming.value.length > 0,
+  placeholderData: (before) => before,
+  retry: false,
+})
+const toggle = (id: string) =>
+  (off.value = off.value.includes(id) ? off.value.filter((x) => x !== id) : [...off.value, id])
+const cm = (metres: number) => `${metres > 0 ? '+' : '−'}${Math.round(Math.abs(metres) * 100)}`
+const moved = (metres: number) => `${Math.round(Math.abs(metres) * 100)} cm ${metres > 0 ? 'on' : 'back'}`
+</script>
+
+<template>
+  <section class="card">
+    <div class="row spread">
+      <h2>Who can ride it as it stands</h2>
+      <label class="row small"
+        >Green horses
+        <PickOne
+          v-model:value="green"
+          class="green"
+          aria-label="Green horses"
+          :options="[
+            { value: 'anywhere', label: 'anywhere' },
+            { value: 'first', label: 'first' },
+            { value: 'last', label: 'last' },
+          ]"
+      /></label>
+    </div>
+    <div v-if="answer" class="scroll">
+      <table class="small">
+        <thead>
+          <tr>
+            <th>Horse</th>
+            <th v-for="(_, i) in answer.elements.slice(1)" :key="i">Gap {{ i + 1 }}</th>
+            <th>What to move</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="h in answer.horses" :key="h.horseId">
+            <td>
+              <strong>{{ h.on.name }}</strong>
+            </td>
+            <td v-if="h.mayNot" :colspan="h.on.gaps.length + 1" class="not">{{ h.mayNot }}</td>
+            <td v-for="(g, i) in h.mayNot ? [] : h.on.gaps" :key="i">
+              <span class="fit" :class="g.fit">{{ fitWords[g.fit] }}</span>
+              <span v-if="g.longerBy" class="quiet by">{{ cm(g.longerBy) }}</span>
+            </td>
+            <td v-if="!h.mayNot">{{ h.on.says }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <div class="row who">
+      <button
+        v-for="h in horses ?? []"
+        :key="h.id"
+        class="button small"
+        type="button"
+        :aria-pressed="!off.includes(h.id)"
+        :class="{ out: off.includes(h.id) }"
+        @click="toggle(h.id)"
+      >
+        {{ off.includes(h.id) ? '+ ' : '' }}{{ h.name }}
+      </button>
+    </div>
+    <template v-if="answer?.order && answer.order.turns.length > 1">
+      <h3>
+        Order that moves it least: {{ answer.order.metres.toFixed(2) }} m in {{ answer.order.moves }} moves
+      </h3>
+      <ol>
+        <li v-for="(t, i) in answer.order.turns" :key="t.name">
+          <strong>{{ i + 1 }}. {{ t.name }}</strong>
+          <span class="small quiet">{{
+            i === 0
+              ? 'built for it'
+              : t.moves.length
+                ? t.moves
+                    .map((m) => `${answer!.elements[m.element]!.toLowerCase()} ${moved(m.metres)}`)
+                    .join(', ')
+                : 'nothing moves'
+          }}</span>
+        </li>
+      </ol>
+    </template>
+    <p v-else-if="answer && answer.horses.filter((h) => !h.mayNot).length > 10" class="small quiet">
+      More than ten horses are not put in order: take some out.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.not {
+  color: var(--grave);
+}
+.green {
+  width: 120px;
+}
+.fit {
+  padding: 1px 8px;
+  border-radius: 6px;
+  font-weight: 600;
+  background: var(--true);
+  color: var(--on-true);
+}
+.fit.tight,
+.fit.forward {
+  background: var(--tight);
+  color: var(--on-tight);
+}
+.fit.tooShort,
+.fit.long {
+  background: var(--long);
+  color: var(--on-long);
+}
+.by {
+  margin-left: 5px;
+}
+.who {
+  gap: 7px;
+  margin: 10px 0 12px;
+}
+.out {
+  opacity: 0.55;
+}
+ol {
+  display: grid;
+  gap: 5px;
+  margin-top: 6px;
+}
+li {
+  display: grid;
+  grid-template-columns: 150px minmax(0, 1fr);
+  gap: 10px;
+}
+</style>
