@@ -38,8 +38,8 @@ test('a grid is built for a horse, stage by stage, and held against the others',
   await expect(page.getByText('cannot be read as a distance', { exact: false })).toBeVisible()
   await page.getByRole('button', { name: 'Its own distance before element 3' }).click()
 
-  // The horse that is too young does not come; the others do, in an order.
-  await expect(page.getByText('too young: fences from age 5')).toBeVisible()
+  // The horse that is held does not come; the others do, in an order.
+  await expect(page.getByText('held: heat in a leg')).toBeVisible()
   await expect(page.getByText(/Order that moves it least: \d/)).toBeVisible()
   await page.getByRole('button', { name: 'Keep', exact: true }).click()
   await expect(page.getByText('Grid of 3, to 60 cm is kept.')).toBeVisible()
@@ -64,6 +64,36 @@ test('the fit turns as the fence is moved, and the print has the figures of the 
   await distance.blur()
   await expect(page.locator('td .fit.tight, td .fit.tooShort').first()).toBeVisible()
   await expect(page.getByText('it was typed so', { exact: false })).toBeVisible()
+
+  // By mouse: the fence dragged further away turns the fit, in steps of the tape; one undo takes the drag back.
+  await distance.fill('18.00')
+  await distance.blur()
+  const fence = page.getByRole('button', { name: /^Move Upright 60 cm/ })
+  const box = (await fence.boundingBox())!
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(box.x + box.width / 2 + 60, box.y + box.height / 2, { steps: 6 })
+  await page.mouse.up()
+  await expect(page.locator('td .fit.forward, td .fit.long').first()).toBeVisible()
+  expect(Number.parseFloat(await distance.inputValue()) * 20).toBeCloseTo(
+    Math.round(Number.parseFloat(await distance.inputValue()) * 20),
+    6,
+  )
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(distance).toHaveValue('18.00 m')
+  await page.getByRole('button', { name: 'Redo' }).click()
+  await expect(distance).not.toHaveValue('18.00 m')
+  await page.keyboard.press('ControlOrMeta+z')
+  await expect(distance).toHaveValue('18.00 m')
+
+  // By keyboard alone: one step of the tape for each arrow.
+  await fence.focus()
+  await page.keyboard.press('ArrowRight')
+  await expect(distance).toHaveValue('18.05 m')
+
+  await distance.fill('16.00')
+  await distance.blur()
+  await expect(page.getByRole('cell', { name: '16.00 m' }).first()).toBeVisible()
   await page.emulateMedia({ media: 'print' })
   await expect(page.getByRole('cell', { name: '16.00 m' }).first()).toBeVisible()
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden()

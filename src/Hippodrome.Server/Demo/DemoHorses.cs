@@ -60,6 +60,7 @@ internal static class DemoHorses
         await s.StrideAsync(horse, GaitVariant.TrotWorking, 16, 40, 29, Counted.Steps, 11.1);
         await s.StrideAsync(horse, GaitVariant.CanterWorking, 16, 40, 16.5, Counted.Strides, 10.1);
         await s.AimAsync(horse, "Marlwick spring dressage", 54, Discipline.Dressage, "Marlwick league", "Medium", null, "Marlwick");
+        await s.SetUpAsync(horse, new CurvedPolesEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, CurveKind.Fan, GaitVariant.TrotWorking, 4, 8));
         var raised = await s.SetUpAsync(horse, DemoStory.Poles(GaitVariant.TrotWorking, 4, ArenaLine.CentreLine, Raising.AlternateEnds));
         PartEntry[] changes = [Loosen(6), Canter(6, "Counter-canter, both leads"), Canter(4, "Canter-walk-canter"), Canter(5, "Single change on the diagonal", Phase.NewWork, "changes/single-change")];
         PartEntry[] lateral = [Loosen(6), Trot(12, "Shoulder-in and travers, both reins", rung: "lateral/travers"), Canter(6, "Working canter, give and retake")];

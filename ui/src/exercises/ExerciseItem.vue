@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { ExerciseView } from '../api/schema'
 import { trains } from '../house/signIn'
 import { figureWords, gaitWords } from '../house/words'
-import LineDrawing from '../setups/LineDrawing.vue'
+import SetUpDrawing from '../setups/SetUpDrawing.vue'
 import FigureInArena from './FigureInArena.vue'
 
 /** A way to ride a rung: its words, its dose and its drawing for the horse. */
@@ -36,7 +36,7 @@ const once = computed(() => {
         · {{ exercise.poles }} {{ exercise.poles === 1 ? 'pole' : 'poles' }}</template
       >
     </p>
-    <LineDrawing v-if="view.measured" :measured="view.measured" unit="metres" />
+    <SetUpDrawing v-if="view.measured" :measured="view.measured" unit="metres" />
     <template v-else-if="view.drawn">
       <FigureInArena
         :drawing="view.drawn"

@@ -65,7 +65,18 @@ const letters = computed(() =>
       stroke-dasharray="0.8 0.8"
     />
     <text v-for="l in letters" :key="l.letter" :x="l.x" :y="l.y">{{ l.letter }}</text>
+    <circle
+      v-if="measured.curve"
+      :cx="measured.curve.centreAlong"
+      :cy="measured.curve.centreAcross"
+      :r="measured.curve.radius"
+      fill="none"
+      stroke="var(--canter)"
+      stroke-width="0.3"
+      stroke-dasharray="0.9 0.6"
+    />
     <line
+      v-if="!measured.curve"
       :x1="ends.from"
       :x2="ends.to"
       :y1="ends.y"
@@ -74,13 +85,20 @@ const letters = computed(() =>
       stroke-width="0.3"
       stroke-dasharray="0.9 0.6"
     />
-    <path :d="`M${ends.to} ${ends.y}l${-1.3 * ends.way} -0.8v1.6z`" fill="var(--canter)" />
+    <path
+      v-if="!measured.curve"
+      :d="`M${ends.to} ${ends.y}l${-1.3 * ends.way} -0.8v1.6z`"
+      fill="var(--canter)"
+    />
     <rect
       v-for="(e, i) in measured.elements"
       :key="i"
       :x="Math.min(e.along, e.along + ends.way * e.spread) - 0.16"
       :y="e.across - 1.5"
       :width="0.32 + e.spread"
+      :transform="
+        measured.curve ? `rotate(${measured.curve.degrees[i]! + 90} ${e.along} ${e.across})` : undefined
+      "
       height="3"
       :fill="['pole', 'raisedPole', 'placingPole'].includes(e.kind) ? 'var(--pole)' : 'var(--ink)'"
       stroke="var(--ink)"

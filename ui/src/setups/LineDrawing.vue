@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, useTemplateRef } from 'vue'
 import type { LengthUnit, MeasuredSetUp } from '../api/schema'
 import { fitWords } from '../house/words'
 
@@ -7,7 +7,38 @@ import { fitWords } from '../house/words'
  * The line close up, to scale, ridden from left to right: poles, this horse's feet, the tape, and the
  * fit at each gap. Lengths are centimetres.
  */
-const props = defineProps<{ measured: MeasuredSetUp; unit: LengthUnit }>()
+const props = defineProps<{ measured: MeasuredSetUp; unit: LengthUnit; movable?: boolean }>()
+/** Metres an element was dragged from where it stood, and that it was let go; steps of the tape it was nudged. */
+const emit = defineEmits<{
+  drag: [element: number, metres: number]
+  drop: []
+  nudge: [element: number, steps: number]
+}>()
+
+const svg = useTemplateRef<SVGSVGElement>('svg')
+let dragged: { element: number; from: number; perPixel: number } | null = null
+
+function take(event: PointerEvent, element: number) {
+  if (!props.movable || element === 0 || !svg.value) return
+  const matrix = svg.value.getScreenCTM()
+  if (!matrix) return
+  dragged = { element, from: event.clientX, perPixel: 1 / matrix.a / 100 }
+  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+  event.preventDefault()
+}
+function drag(event: PointerEvent) {
+  if (dragged) emit('drag', dragged.element, (event.clientX - dragged.from) * dragged.perPixel)
+}
+function drop() {
+  if (dragged) emit('drop')
+  dragged = null
+}
+function key(event: KeyboardEvent, element: number) {
+  const steps = { ArrowLeft: -1, ArrowRight: 1 }[event.key]
+  if (!props.movable || element === 0 || !steps) return
+  event.preventDefault()
+  emit('nudge', element, steps)
+}
 
 const before = 330
 const after = 420
@@ -67,7 +98,16 @@ const sizeOf = (e: MeasuredSetUp['elements'][number]) =>
 </script>
 
 <template>
-  <svg class="line" :viewBox="box" role="img" :aria-label="measured.title">
+  <svg
+    ref="svg"
+    class="line"
+    :viewBox="box"
+    :role="movable ? 'group' : 'img'"
+    :aria-label="measured.title"
+    @pointermove="drag"
+    @pointerup="drop"
+    @pointercancel="drop"
+  >
     <rect :x="-before" :y="top" :width="before + length + after" :height="high" fill="var(--sand)" />
     <g stroke="var(--sand-line)" stroke-width="1.5" opacity="0.6">
       <line
@@ -93,7 +133,31 @@ const sizeOf = (e: MeasuredSetUp['elements'][number]) =>
       <path d="M-5 -7C3 -8 8 -4 8 0C8 4 3 8 -5 7C-1 4 -1 -4 -5 -7Z" :class="foot.gait" class="foot" />
     </g>
 
-    <g v-for="(e, i) in measured.elements" :key="`e${i}`" :transform="`translate(${e.at * 100} 0)`">
+    <g
+      v-for="(e, i) in measured.elements"
+      :key="`e${i}`"
+      :transform="`translate(${e.at * 100} 0)`"
+      v-bind="
+        movable && i > 0
+          ? {
+              tabindex: 0,
+              role: 'button',
+              class: 'movable',
+              'aria-label': `Move ${e.name}, now at ${reading(e.atText)}: left and right arrows`,
+            }
+          : {}
+      "
+      @pointerdown="(event) => take(event, i)"
+      @keydown="(event) => key(event, i)"
+    >
+      <rect
+        v-if="movable && i > 0"
+        x="-45"
+        y="-175"
+        :width="90 + e.spread * 100"
+        height="350"
+        fill="transparent"
+      />
       <template v-if="e.kind === 'crossPole'">
         <rect x="-26" :y="-poleHalf" width="7" :height="2 * poleHalf" rx="3" fill="var(--sand-line)" />
         <rect x="19" :y="-poleHalf" width="7" :height="2 * poleHalf" rx="3" fill="var(--sand-line)" />
@@ -225,7 +289,7 @@ const sizeOf = (e: MeasuredSetUp['elements'][number]) =>
         <text v-if="label.strides" :y="roomy ? 78 : 106" class="strides">{{ label.strides }}</text>
       </g>
     </g>
-    <text :x="-before + 14" :y="-165 - 8 * k" class="way" :style="{ fontSize: `${21 * k}px` }">
+    <text :x="-before + 14" :y="labelsAt + 40 * k" class="way" :style="{ fontSize: `${21 * k}px` }">
       ridden this way →
     </text>
   </svg>
@@ -242,6 +306,13 @@ const sizeOf = (e: MeasuredSetUp['elements'][number]) =>
 text {
   font-family: var(--font);
   fill: var(--ink);
+}
+.movable {
+  cursor: grab;
+  touch-action: none;
+}
+.movable:active {
+  cursor: grabbing;
 }
 .name {
   font-size: 29px;

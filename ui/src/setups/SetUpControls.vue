@@ -5,7 +5,16 @@ import type { GaitVariant, SetUpEntry } from '../api/schema'
 import FieldBox from '../house/FieldBox.vue'
 import PickOne from '../house/PickOne.vue'
 import { options, variantWords } from '../house/words'
-import { isLine, isPoles, lineWords, newCrossPole, newFenceLine, newPoleLine } from './setUpEntries'
+import {
+  isCurve,
+  isLine,
+  isPoles,
+  lineWords,
+  newCrossPole,
+  newCurve,
+  newFenceLine,
+  newPoleLine,
+} from './setUpEntries'
 
 /** The measures of a set-up; every change is measured anew by the server. */
 const entry = defineModel<SetUpEntry>({ required: true })
@@ -21,9 +30,19 @@ const poleVariants: GaitVariant[] = [
 const family = computed({
   get: () => entry.value.family,
   set: (to) => {
-    const fresh = to === 'poleLine' ? newPoleLine() : to === 'fenceLine' ? newFenceLine() : newCrossPole()
+    const make = {
+      poleLine: newPoleLine,
+      fenceLine: newFenceLine,
+      curvedPoles: newCurve,
+      crossPole: newCrossPole,
+    }
+    const fresh = make[to!]()
     const { arena, line, heading, middleMetres } = entry.value
-    entry.value = { ...fresh, arena, line, heading, middleMetres }
+    // A curve begins in the middle of the arena, where it has room.
+    entry.value =
+      to === 'curvedPoles'
+        ? { ...fresh, arena, heading, middleMetres }
+        : { ...fresh, arena, line, heading, middleMetres }
   },
 })
 /** Centimetres are what a person nudges by. */
@@ -48,6 +67,7 @@ function set(change: Partial<SetUpEntry>) {
         v-model:value="family"
         :options="[
           { value: 'poleLine', label: 'Poles' },
+          { value: 'curvedPoles', label: 'Poles on a curve' },
           { value: 'crossPole', label: 'Cross-pole from trot' },
           { value: 'fenceLine', label: 'Fences: grid or line' },
         ]"
@@ -86,6 +106,58 @@ function set(change: Partial<SetUpEntry>) {
         name="heightMetres"
         ><InputNumber :id="id" v-model:value="height" :min="5" :max="20" :step="5"
       /></FieldBox>
+    </template>
+    <template v-else-if="isCurve(entry)">
+      <FieldBox v-slot="{ id }" label="They lie as" name="kind"
+        ><PickOne
+          :id="id"
+          :value="entry.kind!"
+          :options="[
+            { value: 'fan', label: 'A fan' },
+            { value: 'clock', label: 'A clock: four quarters' },
+          ]"
+          @change="(v) => set({ kind: v as 'fan' })"
+      /></FieldBox>
+      <FieldBox v-slot="{ id }" label="Ridden in" name="variant"
+        ><PickOne
+          :id="id"
+          :value="entry.variant!"
+          :options="
+            options(variantWords, [...poleVariants, 'canterCollected', 'canterWorking', 'canterMedium'])
+          "
+          @change="(v) => set({ variant: v as GaitVariant })"
+      /></FieldBox>
+      <FieldBox v-if="entry.kind === 'fan'" v-slot="{ id }" label="Poles" name="poles"
+        ><InputNumber
+          :id="id"
+          :value="entry.poles!"
+          :min="3"
+          :max="6"
+          @change="(v) => set({ poles: Number(v) })"
+      /></FieldBox>
+      <FieldBox
+        v-slot="{ id }"
+        label="Ridden from the centre, metres"
+        name="radiusMetres"
+        hint="Nearer is a shorter step"
+        ><InputNumber
+          :id="id"
+          :value="entry.radiusMetres!"
+          :min="4"
+          :max="10"
+          :step="0.25"
+          @change="(v) => set({ radiusMetres: Number(v) })"
+      /></FieldBox>
+      <input
+        class="radius"
+        type="range"
+        aria-label="Ridden from the centre"
+        min="4"
+        max="10"
+        step="0.25"
+        :value="entry.radiusMetres!"
+        @input="(e) => set({ radiusMetres: Number((e.target as HTMLInputElement).value) })"
+      />
     </template>
     <template v-else-if="isLine(entry)">
       <FieldBox v-slot="{ id }" label="They are" name="kind"
@@ -160,6 +232,10 @@ function set(change: Partial<SetUpEntry>) {
 </template>
 
 <style scoped>
+.radius {
+  width: 100%;
+  accent-color: var(--ink);
+}
 .controls {
   display: grid;
   gap: 10px;
@@ -170,6 +246,10 @@ hr {
   border-top: 1px solid var(--line);
 }
 @media (max-width: 1080px) {
+  .radius {
+    width: 100%;
+    accent-color: var(--ink);
+  }
   .controls {
     grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
   }

@@ -2,7 +2,7 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import Input from 'ant-design-vue/es/input'
 import Segmented from 'ant-design-vue/es/segmented'
-import { computed, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client, Problem } from '../api/client'
 import type { LengthUnit, MeasuredSetUp, SetUpEntry, SetUpView } from '../api/schema'
@@ -16,10 +16,12 @@ import { done } from '../house/undo'
 import { fitWords } from '../house/words'
 import ArenaDrawing from './ArenaDrawing.vue'
 import ElementRows from './ElementRows.vue'
-import LineDrawing from './LineDrawing.vue'
 import SetUpControls from './SetUpControls.vue'
+import SetUpDrawing from './SetUpDrawing.vue'
 import StagesCard from './StagesCard.vue'
 import WhoCanRideCard from './WhoCanRideCard.vue'
+import { useHistory } from './history'
+import { moved, tapeStep } from './moving'
 import { isLine, newPoleLine } from './setUpEntries'
 
 /** One set-up, measured for this horse: what to build, where it stands, how it suits. */
@@ -32,7 +34,16 @@ const { problem, busy, attempt } = useProblem()
 const path = computed(() => ({ horseId: props.horseId, setUpId: props.setUpId }))
 
 const kept = computed(() => setUps.value?.find((s) => s.id === props.setUpId))
-const entry = ref<SetUpEntry>(newPoleLine())
+const {
+  now: entry,
+  edited,
+  change,
+  begin,
+  undo,
+  redo,
+  canUndo,
+  canRedo,
+} = useHistory<SetUpEntry>(newPoleLine())
 const name = ref('')
 const measured = ref<MeasuredSetUp | null>(null)
 const unit = ref<LengthUnit>(signedIn.value?.me?.unit ?? 'metres')
@@ -44,7 +55,7 @@ const changed = computed(
 )
 
 function load(from: SetUpView) {
-  entry.value = { ...from.entry }
+  begin({ ...from.entry })
   name.value = from.name
   measured.value = from.measured
 }
@@ -102,6 +113,32 @@ async function takeTheirs() {
   await queries.invalidateQueries({ queryKey: ['horse', props.horseId, 'set-ups'] })
 }
 
+/** What was taken hold of, as it stood then: a drag is one change, however long. */
+let held: { entry: SetUpEntry; measured: MeasuredSetUp } | null = null
+const step = computed(() => tapeStep(unit.value, signedIn.value?.me?.paceMetres ?? 0.9144))
+function drag(element: number, metres: number) {
+  if (!held && measured.value) {
+    held = { entry: entry.value, measured: measured.value }
+    change(entry.value)
+  }
+  if (held) entry.value = moved(held.entry, held.measured, element, metres, step.value)
+}
+function drop() {
+  held = null
+}
+function nudge(element: number, steps: number) {
+  if (measured.value) change(moved(entry.value, measured.value, element, steps * step.value, step.value))
+}
+function keys(event: KeyboardEvent) {
+  const typing = (event.target as HTMLElement).closest('input, textarea, select')
+  if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
+  event.preventDefault()
+  if (event.shiftKey) redo()
+  else undo()
+}
+onMounted(() => addEventListener('keydown', keys))
+onBeforeUnmount(() => removeEventListener('keydown', keys))
+
 const print = () => window.print()
 const say = (text: { metres: string; feet: string; paces: string }) =>
   unit.value === 'feet' ? text.feet : unit.value === 'paces' ? text.paces : text.metres
@@ -151,17 +188,31 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
 
   <div v-if="measured" class="workshop">
     <aside v-if="trains()" class="card no-print">
-      <SetUpControls v-model="entry" />
+      <SetUpControls v-model="edited" />
     </aside>
 
     <div class="stack">
       <section class="card drawing">
-        <LineDrawing :measured="measured" :unit="unit" />
+        <SetUpDrawing
+          :measured="measured"
+          :unit="unit"
+          :movable="trains()"
+          @drag="drag"
+          @drop="drop"
+          @nudge="nudge"
+        />
+        <p v-if="trains()" class="row small no-print under">
+          <button class="link" type="button" :disabled="!canUndo" @click="undo">Undo</button>
+          <button class="link" type="button" :disabled="!canRedo" @click="redo">Redo</button>
+          <span class="quiet"
+            >Drag an element, or move it with the arrow keys; it snaps to what the tape can set.</span
+          >
+        </p>
       </section>
 
       <ElementRows
-        v-if="trains() && isLine(entry)"
-        v-model="entry"
+        v-if="trains() && isLine(edited)"
+        v-model="edited"
         class="no-print"
         :measured="measured"
         :say="say"
@@ -217,11 +268,28 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
               <h2>Why {{ say(firstGap.built.text) }}</h2>
               <WhyButton :why="firstGap.why" of="this distance" />
             </div>
-            <p>
+            <p v-if="measured.curve?.stridesAQuarter">
+              A quarter of the circle is <strong>{{ firstGap.built.text.metres }}</strong>;
+              {{ firstGap.between!.strides }} of {{ own }} would be
+              <strong>{{ firstGap.own.toFixed(2) }} m</strong>.
+            </p>
+            <p v-else>
               {{ own }} is <strong>{{ firstGap.own.toFixed(2) }} m</strong>; the trade sets
               {{ firstGap.trade.shortest.toFixed(2) }} to {{ firstGap.trade.longest.toFixed(2) }} m. Here it
               is <strong>{{ firstGap.built.text.metres }}</strong>, {{ firstGap.built.roundingSays }}.
             </p>
+          </section>
+          <section v-if="measured.curve?.wholeQuarters.length" class="card">
+            <h2>Whole numbers</h2>
+            <p class="small quiet">
+              Here a quarter is {{ measured.curve.stridesAQuarter!.toFixed(1) }} stride lengths. It comes out
+              whole on a circle of
+            </p>
+            <ul>
+              <li v-for="w in measured.curve.wholeQuarters" :key="w.strides">
+                <strong>{{ w.diameter.toFixed(1) }} m</strong>: {{ w.strides }} in each quarter
+              </li>
+            </ul>
           </section>
           <section class="card where">
             <ArenaDrawing :measured="measured" />
@@ -259,6 +327,15 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
 }
 .workshop > .stack:only-child {
   grid-column: 1 / -1;
+}
+.under {
+  gap: 14px;
+  margin-top: 6px;
+}
+.under .link:disabled {
+  color: var(--quiet);
+  text-decoration: none;
+  cursor: default;
 }
 .drawing {
   padding: 10px;

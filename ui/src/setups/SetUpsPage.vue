@@ -7,7 +7,7 @@ import { usePassport, useSetUps } from '../house/queries'
 import { trains } from '../house/signIn'
 import { done } from '../house/undo'
 import { fitWords } from '../house/words'
-import LineDrawing from './LineDrawing.vue'
+import SetUpDrawing from './SetUpDrawing.vue'
 
 /** The set-ups kept for this horse. */
 const props = defineProps<{ horseId: string }>()
@@ -44,7 +44,7 @@ async function remove(s: SetUpView) {
   <ul class="list">
     <li v-for="s in setUps" :key="s.id" class="card">
       <RouterLink :to="{ name: 'set-up', params: { horseId, setUpId: s.id } }" :aria-label="s.name">
-        <LineDrawing :measured="s.measured" unit="metres" />
+        <SetUpDrawing :measured="s.measured" unit="metres" />
       </RouterLink>
       <div class="row spread">
         <div>

@@ -5,6 +5,7 @@ import type {
   MeasuredSetUp,
   SetUpEntry,
   SetUpEntryCrossPoleEntry,
+  SetUpEntryCurvedPolesEntry,
   SetUpEntryFenceLineEntry,
   SetUpEntryPoleLineEntry,
 } from '../api/schema'
@@ -54,6 +55,23 @@ export const element = (kind: ElementKind, strides: number): LineElementEntry =>
   strides,
   distanceMetres: null,
 })
+
+/** Four trot poles as a fan, a step apart eight metres from the middle of the arena. */
+export const newCurve = (): SetUpEntryCurvedPolesEntry => ({
+  family: 'curvedPoles',
+  arena: 'sixtyByTwenty',
+  line: 'centreLine',
+  heading: 'towardsC',
+  middleMetres: 30,
+  adjustMetres: 0,
+  kind: 'fan',
+  variant: 'trotWorking',
+  poles: 4,
+  radiusMetres: 8,
+})
+
+export const isCurve = (entry: SetUpEntry): entry is SetUpEntryCurvedPolesEntry =>
+  entry.family === 'curvedPoles'
 
 export const elementWords: Partial<Record<ElementKind, string>> = {
   pole: 'Pole',

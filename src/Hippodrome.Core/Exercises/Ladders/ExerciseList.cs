@@ -19,6 +19,10 @@ internal static class ExerciseList
 
     public static CrossPoleEntry CrossPole(double height, ArenaLine line) => new(ArenaSize.SixtyByTwenty, line, Heading.TowardsC, 30, 0, height);
 
+    /// <summary>Poles on a curve in the middle of the arena.</summary>
+    public static CurvedPolesEntry Curve(CurveKind kind, GaitVariant variant, double radius) =>
+        new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, kind, variant, 4, radius);
+
     /// <summary>A grid on the left quarter line, come to in trot over a placing pole.</summary>
     public static FenceLineEntry Grid(params LineElementEntry[] fences) => new(
         ArenaSize.SixtyByTwenty, ArenaLine.LeftQuarterLine, Heading.TowardsC, 30, 0, LineKind.Grid, Gait.Trot, [new LineElementEntry(ElementKind.Pole), .. fences]);

@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { LengthUnit, MeasuredSetUp } from '../api/schema'
+import { fitWords } from '../house/words'
+
+/** Poles on a curve from above, to scale: the way that is ridden, this horse's feet along it, the step at each radius. Lengths are metres. */
+const props = defineProps<{ measured: MeasuredSetUp; unit: LengthUnit }>()
+const curve = computed(() => props.measured.curve!)
+const half = 1.5
+const point = (degrees: number, radius: number) => ({
+  x: curve.value.centreAlong + radius * Math.cos((degrees * Math.PI) / 180),
+  y: curve.value.centreAcross + radius * Math.sin((degrees * Math.PI) / 180),
+})
+const poles = computed(() =>
+  curve.value.degrees.map((d) => ({
+    from: point(d, curve.value.radius - half),
+    to: point(d, curve.value.radius + half),
+    name: point(d, curve.value.radius + half + 0.75),
+  })),
+)
+const fan = computed(() => curve.value.radii.length > 0)
+/** A fan is shown close up, a clock with its whole circle. */
+const box = computed(() => {
+  const c = curve.value
+  const r = c.radius + half + 1.6
+  if (!fan.value) return `${c.centreAlong - r - 6} ${c.centreAcross - r} ${2 * r + 12} ${2 * r}`
+  const xs = poles.value.flatMap((p) => [p.from.x, p.to.x])
+  const ys = poles.value.flatMap((p) => [p.from.y, p.to.y])
+  const [left, right] = [Math.min(...xs) - 5.2, Math.max(...xs) + 5.2]
+  const [top, bottom] = [Math.min(...ys) - 1.7, Math.max(...ys) + 1.2]
+  return `${left} ${top} ${right - left} ${bottom - top}`
+})
+/** Beside the last pole, at each radius. */
+const right = computed(() => props.measured.heading === 'towardsC')
+const labels = computed(() =>
+  curve.value.radii
+    .filter((_, i) => i % 2 === 0)
+    .map((r) => {
+      const at = point(curve.value.degrees.at(-1)!, r.radius)
+      return {
+        ...r,
+        at: {
+          x: at.x + (right.value ? 0.45 : -0.45),
+          y: at.y + (r.radius === curve.value.radius ? -0.42 : 0.15),
+        },
+      }
+    }),
+)
+const reading = computed(() => {
+  const text = props.measured.gaps[0]!.built.text
+  return props.unit === 'feet' ? text.feet : props.unit === 'paces' ? `${text.paces} paces` : text.metres
+})
+</script>
+
+<template>
+  <svg class="curve" :viewBox="box" role="img" :aria-label="measured.title">
+    <rect x="-20" y="-20" width="100" height="60" fill="var(--sand)" />
+    <circle
+      v-for="r in fan ? [curve.radius - half, curve.radius, curve.radius + half] : [curve.radius]"
+      :key="r"
+      :cx="curve.centreAlong"
+      :cy="curve.centreAcross"
+      :r="r"
+      class="way"
+      :class="{ ridden: r === curve.radius }"
+    />
+    <circle :cx="curve.centreAlong" :cy="curve.centreAcross" r="0.14" fill="var(--ink)" />
+    <text v-if="!fan" :x="curve.centreAlong" :y="curve.centreAcross - 0.5" class="word">centre</text>
+    <g v-for="(p, i) in poles" :key="i">
+      <line :x1="p.from.x" :y1="p.from.y" :x2="p.to.x" :y2="p.to.y" class="edge" />
+      <line :x1="p.from.x" :y1="p.from.y" :x2="p.to.x" :y2="p.to.y" class="pole" />
+      <text :x="p.name.x" :y="p.name.y + 0.2" class="number">{{ i + 1 }}</text>
+    </g>
+    <circle
+      v-for="(h, i) in measured.hoofprints"
+      :key="`h${i}`"
+      :cx="h.along"
+      :cy="h.across"
+      r="0.13"
+      :class="h.gait"
+    />
+    <g v-for="l in labels" :key="l.radius">
+      <text
+        :x="l.at.x"
+        :y="l.at.y"
+        class="step"
+        :class="{ main: l.radius === curve.radius, start: right, end: !right }"
+      >
+        {{ l.radius === curve.radius ? reading : `${l.step.toFixed(2)} m` }} {{ fitWords[l.fit] }}
+      </text>
+    </g>
+    <text v-if="!fan" :x="curve.centreAlong" :y="curve.centreAcross + 1.3" class="step main">
+      {{ measured.gaps[0]!.between!.strides }} × {{ measured.gaps[0]!.between!.strideNeeded.toFixed(2) }} m in
+      each quarter,
+      {{ fitWords[measured.gaps[0]!.fit] }}
+    </text>
+  </svg>
+</template>
+
+<style scoped>
+.curve {
+  display: block;
+  width: 100%;
+  max-height: 430px;
+  border-radius: 8px;
+  background: var(--sand);
+}
+text {
+  font-family: var(--font);
+  fill: var(--ink);
+}
+.way {
+  fill: none;
+  stroke: var(--sand-line);
+  stroke-width: 0.05;
+}
+.way.ridden {
+  stroke: var(--quiet);
+  stroke-width: 0.06;
+  stroke-dasharray: 0.3 0.3;
+}
+.edge {
+  stroke: var(--ink);
+  stroke-width: 0.19;
+  stroke-linecap: round;
+}
+.pole {
+  stroke: var(--pole);
+  stroke-width: 0.11;
+  stroke-linecap: round;
+}
+.number {
+  font-size: 0.6px;
+  font-weight: 700;
+  text-anchor: middle;
+}
+.word {
+  font-size: 0.5px;
+  text-anchor: middle;
+  fill: var(--quiet);
+}
+.step {
+  font-size: 0.42px;
+  text-anchor: middle;
+  fill: var(--quiet);
+}
+.step.main {
+  font-size: 0.55px;
+  font-weight: 700;
+  fill: var(--ink);
+}
+.start {
+  text-anchor: start;
+}
+.end {
+  text-anchor: end;
+}
+.step.whole {
+  font-size: 0.85px;
+}
+.walk {
+  fill: var(--walk);
+}
+.trot {
+  fill: var(--trot-print);
+}
+.canter {
+  fill: var(--canter);
+}
+</style>

@@ -1,0 +1,36 @@
+import type { LengthUnit, MeasuredSetUp, SetUpEntry } from '../api/schema'
+import { isLine, isPoles } from './setUpEntries'
+
+/** The finest step that can be set: 5 cm, 3 inches, a quarter of a pace. */
+export const tapeStep = (unit: LengthUnit, paceMetres: number) =>
+  unit === 'feet' ? 0.0762 : unit === 'paces' ? paceMetres / 4 : 0.05
+
+const round = (metres: number) => Math.round(metres * 10_000) / 10_000
+
+/**
+ * The set-up with an element moved along the tape. On a line of fences the gap before it grows and the one
+ * after it shrinks; poles a step apart all share in it.
+ */
+export function moved(
+  entry: SetUpEntry,
+  measured: MeasuredSetUp,
+  element: number,
+  metres: number,
+  step: number,
+): SetUpEntry {
+  const by = Math.round(metres / step) * step
+  if (isLine(entry)) {
+    const gap = (i: number) => measured.gaps[i - 1]!.built.built
+    const elements = entry.elements!.map((e, i) =>
+      i === element
+        ? { ...e!, distanceMetres: round(Math.max(0, gap(i) + by)) }
+        : i === element + 1
+          ? { ...e!, distanceMetres: round(Math.max(0, gap(i) - by)) }
+          : e!,
+    )
+    return { ...entry, elements }
+  }
+  const shared = isPoles(entry) ? by / element : by
+  const adjust = (entry.adjustMetres ?? 0) + Math.round(shared / step) * step
+  return { ...entry, adjustMetres: round(Math.min(0.6, Math.max(-0.6, adjust))) } as SetUpEntry
+}
