@@ -1,5 +1,6 @@
 using System.Reflection;
 using Hippodrome.Core.Horses;
+using Hippodrome.Formats.Setups;
 using Hippodrome.Simulators;
 using Hippodrome.Storage;
 using NetArchTest.Rules;
@@ -8,7 +9,7 @@ using Xunit;
 
 namespace Hippodrome.Server.Tests;
 
-/// <summary>Arrows point one way: Server to Storage and Simulators, all of them to Core, and Core to nothing of ours.</summary>
+/// <summary>Arrows point one way: Server to Storage, Formats and Simulators, all of them to Core, and Core to nothing of ours.</summary>
 public class ArchitectureTests
 {
     private static readonly Assembly Core = typeof(Horse).Assembly;
@@ -45,10 +46,11 @@ public class ArchitectureTests
     }
 
     [Fact]
-    public void Storage_and_simulators_know_core_only()
+    public void Storage_formats_and_simulators_know_core_only()
     {
         OursUsedBy(typeof(Database).Assembly).ShouldBe(["Hippodrome.Core"]);
         OursUsedBy(typeof(WeatherStation).Assembly).ShouldBe(["Hippodrome.Core"]);
+        OursUsedBy(typeof(SetUpFile).Assembly).ShouldBe(["Hippodrome.Core"]);
     }
 
     /// <summary>One concept, one name: every folder of Storage is one of Core's or says what is its own.</summary>

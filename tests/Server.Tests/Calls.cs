@@ -8,6 +8,7 @@ using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
+using Hippodrome.Formats.Setups;
 using Hippodrome.Server.Assessments;
 using Hippodrome.Server.Exercises;
 using Hippodrome.Server.Horses;
@@ -171,6 +172,9 @@ public static class Calls
         ["GET /api/horses/{horseId}/set-ups"] = app => At($"{Of(app.Horse)}/set-ups"),
         ["POST /api/horses/{horseId}/set-ups/measure"] = app => At($"{Of(app.Horse)}/set-ups/measure", Raw<SetUpEntry>(Poles)),
         ["POST /api/horses/{horseId}/set-ups/who-can-ride"] = app => At($"{Of(app.Horse)}/set-ups/who-can-ride", Raw(new WhoCanRideEntry(Grid, [app.Horse.Id], GreenHorses.Last))),
+        ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}/file"] = async app => new Call($"{await SetUpAsync(app)}/file"),
+        ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}/drawing"] = async app => new Call($"{await SetUpAsync(app, Grid)}/drawing"),
+        ["POST /api/horses/{horseId}/set-ups/file"] = app => At($"{Of(app.Horse)}/set-ups/file", Raw(new SetUpFile(SetUpFile.FormatName, 1, "Grid", Grid))),
         ["GET /api/distance"] = _ => At("/api/distance?text=6.5%20paces"),
         ["POST /api/horses/{horseId}/set-ups"] = app => At($"{Of(app.Horse)}/set-ups", new NamedSetUpEntry("Poles", Poles)),
         ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}"] = async app => new Call(await SetUpAsync(app)),

@@ -63,6 +63,62 @@ public class WorkshopTests(App app) : IClassFixture<App>
         view["horses"]!.AsArray().Select(h => (string)h!["horseId"]!).ShouldAllBe(id => mine.Contains(id));
     }
 
+    /// <summary>Out and in again, every family: the same set-up under the same name, for another horse.</summary>
+    [Fact]
+    public async Task A_set_up_goes_out_as_a_file_and_comes_in_again()
+    {
+        var other = await app.AddHorseAsync();
+        var curve = new CurvedPolesEntry(Grid.Arena, Grid.Line, Grid.Heading, 30, 0, CurveKind.Fan, GaitVariant.TrotWorking, 4, 8);
+        foreach (var entry in new SetUpEntry[] { Poles, Calls.CrossPole, Grid, curve with { Line = Core.Arenas.ArenaLine.CentreLine } })
+        {
+            var address = await SetUpAsync(app, entry);
+            var file = await (await app.Trainer.SendAsync(HttpMethod.Get, $"{address}/file")).Content.ReadAsStringAsync();
+            var read = await Client.JsonAsync(await app.Trainer.SendRawAsync(HttpMethod.Post, $"{Of(other)}/set-ups/file", file));
+            read["entry"]!.ToJsonString().ShouldBe((await app.Trainer.GetAsync(address))["entry"]!.ToJsonString());
+        }
+    }
+
+    [Theory]
+    [InlineData("""{"format": "recipe", "version": 1, "name": "x"}""", "format,setUp")]
+    [InlineData("""{"format": "set-up", "version": 9, "name": "x"}""", "version,setUp")]
+    [InlineData("""{"format": "set-up", "setUp": {"family": "crossPole", "arena": "sixtyByTwenty", "line": "centreLine", "heading": "towardsC", "middleMetres": 30, "heightMetres": 3}}""", "name,setUp.heightMetres")]
+    [InlineData("""{"format": "set-up", "name": "x", "setUp": {"family": "cathedral"}}""", "")]
+    [InlineData("""{"format": "set-up", "name": "x", "setUp": 5}""", "setUp")]
+    public async Task A_file_that_is_none_is_answered_by_field(string file, string fields)
+    {
+        var problem = await Problem.ReadAsync(await app.Trainer.SendRawAsync(HttpMethod.Post, $"{Of(app.Horse)}/set-ups/file", file));
+        problem.Status.ShouldBe(400);
+        problem.Faults.ShouldNotBeEmpty();
+        if (fields.Length > 0)
+        {
+            string.Join(",", problem.Fields).ShouldBe(fields);
+        }
+    }
+
+    /// <summary>Well-formed, to scale: the last rail stands as many centimetres along as the tape reads.</summary>
+    [Fact]
+    public async Task The_drawing_is_svg_with_the_readings_of_the_screen()
+    {
+        var address = await SetUpAsync(app, Grid);
+        var answer = await app.Trainer.SendAsync(HttpMethod.Get, $"{address}/drawing");
+        answer.Content.Headers.ContentType!.MediaType.ShouldBe("image/svg+xml");
+        var svg = System.Xml.Linq.XDocument.Parse(await answer.Content.ReadAsStringAsync());
+        var elements = (await app.Trainer.GetAsync(address))["measured"]!["elements"]!.AsArray();
+        var texts = svg.Descendants().Where(e => e.Name.LocalName == "text").Select(e => e.Value).ToList();
+        elements.Select(e => (string)e!["atText"]!["metres"]!).ShouldAllBe(reading => texts.Contains(reading));
+        var rails = svg.Descendants().Where(e => e.Name.LocalName == "line").Select(e => (double)e.Attribute("x1")!).ToList();
+        var last = (double)elements.Last()!["at"]! * 100;
+        rails.ShouldContain(x => Math.Abs(x - last) < 0.01);
+    }
+
+    /// <summary>A placing pole, a cross-pole, an upright and an oxer: 1, 4, 2 and 4 poles, and wings for the three fences (common practice, no source).</summary>
+    [Fact]
+    public async Task The_kit_is_counted()
+    {
+        var kit = (await app.Trainer.PostAsync($"{Of(app.Horse)}/set-ups/measure", Raw<SetUpEntry>(Grid)))["kit"]!;
+        ((int)kit["poles"]!, (int)kit["wings"]!, (int)kit["cups"]!, (int)kit["blocks"]!).ShouldBe((11, 8, 8, 0));
+    }
+
     [Theory]
     [InlineData("21%276%22", 6.5532)]
     [InlineData("6.5%20paces", 5.9436)]

@@ -98,3 +98,22 @@ test('the fit turns as the fence is moved, and the print has the figures of the 
   await expect(page.getByRole('cell', { name: '16.00 m' }).first()).toBeVisible()
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden()
 })
+
+test('a set-up goes out as a file and comes in for another horse, and rubbish is told', async ({ page }) => {
+  await signIn(page, trainer)
+  await openHorse(page, 'Sablewood', 'Set-ups')
+  await page.getByRole('heading', { name: 'Grid of 4, to 80 cm' }).getByRole('link').click()
+  const download = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'File' }).click()
+  const path = await (await download).path()
+  await newHorse(page, 'Kestrel')
+  await openHorse(page, 'Kestrel', 'Set-ups')
+  await page.setInputFiles('input[type=file]', {
+    name: 'x.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"format":"recipe"}'),
+  })
+  await expect(page.getByText('This is a recipe, not a set-up.', { exact: false })).toBeVisible()
+  await page.setInputFiles('input[type=file]', path)
+  await expect(page.getByText('Grid of 4, to 80 cm is kept, measured for Kestrel.')).toBeVisible()
+})

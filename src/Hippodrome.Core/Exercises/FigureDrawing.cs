@@ -12,8 +12,9 @@ namespace Hippodrome.Core.Exercises;
 /// <param name="Seconds">Time once along it.</param>
 /// <param name="Prints">Where each stride begins.</param>
 /// <param name="Gait">The gait it is ridden in.</param>
+/// <param name="Bend">On a circle: how far the poll leaves the line of the withers.</param>
 /// <param name="Why">Rule, inputs, source.</param>
-public sealed record FigureDrawing(IReadOnlyList<FigurePoint> Path, bool Closed, Distance Length, double Strides, double Seconds, IReadOnlyList<FigurePoint> Prints, Gait Gait, Why Why)
+public sealed record FigureDrawing(IReadOnlyList<FigurePoint> Path, bool Closed, Distance Length, double Strides, double Seconds, IReadOnlyList<FigurePoint> Prints, Gait Gait, Distance? Bend, Why Why)
 {
     /// <summary>Null where there is nothing to draw in an arena: out in the open, on the spot, or at the halt.</summary>
     public static FigureDrawing? Of(Exercise exercise, StrideCard card)
@@ -32,8 +33,17 @@ public sealed record FigureDrawing(IReadOnlyList<FigurePoint> Path, bool Closed,
         return new FigureDrawing(
             path.Points, closed, path.Length, strides, path.Length.Metres / estimate.Speed.MetresPerSecond,
             [.. Enumerable.Range(0, (int)Math.Floor(strides) + (closed ? 0 : 1)).Select(i => path.At(estimate.Stride * i))], gait,
+            Diameter(exercise.Figure) is { } diameter ? Arenas.Bend.Offset(diameter * 0.5) : null,
             new Why("Length of the figure over this horse's stride", [$"once along: {path.Length}", $"{variant.Say()}: stride {estimate.Stride}"], estimate.Why.Source));
     }
+
+    private static Distance? Diameter(RiddenFigure figure) => figure switch
+    {
+        RiddenFigure.Circle20 => Distance.FromMetres(20),
+        RiddenFigure.Circle15 => Distance.FromMetres(15),
+        RiddenFigure.Circle10 => Distance.FromMetres(10),
+        _ => null,
+    };
 
     private static FigurePath? PathOf(RiddenFigure figure)
     {
@@ -46,10 +56,7 @@ public sealed record FigureDrawing(IReadOnlyList<FigurePoint> Path, bool Closed,
             RiddenFigure.QuarterLine => SchoolFigures.Along(arena, arena.Width.Metres / 4),
             RiddenFigure.Diagonal => SchoolFigures.Diagonal(arena),
             RiddenFigure.Serpentine => SchoolFigures.Serpentine(arena, 3),
-            RiddenFigure.Circle20 => SchoolFigures.Circle(arena, Distance.FromMetres(20)),
-            RiddenFigure.Circle15 => SchoolFigures.Circle(arena, Distance.FromMetres(15)),
-            RiddenFigure.Circle10 => SchoolFigures.Circle(arena, Distance.FromMetres(10)),
-            _ => null,
+            _ => Diameter(figure) is { } diameter ? SchoolFigures.Circle(arena, diameter) : null,
         };
     }
 }

@@ -96,6 +96,9 @@ public sealed record MeasuredSetUp(
 {
     public Distance Length => Elements[^1].At + Elements[^1].Spread;
 
+    /// <summary>What has to be carried out.</summary>
+    public KitNeeded Kit => KitNeeded.For(Elements);
+
     /// <summary>How it is built up; nothing where it is built at once.</summary>
     public IReadOnlyList<BuildStage> Stages { get; init; } = [];
 

@@ -26,6 +26,7 @@ public static class SetUpEndpoints
         api.MapPost("/horses/{horseId}/set-ups/measure", MeasureAsync).Needs(Access.Reads);
         api.MapPost("/horses/{horseId}/set-ups/who-can-ride", WhoCanRideEndpoint.AnswerAsync).Needs(Access.Reads);
         api.MapGet("/distance", ReadDistance).Needs(Access.Reads);
+        api.MapSetUpFiles();
         api.MapPost("/horses/{horseId}/set-ups", AddAsync).Needs(Access.Trains);
         api.MapGet("/horses/{horseId}/set-ups/{setUpId:guid}", OneAsync).Needs(Access.Reads);
         api.MapPut("/horses/{horseId}/set-ups/{setUpId:guid}", ChangeAsync).Needs(Access.Trains);
@@ -68,7 +69,7 @@ public static class SetUpEndpoints
         return read.IsFine ? TypedResults.Ok(new ReadDistanceView(read.Value.Distance, read.Value.Text)) : Problems.Faulty(read.Faults);
     }
 
-    private static async Task<Results<Ok<SetUpView>, ProblemHttpResult>> AddAsync(Guid horseId, NamedSetUpEntry entry, Visit visit)
+    internal static async Task<Results<Ok<SetUpView>, ProblemHttpResult>> AddAsync(Guid horseId, NamedSetUpEntry entry, Visit visit)
     {
         var (name, faults) = await CheckAsync(horseId, entry, visit);
         if (faults.Count > 0)
@@ -141,6 +142,6 @@ public static class SetUpEndpoints
         return (name, checks.Faults);
     }
 
-    private static async Task<SetUpView> ShowAsync(Guid horseId, Guid id, Visit visit) =>
+    internal static async Task<SetUpView> ShowAsync(Guid horseId, Guid id, Visit visit) =>
         (await visit.ShowSetUpsAsync(horseId, [(await visit.Yard.FindSetUpAsync(horseId, id))!]))[0];
 }

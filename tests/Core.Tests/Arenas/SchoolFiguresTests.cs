@@ -62,6 +62,14 @@ public class SchoolFiguresTests
         }
     }
 
+    /// <summary>19 mm on a 20 m circle, 38 on 10 m, 48 on 8 m: three quarters of an inch on 20 m (common practice, no source).</summary>
+    [Theory]
+    [InlineData(20, 19)]
+    [InlineData(10, 38)]
+    [InlineData(8, 48)]
+    public void The_bend_of_a_circle_is_less_than_most_riders_ask_for(double diameter, double millimetres) =>
+        (Bend.Offset(Distance.FromMetres(diameter / 2)).Metres * 1000).ShouldBe(millimetres, 0.5);
+
     [Fact]
     public void A_point_half_way_round_a_circle_is_across_from_its_start()
     {

@@ -42,7 +42,13 @@ const once = computed(() => {
         :drawing="view.drawn"
         :title="`${exercise.name}: ${figureWords[exercise.figure]}, ${once}`"
       />
-      <p class="small quiet">{{ horse }}: {{ once }}</p>
+      <p class="small quiet">
+        {{ horse }}: {{ once
+        }}<template v-if="view.drawn.bend"
+          >. The poll leaves the line of the withers by {{ Math.round(view.drawn.bend * 1000) }} mm, and no
+          more</template
+        >
+      </p>
     </template>
     <p v-if="trains()" class="row small acts">
       <template v-if="view.own">

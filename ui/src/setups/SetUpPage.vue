@@ -157,6 +157,10 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
     <h1>{{ measured?.title ?? 'Set-up' }}</h1>
     <span class="quiet">for {{ passport?.horse.name }}</span>
     <div class="actions no-print">
+      <a v-if="kept" class="button" :href="`/api/horses/${horseId}/set-ups/${setUpId}/file`" download>File</a>
+      <a v-if="kept" class="button" :href="`/api/horses/${horseId}/set-ups/${setUpId}/drawing`" download
+        >Drawing</a
+      >
       <button class="button" type="button" @click="print">Print</button>
       <RouterLink
         v-if="kept && trains()"
@@ -255,6 +259,12 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
                 </tr>
               </tbody>
             </table>
+            <p class="small kit">
+              Carry out {{ measured.kit.poles }} {{ measured.kit.poles === 1 ? 'pole' : 'poles'
+              }}<template v-if="measured.kit.wings"
+                >, {{ measured.kit.wings }} wings, {{ measured.kit.cups }} cups</template
+              ><template v-if="measured.kit.blocks">, {{ measured.kit.blocks }} blocks</template>.
+            </p>
             <p v-if="unit === 'paces' && !signedIn?.me?.paceCalibrated" class="small quiet">
               In paces of 91 cm: yours are not calibrated. Walk 20 m and count, in the Yard book.
             </p>
@@ -387,6 +397,9 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
   .lower {
     grid-template-columns: minmax(0, 1fr);
   }
+}
+.kit {
+  margin-top: 8px;
 }
 @media print {
   .workshop,

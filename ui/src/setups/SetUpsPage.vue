@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
-import { ask, client } from '../api/client'
-import type { SetUpView } from '../api/schema'
+import { ask, client, Problem } from '../api/client'
+import type { SetUpFile, SetUpView } from '../api/schema'
 import ProblemNote from '../house/ProblemNote.vue'
+import { useProblem } from '../house/faults'
 import { usePassport, useSetUps } from '../house/queries'
 import { trains } from '../house/signIn'
 import { done } from '../house/undo'
@@ -15,6 +16,37 @@ const { data: setUps, error } = useSetUps(() => props.horseId)
 const { data: passport } = usePassport(() => props.horseId)
 const queries = useQueryClient()
 const refresh = () => queries.invalidateQueries({ queryKey: ['horse', props.horseId] })
+
+const { problem, attempt } = useProblem()
+
+/** A set-up that was written out here or elsewhere; what is wrong with it is told by its field. */
+async function read(event: Event) {
+  const input = event.target as HTMLInputElement
+  const text = await input.files?.[0]?.text()
+  input.value = ''
+  if (text === undefined) return
+  const view = await attempt(async () => {
+    let body: SetUpFile
+    try {
+      body = JSON.parse(text) as SetUpFile
+    } catch {
+      throw new Problem(
+        400,
+        'That file cannot be read.',
+        'Choose one that was written out as a set-up: JSON.',
+      )
+    }
+    return ask(() =>
+      client.POST('/api/horses/{horseId}/set-ups/file', {
+        params: { path: { horseId: props.horseId } },
+        body,
+      }),
+    )
+  })
+  if (!view) return
+  await refresh()
+  done(`${view.name} is kept, measured for ${passport.value?.horse.name}.`)
+}
 
 async function remove(s: SetUpView) {
   const path = { horseId: props.horseId, setUpId: s.id }
@@ -32,12 +64,16 @@ async function remove(s: SetUpView) {
     <h1>Set-ups</h1>
     <span class="quiet">measured for {{ passport?.horse.name }}, as its stride card stands today</span>
     <div v-if="trains()" class="actions">
+      <label class="button from-file" tabindex="0" @keydown.enter="($event.target as HTMLElement).click()"
+        >From a file<input class="visually-hidden" type="file" accept=".json,application/json" @change="read"
+      /></label>
       <RouterLink class="button main" :to="{ name: 'set-up', params: { horseId, setUpId: 'new' } }"
         >New set-up</RouterLink
       >
     </div>
   </header>
   <ProblemNote v-if="error" :problem="error" />
+  <ProblemNote v-if="problem" :problem="problem" />
   <p v-if="setUps?.length === 0" class="card">
     None kept yet. A line of trot poles is a good beginning: its spacing comes from this horse’s own step.
   </p>
@@ -52,8 +88,10 @@ async function remove(s: SetUpView) {
             <RouterLink :to="{ name: 'set-up', params: { horseId, setUpId: s.id } }">{{ s.name }}</RouterLink>
           </h2>
           <p class="small quiet">
-            {{ s.measured.gaps[0]?.built.text.metres }} · {{ s.measured.gaps[0]?.built.text.feet }} ·
-            {{ fitWords[s.measured.gaps[0]!.fit] }}{{ s.ridden ? ' · ridden' : '' }}
+            <template v-if="s.measured.gaps[0]"
+              >{{ s.measured.gaps[0].built.text.metres }} · {{ s.measured.gaps[0].built.text.feet }} ·
+              {{ fitWords[s.measured.gaps[0].fit] }}</template
+            ><template v-else>one fence</template>{{ s.ridden ? ' · ridden' : '' }}
           </p>
         </div>
         <button
@@ -71,6 +109,10 @@ async function remove(s: SetUpView) {
 </template>
 
 <style scoped>
+.from-file:focus-within {
+  outline: 3px solid var(--focus);
+  outline-offset: 2px;
+}
 .list {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(420px, 1fr));
