@@ -48,10 +48,10 @@ public class PassportTests(App app) : IClassFixture<App>
         var horse = await app.AddHorseAsync();
         await app.Trainer.PostAsync($"{Of(horse)}/care", Feet with { On = App.Today.AddDays(-50) });
         async Task<List<string>> WarningsAsync() => [.. (await app.Trainer.GetAsync("/api/today"))["horses"]!.AsArray().Single(h => (string)h!["horse"]!["id"]! == horse.Id.ToString())!["warnings"]!.AsArray().Select(w => (string)w!["text"]!)];
-        (await WarningsAsync()).ShouldBe(["Feet: Overdue by 8 days."]);
+        (await WarningsAsync()).ShouldBe(["Feet: overdue by 8 days."]);
         var plan = await app.Trainer.PostAsync($"{Of(horse)}/sessions", Session());
         plan["check"]!["faults"]!.AsArray().Select(f => (string)f!["rule"]!).ShouldBe(["OverdueFeet"]);
-        (await WarningsAsync()).ShouldBe(["Feet: Overdue by 8 days."]);
+        (await WarningsAsync()).ShouldBe(["Feet: overdue by 8 days."]);
 
         var care = await app.Trainer.PostAsync($"{Of(horse)}/care", Feet);
         ((string)care["due"]![0]!["state"]!).ShouldBe("fine");

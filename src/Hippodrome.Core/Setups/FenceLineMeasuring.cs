@@ -22,7 +22,8 @@ internal static class FenceLineMeasuring
         var measuring = new LineMeasuring(line, card, tape, at[^1] + line.Elements[^1].Spread);
         var elements = line.Elements.Select((e, i) => measuring.Element(e.Kind, Name(line, i), at[i], e.Height, e.Kind == ElementKind.CrossPole ? PoleEnd.Both : PoleEnd.None, e.Spread)).ToList();
         Feet(line, card, measuring, at, gaps);
-        return measuring.Finish(Title(line), elements, gaps, Notices(line, gaps)) with { Stages = BuildStages.Of(line) };
+        var stages = BuildStages.Of(line);
+        return measuring.Finish(Title(line), elements, gaps, [.. Notices(line, gaps), .. TooManyForADay(stages)]) with { Stages = stages };
     }
 
     /// <summary>A pole is a placing pole before a fence and a landing pole behind one.</summary>
@@ -70,6 +71,15 @@ internal static class FenceLineMeasuring
         if (gaps.Exists(g => g.Fit is Fit.TooShort or Fit.Long))
         {
             yield return "A gap does not suit this horse: move the fence to the horse, or ride another number of strides.";
+        }
+    }
+
+    private static IEnumerable<string> TooManyForADay(IReadOnlyList<BuildStage> stages)
+    {
+        var efforts = stages.Sum(s => s.Efforts);
+        if (efforts > SetUpFigures.EffortsOfADay.Value)
+        {
+            yield return FormattableString.Invariant($"All its stages come to {efforts:0.#} efforts: more than one day's work. Leave off where it is easy, and go on another day.");
         }
     }
 

@@ -52,6 +52,8 @@ public static class SetUpFigures
     public static readonly Figure<double> FirstStands = Figure.Chosen("A fence joins a grid no higher than", 0.50, "m", "new and small before it is high");
     public static readonly Figure<int> PassesAStage = Figure.Practice("Passes at each stage of a grid", 2, "passes");
 
+    public static readonly Figure<double> EffortsOfADay = Figure.Chosen("Most jumping efforts of an established horse in a day", 40.0, "efforts", "the upper end of what trainers ask of one; a green horse has fifteen, a novice twenty-five");
+
     public static readonly Figure<double> StraightStrides = Figure.Chosen("Straight canter strides before and after", 4.0, "strides", "time to be straight, to look, and to be asked nothing else");
 
     public static readonly Figure<double> TooShortUnder = Fits("too short under", 0.88);

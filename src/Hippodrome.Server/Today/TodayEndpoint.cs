@@ -69,7 +69,7 @@ public static class TodayEndpoint
     [
         .. holds.Select(h => new Warning($"Held since {h.Since:d MMMM}: {h.Because}. No ridden work until a vet clears it.", true)),
         .. restrictions.Select(r => new Warning($"Restricted by {r.By}: {r.Says}.", false)),
-        .. feet is { State: CareState.Overdue } ? [new Warning($"Feet: {feet.Says}", false)] : (IEnumerable<Warning>)[],
+        .. feet is { State: CareState.Overdue } ? [new Warning($"Feet: {char.ToLowerInvariant(feet.Says[0])}{feet.Says[1..]}", false)] : (IEnumerable<Warning>)[],
         // The feet have their own line, with a session or without.
         .. sessions.Where(s => s.RideId is null).SelectMany(s => s.Check.Faults).Where(f => f.Rule != PlanChecks.OfFeet).Select(f => new Warning($"{f.Says} {f.Mend}", f.Hard)),
     ];

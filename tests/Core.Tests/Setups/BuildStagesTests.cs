@@ -36,6 +36,15 @@ public class BuildStagesTests
         Stages(Pole(), Cross(0.45), Upright(0.5, 1), Upright(0.6, 1), Upright(0.6, 0)).Sum(s => s.Efforts).ShouldBeInRange(15, 30);
     }
 
+    /// <summary>25 to 40 efforts are an established horse's day (chosen, from common practice).</summary>
+    [Fact]
+    public void More_than_a_days_work_is_said_so()
+    {
+        IReadOnlyList<string> Notices(double height) => Make.Measured(Line(LineKind.Grid, Gait.Trot, Pole(), Cross(0.5), Upright(height, 1), Upright(height, 1))).Notices;
+        Notices(0.9).ShouldContain(n => n.Contains("more than one day's work"));
+        Notices(0.5).ShouldNotContain(n => n.Contains("more than one day's work"));
+    }
+
     [Fact]
     public void A_bounce_counts_half() => Stages(Cross(0.5), Upright(0.5, 0))[^1].Efforts.ShouldBe(2 * 1.5);
 

@@ -53,7 +53,7 @@ const labelsAt = computed(() => tapeAt.value + 57 * k.value)
 const top = computed(() => -170 - 45 * k.value)
 const start = computed(() => props.measured.elements[0]!)
 const towardsC = computed(() => props.measured.heading === 'towardsC')
-const high = computed(() => labelsAt.value + 108 * k.value - top.value)
+const high = computed(() => labelsAt.value + 120 * k.value - top.value)
 const box = computed(() => `${-before} ${top.value} ${before + length.value + after} ${high.value}`)
 
 /** From the arena's metres to centimetres along and beside the line, as ridden. */

@@ -200,7 +200,7 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
         <SetUpDrawing
           :measured="measured"
           :unit="unit"
-          :movable="trains()"
+          :movable="trains() && !measured.curve"
           @drag="drag"
           @drop="drop"
           @nudge="nudge"
@@ -208,7 +208,7 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
         <p v-if="trains()" class="row small no-print under">
           <button class="link" type="button" :disabled="!canUndo" @click="undo">Undo</button>
           <button class="link" type="button" :disabled="!canRedo" @click="redo">Redo</button>
-          <span class="quiet"
+          <span v-if="!measured.curve" class="quiet"
             >Drag an element, or move it with the arrow keys; it snaps to what the tape can set.</span
           >
         </p>
@@ -273,7 +273,7 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
         </div>
 
         <div class="stack">
-          <section v-if="firstGap" class="card why">
+          <section v-if="firstGap" class="card why no-print">
             <div class="row spread">
               <h2>Why {{ say(firstGap.built.text) }}</h2>
               <WhyButton :why="firstGap.why" of="this distance" />

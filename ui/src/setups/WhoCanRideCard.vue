@@ -98,7 +98,7 @@ const moved = (metres: number) => `${Math.round(Math.abs(metres) * 100)} cm ${me
               ? 'built for it'
               : t.moves.length
                 ? t.moves
-                    .map((m) => `${answer!.elements[m.element]!.toLowerCase()} ${moved(m.metres)}`)
+                    .map((m) => `${answer!.elements[m.element]!.toLowerCase()}: ${moved(m.metres)}`)
                     .join(', ')
                 : 'nothing moves'
           }}</span>
