@@ -69,7 +69,7 @@ public class WorkshopTests(App app) : IClassFixture<App>
     {
         var other = await app.AddHorseAsync();
         var curve = new CurvedPolesEntry(Grid.Arena, Grid.Line, Grid.Heading, 30, 0, CurveKind.Fan, GaitVariant.TrotWorking, 4, 8);
-        foreach (var entry in new SetUpEntry[] { Poles, Calls.CrossPole, Grid, curve with { Line = Core.Arenas.ArenaLine.CentreLine } })
+        foreach (var entry in new SetUpEntry[] { Poles, Calls.CrossPole, Grid, curve with { Line = Core.Arenas.ArenaLine.CentreLine }, new NarrowEntry(Grid.Arena, Grid.Line, Grid.Heading, 30, 0, 1.8, Guides.Left, 0.6, Gait.Canter) })
         {
             var address = await SetUpAsync(app, entry);
             var file = await (await app.Trainer.SendAsync(HttpMethod.Get, $"{address}/file")).Content.ReadAsStringAsync();

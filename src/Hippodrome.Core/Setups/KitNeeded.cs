@@ -14,6 +14,8 @@ public sealed record KitNeeded(int Poles, int Wings, int Cups, int Blocks)
     {
         ElementKind.Pole or ElementKind.PlacingPole => new(1, 0, 0, 0),
         ElementKind.RaisedPole => new(1, 0, 0, element.Raised == PoleEnd.Both ? 2 : 1),
+        // Its rail, the generous ground pole, and guides are laid as they are wanted.
+        ElementKind.Narrow => new(4, 2, 2, 0),
         // Two crossed rails and a ground line on both sides: it is jumped from either rein.
         ElementKind.CrossPole => new(4, 2, 2, 0),
         ElementKind.Wall => new(1, 2, 2, 0),

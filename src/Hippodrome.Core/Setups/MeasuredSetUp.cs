@@ -14,6 +14,7 @@ public enum ElementKind
     AscendingOxer,
     SquareOxer,
     Wall,
+    Narrow,
 }
 
 /// <summary>An end of a pole, left and right as the horse comes to it.</summary>
@@ -104,4 +105,7 @@ public sealed record MeasuredSetUp(
 
     /// <summary>Where it lies on a curve; nothing for a straight line.</summary>
     public CurveMeasure? Curve { get; init; }
+
+    /// <summary>How narrow it is and where that leads; nothing for other fences.</summary>
+    public NarrowMeasure? Narrow { get; init; }
 }

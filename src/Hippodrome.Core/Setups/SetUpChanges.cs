@@ -26,6 +26,7 @@ public static class SetUpChanges
         PoleLineEntry poles => new(poles with { Variant = GaitVariant.WalkMedium, Raising = Raising.Ground, HeightMetres = null, AdjustMetres = 0 }, "back to walk, poles on the ground"),
         CurvedPolesEntry curve => new(curve with { Variant = GaitVariant.WalkMedium, AdjustMetres = 0 }, "back to walk"),
         CrossPoleEntry fence => new(fence with { HeightMetres = SetUpFigures.CrossPoleHeight.Value.Shortest.Metres, AdjustMetres = 0 }, "as low as it goes, and walk between the tries"),
+        NarrowEntry narrow => new(narrow with { WidthMetres = NarrowFence.Way[0].WidthMetres, Guides = Guides.Both, HeightMetres = SetUpFigures.FenceHeight.Value.Shortest.Metres }, "full width, guides on both sides, low, and walk between the tries"),
         FenceLineEntry line => new(line.AtHeights(_ => 0, 0) with { AdjustMetres = 0 }, "as low as it goes, and walk between the tries"),
         _ => throw new ArgumentOutOfRangeException(nameof(entry)),
     };
@@ -41,6 +42,7 @@ public static class SetUpChanges
             new(poles with { Raising = Raising.AlternateEnds, HeightMetres = HeightStep }, "one rung on: ends raised in turn"),
         CrossPoleEntry fence when (fence.HeightMetres ?? 0) + HeightStep <= SetUpFigures.CrossPoleHeight.Value.Longest.Metres + 1e-9 =>
             new(fence with { HeightMetres = Math.Round((fence.HeightMetres ?? 0) + HeightStep, 2) }, "one step on: 10 cm up, the distance as it was"),
+        NarrowEntry narrow when narrow.AsFence()?.Next is { } next => new(narrow.At(next), $"one step on: {next.Says}"),
         FenceLineEntry line when line.Elements?.LastOrDefault(e => e?.HeightMetres is not null)?.HeightMetres + HeightStep <= Highest(line) + 1e-9 =>
             new(line.AtHeights(h => h, HeightStep), "one step on: the last fence 10 cm up, the distance as it was"),
         _ => null,
@@ -55,10 +57,15 @@ public static class SetUpChanges
         CurvedPolesEntry { Variant: { } variant } when variant.Gait() != Gait.Walk => entry.BackToWalk(),
         CrossPoleEntry fence when (fence.HeightMetres ?? 0) - HeightStep >= SetUpFigures.CrossPoleHeight.Value.Shortest.Metres - 1e-9 =>
             new(fence with { HeightMetres = Math.Round((fence.HeightMetres ?? 0) - HeightStep, 2) }, "one step back: 10 cm down"),
+        NarrowEntry narrow when narrow.AsFence()?.Back is { } back => new(narrow.At(back), $"back to {back.Says}"),
         FenceLineEntry line when line.Elements?.OfType<LineElementEntry>().Any(e => e.HeightMetres > Lowest(e.Kind) + 1e-9) == true =>
             new(line.AtHeights(h => h - HeightStep, 0), "one step back: everything 10 cm down"),
         _ => null,
     };
+
+    private static NarrowFence? AsFence(this NarrowEntry narrow) => narrow.Check().Value as NarrowFence;
+
+    private static NarrowEntry At(this NarrowEntry narrow, NarrowStep step) => narrow with { WidthMetres = step.WidthMetres, Guides = step.Guides };
 
     private static double Lowest(ElementKind? kind) => (kind == ElementKind.CrossPole ? SetUpFigures.CrossPoleHeight : SetUpFigures.FenceHeight).Value.Shortest.Metres;
 

@@ -23,6 +23,7 @@ public enum Raising
 [JsonDerivedType(typeof(CrossPoleEntry), "crossPole")]
 [JsonDerivedType(typeof(FenceLineEntry), "fenceLine")]
 [JsonDerivedType(typeof(CurvedPolesEntry), "curvedPoles")]
+[JsonDerivedType(typeof(NarrowEntry), "narrow")]
 public abstract record SetUpEntry(ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null)
 {
     public abstract Outcome<SetUp> Check();

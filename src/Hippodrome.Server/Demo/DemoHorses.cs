@@ -146,6 +146,7 @@ internal static class DemoHorses
         await s.AimAsync(horse, "Harrowmere indoor, 1.20 m", 21, Discipline.Jumping, "Harrowmere tour", "1.20 m", 1.20, "Harrowmere");
         var cross = await s.SetUpAsync(horse, DemoStory.CrossPole(0.60));
         var lower = await s.SetUpAsync(horse, DemoStory.CrossPole(0.50));
+        await s.SetUpAsync(horse, new NarrowEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 1.8, Guides.Both, 0.6, Gait.Canter));
         await s.SetUpAsync(horse, DemoStory.Line(new(ElementKind.Upright, 1.0), new(ElementKind.SquareOxer, 1.0, 1.1, 5)));
         await s.SetUpAsync(horse, DemoStory.Grid(new(ElementKind.CrossPole, 0.5), new(ElementKind.Upright, 0.6, null, 0), new(ElementKind.Upright, 0.7, null, 1), new(ElementKind.SquareOxer, 0.8, 0.9, 1)));
         PartEntry[] bold = [Loosen(6), Canter(8, "Transitions, shorter and longer"), Trot(9, "Cross-pole from trot", cross, rung: "narrow/one-guide")];

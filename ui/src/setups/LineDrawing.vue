@@ -42,7 +42,14 @@ function key(event: KeyboardEvent, element: number) {
 
 const before = 330
 const after = 420
-const poleHalf = 150
+/** Half the width of what stands: poles of three metres, or a narrow fence. */
+const poleHalf = computed(() => (props.measured.narrow ? props.measured.narrow.width * 50 : 150))
+const guides = computed(() => {
+  const n = props.measured.narrow
+  return n
+    ? ([-1, 1] as const).filter((side) => n.guides === 'both' || n.guides === (side < 0 ? 'left' : 'right'))
+    : []
+})
 
 const last = computed(() => props.measured.elements.at(-1)!)
 const length = computed(() => (last.value.at + last.value.spread) * 100)
@@ -166,7 +173,28 @@ const sizeOf = (e: MeasuredSetUp['elements'][number]) =>
         <rect x="-17" :y="-poleHalf - 13" width="34" height="22" rx="4" fill="var(--ink)" />
         <rect x="-17" :y="poleHalf - 9" width="34" height="22" rx="4" fill="var(--ink)" />
       </template>
-      <template v-else-if="!['pole', 'raisedPole', 'placingPole'].includes(e.kind)">
+      <g v-if="measured.narrow">
+        <rect
+          :x="-measured.narrow.groundPoleOut * 100 - 6"
+          :y="-poleHalf"
+          width="12"
+          :height="2 * poleHalf"
+          rx="6"
+          fill="var(--pole)"
+          stroke="var(--ink)"
+          stroke-width="2.5"
+        />
+        <line
+          v-for="side in guides"
+          :key="side"
+          x1="-10"
+          x2="-300"
+          :y1="side * (poleHalf + 12)"
+          :y2="side * (poleHalf + 60)"
+          class="guide"
+        />
+      </g>
+      <template v-if="!['crossPole', 'pole', 'raisedPole', 'placingPole'].includes(e.kind)">
         <rect
           v-for="rail in e.spread > 0 ? [0, e.spread * 100] : [0]"
           :key="rail"
@@ -196,7 +224,7 @@ const sizeOf = (e: MeasuredSetUp['elements'][number]) =>
           fill="var(--ink)"
         />
       </template>
-      <template v-else>
+      <template v-else-if="e.kind !== 'crossPole'">
         <rect
           x="-6"
           :y="-poleHalf"
@@ -318,6 +346,11 @@ text {
   font-size: 29px;
   font-weight: 700;
   text-anchor: middle;
+}
+.guide {
+  stroke: var(--ink);
+  stroke-width: 11;
+  stroke-linecap: round;
 }
 .strides {
   font-size: 20px;

@@ -8,11 +8,13 @@ import { options, variantWords } from '../house/words'
 import {
   isCurve,
   isLine,
+  isNarrow,
   isPoles,
   lineWords,
   newCrossPole,
   newCurve,
   newFenceLine,
+  newNarrow,
   newPoleLine,
 } from './setUpEntries'
 
@@ -35,12 +37,13 @@ const family = computed({
       fenceLine: newFenceLine,
       curvedPoles: newCurve,
       crossPole: newCrossPole,
+      narrow: newNarrow,
     }
     const fresh = make[to!]()
     const { arena, line, heading, middleMetres } = entry.value
     // A curve begins in the middle of the arena, where it has room.
     entry.value =
-      to === 'curvedPoles'
+      to === 'curvedPoles' || to === 'narrow'
         ? { ...fresh, arena, heading, middleMetres }
         : { ...fresh, arena, line, heading, middleMetres }
   },
@@ -70,6 +73,7 @@ function set(change: Partial<SetUpEntry>) {
           { value: 'curvedPoles', label: 'Poles on a curve' },
           { value: 'crossPole', label: 'Cross-pole from trot' },
           { value: 'fenceLine', label: 'Fences: grid or line' },
+          { value: 'narrow', label: 'Narrow fence' },
         ]"
       />
     </FieldBox>
@@ -159,6 +163,40 @@ function set(change: Partial<SetUpEntry>) {
         @input="(e) => set({ radiusMetres: Number((e.target as HTMLInputElement).value) })"
       />
     </template>
+    <template v-else-if="isNarrow(entry)">
+      <FieldBox v-slot="{ id }" label="Width" name="widthMetres"
+        ><PickOne
+          :id="id"
+          :value="entry.widthMetres!"
+          :options="[3.5, 2.5, 1.8, 1.2, 0.9].map((w) => ({ value: w, label: `${w.toFixed(1)} m` }))"
+          @change="(v) => set({ widthMetres: v as number })"
+      /></FieldBox>
+      <FieldBox v-slot="{ id }" label="Guide poles" name="guides"
+        ><PickOne
+          :id="id"
+          :value="entry.guides!"
+          :options="[
+            { value: 'both', label: 'Both sides' },
+            { value: 'left', label: 'Left only' },
+            { value: 'right', label: 'Right only' },
+            { value: 'none', label: 'None' },
+          ]"
+          @change="(v) => set({ guides: v as 'both' })"
+      /></FieldBox>
+      <FieldBox v-slot="{ id }" label="Height, cm" name="heightMetres"
+        ><InputNumber :id="id" v-model:value="height" :min="30" :max="160" :step="5"
+      /></FieldBox>
+      <FieldBox v-slot="{ id }" label="Come to in" name="comesIn"
+        ><PickOne
+          :id="id"
+          :value="entry.comesIn!"
+          :options="[
+            { value: 'trot', label: 'Trot' },
+            { value: 'canter', label: 'Canter' },
+          ]"
+          @change="(v) => set({ comesIn: v as 'trot' })"
+      /></FieldBox>
+    </template>
     <template v-else-if="isLine(entry)">
       <FieldBox v-slot="{ id }" label="They are" name="kind"
         ><PickOne
@@ -185,6 +223,7 @@ function set(change: Partial<SetUpEntry>) {
       ><InputNumber :id="id" v-model:value="height" :min="20" :max="80" :step="5"
     /></FieldBox>
     <FieldBox
+      v-if="!isNarrow(entry)"
       v-slot="{ id }"
       label="Longer than its own by, cm"
       name="adjustMetres"

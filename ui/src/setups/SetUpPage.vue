@@ -16,6 +16,7 @@ import { done } from '../house/undo'
 import { fitWords } from '../house/words'
 import ArenaDrawing from './ArenaDrawing.vue'
 import ElementRows from './ElementRows.vue'
+import NarrowCard from './NarrowCard.vue'
 import SetUpControls from './SetUpControls.vue'
 import SetUpDrawing from './SetUpDrawing.vue'
 import StagesCard from './StagesCard.vue'
@@ -200,7 +201,7 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
         <SetUpDrawing
           :measured="measured"
           :unit="unit"
-          :movable="trains() && !measured.curve"
+          :movable="trains() && measured.elements.length > 1 && !measured.curve"
           @drag="drag"
           @drop="drop"
           @nudge="nudge"
@@ -208,7 +209,7 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
         <p v-if="trains()" class="row small no-print under">
           <button class="link" type="button" :disabled="!canUndo" @click="undo">Undo</button>
           <button class="link" type="button" :disabled="!canRedo" @click="redo">Redo</button>
-          <span v-if="!measured.curve" class="quiet"
+          <span v-if="measured.elements.length > 1 && !measured.curve" class="quiet"
             >Drag an element, or move it with the arrow keys; it snaps to what the tape can set.</span
           >
         </p>
@@ -289,6 +290,7 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
               is <strong>{{ firstGap.built.text.metres }}</strong>, {{ firstGap.built.roundingSays }}.
             </p>
           </section>
+          <NarrowCard v-if="measured.narrow" :narrow="measured.narrow" />
           <section v-if="measured.curve?.wholeQuarters.length" class="card">
             <h2>Whole numbers</h2>
             <p class="small quiet">

@@ -7,6 +7,7 @@ import type {
   SetUpEntryCrossPoleEntry,
   SetUpEntryCurvedPolesEntry,
   SetUpEntryFenceLineEntry,
+  SetUpEntryNarrowEntry,
   SetUpEntryPoleLineEntry,
 } from '../api/schema'
 
@@ -72,6 +73,22 @@ export const newCurve = (): SetUpEntryCurvedPolesEntry => ({
 
 export const isCurve = (entry: SetUpEntry): entry is SetUpEntryCurvedPolesEntry =>
   entry.family === 'curvedPoles'
+
+/** Full width with its guides: where every narrow fence begins. */
+export const newNarrow = (): SetUpEntryNarrowEntry => ({
+  family: 'narrow',
+  arena: 'sixtyByTwenty',
+  line: 'centreLine',
+  heading: 'towardsC',
+  middleMetres: 30,
+  adjustMetres: 0,
+  widthMetres: 3.5,
+  guides: 'both',
+  heightMetres: 0.6,
+  comesIn: 'canter',
+})
+
+export const isNarrow = (entry: SetUpEntry): entry is SetUpEntryNarrowEntry => entry.family === 'narrow'
 
 export const elementWords: Partial<Record<ElementKind, string>> = {
   pole: 'Pole',

@@ -31,6 +31,10 @@ internal static class ExerciseList
     public static FenceLineEntry Line(params LineElementEntry[] elements) => new(
         ArenaSize.SixtyByTwenty, ArenaLine.LeftQuarterLine, Heading.TowardsC, 30, 0, LineKind.RelatedLine, Gait.Canter, elements);
 
+    /// <summary>A narrow fence on the centre line.</summary>
+    public static NarrowEntry Narrow(double width, Guides guides, Gait comesIn = Gait.Canter) =>
+        new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, width, guides, 0.60, comesIn);
+
     public static LineElementEntry Pole(int strides = 0, double? distance = null) => new(ElementKind.Pole, Strides: strides, DistanceMetres: distance);
 
     public static LineElementEntry Cross(double height, int strides = 0) => new(ElementKind.CrossPole, height, Strides: strides);

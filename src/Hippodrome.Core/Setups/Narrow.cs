@@ -1,0 +1,145 @@
+using Hippodrome.Core.Arenas;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+
+namespace Hippodrome.Core.Setups;
+
+/// <summary>Guide poles beside a narrow fence, as the horse comes to it.</summary>
+public enum Guides
+{
+    Both,
+    Left,
+    Right,
+    None,
+}
+
+/// <summary>A narrow fence as asked for.</summary>
+/// <param name="WidthMetres">One of the widths that it comes down by.</param>
+/// <param name="Guides">Guide poles on both sides, on one, or none.</param>
+/// <param name="HeightMetres">Its height.</param>
+/// <param name="ComesIn">Trot or canter.</param>
+public sealed record NarrowEntry(
+    ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null,
+    double? WidthMetres = null, Guides? Guides = null, double? HeightMetres = null, Gait? ComesIn = null)
+    : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
+{
+    public override Outcome<SetUp> Check()
+    {
+        var checks = new Checks();
+        var (arena, placement, adjust) = CheckPlace(checks);
+        var guides = checks.Choice("guides", Guides);
+        var range = SetUpFigures.FenceHeight.Value;
+        var height = checks.Number("heightMetres", HeightMetres, range.Shortest.Metres, range.Longest.Metres, "m");
+        var comesIn = checks.Choice("comesIn", ComesIn);
+        checks.That(ComesIn is null or Gait.Trot or Gait.Canter, "comesIn", "A fence is come to in trot or in canter.", "Choose one of the two.");
+        var width = NarrowFence.Widths.Value.FirstOrDefault(w => Math.Abs(w - (WidthMetres ?? 0)) < 1e-6);
+        checks.That(width > 0, "widthMetres", WidthMetres is null ? "The width is missing." : FormattableString.Invariant($"{WidthMetres:0.##} m is none of the widths it comes down by."), $"Choose {NarrowFence.Widths.Shown}.");
+        checks.That(width == 0 || guides != Setups.Guides.None || width <= NarrowFence.NoGuidesFrom.Value, "guides", "So wide a fence is taught with its guides.", "Take them away step by step as it grows narrower.");
+        return checks.Outcome<SetUp>(() => new NarrowFence(arena, placement, adjust, Distance.FromMetres(width), guides, Distance.FromMetres(height), comesIn));
+    }
+}
+
+/// <summary>A step of the way to a narrow fence.</summary>
+public sealed record NarrowStep(double WidthMetres, Guides Guides)
+{
+    public string Says => FormattableString.Invariant($"{WidthMetres:0.0} m, ") + Guides switch
+    {
+        Guides.Both => "guides both sides",
+        Guides.None => "no guide",
+        _ => "one guide",
+    };
+}
+
+/// <summary>A fence that comes down in width step by step, its ground pole generous all along (common practice; the widths are chosen).</summary>
+public sealed record NarrowFence : SetUp
+{
+    public static readonly Figure<WidthList> Widths = Figure.Chosen("Widths that a narrow fence comes down by", new WidthList([3.5, 2.5, 1.8, 1.2, 0.9]), "", "each about two thirds of the one before: enough to notice, too little to frighten");
+    public static readonly Figure<double> NoGuidesFrom = Figure.Chosen("Guides may all be away from a width of", 1.2, "m", "before that one side is still guarded");
+    public static readonly Figure<double> GroundPoleOut = Figure.Chosen("Ground pole before a narrow fence", 0.50, "m", "generous: twice what a wide fence is given");
+
+    internal NarrowFence(Arena arena, Placement placement, double adjustMetres, Distance width, Guides guides, Distance height, Gait comesIn)
+        : base(arena, placement, adjustMetres) => (Width, Guides, Height, ComesIn) = (width, guides, height, comesIn);
+
+    public Distance Width { get; }
+
+    public Guides Guides { get; }
+
+    public Distance Height { get; }
+
+    public Gait ComesIn { get; }
+
+    public override bool HasFence => true;
+
+    public override Distance HighestFence => Height;
+
+    public override bool HasRaisedPole => false;
+
+    public override GaitVariant Approach => ComesIn == Gait.Trot ? GaitVariant.TrotWorking : GaitVariant.CanterWorking;
+
+    /// <summary>The way there: guides on both sides down to 1.8 m, one away there, narrower with one, then none at barrel width.</summary>
+    public static IReadOnlyList<NarrowStep> Way { get; } =
+    [
+        new(3.5, Guides.Both), new(2.5, Guides.Both), new(1.8, Guides.Both), new(1.8, Guides.Left), new(1.2, Guides.Left), new(0.9, Guides.None),
+    ];
+
+    /// <summary>Where this is on the way; the widest step that asks as much where it is none of them.</summary>
+    public int Step
+    {
+        get
+        {
+            var oneSided = Guides is Guides.Left or Guides.Right;
+            for (var i = Way.Count - 1; i > 0; i--)
+            {
+                if (Width.Metres <= Way[i].WidthMetres + 1e-6 && (Way[i].Guides == Guides.Both || (Way[i].Guides == Guides.None ? Guides == Guides.None : oneSided || Guides == Guides.None)))
+                {
+                    return i;
+                }
+            }
+
+            return 0;
+        }
+    }
+
+    /// <summary>After a clean one and one repeat; null at the end of the way.</summary>
+    public NarrowStep? Next => Step + 1 < Way.Count ? Way[Step + 1] : null;
+
+    /// <summary>After any sideways jump: both guides back, at the last width that was safe.</summary>
+    public NarrowStep Back => new(Way[Math.Max(0, Way.ToList().FindIndex(s => s.WidthMetres <= Width.Metres + 1e-6) - (Guides == Guides.Both ? 1 : 0))].WidthMetres, Guides.Both);
+
+    public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape)
+    {
+        var measuring = new LineMeasuring(this, card, tape, Distance.Zero);
+        var name = FormattableString.Invariant($"Narrow {Height.Centimetres:0} cm, {Width.Metres:0.0} m wide");
+        var room = JumpRoom.Of(Height).Metres;
+        var stride = card[GaitVariant.CanterCourse].Stride.Metres;
+        if (ComesIn == Gait.Trot)
+        {
+            var step = card[GaitVariant.TrotWorking].Stride.Metres / 2;
+            measuring.Steps(Enumerable.Range(0, 4).Reverse().Select(i => -room - (i * step)), Gait.Trot);
+        }
+        else
+        {
+            measuring.CanterStride(-room - stride, stride);
+        }
+
+        measuring.CanterStride(room, stride);
+        string[] notices = ["Straight in and straight away; any sideways jump puts both guides back. Several sessions, not one."];
+        return measuring.Finish(name, [measuring.Element(ElementKind.Narrow, name, Distance.Zero, Height, PoleEnd.None)], [], notices) with
+        {
+            Narrow = new NarrowMeasure(Width, Guides, Distance.FromMetres(GroundPoleOut.Value), [.. Way.Select(s => s.Says)], Step, Next?.Says, Back.Says),
+        };
+    }
+
+    public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) => MeasureFor(card, tape);
+}
+
+/// <summary>Widths in metres, the widest first, written out as a list.</summary>
+public sealed record WidthList(IReadOnlyList<double> All)
+{
+    public double FirstOrDefault(Func<double, bool> which) => All.FirstOrDefault(which);
+
+    public override string ToString() => string.Join(", ", All.Select(w => FormattableString.Invariant($"{w:0.0}"))) + " m";
+}
+
+/// <summary>What a narrow fence adds to a set-up: its width and guides, the way there, and the way back.</summary>
+public sealed record NarrowMeasure(Distance Width, Guides Guides, Distance GroundPoleOut, IReadOnlyList<string> Way, int Step, string? Next, string Back);
