@@ -170,11 +170,11 @@ public static class Calls
             return new Call($"{Of(horse)}/ladders/climb", new ClimbEntry(Strand.Poles));
         },
         ["GET /api/horses/{horseId}/set-ups"] = app => At($"{Of(app.Horse)}/set-ups"),
-        ["POST /api/horses/{horseId}/set-ups/measure"] = app => At($"{Of(app.Horse)}/set-ups/measure", Raw<SetUpEntry>(Poles)),
-        ["POST /api/horses/{horseId}/set-ups/who-can-ride"] = app => At($"{Of(app.Horse)}/set-ups/who-can-ride", Raw(new WhoCanRideEntry(Grid, [app.Horse.Id], GreenHorses.Last))),
+        ["POST /api/horses/{horseId}/set-ups/measure"] = app => At($"{Of(app.Horse)}/set-ups/measure", Raw(Poles)),
+        ["POST /api/horses/{horseId}/set-ups/who-can-ride"] = app => At($"{Of(app.Horse)}/set-ups/who-can-ride", RawOf(new WhoCanRideEntry(Grid, [app.Horse.Id], GreenHorses.Last))),
         ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}/file"] = async app => new Call($"{await SetUpAsync(app)}/file"),
         ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}/drawing"] = async app => new Call($"{await SetUpAsync(app, Grid)}/drawing"),
-        ["POST /api/horses/{horseId}/set-ups/file"] = app => At($"{Of(app.Horse)}/set-ups/file", Raw(new SetUpFile(SetUpFile.FormatName, 1, "Grid", Grid))),
+        ["POST /api/horses/{horseId}/set-ups/file"] = app => At($"{Of(app.Horse)}/set-ups/file", RawOf(new SetUpFile(SetUpFile.FormatName, 1, "Grid", Grid))),
         ["GET /api/distance"] = _ => At("/api/distance?text=6.5%20paces"),
         ["POST /api/horses/{horseId}/set-ups"] = app => At($"{Of(app.Horse)}/set-ups", new NamedSetUpEntry("Poles", Poles)),
         ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}"] = async app => new Call(await SetUpAsync(app)),
@@ -205,7 +205,10 @@ public static class Calls
     public static string Of(Horse horse) => $"/api/horses/{horse.Id}";
 
     /// <summary>A set-up says its family only when it is written as one of the families.</summary>
-    public static string Raw<T>(T entry) => System.Text.Json.JsonSerializer.Serialize(entry, Storage.Json.Options);
+    public static string Raw(SetUpEntry entry) => RawOf(entry);
+
+    /// <summary>As the type it is declared as, so that what it holds says its family too.</summary>
+    public static string RawOf<T>(T entry) => System.Text.Json.JsonSerializer.Serialize(entry, Storage.Json.Options);
 
     public static async Task<string> SetUpAsync(App app, SetUpEntry? entry = null, Horse? horse = null)
     {

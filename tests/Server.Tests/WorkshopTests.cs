@@ -13,7 +13,7 @@ public class WorkshopTests(App app) : IClassFixture<App>
     [Fact]
     public async Task A_grid_is_measured_with_its_stages_and_kept()
     {
-        var measured = await app.Trainer.PostAsync($"{Of(app.Horse)}/set-ups/measure", Raw<SetUpEntry>(Grid));
+        var measured = await app.Trainer.PostAsync($"{Of(app.Horse)}/set-ups/measure", Raw(Grid));
         measured["elements"]!.AsArray().Select(e => (string)e!["name"]!).ShouldBe(["Placing pole", "Cross-pole 50 cm", "Upright 60 cm", "Square oxer 70 x 80 cm"]);
         measured["stages"]!.AsArray().Count.ShouldBeGreaterThan(5);
         ((int)measured["gaps"]![1]!["between"]!["strides"]!).ShouldBe(1);
@@ -35,7 +35,7 @@ public class WorkshopTests(App app) : IClassFixture<App>
     public async Task What_cannot_stand_is_told_by_its_place()
     {
         var bounceIntoOxer = Grid with { Elements = [.. Grid.Elements!.Take(3), new(ElementKind.SquareOxer, 0.7, 0.8, 0)] };
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Of(app.Horse)}/set-ups/measure", Raw<SetUpEntry>(bounceIntoOxer))).Fields.ShouldBe(["elements[3].strides"]);
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Of(app.Horse)}/set-ups/measure", Raw(bounceIntoOxer))).Fields.ShouldBe(["elements[3].strides"]);
     }
 
     [Fact]
@@ -47,7 +47,7 @@ public class WorkshopTests(App app) : IClassFixture<App>
             await app.Trainer.PostAsync($"{Of(horse)}/strides", Stride with { Variant = GaitVariant.CanterCourse, StripMetres = 40, Count = strides, Counted = Counted.Strides, Seconds = 7 });
         }
 
-        var view = await app.Trainer.PostAsync($"{Of(tall)}/set-ups/who-can-ride", Raw(new WhoCanRideEntry(Grid, [tall.Id, small.Id])));
+        var view = await app.Trainer.PostAsync($"{Of(tall)}/set-ups/who-can-ride", RawOf(new WhoCanRideEntry(Grid, [tall.Id, small.Id])));
         var on = view["horses"]!.AsArray().ToDictionary(h => (string)h!["horseId"]!, h => h!["on"]!);
         ((bool)on[tall.Id.ToString()]["asBuilt"]!).ShouldBeTrue();
         ((double)on[small.Id.ToString()]["gaps"]![2]!["longerBy"]!).ShouldBeLessThan(0);
@@ -58,7 +58,7 @@ public class WorkshopTests(App app) : IClassFixture<App>
     [Fact]
     public async Task A_rider_sees_only_the_horses_given_to_them()
     {
-        var view = await app.Rider.PostAsync($"{Of(app.Horse)}/set-ups/who-can-ride", Raw(new WhoCanRideEntry(Grid)));
+        var view = await app.Rider.PostAsync($"{Of(app.Horse)}/set-ups/who-can-ride", RawOf(new WhoCanRideEntry(Grid)));
         var mine = (await app.Rider.GetAsync("/api/horses")).AsArray().Select(h => (string)h!["id"]!).ToHashSet();
         view["horses"]!.AsArray().Select(h => (string)h!["horseId"]!).ShouldAllBe(id => mine.Contains(id));
     }
@@ -115,7 +115,7 @@ public class WorkshopTests(App app) : IClassFixture<App>
     [Fact]
     public async Task The_kit_is_counted()
     {
-        var kit = (await app.Trainer.PostAsync($"{Of(app.Horse)}/set-ups/measure", Raw<SetUpEntry>(Grid)))["kit"]!;
+        var kit = (await app.Trainer.PostAsync($"{Of(app.Horse)}/set-ups/measure", Raw(Grid)))["kit"]!;
         ((int)kit["poles"]!, (int)kit["wings"]!, (int)kit["cups"]!, (int)kit["blocks"]!).ShouldBe((11, 8, 8, 0));
     }
 

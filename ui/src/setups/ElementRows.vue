@@ -5,6 +5,7 @@ import { ask, client, Problem } from '../api/client'
 import type { ElementKind, LineElementEntry, MeasuredSetUp, SetUpEntryFenceLineEntry } from '../api/schema'
 import PickOne from '../house/PickOne.vue'
 import { fitWords, options } from '../house/words'
+import FitChip from './FitChip.vue'
 import { element, elementWords } from './setUpEntries'
 
 /** What stands on a line, in the order it is ridden; distances can be typed as metres, feet and inches, or paces. */
@@ -146,7 +147,7 @@ async function type(i: number, text: string) {
               </template>
             </td>
             <td>
-              <span v-if="gap(i)" class="fit" :class="gap(i)!.fit">{{ fitWords[gap(i)!.fit] }}</span>
+              <FitChip v-if="gap(i)" :fit="gap(i)!.fit" />
               <span v-if="gap(i)?.between?.otherwise && gap(i)!.fit !== 'true'" class="small quiet other"
                 >{{ gap(i)!.between!.otherwise!.strides }} would be
                 {{ fitWords[gap(i)!.between!.otherwise!.fit] }}</span
@@ -219,25 +220,6 @@ td {
 .wrong {
   max-width: 220px;
   color: var(--grave);
-}
-.fit {
-  display: inline-block;
-  padding: 2px 9px;
-  border-radius: 6px;
-  font-weight: 600;
-  font-size: 0.87rem;
-  background: var(--true);
-  color: var(--on-true);
-}
-.fit.tight,
-.fit.forward {
-  background: var(--tight);
-  color: var(--on-tight);
-}
-.fit.tooShort,
-.fit.long {
-  background: var(--long);
-  color: var(--on-long);
 }
 .other {
   display: block;

@@ -13,7 +13,7 @@ import { useProblem } from '../house/faults'
 import { usePassport, useSetUps } from '../house/queries'
 import { signedIn, trains } from '../house/signIn'
 import { done } from '../house/undo'
-import { fitWords } from '../house/words'
+import FitChip from './FitChip.vue'
 import ArenaDrawing from './ArenaDrawing.vue'
 import ElementRows from './ElementRows.vue'
 import NarrowCard from './NarrowCard.vue'
@@ -255,7 +255,7 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
                   </td>
                   <td class="number">{{ gap ? say(gap.built.text) : '' }}</td>
                   <td>
-                    <span v-if="gap" class="fit" :class="gap.fit">{{ fitWords[gap.fit] }}</span>
+                    <FitChip v-if="gap" :fit="gap.fit" />
                   </td>
                 </tr>
               </tbody>
@@ -357,24 +357,6 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
   grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
   gap: 14px;
   align-items: start;
-}
-.fit {
-  padding: 2px 9px;
-  border-radius: 6px;
-  font-weight: 600;
-  font-size: 0.87rem;
-  background: var(--true);
-  color: var(--on-true);
-}
-.fit.tight,
-.fit.forward {
-  background: var(--tight);
-  color: var(--on-tight);
-}
-.fit.tooShort,
-.fit.long {
-  background: var(--long);
-  color: var(--on-long);
 }
 .why p {
   margin-top: 6px;

@@ -5,7 +5,7 @@ import { ask, client } from '../api/client'
 import type { GreenHorses, SetUpEntry } from '../api/schema'
 import PickOne from '../house/PickOne.vue'
 import { useHorses } from '../house/queries'
-import { fitWords } from '../house/words'
+import FitChip from './FitChip.vue'
 
 /** One set of poles, several horses: who can ride what stands, and in what order it is moved least. */
 const props = defineProps<{ horseId: string; entry: SetUpEntry }>()
@@ -65,7 +65,7 @@ const moved = (metres: number) => `${Math.round(Math.abs(metres) * 100)} cm ${me
             </td>
             <td v-if="h.mayNot" :colspan="h.on.gaps.length + 1" class="not">{{ h.mayNot }}</td>
             <td v-for="(g, i) in h.mayNot ? [] : h.on.gaps" :key="i">
-              <span class="fit" :class="g.fit">{{ fitWords[g.fit] }}</span>
+              <FitChip :fit="g.fit" />
               <span v-if="g.longerBy" class="quiet by">{{ cm(g.longerBy) }}</span>
             </td>
             <td v-if="!h.mayNot">{{ h.on.says }}</td>
@@ -117,23 +117,6 @@ const moved = (metres: number) => `${Math.round(Math.abs(metres) * 100)} cm ${me
 }
 .green {
   width: 120px;
-}
-.fit {
-  padding: 1px 8px;
-  border-radius: 6px;
-  font-weight: 600;
-  background: var(--true);
-  color: var(--on-true);
-}
-.fit.tight,
-.fit.forward {
-  background: var(--tight);
-  color: var(--on-tight);
-}
-.fit.tooShort,
-.fit.long {
-  background: var(--long);
-  color: var(--on-long);
 }
 .by {
   margin-left: 5px;

@@ -115,3 +115,20 @@ export const lineWords: Record<ArenaLine, string> = {
   rightQuarterLine: 'Quarter line, F side',
   rightInnerTrack: 'Inner track, F side',
 }
+
+export const familyWords: Record<NonNullable<SetUpEntry['family']>, string> = {
+  poleLine: 'Poles',
+  curvedPoles: 'Poles on a curve',
+  crossPole: 'Cross-pole from trot',
+  fenceLine: 'Fences: grid or line',
+  narrow: 'Narrow fence',
+}
+
+/** What a new set-up of each family starts from. */
+export const startOf: Record<NonNullable<SetUpEntry['family']>, () => SetUpEntry> = {
+  poleLine: newPoleLine,
+  curvedPoles: newCurve,
+  crossPole: newCrossPole,
+  fenceLine: newFenceLine,
+  narrow: newNarrow,
+}
