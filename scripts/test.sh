@@ -30,15 +30,18 @@ trap 'exit 130' INT
 trap 'exit 143' TERM
 [ "$(id -u)" = 0 ] && chmod 755 "$data"
 
-step "Build: server, tests, bench"
+# Two cores: what waits for the network, and what uses one core, goes on beside what uses the other.
+step "Build: server, tests, bench; meanwhile the interface's packages"
+install_packages &
+packages=$!
 dotnet build Hippodrome.slnx -c Release --nologo -v quiet
+wait "$packages"
 
-step "Format"
-dotnet format Hippodrome.slnx --verify-no-changes --no-restore
-
-step "Interface: client from the API document, types, build, lint"
-install_packages
+step "Interface: client from the API document, types, build, lint; meanwhile the format of the rest"
+dotnet format Hippodrome.slnx --verify-no-changes --no-restore &
+format=$!
 (cd ui && npm run build --silent && npm run lint --silent)
+wait "$format"
 
 step "Database"
 # Nothing here outlives the run, so nothing needs to reach the disk.
