@@ -55,6 +55,14 @@ public sealed record Arena
     public ArenaLetter At(char letter) => Letters.FirstOrDefault(l => l.Letter == letter)
         ?? throw new ArgumentException($"There is no {letter} in this arena.", nameof(letter));
 
+    /// <summary>Whether a point lies inside the boards.</summary>
+    public bool Holds(FigurePoint point)
+    {
+        ArgumentNullException.ThrowIfNull(point);
+        const double hair = 1e-3;
+        return point.Along >= -hair && point.Along <= Length.Metres + hair && point.Across >= -hair && point.Across <= Width.Metres + hair;
+    }
+
     /// <summary>Straight from one letter to another.</summary>
     public Distance Between(char from, char to)
     {

@@ -11,6 +11,12 @@ public sealed record FigurePath(IReadOnlyList<FigurePoint> Points)
     /// <summary>The way along the points.</summary>
     public Distance Length => Distance.FromMetres(Points.Zip(Points.Skip(1), (a, b) => double.Hypot(b.Along - a.Along, b.Across - a.Across)).Sum());
 
+    /// <summary>The same on the other rein, seen in a mirror along the centre line.</summary>
+    public FigurePath Mirrored(Arena arena) => new([.. Points.Select(p => p with { Across = arena.Width.Metres - p.Across })]);
+
+    /// <summary>The same begun from the other end, turned half round about the middle of the arena.</summary>
+    public FigurePath TurnedRound(Arena arena) => new([.. Points.Select(p => new FigurePoint(arena.Length.Metres - p.Along, arena.Width.Metres - p.Across))]);
+
     /// <summary>The point this far along.</summary>
     public FigurePoint At(Distance way)
     {
@@ -32,7 +38,7 @@ public sealed record FigurePath(IReadOnlyList<FigurePoint> Points)
     }
 }
 
-/// <summary>The figures of the riding school in the 60 x 20 arena, ridden along the track where they touch it.</summary>
+/// <summary>The figures of the riding school, begun at A on the right rein and ridden along the track where they touch it.</summary>
 public static class SchoolFigures
 {
     private const int StepsInACircle = 180;
@@ -55,10 +61,53 @@ public static class SchoolFigures
     public static FigurePath Circle(Arena arena, Distance diameter)
     {
         ArgumentNullException.ThrowIfNull(arena);
+        return CircleAt(diameter >= arena.Width ? diameter.Metres / 2 : arena.Length.Metres / 2, diameter);
+    }
+
+    /// <summary>A circle that touches the left long side this far from A.</summary>
+    public static FigurePath CircleAt(double along, Distance diameter)
+    {
         var r = diameter.Metres / 2;
-        var along = diameter >= arena.Width ? r : arena.Length.Metres / 2;
         return new FigurePath([.. Arc(along, r, r, -90, 270)]);
     }
+
+    /// <summary>From a large circle round the middle of the arena's width in to a small one, and out again, so many times round each way.</summary>
+    public static FigurePath Spiral(Arena arena, double along, Distance outer, Distance inner, int circuits)
+    {
+        ArgumentNullException.ThrowIfNull(arena);
+        var (large, small, across) = (outer.Metres / 2, inner.Metres / 2, arena.Width.Metres / 2);
+        var steps = 2 * circuits * StepsInACircle;
+        return new FigurePath([.. Enumerable.Range(0, steps + 1).Select(i =>
+        {
+            var way = 2.0 * i / steps;
+            var radius = large - ((large - small) * (way <= 1 ? way : 2 - way));
+            var angle = (-90 + (360.0 * i / StepsInACircle)) * Math.PI / 180;
+            return new FigurePoint(along + (radius * Math.Cos(angle)), across + (radius * Math.Sin(angle)));
+        })]);
+    }
+
+    /// <summary>A shallow loop from the first corner letter to the last, so deep in the middle, leaving and joining the track along it.</summary>
+    public static FigurePath ShallowLoop(Arena arena, Distance depth)
+    {
+        ArgumentNullException.ThrowIfNull(arena);
+        var (from, to) = (arena.At('K').Along, arena.At('H').Along);
+        return new FigurePath([.. Enumerable.Range(0, StepsInACircle + 1).Select(i =>
+        {
+            var share = (double)i / StepsInACircle;
+            return new FigurePoint(from + ((to - from) * share), depth.Metres * (1 - Math.Cos(2 * Math.PI * share)) / 2);
+        })]);
+    }
+
+    /// <summary>From K to R instead of M, or B in the short arena: more straight before the corner, which is easier for a green horse (common practice).</summary>
+    public static FigurePath ShortDiagonal(Arena arena)
+    {
+        ArgumentNullException.ThrowIfNull(arena);
+        return Straight(arena.At('K'), arena.At(arena.Size == ArenaSize.SixtyByTwenty ? 'R' : 'B'));
+    }
+
+    /// <summary>Forwards and sideways from one line to another, beginning level with the first corner letter.</summary>
+    public static FigurePath Sideways(double fromAcross, double toAcross, Distance forward) =>
+        new([new(6, fromAcross), new(6 + forward.Metres, toAcross)]);
 
     /// <summary>From corner letter to corner letter.</summary>
     public static FigurePath Diagonal(Arena arena)
@@ -90,7 +139,7 @@ public static class SchoolFigures
     {
         ArgumentNullException.ThrowIfNull(arena);
         var (width, loop) = (arena.Width.Metres, arena.Length.Metres / loops);
-        if (loop is > 20 or < 8)
+        if (!LoopsFit(arena, loops))
         {
             throw new ArgumentOutOfRangeException(nameof(loops), loops, "Loops are 8 to 20 m wide.");
         }
@@ -106,6 +155,13 @@ public static class SchoolFigures
 
         points.Add(new(arena.Length.Metres, width / 2));
         return new FigurePath(points);
+    }
+
+    /// <summary>Whether loops of a serpentine are 8 to 20 m wide.</summary>
+    public static bool LoopsFit(Arena arena, int loops)
+    {
+        ArgumentNullException.ThrowIfNull(arena);
+        return loops > 0 && arena.Length.Metres / loops is >= 8 and <= 20;
     }
 
     private static FigurePath Straight(ArenaLetter from, ArenaLetter to) => new([new(from.Along, from.Across), new(to.Along, to.Across)]);

@@ -46,11 +46,11 @@ public sealed record PlanContext(
     public Distance HighestFence => PlannedSetUps.Where(s => s.HasFence).Select(s => s.HighestFence).DefaultIfEmpty(Distance.Zero).MaxBy(h => h.Metres);
 
     private Strand Kind(Part part) =>
-        part.Rung?.Strand ?? (part.SetUpId is { } id && SetUps.TryGetValue(id, out var setUp) ? setUp.HasFence ? Strand.Jumping : Strand.Poles : Strand.Flatwork);
+        part.Rung?.Strand ?? (part.SetUpId is { } id && SetUps.TryGetValue(id, out var setUp) ? setUp.HasFence ? Strand.Jumping : setUp.HasPoles ? Strand.Poles : Strand.Flatwork : Strand.Flatwork);
 
     public bool HasFence => PlannedSetUps.Any(s => s.HasFence);
 
-    public bool HasPoles => PlannedSetUps.Any(s => !s.HasFence);
+    public bool HasPoles => PlannedSetUps.Any(s => s.HasPoles);
 }
 
 /// <summary>The faults a plan can have. One small check each.</summary>

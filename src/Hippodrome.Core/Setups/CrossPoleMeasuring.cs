@@ -24,15 +24,21 @@ internal static class CrossPoleMeasuring
         var height = string.Create(CultureInfo.InvariantCulture, $"{fence.Height.Centimetres:0} cm");
         Element[] elements =
         [
-            measuring.Element(ElementKind.PlacingPole, "Placing pole", Distance.Zero, Distance.Zero, PoleEnd.None),
-            measuring.Element(ElementKind.CrossPole, $"Cross-pole {height}", built.Built, fence.Height, PoleEnd.Both),
+            measuring.Element(ElementKind.PlacingPole, "Placing pole", Distance.Zero, Distance.Zero),
+            measuring.Element(ElementKind.CrossPole, $"Cross-pole {height}", built.Built, fence.Height, PoleEnd.Both) with { GroundLines = GroundLines.BothSides },
         ];
         Feet(measuring, fence, card, built.Built);
 
         string[] notices = trade.Value.Holds(asked)
             ? []
             : [$"{asked} would be {(asked < trade.Value.Shortest ? "shorter" : "longer")} than the trade sets ({trade.Value}); the placing pole stays inside it."];
-        return measuring.Finish($"Cross-pole {height}, placing pole at {built.Text.Metres}", elements, [gap], notices);
+        return measuring.Finish($"Cross-pole {height}, placing pole at {built.Text.Metres}", elements, [gap], notices) with { Jumps = [Arc(built.Built, fence.Height)] };
+    }
+
+    private static JumpArc Arc(Distance at, Distance height)
+    {
+        var room = JumpRoom.Of(height).Metres;
+        return new JumpArc(1, Math.Round(at.Metres - room, 3), Math.Round(at.Metres + room, 3), Distance.FromMetres(height.Metres + SetUpFigures.PeakOver.Value));
     }
 
     private static List<string> Inputs(CrossPole fence, Distance stride, Distance own, DistanceRange trade, BuiltDistance built)

@@ -47,7 +47,7 @@ internal static class CurveMeasuring
         var half = CurvedPoles.PoleLength.Value / 2;
         var radii = Enumerable.Range(0, RadiiShown).Select(i => radius - half + (i * 2 * half / (RadiiShown - 1)))
             .Select(r => new StepAtRadius(Distance.FromMetres(r), Distance.FromMetres(angle * r), Fits.Of(angle * r / own.Metres))).ToList();
-        var degrees = Enumerable.Range(0, fan.Poles).Select(i => 270 + (Turn(fan) * (i - ((fan.Poles - 1) / 2.0)) * angle * 180 / Math.PI)).ToList();
+        var degrees = Enumerable.Range(0, fan.Poles).Select(i => Begins(fan) + (Turn(fan) * (i - ((fan.Poles - 1) / 2.0)) * angle * 180 / Math.PI)).ToList();
         var title = FormattableString.Invariant($"Fan of {fan.Poles}, {built.Text.Metres} at {radius:0.0} m from the centre");
         return Finish(fan, card, tape, title, [.. Enumerable.Repeat(gap, fan.Poles - 1)], degrees, new CurveMeasure(0, 0, fan.Radius, degrees, straight, radii, null, []));
     }
@@ -68,14 +68,16 @@ internal static class CurveMeasuring
             Source.CommonPractice);
         var built = new BuiltDistance(quarter, quarter, tape.Say(quarter), "a quarter of the circle");
         var gap = new Gap(built, stride * whole, new DistanceRange(quarter, quarter), Fits.Of(needed / stride), why, new Between(whole, Distance.Zero, Distance.Zero, needed, stride, null));
-        double[] degrees = [270, 270 + (Turn(clock) * 90), 270 + (Turn(clock) * 180), 270 + (Turn(clock) * 270)];
+        double[] degrees = [.. Enumerable.Range(0, CurvedPoles.OfAClock).Select(i => Begins(clock) + (Turn(clock) * 90 * i))];
         var title = FormattableString.Invariant($"Clock of four on a circle of {clock.Radius.Metres * 2:0.#} m, {whole} in each quarter");
         var straight = Distance.FromMetres(clock.Radius.Metres * Math.Sqrt(2));
         return Finish(clock, card, tape, title, [.. Enumerable.Repeat(gap, 3)], degrees, new CurveMeasure(0, 0, clock.Radius, degrees, straight, [], strides, near));
     }
 
-    /// <summary>Towards C the curve is ridden to the right, towards A to the left.</summary>
-    private static int Turn(CurvedPoles curve) => curve.Placement.Heading == Heading.TowardsC ? 1 : -1;
+    private static int Turn(CurvedPoles curve) => curve.Rein == Rein.Right ? 1 : -1;
+
+    /// <summary>Where the way points as it is ridden: the centre is on its right on the right rein, on its left on the left.</summary>
+    private static double Begins(CurvedPoles curve) => Math.Round(curve.Placement.Direction - (Turn(curve) * 90) + 360, 6) % 360;
 
     private static Distance Step(CurvedPoles curve, StrideCard card) =>
         card[curve.Variant].Stride * (curve.Variant.Gait() == Gait.Canter ? 1 : 0.5);
@@ -91,7 +93,11 @@ internal static class CurveMeasuring
         {
             read = i == 0 ? read : read + gaps[i - 1].Built.Built;
             var (x, y) = At(angle);
-            elements.Add(new Element(ElementKind.Pole, $"Pole {i + 1}", read, tape.Say(read), Distance.Zero, PoleEnd.None, Math.Round(x, 4), Math.Round(y, 4), Distance.Zero));
+            elements.Add(new Element(ElementKind.Pole, $"Pole {i + 1}", read, tape.Say(read), Distance.Zero, PoleEnd.None, Math.Round(x, 4), Math.Round(y, 4), Distance.Zero)
+            {
+                Faces = angle + (Turn(curve) * 90),
+                Width = CurvedPoles.PoleLength.Value,
+            });
         }
 
         var outer = radius + (CurvedPoles.PoleLength.Value / 2);
@@ -104,7 +110,18 @@ internal static class CurveMeasuring
         return new MeasuredSetUp(title, curve.Arena, curve.Placement.Heading, elements, gaps, Prints(curve, card, degrees, At), onCurve, onCurve, fits, notices)
         {
             Curve = measure with { CentreAlong = along, CentreAcross = across },
+            Track = [.. Ridden(curve, degrees).Select(At).Select(p => new FigurePoint(Math.Round(p.Along, 4), Math.Round(p.Across, 4)))],
+            Lead = curve.Variant.Gait() == Gait.Canter ? curve.Rein == Rein.Right ? Side.Right : Side.Left : null,
         };
+    }
+
+    /// <summary>The way that is ridden, as angles: a clock's whole circle, a fan's poles and a part of the circle before and after.</summary>
+    private static IEnumerable<double> Ridden(CurvedPoles curve, IReadOnlyList<double> degrees)
+    {
+        const int points = 60;
+        const double around = 60;
+        var (from, to) = curve.Kind == CurveKind.Clock ? (degrees[0], degrees[0] + 360) : (degrees[0] - (Turn(curve) * around), degrees[^1] + (Turn(curve) * around));
+        return Enumerable.Range(0, points + 1).Select(i => from + ((to - from) * i / points));
     }
 
     private static bool Inside(double from, double room, double size) => from >= -1e-9 && from + size <= room + 1e-9;
@@ -126,7 +143,8 @@ internal static class CurveMeasuring
             prints.AddRange(Enumerable.Range(0, 3).Select(i => degrees[^1] + (gap / 2) + (Turn(curve) * i * step)));
         }
 
-        return [.. prints.Select(at).Where(p => p.Along >= 0 && p.Along <= curve.Arena.Length.Metres && p.Across >= 0 && p.Across <= curve.Arena.Width.Metres)
-            .Select(p => new Hoofprint(Math.Round(p.Along, 3), Math.Round(p.Across, 3), curve.Variant.Gait()))];
+        double Read(double angle) => Math.Round(Turn(curve) * (angle - degrees[0]) * Math.PI / 180 * curve.Radius.Metres, 3);
+        return [.. prints.Select(angle => (angle, p: at(angle))).Where(x => curve.Arena.Holds(new FigurePoint(x.p.Along, x.p.Across)))
+            .Select(x => new Hoofprint(Math.Round(x.p.Along, 3), Math.Round(x.p.Across, 3), curve.Variant.Gait(), Read(x.angle), 0))];
     }
 }

@@ -16,9 +16,10 @@ public enum CurveKind
 /// <param name="Variant">The gait they are ridden in.</param>
 /// <param name="Poles">How many in a fan; a clock has four.</param>
 /// <param name="RadiusMetres">From the centre to the way that is ridden.</param>
+/// <param name="Rein">The rein it is ridden on; towards C to the right and towards A to the left when nothing.</param>
 public sealed record CurvedPolesEntry(
     ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null,
-    CurveKind? Kind = null, GaitVariant? Variant = null, int? Poles = null, double? RadiusMetres = null)
+    CurveKind? Kind = null, GaitVariant? Variant = null, int? Poles = null, double? RadiusMetres = null, Rein? Rein = null)
     : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
 {
     public override Outcome<SetUp> Check()
@@ -30,8 +31,12 @@ public sealed record CurvedPolesEntry(
         var poles = kind == CurveKind.Clock ? CurvedPoles.OfAClock : checks.Whole("poles", Poles, SetUpFigures.FewestTrotPoles.Value, SetUpFigures.MostPoles.Value, "poles");
         var radius = checks.Number("radiusMetres", RadiusMetres, CurvedPoles.Tightest.Value, CurvedPoles.Widest.Value, "m");
         checks.That(Variant is not GaitVariant.CanterCourse, "variant", "Nobody rides a curve of poles in the canter of a course.", "Choose a working or collected canter.");
-        return checks.Outcome<SetUp>(() => new CurvedPoles(arena, placement, adjust, kind, variant, poles, Distance.FromMetres(radius)));
+        var rein = checks.Choice<Rein>("rein", Rein ?? ReinOf(placement.Heading));
+        checks.That(Rein is null or Horses.Rein.Left or Horses.Rein.Right, "rein", "A curve is ridden on one rein.", "Choose left or right.");
+        return checks.Outcome<SetUp>(() => new CurvedPoles(arena, placement, adjust, kind, variant, poles, Distance.FromMetres(radius), rein));
     }
+
+    internal static Rein ReinOf(Heading heading) => heading == Arenas.Heading.TowardsC ? Horses.Rein.Right : Horses.Rein.Left;
 }
 
 /// <summary>Poles on a curve round a centre.</summary>
@@ -43,8 +48,8 @@ public sealed record CurvedPoles : SetUp
 
     internal const int OfAClock = 4;
 
-    internal CurvedPoles(Arena arena, Placement placement, double adjustMetres, CurveKind kind, GaitVariant variant, int poles, Distance radius)
-        : base(arena, placement, adjustMetres) => (Kind, Variant, Poles, Radius) = (kind, variant, poles, radius);
+    internal CurvedPoles(Arena arena, Placement placement, double adjustMetres, CurveKind kind, GaitVariant variant, int poles, Distance radius, Rein rein)
+        : base(arena, placement, adjustMetres) => (Kind, Variant, Poles, Radius, Rein) = (kind, variant, poles, radius, rein);
 
     public CurveKind Kind { get; }
 
@@ -53,6 +58,8 @@ public sealed record CurvedPoles : SetUp
     public int Poles { get; }
 
     public Distance Radius { get; }
+
+    public Rein Rein { get; }
 
     public override bool HasFence => false;
 
@@ -64,5 +71,5 @@ public sealed record CurvedPoles : SetUp
 
     public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => CurveMeasuring.Measure(this, card, tape);
 
-    public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) => new CurvedPoles(Arena, Placement, 0, Kind, Variant, Poles, Radius).MeasureFor(card, tape);
+    public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) => new CurvedPoles(Arena, Placement, 0, Kind, Variant, Poles, Radius, Rein).MeasureFor(card, tape);
 }

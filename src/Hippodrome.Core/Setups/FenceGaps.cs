@@ -9,6 +9,8 @@ namespace Hippodrome.Core.Setups;
 /// </summary>
 internal sealed record FenceGaps(FenceLine Line, StrideCard Card, Tape Tape)
 {
+    private static readonly GaitVariant[] Canters = [GaitVariant.CanterCollected, GaitVariant.CanterWorking, GaitVariant.CanterMedium, GaitVariant.CanterExtended];
+
     /// <summary>The gap before the element at this place, which is not the first.</summary>
     public Gap Before(int place)
     {
@@ -92,8 +94,18 @@ internal sealed record FenceGaps(FenceLine Line, StrideCard Card, Tape Tape)
             : between.Landing == Distance.Zero
                 ? [$"{between.Strides + 1} stride lengths of {between.StrideOwn}, one of them over the pole"]
                 : new List<string> { $"landing {between.Landing}, {between.Strides} of its strides of {between.StrideOwn} here, take-off {between.TakeOff}" };
-        return new Gap(built, own, trade.Value, fit, Explain(own, trade, built, [.. inputs, $"as built each stride has to be {needed}"]), between with { StrideNeeded = needed, Otherwise = otherwise });
+        return new Gap(built, own, trade.Value, fit, Explain(own, trade, built, [.. inputs, $"as built each stride has to be {needed}"]), between with { StrideNeeded = needed, Otherwise = otherwise, Counts = between.Landing == Distance.Zero ? Counts(built.Built) : [] });
     }
+
+    /// <summary>Every count whose stride a horse can have, and which of this one's canters rides it: 10 m in two, three or four.</summary>
+    private List<CountedWay> Counts(Distance gap) =>
+        Enumerable.Range(1, SetUpFigures.MostStrides.Value).Select(n => (Strides: n, Needed: gap * (1.0 / (n + 1))))
+            .Where(c => SetUpFigures.CountedStride.Value.Holds(Distance.FromMetres(Math.Round(c.Needed.Metres, 3))))
+            .Select(c =>
+            {
+                var canter = Canters.MinBy(v => Math.Abs((c.Needed / Card[v].Stride) - 1));
+                return new CountedWay(c.Strides, c.Needed, canter, Fits.Of(c.Needed / Card[canter].Stride));
+            }).ToList();
 
     private Why Explain(Distance own, Figure<DistanceRange> trade, BuiltDistance built, IReadOnlyList<string> more)
     {

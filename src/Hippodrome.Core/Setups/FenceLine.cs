@@ -19,23 +19,26 @@ public enum LineKind
 /// <param name="Typed">The distance from the element before, where someone typed one.</param>
 public sealed record LineElement(ElementKind Kind, Distance Height, Distance Spread, int Strides, Distance? Typed)
 {
-    public bool IsPole => Kind == ElementKind.Pole;
+    /// <summary>A pole on the ground, or one on low blocks: a cavaletti.</summary>
+    public bool IsPole => Kind is ElementKind.Pole or ElementKind.RaisedPole;
 
-    public bool IsOxer => Kind is ElementKind.AscendingOxer or ElementKind.SquareOxer;
+    public bool IsOxer => Kind is ElementKind.AscendingOxer or ElementKind.SquareOxer or ElementKind.Parallel;
 
     /// <summary>"upright 70 cm", "square oxer 80 x 70 cm", "pole".</summary>
     public string Name => Kind switch
     {
         ElementKind.Pole => "Pole",
+        ElementKind.RaisedPole => FormattableString.Invariant($"Cavaletti {Height.Centimetres:0} cm"),
         ElementKind.CrossPole => FormattableString.Invariant($"Cross-pole {Height.Centimetres:0} cm"),
         ElementKind.AscendingOxer => FormattableString.Invariant($"Ascending oxer {Height.Centimetres:0} x {Spread.Centimetres:0} cm"),
         ElementKind.SquareOxer => FormattableString.Invariant($"Square oxer {Height.Centimetres:0} x {Spread.Centimetres:0} cm"),
+        ElementKind.Parallel => FormattableString.Invariant($"Parallel {Height.Centimetres:0} x {Spread.Centimetres:0} cm"),
         ElementKind.Wall => FormattableString.Invariant($"Wall {Height.Centimetres:0} cm"),
         _ => FormattableString.Invariant($"Upright {Height.Centimetres:0} cm"),
     };
 }
 
-/// <summary>One to nine elements on a straight line: a single fence with its poles, a grid, or a related line.</summary>
+/// <summary>One to nine elements on a line: a single fence with its poles, a grid, or a related line, straight or bending.</summary>
 public sealed record FenceLine : SetUp
 {
     internal FenceLine(Arena arena, Placement placement, double adjustMetres, LineKind kind, Gait comesIn, IReadOnlyList<LineElement> elements)
@@ -46,18 +49,25 @@ public sealed record FenceLine : SetUp
     /// <summary>Trot or canter.</summary>
     public Gait ComesIn { get; }
 
-    public IReadOnlyList<LineElement> Elements { get; }
+    public IReadOnlyList<LineElement> Elements { get; init; }
+
+    public GroundLines GroundLines { get; init; } = GroundLines.Front;
+
+    /// <summary>How far the second of two fences is turned from the first; none is a straight line.</summary>
+    public double BendDegrees { get; init; }
+
+    public Rein BendTo { get; init; } = Rein.Left;
 
     public override bool HasFence => Elements.Any(e => !e.IsPole);
 
-    public override Distance HighestFence => Distance.FromMetres(Elements.Max(e => e.Height.Metres));
+    public override Distance HighestFence => Elements.Where(e => !e.IsPole).Select(e => e.Height).DefaultIfEmpty(Distance.Zero).Max();
 
-    public override bool HasRaisedPole => false;
+    public override bool HasRaisedPole => Elements.Any(e => e.Kind == ElementKind.RaisedPole);
 
     public override GaitVariant Approach => ComesIn == Gait.Trot ? GaitVariant.TrotWorking : GaitVariant.CanterWorking;
 
-    public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => FenceLineMeasuring.Measure(this, card, tape);
+    public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => BendDegrees > 0 ? Bending.Measure(this, card, tape) : FenceLineMeasuring.Measure(this, card, tape);
 
     public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) =>
-        new FenceLine(Arena, Placement, 0, Kind, ComesIn, [.. Elements.Select(e => e with { Typed = null })]).MeasureFor(card, tape);
+        new FenceLine(Arena, Placement, 0, Kind, ComesIn, [.. Elements.Select(e => e with { Typed = null })]) { GroundLines = GroundLines, BendDegrees = BendDegrees, BendTo = BendTo }.MeasureFor(card, tape);
 }

@@ -16,12 +16,16 @@ public sealed record LineElementEntry(ElementKind? Kind = null, double? HeightMe
 /// <param name="Kind">A grid, or a related line.</param>
 /// <param name="ComesIn">Trot or canter.</param>
 /// <param name="Elements">What stands, in the order it is ridden.</param>
+/// <param name="GroundLines">Ground lines of its fences; in front when nothing.</param>
+/// <param name="BendDegrees">How far the second of two fences is turned from the first; straight when nothing.</param>
+/// <param name="BendTo">The rein a bending line turns to.</param>
 public sealed record FenceLineEntry(
     ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null,
-    LineKind? Kind = null, Gait? ComesIn = null, IReadOnlyList<LineElementEntry?>? Elements = null)
+    LineKind? Kind = null, Gait? ComesIn = null, IReadOnlyList<LineElementEntry?>? Elements = null,
+    GroundLines? GroundLines = null, double? BendDegrees = null, Rein? BendTo = null)
     : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
 {
-    private static readonly ElementKind[] Stands = [ElementKind.Pole, ElementKind.CrossPole, ElementKind.Upright, ElementKind.AscendingOxer, ElementKind.SquareOxer, ElementKind.Wall];
+    private static readonly ElementKind[] Stands = [ElementKind.Pole, ElementKind.RaisedPole, ElementKind.CrossPole, ElementKind.Upright, ElementKind.AscendingOxer, ElementKind.SquareOxer, ElementKind.Parallel, ElementKind.Wall];
 
     public override Outcome<SetUp> Check()
     {
@@ -39,7 +43,26 @@ public sealed record FenceLineEntry(
             elements.Add(ElementFrom(checks, entry, elements.LastOrDefault(), $"elements[{i}]"));
         }
 
-        return checks.Outcome<SetUp>(() => new FenceLine(arena, placement, adjust, kind, comesIn, elements));
+        var groundLines = checks.Choice<GroundLines>("groundLines", GroundLines ?? Setups.GroundLines.Front);
+        var (bend, to) = CheckBend(checks, kind, elements);
+        return checks.Outcome<SetUp>(() => new FenceLine(arena, placement, adjust, kind, comesIn, elements) { GroundLines = groundLines, BendDegrees = bend, BendTo = to });
+    }
+
+    /// <summary>A line bends between two fences with strides enough; a grid is straight.</summary>
+    private (double Degrees, Rein To) CheckBend(Checks checks, LineKind kind, List<LineElement> elements)
+    {
+        var degrees = checks.Number("bendDegrees", BendDegrees ?? 0, 0, SetUpFigures.MostBend.Value, "degrees");
+        if (degrees == 0)
+        {
+            return (0, Rein.Left);
+        }
+
+        var to = checks.Choice("bendTo", BendTo);
+        checks.That(BendTo is null or Rein.Left or Rein.Right, "bendTo", "A line bends one way.", "Choose left or right.");
+        checks.That(kind == LineKind.RelatedLine, "bendDegrees", "A grid is straight.", "Make it a related line, or take the bend out.");
+        checks.That(elements.Count == 2 && elements.TrueForAll(e => !e.IsPole), "bendDegrees", "A bending line is from one fence to another, and nothing between.", "Keep two fences, or take the bend out.");
+        checks.That(elements.Count != 2 || elements[1].Strides >= SetUpFigures.FewestBendingStrides.Value, "bendDegrees", $"{(elements.Count > 1 ? elements[1].Strides : 0)} strides are too few to land straight, bend, and be straight again.", $"Give it {SetUpFigures.FewestBendingStrides.Value} strides or more.");
+        return (degrees, to);
     }
 
     private static LineElement ElementFrom(Checks checks, LineElementEntry? entry, LineElement? before, string at)
@@ -52,9 +75,14 @@ public sealed record FenceLineEntry(
 
         var kind = checks.Choice($"{at}.kind", entry.Kind);
         checks.That(entry.Kind is null || Stands.Contains(kind), $"{at}.kind", "That does not stand on a line of fences.", "Choose a pole, a cross-pole, an upright, an oxer or a wall.");
-        var range = kind == ElementKind.CrossPole ? SetUpFigures.CrossPoleHeight.Value : SetUpFigures.FenceHeight.Value;
+        var range = kind switch
+        {
+            ElementKind.CrossPole => SetUpFigures.CrossPoleHeight.Value,
+            ElementKind.RaisedPole => DistanceRange.Metres(0.05, SetUpFigures.RaisedCanterPoleHeight.Value),
+            _ => SetUpFigures.FenceHeight.Value,
+        };
         var height = kind == ElementKind.Pole ? 0 : checks.Number($"{at}.heightMetres", entry.HeightMetres, range.Shortest.Metres, range.Longest.Metres, "m");
-        var oxer = kind is ElementKind.AscendingOxer or ElementKind.SquareOxer;
+        var oxer = kind is ElementKind.AscendingOxer or ElementKind.SquareOxer or ElementKind.Parallel;
         var spread = oxer ? checks.Number($"{at}.spreadMetres", entry.SpreadMetres, SetUpFigures.OxerSpread.Value.Shortest.Metres, SetUpFigures.OxerSpread.Value.Longest.Metres, "m") : 0;
         var strides = checks.Whole($"{at}.strides", before is null ? 0 : entry.Strides ?? 0, 0, SetUpFigures.MostStrides.Value, "strides");
         double? typed = before is null || entry.DistanceMetres is null ? null : checks.Number($"{at}.distanceMetres", entry.DistanceMetres, 0, 60, "m");
@@ -73,7 +101,8 @@ public sealed record FenceLineEntry(
         var bothJumped = !before.IsPole && !element.IsPole;
         checks.That(!bothJumped || element.Strides > 0 || !(before.IsOxer || element.IsOxer), $"{at}.strides", "An oxer is no part of a bounce: there is no room to come down before its back rail, or to go up after it.", "Give it a stride, or make it an upright.");
         checks.That(before.IsPole == element.IsPole || element.Strides == 0, $"{at}.strides", "A placing or landing pole has its own distance, and no strides.", "Take the strides out, or the pole.");
+        checks.That(element.Typed is null || element.Typed.Value.Metres > 0.05, $"{at}.distanceMetres", "Two elements would stand in the same place.", "Give the distance between them, or take one out.");
         var least = bothJumped ? 2.4 : before.IsPole && element.IsPole ? 0.8 : 1.8;
-        checks.That(element.Typed is null || element.Typed.Value.Metres >= least, $"{at}.distanceMetres", FormattableString.Invariant($"{element.Typed?.Metres:0.00} m is too close: nothing can be jumped there."), FormattableString.Invariant($"Give {least:0.0} m at the least."));
+        checks.That(element.Typed is null || element.Typed.Value.Metres is <= 0.05 || element.Typed.Value.Metres >= least, $"{at}.distanceMetres", FormattableString.Invariant($"{element.Typed?.Metres:0.00} m is too close: nothing can be jumped there."), FormattableString.Invariant($"Give {least:0.0} m at the least."));
     }
 }

@@ -20,10 +20,10 @@ internal static class FenceLineMeasuring
         }
 
         var measuring = new LineMeasuring(line, card, tape, at[^1] + line.Elements[^1].Spread);
-        var elements = line.Elements.Select((e, i) => measuring.Element(e.Kind, Name(line, i), at[i], e.Height, e.Kind == ElementKind.CrossPole ? PoleEnd.Both : PoleEnd.None, e.Spread)).ToList();
+        var elements = line.Elements.Select((e, i) => measuring.Element(e.Kind, Name(line, i), at[i], e.Height, e.Kind is ElementKind.CrossPole or ElementKind.RaisedPole ? PoleEnd.Both : PoleEnd.None, e.Spread) with { GroundLines = e.IsPole ? GroundLines.None : line.GroundLines }).ToList();
         Feet(line, card, measuring, at, gaps);
         var stages = BuildStages.Of(line);
-        return measuring.Finish(Title(line), elements, gaps, [.. Notices(line, gaps), .. TooManyForADay(stages)]) with { Stages = stages };
+        return measuring.Finish(Title(line), elements, gaps, [.. Notices(line, gaps), .. TooManyForADay(stages)]) with { Stages = stages, Jumps = Jumps(line, at, gaps) };
     }
 
     /// <summary>A pole is a placing pole before a fence and a landing pole behind one.</summary>
@@ -54,7 +54,21 @@ internal static class FenceLineMeasuring
         return counts.Count == 0 ? "" : $"{string.Join(", ", counts)} {(counts[^1] == 1 ? "stride" : "strides")}";
     }
 
-    private static IEnumerable<string> Notices(FenceLine line, List<Gap> gaps)
+    /// <summary>Each jump from its take-off to its landing; inside a bounce the two share what there is.</summary>
+    internal static IReadOnlyList<JumpArc> Jumps(FenceLine line, IReadOnlyList<Distance> at, IReadOnlyList<Gap> gaps) =>
+    [
+        .. line.Elements.Select((e, i) => (e, i)).Where(x => !x.e.IsPole).Select(x =>
+        {
+            var room = JumpRoom.Of(x.e.Height).Metres;
+            var back = at[x.i].Metres + x.e.Spread.Metres;
+            return new JumpArc(x.i, Math.Round(at[x.i].Metres - (room * Share(gaps, x.i - 1)), 3), Math.Round(back + (room * Share(gaps, x.i)), 3), Distance.FromMetres(x.e.Height.Metres + SetUpFigures.PeakOver.Value));
+        }),
+    ];
+
+    private static double Share(IReadOnlyList<Gap> gaps, int gap) =>
+        gap >= 0 && gap < gaps.Count && gaps[gap] is { Between: { Strides: 0 } bounce } stands ? stands.Built.Built / (bounce.Landing + bounce.TakeOff) : 1;
+
+    internal static IEnumerable<string> Notices(FenceLine line, IReadOnlyList<Gap> gaps)
     {
         foreach (var (gap, i) in gaps.Select((g, i) => (g, i)))
         {
@@ -68,7 +82,7 @@ internal static class FenceLineMeasuring
             }
         }
 
-        if (gaps.Exists(g => g.Fit is Fit.TooShort or Fit.Long))
+        if (gaps.Any(g => g.Fit is Fit.TooShort or Fit.Long))
         {
             yield return "A gap does not suit this horse: move the fence to the horse, or ride another number of strides.";
         }

@@ -124,8 +124,9 @@ public sealed record NarrowFence : SetUp
 
         measuring.CanterStride(room, stride);
         string[] notices = ["Straight in and straight away; any sideways jump puts both guides back. Several sessions, not one."];
-        return measuring.Finish(name, [measuring.Element(ElementKind.Narrow, name, Distance.Zero, Height, PoleEnd.None)], [], notices) with
+        return measuring.Finish(name, [measuring.Element(ElementKind.Narrow, name, Distance.Zero, Height) with { Width = Width.Metres, GroundLines = GroundLines.Front }], [], notices) with
         {
+            Jumps = [new JumpArc(0, -room, room, Distance.FromMetres(Height.Metres + SetUpFigures.PeakOver.Value))],
             Narrow = new NarrowMeasure(Width, Guides, Distance.FromMetres(GroundPoleOut.Value), [.. Way.Select(s => s.Says)], Step, Next?.Says, Back.Says),
         };
     }

@@ -1,86 +1,141 @@
-using System.Globalization;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Setups;
 
-/// <summary>Poles in walk and trot lie one step apart: half of this horse's stride, kept within the trade's range.</summary>
+/// <summary>Poles lie one step apart in walk and trot, one stride in canter: this horse's own, kept within the trade's range.</summary>
 internal static class PoleLineMeasuring
 {
+    /// <summary>Where in a canter stride the feet fall so that none comes down on a pole; for the drawing only.</summary>
+    private const double ClearOfPole = 0.26;
+
+    private const int StepsAround = 4;
+    private const double OffTheMiddle = 0.5;
+
     public static MeasuredSetUp Measure(PoleLine line, StrideCard card, Tape tape)
     {
         var gait = line.Variant.Gait();
         var trade = SetUpFigures.PoleSpacing(gait);
-        var own = card[line.Variant].Stride * 0.5;
-        var asked = Distance.FromMetres(Math.Max(0, own.Metres + line.AdjustMetres));
-        var built = tape.Build(asked, trade.Value);
-        var fit = Fits.Of(built.Built / own);
-        var gap = new Gap(built, own, trade.Value, fit, Explain(line, own, built, trade));
+        var own = card[line.Variant].Stride * (gait == Gait.Canter ? 1 : 0.5);
+        var asked = Enumerable.Range(0, line.Poles - 1).Select(i => Distance.FromMetres(Math.Max(0, own.Metres + line.AdjustMetres + Uneven(line, i)))).ToList();
+        var gaps = asked.ConvertAll(a => Gap(line, own, tape.Build(a, trade.Value), trade));
+        var at = new List<Distance> { Distance.Zero };
+        gaps.ForEach(g => at.Add(at[^1] + g.Built.Built));
 
-        var length = built.Built * (line.Poles - 1);
-        var measuring = new LineMeasuring(line, card, tape, length);
-        var elements = Enumerable.Range(0, line.Poles).Select(i => Pole(line, measuring, i, built.Built)).ToList();
-        measuring.Steps(Feet(line.Poles, built.Built.Metres, own.Metres), gait);
-
-        var word = gait == Gait.Walk ? "walk" : "trot";
-        var raised = line.HasRaisedPole ? string.Create(CultureInfo.InvariantCulture, $", ends raised {line.Height.Centimetres:0} cm in turn") : "";
-        return measuring.Finish($"{line.Poles} {word} poles at {built.Text.Metres}{raised}", elements, [.. Enumerable.Repeat(gap, line.Poles - 1)], Notices(line, asked, trade.Value));
+        var slant = line.Lie.Laying == Laying.Zigzag && gaps.Count > 0 ? Slant(gaps[0].Built.Built) : 0;
+        var measuring = new LineMeasuring(line, card, tape, at[^1]);
+        var elements = at.Select((a, i) => Pole(line, measuring, i, a, i % 2 == 0 ? slant : -slant)).ToList();
+        Feet(measuring, at, own.Metres, gait);
+        return measuring.Finish(Title(line, gaps), elements, gaps, Notices(line, asked, trade.Value, gaps, slant));
     }
 
-    private static Element Pole(PoleLine line, LineMeasuring measuring, int i, Distance spacing)
+    /// <summary>The slant at which poles of three metres meet end to end when their middles lie this far apart: sin = spacing / length (geometry).</summary>
+    internal static double Slant(Distance spacing) => Math.Asin(Math.Min(1, spacing.Metres / CurvedPoles.PoleLength.Value)) * 180 / Math.PI;
+
+    /// <summary>Each gap a step longer than the last, the middle of them its own.</summary>
+    private static double Uneven(PoleLine line, int gap) => line.Lie.StepMetres * (gap - ((line.Poles - 2) / 2.0));
+
+    private static Gap Gap(PoleLine line, Distance own, BuiltDistance built, Figure<DistanceRange> trade) =>
+        new(built, own, trade.Value, Fits.Of(built.Built / own), Explain(line, own, built, trade));
+
+    private static Element Pole(PoleLine line, LineMeasuring measuring, int i, Distance at, double slant)
     {
-        var raised = !line.HasRaisedPole ? PoleEnd.None : i % 2 == 0 ? PoleEnd.Left : PoleEnd.Right;
+        var left = (i % 2 == 0) == (line.Lie.FirstRaised == Side.Left);
+        var raised = line.Lie.Raising switch
+        {
+            Raising.BothEnds => PoleEnd.Both,
+            Raising.AlternateEnds => left ? PoleEnd.Left : PoleEnd.Right,
+            _ => PoleEnd.None,
+        };
         var name = raised switch
         {
             PoleEnd.Left => $"Pole {i + 1}, left end up",
             PoleEnd.Right => $"Pole {i + 1}, right end up",
+            PoleEnd.Both => $"Pole {i + 1}, both ends up",
             _ => $"Pole {i + 1}",
         };
-        return measuring.Element(line.HasRaisedPole ? ElementKind.RaisedPole : ElementKind.Pole, name, spacing * i, line.Height, raised);
+        return measuring.Element(line.HasRaisedPole ? ElementKind.RaisedPole : ElementKind.Pole, name, at, line.Lie.Height, raised, slant: slant);
     }
 
-    /// <summary>A foot in the middle of each gap; before and after, the horse's own step.</summary>
-    private static IEnumerable<double> Feet(int poles, double spacing, double own)
+    private static string Title(PoleLine line, List<Gap> gaps)
     {
-        const int around = 4;
-        for (var i = around; i >= 1; i--)
+        var word = line.Variant.Gait().ToString().ToLowerInvariant();
+        var raised = line.Lie.Raising switch
         {
-            yield return -(spacing / 2) - ((i - 1) * own);
+            Raising.AlternateEnds => FormattableString.Invariant($", ends raised {line.Lie.Height.Centimetres:0} cm in turn"),
+            Raising.BothEnds => FormattableString.Invariant($", raised {line.Lie.Height.Centimetres:0} cm"),
+            _ => line.Lie.Laying == Laying.Zigzag ? " in a zigzag" : "",
+        };
+        return gaps.Count == 0 ? $"One {word} pole{raised}"
+            : gaps[0].Built.Built == gaps[^1].Built.Built ? $"{line.Poles} {word} poles at {gaps[0].Built.Text.Metres}{raised}"
+            : $"{line.Poles} {word} poles, {gaps[0].Built.Text.Metres} to {gaps[^1].Built.Text.Metres}{raised}";
+    }
+
+    /// <summary>A foot in the middle of each gap, or a canter stride in it; before and after, the horse's own.</summary>
+    private static void Feet(LineMeasuring measuring, List<Distance> at, double own, Gait gait)
+    {
+        var gaps = at.Zip(at.Skip(1), (a, b) => (From: a.Metres, Size: (b - a).Metres)).ToList();
+        var (first, last) = (gaps.Count > 0 ? gaps[0].Size : own, gaps.Count > 0 ? gaps[^1].Size : own);
+        if (gait == Gait.Canter)
+        {
+            measuring.CanterStride((ClearOfPole - 1) * own, own);
+            gaps.ForEach(g => measuring.CanterStride(g.From + (ClearOfPole * g.Size), g.Size));
+            measuring.CanterStride(at[^1].Metres + (ClearOfPole * own), own);
+            return;
         }
 
-        for (var i = 0; i < poles - 1; i++)
-        {
-            yield return (i + 0.5) * spacing;
-        }
-
-        for (var i = 0; i < around; i++)
-        {
-            yield return ((poles - 0.5) * spacing) + (i * own);
-        }
+        measuring.Steps(
+            [
+                .. Enumerable.Range(0, StepsAround).Reverse().Select(i => -(first / 2) - (i * own)),
+                .. gaps.Select(g => g.From + (g.Size / 2)),
+                .. Enumerable.Range(0, StepsAround).Select(i => at[^1].Metres + (last / 2) + (i * own)),
+            ],
+            gait);
     }
 
     private static Why Explain(PoleLine line, Distance own, BuiltDistance built, Figure<DistanceRange> trade)
     {
+        var canter = line.Variant.Gait() == Gait.Canter;
         var inputs = new List<string>
         {
-            $"half of its {line.Variant.Say()} stride of {own * 2} is {own}",
+            canter ? $"its {line.Variant.Say()} stride is {own}" : $"half of its {line.Variant.Say()} stride of {own * 2} is {own}",
             $"the trade sets {trade.Value}",
         };
         if (line.AdjustMetres != 0)
         {
-            inputs.Add(string.Create(CultureInfo.InvariantCulture, $"moved by {line.AdjustMetres * 100:+0;-0} cm"));
+            inputs.Add(FormattableString.Invariant($"moved by {line.AdjustMetres * 100:+0;-0} cm"));
+        }
+
+        if (line.Lie.StepMetres != 0)
+        {
+            inputs.Add(FormattableString.Invariant($"each gap {Math.Abs(line.Lie.StepMetres) * 100:0} cm {(line.Lie.StepMetres > 0 ? "longer" : "shorter")} than the last"));
         }
 
         inputs.Add(built.RoundingSays);
-        return new Why("One step between poles: half the horse's stride, within the trade's range", inputs, trade.Source);
+        return new Why(canter ? "One stride between canter poles, within the trade's range" : "One step between poles: half the horse's stride, within the trade's range", inputs, trade.Source);
     }
 
-    private static IEnumerable<string> Notices(PoleLine line, Distance asked, DistanceRange trade)
+    private static IEnumerable<string> Notices(PoleLine line, List<Distance> asked, DistanceRange trade, List<Gap> gaps, double slant)
     {
-        if (!trade.Holds(asked))
+        foreach (var outside in asked.Where(a => !trade.Holds(a)).Take(1))
         {
-            var side = asked < trade.Shortest ? "shorter" : "longer";
-            yield return $"{asked} would be {side} than the trade sets ({trade}); the poles stay inside it.";
+            yield return $"{outside} would be {(outside < trade.Shortest ? "shorter" : "longer")} than the trade sets ({trade}); the poles stay inside it.";
+        }
+
+        if (line.Poles == 2 && line.Variant.Gait() == Gait.Trot)
+        {
+            yield return "Two trot poles invite a jump: lay three or four, or one.";
+        }
+
+        if (line.Lie.StepMetres != 0)
+        {
+            yield return "Uneven poles are the top rung: for a horse that is at home over even ones.";
+        }
+
+        if (slant > 0)
+        {
+            var drift = 2 * OffTheMiddle * Math.Tan(slant * Math.PI / 180);
+            yield return FormattableString.Invariant($"Each pole slants {slant:0}° so that the ends meet. Ridden half a metre off the middle the steps go {Math.Max(0, gaps[0].Built.Built.Metres - drift):0.00} and {gaps[0].Built.Built.Metres + drift:0.00} m in turn.");
         }
 
         if (line.HasRaisedPole)

@@ -20,6 +20,9 @@ public abstract record SetUp
     /// <summary>Something has to be jumped.</summary>
     public abstract bool HasFence { get; }
 
+    /// <summary>There are poles to step or canter over, and nothing to jump.</summary>
+    public virtual bool HasPoles => !HasFence;
+
     /// <summary>Height of the highest fence; nothing where there is none.</summary>
     public abstract Distance HighestFence { get; }
 
@@ -34,33 +37,6 @@ public abstract record SetUp
 
     /// <summary>The same as this horse's own distances would have it, whatever was typed or moved for another.</summary>
     public abstract MeasuredSetUp OwnFor(StrideCard card, Tape tape);
-}
-
-/// <summary>Poles on a straight line, one step apart.</summary>
-public sealed record PoleLine : SetUp
-{
-    internal PoleLine(Arena arena, Placement placement, double adjustMetres, GaitVariant variant, int poles, Raising raising, Distance height)
-        : base(arena, placement, adjustMetres) => (Variant, Poles, Raising, Height) = (variant, poles, raising, height);
-
-    public GaitVariant Variant { get; }
-
-    public int Poles { get; }
-
-    public Raising Raising { get; }
-
-    public Distance Height { get; }
-
-    public override bool HasFence => false;
-
-    public override Distance HighestFence => Distance.Zero;
-
-    public override bool HasRaisedPole => Raising != Raising.Ground;
-
-    public override GaitVariant Approach => Variant;
-
-    public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => PoleLineMeasuring.Measure(this, card, tape);
-
-    public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) => new PoleLine(Arena, Placement, 0, Variant, Poles, Raising, Height).MeasureFor(card, tape);
 }
 
 /// <summary>A cross-pole from trot with a placing pole before it.</summary>

@@ -23,11 +23,13 @@ public static class SetUpChanges
     /// <summary>Poles are walked over; a cross-pole has no walk and comes down to its lowest.</summary>
     public static ChangedSetUp BackToWalk(this SetUpEntry entry) => entry switch
     {
-        PoleLineEntry poles => new(poles with { Variant = GaitVariant.WalkMedium, Raising = Raising.Ground, HeightMetres = null, AdjustMetres = 0 }, "back to walk, poles on the ground"),
+        PoleLineEntry poles => new(poles with { Variant = GaitVariant.WalkMedium, Raising = Raising.Ground, HeightMetres = null, AdjustMetres = 0, StepMetres = null }, "back to walk, poles on the ground"),
         CurvedPolesEntry curve => new(curve with { Variant = GaitVariant.WalkMedium, AdjustMetres = 0 }, "back to walk"),
         CrossPoleEntry fence => new(fence with { HeightMetres = SetUpFigures.CrossPoleHeight.Value.Shortest.Metres, AdjustMetres = 0 }, "as low as it goes, and walk between the tries"),
         NarrowEntry narrow => new(narrow with { WidthMetres = NarrowFence.Way[0].WidthMetres, Guides = Guides.Both, HeightMetres = SetUpFigures.FenceHeight.Value.Shortest.Metres }, "full width, guides on both sides, low, and walk between the tries"),
         FenceLineEntry line => new(line.AtHeights(_ => 0, 0) with { AdjustMetres = 0 }, "as low as it goes, and walk between the tries"),
+        FigureEntry figure => new(figure with { Variant = GaitVariant.WalkMedium }, "the same figure in walk"),
+        CorridorEntry corridor => new(corridor, "the corridor stays as it is: it is walked"),
         _ => throw new ArgumentOutOfRangeException(nameof(entry)),
     };
 
@@ -38,7 +40,7 @@ public static class SetUpChanges
             new(poles with { Variant = GaitVariant.TrotWorking, AdjustMetres = 0 }, "one rung on: the same poles in trot"),
         CurvedPolesEntry { Variant: { } variant } curve when variant.Gait() == Gait.Walk =>
             new(curve with { Variant = GaitVariant.TrotWorking, AdjustMetres = 0 }, "one rung on: the same curve in trot"),
-        PoleLineEntry { Raising: Raising.Ground } poles =>
+        PoleLineEntry { Raising: Raising.Ground, Laying: not Laying.Zigzag } poles =>
             new(poles with { Raising = Raising.AlternateEnds, HeightMetres = HeightStep }, "one rung on: ends raised in turn"),
         CrossPoleEntry fence when (fence.HeightMetres ?? 0) + HeightStep <= SetUpFigures.CrossPoleHeight.Value.Longest.Metres + 1e-9 =>
             new(fence with { HeightMetres = Math.Round((fence.HeightMetres ?? 0) + HeightStep, 2) }, "one step on: 10 cm up, the distance as it was"),
@@ -51,9 +53,9 @@ public static class SetUpChanges
     /// <summary>The other way. Null at the bottom.</summary>
     public static ChangedSetUp? OneRungBack(this SetUpEntry entry) => entry switch
     {
-        PoleLineEntry { Raising: Raising.AlternateEnds } poles =>
+        PoleLineEntry { Raising: Raising.AlternateEnds or Raising.BothEnds } poles =>
             new(poles with { Raising = Raising.Ground, HeightMetres = null }, "one rung back: poles on the ground"),
-        PoleLineEntry { Variant: { } variant } when variant.Gait() == Gait.Trot => entry.BackToWalk(),
+        PoleLineEntry { Variant: { } variant } when variant.Gait() != Gait.Walk => entry.BackToWalk(),
         CurvedPolesEntry { Variant: { } variant } when variant.Gait() != Gait.Walk => entry.BackToWalk(),
         CrossPoleEntry fence when (fence.HeightMetres ?? 0) - HeightStep >= SetUpFigures.CrossPoleHeight.Value.Shortest.Metres - 1e-9 =>
             new(fence with { HeightMetres = Math.Round((fence.HeightMetres ?? 0) - HeightStep, 2) }, "one step back: 10 cm down"),
@@ -67,9 +69,20 @@ public static class SetUpChanges
 
     private static NarrowEntry At(this NarrowEntry narrow, NarrowStep step) => narrow with { WidthMetres = step.WidthMetres, Guides = step.Guides };
 
-    private static double Lowest(ElementKind? kind) => (kind == ElementKind.CrossPole ? SetUpFigures.CrossPoleHeight : SetUpFigures.FenceHeight).Value.Shortest.Metres;
+    private static double Lowest(ElementKind? kind) => kind switch
+    {
+        ElementKind.CrossPole => SetUpFigures.CrossPoleHeight.Value.Shortest.Metres,
+        ElementKind.RaisedPole => 0.05,
+        _ => SetUpFigures.FenceHeight.Value.Shortest.Metres,
+    };
 
-    private static double Highest(FenceLineEntry line) => (line.Elements?.LastOrDefault(e => e?.HeightMetres is not null)?.Kind == ElementKind.CrossPole ? SetUpFigures.CrossPoleHeight : SetUpFigures.FenceHeight).Value.Longest.Metres;
+
+    private static double Highest(FenceLineEntry line) => line.Elements?.LastOrDefault(e => e?.HeightMetres is not null)?.Kind switch
+    {
+        ElementKind.CrossPole => SetUpFigures.CrossPoleHeight.Value.Longest.Metres,
+        ElementKind.RaisedPole => SetUpFigures.RaisedCanterPoleHeight.Value,
+        _ => SetUpFigures.FenceHeight.Value.Longest.Metres,
+    };
 
     /// <summary>Every fence at a height of its own, never under its lowest; the last one this much higher.</summary>
     private static FenceLineEntry AtHeights(this FenceLineEntry line, Func<double, double> height, double lastUp)

@@ -5,13 +5,6 @@ using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Setups;
 
-/// <summary>How the poles of a line lie.</summary>
-public enum Raising
-{
-    Ground,
-    AlternateEnds,
-}
-
 /// <summary>A set-up as asked for; <see cref="Check"/> turns it into one that can be built.</summary>
 /// <param name="Arena">The arena it stands in.</param>
 /// <param name="Line">The line it stands on.</param>
@@ -24,9 +17,17 @@ public enum Raising
 [JsonDerivedType(typeof(FenceLineEntry), "fenceLine")]
 [JsonDerivedType(typeof(CurvedPolesEntry), "curvedPoles")]
 [JsonDerivedType(typeof(NarrowEntry), "narrow")]
+[JsonDerivedType(typeof(CorridorEntry), "corridor")]
+[JsonDerivedType(typeof(FigureEntry), "figure")]
 public abstract record SetUpEntry(ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null)
 {
+    /// <summary>Turned about its middle, to the right as it is ridden; nothing is along the arena.</summary>
+    public double? TurnedDegrees { get; init; }
+
     public abstract Outcome<SetUp> Check();
+
+    /// <summary>Further round it is the same line ridden the other way.</summary>
+    private const double MostTurned = 90;
 
     private protected (Arena Arena, Placement Placement, double Adjust) CheckPlace(Checks checks)
     {
@@ -35,30 +36,8 @@ public abstract record SetUpEntry(ArenaSize? Arena = null, ArenaLine? Line = nul
         var heading = checks.Choice("heading", Heading);
         var middle = checks.Number("middleMetres", MiddleMetres, 0, arena.Length.Metres, "m from A");
         var adjust = checks.Number("adjustMetres", AdjustMetres ?? 0, -SetUpFigures.MostAdjusted.Value, SetUpFigures.MostAdjusted.Value, "m");
-        return (arena, new Placement(line, heading, Distance.FromMetres(middle)), adjust);
-    }
-}
-
-/// <summary>Poles on a straight line, one step apart, in walk or trot.</summary>
-/// <param name="Variant">The walk or trot they are ridden in.</param>
-/// <param name="Poles">How many: 3 to 6.</param>
-/// <param name="Raising">On the ground or raised at alternate ends.</param>
-/// <param name="HeightMetres">Height of a raised end, up to 0.20 m.</param>
-public sealed record PoleLineEntry(
-    ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null,
-    GaitVariant? Variant = null, int? Poles = null, Raising? Raising = null, double? HeightMetres = null)
-    : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
-{
-    public override Outcome<SetUp> Check()
-    {
-        var checks = new Checks();
-        var (arena, placement, adjust) = CheckPlace(checks);
-        var variant = checks.Choice("variant", Variant);
-        checks.That(variant.Gait() != Gait.Canter, "variant", "This line is for walk or trot: in canter one pole is one whole stride.", "Choose a walk or a trot.");
-        var poles = checks.Whole("poles", Poles, SetUpFigures.FewestTrotPoles.Value, SetUpFigures.MostPoles.Value, "poles");
-        var raising = checks.Choice("raising", Raising);
-        var height = raising == Setups.Raising.Ground ? 0 : checks.Number("heightMetres", HeightMetres, 0.05, SetUpFigures.RaisedPoleHeight.Value, "m");
-        return checks.Outcome<SetUp>(() => new PoleLine(arena, placement, adjust, variant, poles, raising, Distance.FromMetres(height)));
+        var turned = checks.Number("turnedDegrees", TurnedDegrees ?? 0, -MostTurned, MostTurned, "degrees");
+        return (arena, new Placement(line, heading, Distance.FromMetres(middle), turned), adjust);
     }
 }
 

@@ -15,9 +15,11 @@ public static class SetUpFigures
         "Placing distance as a share of the working trot stride", 2.55 / 2.73, "", "puts the horse of the published trot in the middle of the trade's range; two steps, the second gathered for the jump");
 
     public static readonly Figure<double> RaisedPoleHeight = Figure.Published("Highest raised pole in walk and trot", 0.20, "m", "Klimke, Cavaletti");
+    public static readonly Figure<double> RaisedCanterPoleHeight = Figure.Published("Highest raised pole in canter", 0.50, "m", "Klimke, Cavaletti");
+    public static readonly Figure<double> UnevenStep = Figure.Chosen("Most that each gap between poles grows or shrinks on the last", 0.10, "m", "two steps of the tape: a top rung's question, and still inside the trade's range");
 
     public static readonly Figure<int> FewestTrotPoles = Figure.Practice("Fewest trot poles: two invite a jump", 3, "poles");
-    public static readonly Figure<int> MostPoles = Figure.Chosen("Most poles in a line", 6, "poles", "more tire the back before they teach");
+    public static readonly Figure<int> MostPoles = Figure.Chosen("Most poles in a line", 8, "poles", "more tire the back before they teach");
 
     public static readonly Figure<DistanceRange> CrossPoleHeight = Figure.Chosen("Height of a cross-pole's middle", DistanceRange.Metres(0.20, 0.80), "", "higher than that the slope of the poles is a fence of its own");
 
@@ -53,6 +55,20 @@ public static class SetUpFigures
     public static readonly Figure<int> PassesAStage = Figure.Practice("Passes at each stage of a grid", 2, "passes");
 
     public static readonly Figure<double> EffortsOfADay = Figure.Chosen("Most jumping efforts of an established horse in a day", 40.0, "efforts", "the upper end of what trainers ask of one; a green horse has fifteen, a novice twenty-five");
+
+    public static readonly Figure<double> MostBend = Figure.Chosen("Most that a bending line turns", 120.0, "degrees", "further round it is a turn and not a line");
+    public static readonly Figure<int> FewestBendingStrides = Figure.Chosen("Fewest strides of a bending line", 3, "strides", "fewer leave no room for landing straight, a curve, and straight again");
+    public static readonly Figure<double> TightestBend = Figure.Chosen("Tightest curve between two fences, radius", 8.0, "m", "a 16 m circle is about the smallest that keeps a jumping canter");
+    public static readonly Figure<double> GroundLineOut = Figure.Practice("Ground line before a fence", 0.25, "m");
+    public static readonly Figure<double> PeakOver = Figure.Chosen("Room over the rails in the side view", 0.25, "m", "an illustration: horses clear a small fence by about a hoof's length or two");
+
+    public static readonly Figure<DistanceRange> CorridorWidth = Figure.Chosen("Between the two lines of a corridor", DistanceRange.Metres(1.00, 1.20), "", "straight without touching, and no room to swing the quarters");
+    public static readonly Figure<int> CorridorBack = Figure.Chosen("Most steps back in a corridor", 6, "steps", "a few, straight; more of them make a horse hurry or drag");
+
+    public static readonly Figure<DistanceRange> SidewaysStep = Figure.Chosen("Sideways in one crossing step", DistanceRange.Metres(0.40, 0.50), "", "a hoof set over the other in front of it, without a rush");
+    public static readonly Figure<double> ShoulderInAngle = Figure.Published("Shoulder-in on three tracks", 30.0, "degrees", "FEI dressage rules");
+    public static readonly Figure<int> StraightBeforeChanges = Figure.Chosen("Straight strides kept at each end of changes in sequence", 2, "strides", "a horse is straight before the first and balanced after the last, away from the corner");
+    public static readonly Figure<int> SpiralCircuits = Figure.Practice("Circuits of a spiral each way", 2, "circuits");
 
     public static readonly Figure<double> StraightStrides = Figure.Chosen("Straight canter strides before and after", 4.0, "strides", "time to be straight, to look, and to be asked nothing else");
 

@@ -54,9 +54,9 @@ public static class WhoCanRide
         var ruledOut = restrictions.FirstOrDefault(r => r.HoldsOn(on) && (
             r.NoGaits.Contains(setUp.Approach.Gait())
             || (setUp.HasFence && (r.MostHeight < setUp.HighestFence || r.NoGaits.Contains(Gait.Canter) || r.NoStrands.Any(s => s is Strand.Grids or Strand.Jumping)))
-            || (!setUp.HasFence && r.NoStrands.Contains(Strand.Poles))));
+            || (setUp.HasPoles && r.NoStrands.Contains(Strand.Poles))));
         return heldBecause is not null ? $"held: {heldBecause}"
-            : age < youngest.Value ? $"too young: {(setUp.HasFence ? "fences" : "ridden poles")} from age {youngest.Value}"
+            : age < youngest.Value ? $"too young: {(setUp.HasFence ? "fences" : setUp.HasPoles ? "ridden poles" : "ridden figures")} from age {youngest.Value}"
             : ruledOut is not null ? $"{ruledOut.By}: {ruledOut.Says}"
             : null;
     }

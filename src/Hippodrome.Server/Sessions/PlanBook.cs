@@ -111,5 +111,5 @@ internal sealed class PlanBook
         _feet.TryGetValue(horse.Id, out var last) ? CareDue.All([last], horse.Age(on), null, on).First(d => d.Kind == CareKind.Feet) : null;
 
     private bool Stands(SessionPlan plan, bool fence) =>
-        plan.Parts.Any(p => p.SetUpId is { } id && _setUps.TryGetValue(id, out var setUp) && setUp.HasFence == fence);
+        plan.Parts.Any(p => p.SetUpId is { } id && _setUps.TryGetValue(id, out var setUp) && (fence ? setUp.HasFence : setUp.HasPoles));
 }

@@ -94,11 +94,10 @@ public class ArenaTests
     [Fact]
     public void Riding_the_other_way_mirrors_the_line_about_its_middle()
     {
-        var length = Distance.FromMetres(6);
         var there = new Placement(ArenaLine.CentreLine, Heading.TowardsC, Distance.FromMetres(20));
         var back = there with { Heading = Heading.TowardsA };
-        there.Along(Arena.Sixty, length, 0).ShouldBe(17);
-        back.Along(Arena.Sixty, length, 0).ShouldBe(23);
-        there.Along(Arena.Sixty, length, 6).ShouldBe(back.Along(Arena.Sixty, length, 0));
+        there.At(-3, 0).Along.ShouldBe(17);
+        back.At(-3, 0).Along.ShouldBe(23);
+        there.At(3, 0).ShouldBe(back.At(-3, 0));
     }
 }

@@ -90,7 +90,7 @@ public class CurvedPolesTests
         { Fan(3), "radiusMetres" },
         { Fan(12), "radiusMetres" },
         { Fan(8, 2), "poles" },
-        { Fan(8, 7), "poles" },
+        { Fan(8, 9), "poles" },
         { Fan(8, 4, GaitVariant.CanterCourse), "variant" },
     };
 

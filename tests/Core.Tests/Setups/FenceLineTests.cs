@@ -240,4 +240,55 @@ public class FenceLineTests
 
         public int GetHashCode((double, double) obj) => 0;
     }
+
+    /// <summary>The same 10 m in two, three and four strides: 3.33, 2.50 and 2.00 m; 15 m in three, four or five (common practice, no source).</summary>
+    [Theory]
+    [InlineData(10, new[] { 2, 3, 4 }, new[] { 3.33, 2.50, 2.00 })]
+    [InlineData(15, new[] { 3, 4, 5, 6 }, new[] { 3.75, 3.00, 2.50, 2.14 })]
+    public void A_counted_line_in_each_count(double metres, int[] strides, double[] needed)
+    {
+        var line = Line(LineKind.Grid, Gait.Canter, Pole(), Pole(strides[0]) with { DistanceMetres = metres });
+        var counts = Last(line).Between!.Counts;
+        counts.Select(c => c.Strides).ShouldBe(strides);
+        counts.Select(c => Math.Round(c.StrideNeeded.Metres, 2)).ShouldBe(needed);
+    }
+
+    /// <summary>Which canter rides it: on the published card (Clayton 1994, values from memory) 2.00 m is collected, 2.50 working, 3.33 extended.</summary>
+    [Fact]
+    public void Each_count_names_the_canter_that_rides_it() =>
+        Last(Line(LineKind.Grid, Gait.Canter, Pole(), Pole(2) with { DistanceMetres = 10 }), Make.Card()).Between!.Counts.Select(c => c.Canter)
+            .ShouldBe([GaitVariant.CanterExtended, GaitVariant.CanterWorking, GaitVariant.CanterCollected]);
+
+    [Fact]
+    public void Cavaletti_are_counted_like_poles_and_are_no_fence()
+    {
+        var line = Line(LineKind.Grid, Gait.Canter, new LineElementEntry(ElementKind.RaisedPole, 0.3), new LineElementEntry(ElementKind.RaisedPole, 0.3, Strides: 3));
+        var setUp = line.Check().OrThrow();
+        (setUp.HasFence, setUp.HasPoles, setUp.HasRaisedPole).ShouldBe((false, true, true));
+        (line with { Elements = [new LineElementEntry(ElementKind.RaisedPole, 0.6)] }).Check().Faults.ShouldHaveSingleItem().Field.ShouldBe("elements[0].heightMetres");
+    }
+
+    [Fact]
+    public void Two_elements_in_the_same_place_are_refused_in_words()
+    {
+        var fault = Line(LineKind.Grid, Gait.Canter, Upright(0.7), Upright(0.7, 1, 0)).Check().Faults.ShouldHaveSingleItem();
+        (fault.Field, fault.Says).ShouldBe(("elements[1].distanceMetres", "Two elements would stand in the same place."));
+    }
+
+    /// <summary>From the side: a jump takes off and lands where its room ends, and the feet keep out of the air between.</summary>
+    [Fact]
+    public void No_foot_falls_while_the_horse_is_in_the_air()
+    {
+        var measured = Make.Measured(Line(LineKind.RelatedLine, Gait.Canter, Upright(1.0), Oxer(1.0, 4)), Typical);
+        measured.Jumps.Select(j => Math.Round(j.LandingAt - j.TakeOffAt, 2)).ShouldBe([3.66, 4.46]);
+        measured.Jumps.ShouldAllBe(j => j.Peak.Metres > 1.0);
+        measured.Hoofprints.ShouldAllBe(h => measured.Jumps.All(j => h.At <= j.TakeOffAt + 1e-6 || h.At >= j.LandingAt - 1e-6));
+    }
+
+    [Fact]
+    public void In_a_bounce_one_landing_is_the_next_take_off()
+    {
+        var measured = Make.Measured(Line(LineKind.Grid, Gait.Canter, Upright(0.7), Upright(0.7)), Typical);
+        measured.Jumps[0].LandingAt.ShouldBe(measured.Jumps[1].TakeOffAt, 0.002);
+    }
 }

@@ -3,6 +3,7 @@ using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Setups;
+using NetTopologySuite.Geometries;
 using Shouldly;
 using Xunit;
 
@@ -118,17 +119,102 @@ public class PoleLineTests
     public void A_raised_pole_is_five_to_twenty_centimetres_high(double? height) =>
         (Make.Poles(raising: Raising.AlternateEnds) with { HeightMetres = height }).Check().Faults.ShouldHaveSingleItem().Field.ShouldBe("heightMetres");
 
-    // Common practice, no source: two poles invite a jump.
     [Theory]
-    [InlineData(2)]
-    [InlineData(7)]
+    [InlineData(0)]
+    [InlineData(9)]
     [InlineData(null)]
-    public void Three_poles_are_the_fewest_and_six_the_most(int? poles) =>
+    public void One_to_eight_poles_make_a_line(int? poles) =>
         (Make.Poles() with { Poles = poles }).Check().Faults.ShouldHaveSingleItem().Field.ShouldBe("poles");
 
+    /// <summary>Two trot poles invite a jump; two walk poles do not (common practice, no source).</summary>
+    [Theory]
+    [InlineData(GaitVariant.TrotWorking, 2, true)]
+    [InlineData(GaitVariant.TrotWorking, 3, false)]
+    [InlineData(GaitVariant.WalkMedium, 2, false)]
+    public void Two_trot_poles_are_advised_against(GaitVariant variant, int poles, bool told) =>
+        Make.Measured(Make.Poles(variant, poles)).Notices.Any(n => n.Contains("invite a jump")).ShouldBe(told);
+
+    /// <summary>Canter poles lie a whole stride apart, 2.7-3.5 m, typically 3.0 m (common practice, no source): a working canter of 3.00 m gets just that.</summary>
+    [Theory]
+    [InlineData(3.00, 3.00)]
+    [InlineData(2.40, 2.70)]
+    [InlineData(3.90, 3.50)]
+    public void Canter_poles_lie_a_stride_apart_inside_the_trades_range(double stride, double spacing)
+    {
+        var measured = Make.Measured(Make.Poles(GaitVariant.CanterWorking), Make.CardWith(GaitVariant.CanterWorking, stride));
+        measured.Gaps.ShouldAllBe(g => Math.Abs(g.Built.Built.Metres - spacing) < 1e-9);
+        measured.Lead.ShouldBe(Side.Right);
+    }
+
     [Fact]
-    public void In_canter_this_line_is_not_ridden() =>
-        Make.Poles(GaitVariant.CanterWorking).Check().Faults.ShouldHaveSingleItem().Field.ShouldBe("variant");
+    public void No_canter_foot_comes_down_on_a_pole()
+    {
+        var measured = Make.Measured(Make.Poles(GaitVariant.CanterWorking), Make.CardWith(GaitVariant.CanterWorking, 3.0));
+        measured.Hoofprints.ShouldAllBe(h => measured.Elements.All(e => Math.Abs(e.At.Metres - h.At) > 0.3));
+    }
+
+    /// <summary>Walk and trot to 20 cm, canter to 50 cm at most (Klimke, Cavaletti, value from memory).</summary>
+    [Theory]
+    [InlineData(GaitVariant.TrotWorking, 0.20, true)]
+    [InlineData(GaitVariant.TrotWorking, 0.25, false)]
+    [InlineData(GaitVariant.CanterWorking, 0.50, true)]
+    [InlineData(GaitVariant.CanterWorking, 0.55, false)]
+    public void Canter_poles_may_be_higher(GaitVariant variant, double height, bool fine) =>
+        (Make.Poles(variant, raising: Raising.BothEnds) with { HeightMetres = height }).Check().IsFine.ShouldBe(fine);
+
+    [Fact]
+    public void Both_ends_up_is_said_and_takes_two_blocks_a_pole()
+    {
+        var measured = Make.Measured(Make.Poles(poles: 3, raising: Raising.BothEnds));
+        measured.Elements.ShouldAllBe(e => e.Raised == PoleEnd.Both && e.Name.EndsWith("both ends up"));
+        measured.KitNeeded.ShouldContain(new KitItem(KitKind.Block, 0, 6));
+    }
+
+    [Fact]
+    public void Uneven_poles_grow_by_a_step_about_its_own_distance()
+    {
+        var gaps = Make.Measured(Make.Poles(poles: 4) with { StepMetres = 0.05 }, Make.CardWith(GaitVariant.TrotWorking, 2.70)).Gaps;
+        gaps.Select(g => g.Built.Built.Metres).ShouldBe([1.30, 1.35, 1.40], 1e-9);
+    }
+
+    /// <summary>Poles of 3 m meet end to end when their middles lie s apart at asin(s / 3): 1.35 m is 26.7 degrees (geometry).</summary>
+    [Fact]
+    public void The_ends_of_a_zigzag_meet()
+    {
+        var measured = Make.Measured(Make.Poles() with { Laying = Laying.Zigzag }, Make.CardWith(GaitVariant.TrotWorking, 2.70));
+        (measured.Elements[0].Faces).ShouldBe(26.74, 0.01);
+        foreach (var (a, b) in measured.Elements.Zip(measured.Elements.Skip(1)))
+        {
+            a.Ends().SelectMany(p => b.Ends(), (p, q) => double.Hypot(p.Along - q.Along, p.Across - q.Across)).Min().ShouldBe(0, 1e-3);
+        }
+    }
+
+    /// <summary>Off the middle of a zigzag the steps are long and short in turn: the crossings of a line half a metre aside, by a geometry library, are what it says.</summary>
+    [Fact]
+    public void Half_a_metre_off_the_middle_of_a_zigzag_is_what_it_says()
+    {
+        var measured = Make.Measured(Make.Poles() with { Laying = Laying.Zigzag }, Make.CardWith(GaitVariant.TrotWorking, 2.70));
+        var aside = new LineString([new(0, 5.5), new(60, 5.5)]);
+        var crossings = measured.Elements.Select(e => new LineString([.. e.Ends().Select(p => new Coordinate(p.Along, p.Across))]).Intersection(aside).Coordinate.X).ToList();
+        var steps = crossings.Zip(crossings.Skip(1), (a, b) => b - a).Order().ToList();
+        var says = FormattableString.Invariant($"{steps[0]:0.00} and {steps[^1]:0.00} m in turn");
+        measured.Notices.ShouldContain(n => n.Contains(says));
+    }
+
+    public static TheoryData<PoleLineEntry, string> NoZigzag => new()
+    {
+        { Make.Poles(GaitVariant.CanterWorking) with { Laying = Laying.Zigzag }, "laying" },
+        { Make.Poles(raising: Raising.BothEnds) with { Laying = Laying.Zigzag }, "raising" },
+        { Make.Poles() with { Laying = Laying.Zigzag, StepMetres = 0.05 }, "stepMetres" },
+    };
+
+    [Theory]
+    [MemberData(nameof(NoZigzag))]
+    public void Some_poles_cannot_lie_in_a_zigzag(PoleLineEntry entry, string field) => entry.Check().Faults.ShouldHaveSingleItem().Field.ShouldBe(field);
+
+    [Fact]
+    public void In_the_canter_of_a_course_nobody_rides_poles() =>
+        Make.Poles(GaitVariant.CanterCourse).Check().Faults.ShouldHaveSingleItem().Field.ShouldBe("variant");
 
     [Fact]
     public void Every_measure_left_out_is_named() =>

@@ -1,0 +1,85 @@
+using Hippodrome.Core.Arenas;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+
+namespace Hippodrome.Core.Setups;
+
+/// <summary>How the poles of a line lie.</summary>
+public enum Raising
+{
+    Ground,
+    AlternateEnds,
+    BothEnds,
+}
+
+/// <summary>Square to the way, or each slanted against the last so that their ends meet.</summary>
+public enum Laying
+{
+    Square,
+    Zigzag,
+}
+
+/// <summary>Poles on a straight line, one step apart in walk and trot, one stride apart in canter.</summary>
+/// <param name="Variant">The gait they are ridden in.</param>
+/// <param name="Poles">How many: 1 to 8.</param>
+/// <param name="Raising">On the ground, or raised at one end in turn or at both.</param>
+/// <param name="HeightMetres">Height of a raised end: up to 0.20 m in walk and trot, 0.50 m in canter.</param>
+/// <param name="StepMetres">Each gap so much longer than the one before; shorter below zero, even when nothing.</param>
+/// <param name="Laying">Square or in a zigzag.</param>
+/// <param name="FirstRaised">Which end of the first pole is up where they are raised in turn; left when nothing.</param>
+public sealed record PoleLineEntry(
+    ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null,
+    GaitVariant? Variant = null, int? Poles = null, Raising? Raising = null, double? HeightMetres = null, double? StepMetres = null, Laying? Laying = null, Side? FirstRaised = null)
+    : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
+{
+    public override Outcome<SetUp> Check()
+    {
+        var checks = new Checks();
+        var (arena, placement, adjust) = CheckPlace(checks);
+        var variant = checks.Choice("variant", Variant);
+        checks.That(Variant is not GaitVariant.CanterCourse, "variant", "Nobody rides poles in the canter of a course.", "Choose a working or collected canter.");
+        var poles = checks.Whole("poles", Poles, 1, SetUpFigures.MostPoles.Value, "poles");
+        var raising = checks.Choice("raising", Raising);
+        var highest = (variant.Gait() == Gait.Canter ? SetUpFigures.RaisedCanterPoleHeight : SetUpFigures.RaisedPoleHeight).Value;
+        var height = raising == Setups.Raising.Ground ? 0 : checks.Number("heightMetres", HeightMetres, 0.05, highest, "m");
+        var step = checks.Number("stepMetres", StepMetres ?? 0, -SetUpFigures.UnevenStep.Value, SetUpFigures.UnevenStep.Value, "m");
+        var laying = checks.Choice<Laying>("laying", Laying ?? Setups.Laying.Square);
+        var first = checks.Choice<Side>("firstRaised", FirstRaised ?? Side.Left);
+        if (laying == Setups.Laying.Zigzag)
+        {
+            checks.That(variant.Gait() != Gait.Canter, "laying", "A zigzag is for walk and trot: canter poles lie too far apart for their ends to meet.", "Choose a walk or a trot, or lay them square.");
+            checks.That(raising == Setups.Raising.Ground, "raising", "The ends of a zigzag meet on the ground.", "Lay them on the ground, or lay them square.");
+            checks.That(step == 0, "stepMetres", "The ends of a zigzag only meet where the steps are even.", "Make them even, or lay them square.");
+        }
+
+        return checks.Outcome<SetUp>(() => new PoleLine(arena, placement, adjust, variant, poles, new PolesLie(raising, Distance.FromMetres(height), step, laying, first)));
+    }
+}
+
+/// <summary>How the poles of a line lie.</summary>
+public sealed record PolesLie(Raising Raising, Distance Height, double StepMetres, Laying Laying, Side FirstRaised);
+
+/// <summary>Poles on a straight line.</summary>
+public sealed record PoleLine : SetUp
+{
+    internal PoleLine(Arena arena, Placement placement, double adjustMetres, GaitVariant variant, int poles, PolesLie lie)
+        : base(arena, placement, adjustMetres) => (Variant, Poles, Lie) = (variant, poles, lie);
+
+    public GaitVariant Variant { get; }
+
+    public int Poles { get; }
+
+    public PolesLie Lie { get; }
+
+    public override bool HasFence => false;
+
+    public override Distance HighestFence => Distance.Zero;
+
+    public override bool HasRaisedPole => Lie.Raising != Raising.Ground;
+
+    public override GaitVariant Approach => Variant;
+
+    public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => PoleLineMeasuring.Measure(this, card, tape);
+
+    public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) => new PoleLine(Arena, Placement, 0, Variant, Poles, Lie).MeasureFor(card, tape);
+}
