@@ -26,6 +26,11 @@ public class AuthorisationTests(App app) : IClassFixture<App>
 
         // Anyone signed in; what they see is their own.
         ["GET /api/today"] = [200, 200, 200, 200, 200, 200, 401],
+        ["GET /api/arena"] = [200, 200, 200, 200, 200, 200, 401],
+        ["GET /api/kit"] = [200, 200, 200, 200, 200, 200, 401],
+        ["POST /api/horses/{horseId}/set-ups/mirrored"] = [200, 200, 200, 200, 404, 404, 401],
+        ["POST /api/horses/{horseId}/set-ups/beside"] = [200, 200, 200, 200, 404, 404, 401],
+        ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}/versions"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/library"] = [200, 200, 200, 200, 200, 200, 401],
         ["GET /api/distance"] = [200, 200, 200, 200, 200, 200, 401],
         ["GET /api/approach"] = [200, 200, 200, 200, 200, 200, 401],
@@ -100,6 +105,8 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         ["PUT /api/library/exercises/{exerciseId:guid}"] = [200, 403, 403, 403, 403, 404, 401],
         ["DELETE /api/library/exercises/{exerciseId:guid}"] = [200, 403, 403, 403, 403, 404, 401],
         ["POST /api/library/exercises/{exerciseId:guid}/restore"] = [200, 403, 403, 403, 403, 404, 401],
+        ["PUT /api/arena"] = [200, 403, 403, 403, 403, 200, 401],
+        ["PUT /api/kit"] = [200, 403, 403, 403, 403, 200, 401],
         ["PUT /api/library/hidden"] = [200, 403, 403, 403, 403, 200, 401],
         ["PUT /api/library/notes"] = [200, 403, 403, 403, 403, 200, 401],
         ["POST /api/horses/{horseId}/ladders/moves"] = [200, 403, 403, 403, 404, 404, 401],

@@ -1,5 +1,7 @@
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Setups;
+using Hippodrome.Server.Hosting;
+using Hippodrome.Server.People;
 using Hippodrome.Server.Setups;
 using Shouldly;
 using Xunit;
@@ -69,9 +71,13 @@ public class WorkshopTests(App app) : IClassFixture<App>
     {
         var other = await app.AddHorseAsync();
         var curve = new CurvedPolesEntry(Grid.Arena, Grid.Line, Grid.Heading, 30, 0, CurveKind.Fan, GaitVariant.TrotWorking, 4, 8);
-        foreach (var entry in new SetUpEntry[] { Poles, Calls.CrossPole, Grid, curve with { Line = Core.Arenas.ArenaLine.CentreLine }, new NarrowEntry(Grid.Arena, Grid.Line, Grid.Heading, 30, 0, 1.8, Guides.Left, 0.6, Gait.Canter) })
+        var bend = Grid with { Kind = LineKind.RelatedLine, Elements = [new(ElementKind.Upright, 0.9), new(ElementKind.Parallel, 0.9, 0.8, 4)], BendDegrees = 40, BendTo = Rein.Left };
+        var corridor = new CorridorEntry(Grid.Arena, Grid.Line, Grid.Heading, 30, 0, 3, 1.1, 1, 3) { TurnedDegrees = 20 };
+        var figure = new FigureEntry(Grid.Arena, Grid.Line, Grid.Heading, 30, 0, FigureKind.Serpentine, GaitVariant.TrotWorking, Rein.Left, Loops: 4);
+        foreach (var entry in new SetUpEntry[] { bend, corridor, figure, Poles with { Laying = Laying.Zigzag }, Poles, Calls.CrossPole, Grid, curve with { Line = Core.Arenas.ArenaLine.CentreLine }, new NarrowEntry(Grid.Arena, Grid.Line, Grid.Heading, 30, 0, 1.8, Guides.Left, 0.6, Gait.Canter) })
         {
             var address = await SetUpAsync(app, entry);
+            System.Xml.Linq.XDocument.Parse(await (await app.Trainer.SendAsync(HttpMethod.Get, $"{address}/drawing")).Content.ReadAsStringAsync());
             var file = await (await app.Trainer.SendAsync(HttpMethod.Get, $"{address}/file")).Content.ReadAsStringAsync();
             var read = await Client.JsonAsync(await app.Trainer.SendRawAsync(HttpMethod.Post, $"{Of(other)}/set-ups/file", file));
             read["entry"]!.ToJsonString().ShouldBe((await app.Trainer.GetAsync(address))["entry"]!.ToJsonString());
@@ -111,12 +117,12 @@ public class WorkshopTests(App app) : IClassFixture<App>
         rails.ShouldContain(x => Math.Abs(x - last) < 0.01);
     }
 
-    /// <summary>A placing pole, a cross-pole, an upright and an oxer: 1, 4, 2 and 4 poles, and wings for the three fences (common practice, no source).</summary>
+    /// <summary>A placing pole, a cross-pole, an upright and an oxer, with a ground line each: 1, 3, 2 and 4 poles, and wings for four rails' ends (common practice, no source).</summary>
     [Fact]
     public async Task The_kit_is_counted()
     {
-        var kit = (await app.Trainer.PostAsync($"{Of(app.Horse)}/set-ups/measure", Raw(Grid)))["kit"]!;
-        ((int)kit["poles"]!, (int)kit["wings"]!, (int)kit["cups"]!, (int)kit["blocks"]!).ShouldBe((11, 8, 8, 0));
+        var kit = (await app.Trainer.PostAsync($"{Of(app.Horse)}/set-ups/measure", Raw(Grid)))["kitNeeded"]!.AsArray();
+        kit.Select(k => (string)k!["says"]!).ShouldBe(["10 poles", "8 wings", "10 cups"]);
     }
 
     [Theory]
@@ -129,4 +135,47 @@ public class WorkshopTests(App app) : IClassFixture<App>
     [Fact]
     public async Task What_is_no_distance_is_answered_with_a_mend() =>
         (await app.Trainer.RefusedAsync(HttpMethod.Get, "/api/distance?text=far")).Faults.ShouldHaveSingleItem().Mend.ShouldContain("6.5 paces");
+
+    [Fact]
+    public async Task Every_version_of_a_set_up_is_kept_the_latest_first()
+    {
+        var address = await SetUpAsync(app);
+        await app.Trainer.PutAsync(address, new Change<NamedSetUpEntry>(1, new NamedSetUpEntry("Five of them", Poles with { Poles = 5 })));
+        var versions = (await app.Trainer.GetAsync($"{address}/versions")).AsArray();
+        versions.Select(v => ((int)v!["version"]!, (string)v["name"]!, (int)v["entry"]!["poles"]!)).ShouldBe([(2, "Five of them", 5), (1, "Poles", 4)]);
+    }
+
+    [Fact]
+    public async Task A_set_up_for_the_other_rein_lies_across_the_centre_line()
+    {
+        var mirrored = await app.Trainer.PostAsync($"{Of(app.Horse)}/set-ups/mirrored", Raw(Poles with { Line = Core.Arenas.ArenaLine.LeftQuarterLine, TurnedDegrees = 15 }));
+        ((string)mirrored["family"]!, (string)mirrored["line"]!, (double)mirrored["turnedDegrees"]!).ShouldBe(("poleLine", "rightQuarterLine", -15));
+    }
+
+    /// <summary>A yard of its own, so that what stands tonight is this test's alone.</summary>
+    [Fact]
+    public async Task Tonights_arena_tells_what_is_in_whose_way_and_what_kit_is_short()
+    {
+        var trainer = app.Elsewhere;
+        var horse = (string)(await trainer.PostAsync("/api/horses", Calls.Horse))["id"]!;
+        async Task<string> KeepAsync(string name, SetUpEntry entry) => (string)(await trainer.PostAsync($"/api/horses/{horse}/set-ups", new NamedSetUpEntry(name, entry)))["id"]!;
+        var (poles, grid) = (await KeepAsync("Poles", Poles), await KeepAsync("Grid", Grid));
+        await trainer.PutAsync("/api/kit", new KitEntry([new(KitKind.Pole, 3, 10), new(KitKind.Wing, 0, 4), new(KitKind.Cup, 0, 20)]));
+        var tonight = await trainer.PutAsync("/api/arena", new TonightsArenaEntry([Guid.Parse(poles), Guid.Parse(grid)]));
+        ((string)tonight["clashes"]!.AsArray().Single()!["kind"]!).ShouldBe("samePlace");
+        tonight["kitShort"]!.AsArray().Select(k => (string)k!["says"]!).ShouldBe(["4 poles", "4 wings"]);
+
+        // Beside the grid alone, the poles on the other quarter line are in nobody's way.
+        await trainer.PutAsync("/api/arena", new TonightsArenaEntry([Guid.Parse(grid)]));
+        async Task<List<string>> SaysAsync(Core.Arenas.ArenaLine line) =>
+            (await trainer.PostAsync($"/api/horses/{horse}/set-ups/beside", RawOf(new BesideEntry(Poles with { Line = line }))))["says"]!.AsArray().Select(s => (string)s!).ToList();
+        (await SaysAsync(Core.Arenas.ArenaLine.LeftInnerTrack)).ShouldBeEmpty();
+        (await SaysAsync(Core.Arenas.ArenaLine.CentreLine)).ShouldHaveSingleItem().ShouldContain("in the same place");
+
+        (await trainer.RefusedAsync(HttpMethod.Put, "/api/arena", new TonightsArenaEntry([Guid.NewGuid()]))).Fields.ShouldBe(["setUpIds[0]"]);
+        var small = await KeepAsync("Small", Poles with { Arena = Core.Arenas.ArenaSize.FortyByTwenty, MiddleMetres = 20 });
+        (await trainer.RefusedAsync(HttpMethod.Put, "/api/arena", new TonightsArenaEntry([Guid.Parse(grid), Guid.Parse(small)]))).Fields.ShouldBe(["setUpIds"]);
+        (await trainer.GetAsync("/api/arena"))["standing"]!.AsArray().Count.ShouldBe(1);
+        (await app.Owner.GetAsync("/api/arena"))["standing"]!.AsArray().ShouldBeEmpty();
+    }
 }

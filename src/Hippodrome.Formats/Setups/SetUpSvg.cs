@@ -15,7 +15,41 @@ public static class SetUpSvg
     public static string Draw(MeasuredSetUp measured)
     {
         ArgumentNullException.ThrowIfNull(measured);
-        return new XDocument(measured.Curve is null ? Line(measured) : Curve(measured, measured.Curve)).ToString();
+        return new XDocument(measured.Curve is { } curve ? Curve(measured, curve) : IsSquareOnItsLine(measured) ? Line(measured) : InArena(measured)).ToString();
+    }
+
+    /// <summary>Everything stands square to one straight line.</summary>
+    private static bool IsSquareOnItsLine(MeasuredSetUp measured) =>
+        measured.Elements.All(e => e.Kind is not (ElementKind.Mark or ElementKind.Corridor) && Math.Abs(e.Faces - measured.Elements[0].Faces) < 1e-6);
+
+    /// <summary>In the whole arena, A on the left: what stands, and the way it is ridden.</summary>
+    private static XElement InArena(MeasuredSetUp measured)
+    {
+        const double border = 300;
+        var (length, width) = (measured.Arena.Length.Metres * 100, measured.Arena.Width.Metres * 100);
+        var root = Root(measured, -border, -border, length + (2 * border), width + (2 * border));
+        root.Add(new XElement(Svg + "rect", new XAttribute("width", Number(length)), new XAttribute("height", Number(width)), new XAttribute("fill", "none"), new XAttribute("stroke", "black"), new XAttribute("stroke-width", "12")));
+        foreach (var letter in measured.Arena.Letters.Where(l => l.Across is 0 or 20 || l.Along == 0 || l.Along * 100 >= length))
+        {
+            root.Add(Text((letter.Along * 100) + (letter.Along == 0 ? -150 : letter.Along * 100 >= length ? 150 : 0), (letter.Across * 100) + (letter.Across == 0 ? -80 : letter.Across == 20 ? 200 : 45), 130, $"{letter.Letter}"));
+        }
+
+        root.Add(new XElement(Svg + "polyline", new XAttribute("points", string.Join(' ', measured.Track.Select(p => $"{Number(p.Along * 100)},{Number(p.Across * 100)}"))),
+            new XAttribute("fill", "none"), new XAttribute("stroke", "black"), new XAttribute("stroke-width", "8"), new XAttribute("stroke-dasharray", "40 30")));
+        foreach (var (element, i) in measured.Elements.Select((e, i) => (e, i)))
+        {
+            var ends = element.Ends().ToList();
+            var rails = element.Kind switch
+            {
+                ElementKind.Mark => [],
+                ElementKind.Corridor => [(ends[0], ends[2]), (ends[1], ends[3])],
+                _ => ends.Chunk(2).Select(pair => (pair[0], pair[1])),
+            };
+            root.Add(rails.Select(r => Stroke(r.Item1.Along * 100, r.Item1.Across * 100, r.Item2.Along * 100, r.Item2.Across * 100, 18)));
+            root.Add(Text(element.Along * 100, (element.Across * 100) - 180, 80, $"{i + 1}"));
+        }
+
+        return root;
     }
 
     private static XElement Line(MeasuredSetUp measured)

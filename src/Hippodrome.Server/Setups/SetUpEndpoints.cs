@@ -25,10 +25,13 @@ public static class SetUpEndpoints
         api.MapGet("/horses/{horseId}/set-ups", ListAsync).Needs(Access.Reads);
         api.MapPost("/horses/{horseId}/set-ups/measure", MeasureAsync).Needs(Access.Reads);
         api.MapPost("/horses/{horseId}/set-ups/who-can-ride", WhoCanRideEndpoint.AnswerAsync).Needs(Access.Reads);
+        api.MapPost("/horses/{horseId}/set-ups/mirrored", Mirror).Needs(Access.Reads);
         api.MapGet("/distance", ReadDistance).Needs(Access.Reads);
         api.MapSetUpFiles();
+        api.MapTonightsArena();
         api.MapPost("/horses/{horseId}/set-ups", AddAsync).Needs(Access.Trains);
         api.MapGet("/horses/{horseId}/set-ups/{setUpId:guid}", OneAsync).Needs(Access.Reads);
+        api.MapGet("/horses/{horseId}/set-ups/{setUpId:guid}/versions", VersionsAsync).Needs(Access.Reads);
         api.MapPut("/horses/{horseId}/set-ups/{setUpId:guid}", ChangeAsync).Needs(Access.Trains);
         api.MapDelete("/horses/{horseId}/set-ups/{setUpId:guid}", (Guid horseId, Guid setUpId, Visit visit) => RemoveAsync(horseId, setUpId, visit, true)).Needs(Access.Trains);
         api.MapPost("/horses/{horseId}/set-ups/{setUpId:guid}/restore", (Guid horseId, Guid setUpId, Visit visit) => RemoveAsync(horseId, setUpId, visit, false)).Needs(Access.Trains);
@@ -61,6 +64,16 @@ public static class SetUpEndpoints
         var card = await visit.Yard.StrideCardAsync((await visit.Yard.FindHorseAsync(horseId))!.Value);
         return TypedResults.Ok(setUp.Value.MeasureFor(card, visit.Me.Tape));
     }
+
+    /// <summary>The same for the other rein.</summary>
+    private static Results<Ok<SetUpEntry>, ProblemHttpResult> Mirror(Guid horseId, SetUpEntry entry)
+    {
+        var setUp = entry.Check();
+        return setUp.IsFine ? TypedResults.Ok(entry.Mirrored()) : Problems.Faulty(setUp.Faults);
+    }
+
+    private static async Task<Results<Ok<List<SetUpVersion>>, ProblemHttpResult>> VersionsAsync(Guid horseId, Guid setUpId, Visit visit) =>
+        await visit.Yard.FindSetUpAsync(horseId, setUpId) is null ? Problems.NotFound() : TypedResults.Ok(await visit.Yard.SetUpVersionsAsync(horseId, setUpId));
 
     /// <summary>A distance as someone typed it: metres, feet and inches, or their own paces.</summary>
     private static Results<Ok<ReadDistanceView>, ProblemHttpResult> ReadDistance(string? text, Visit visit)

@@ -5,6 +5,9 @@ namespace Hippodrome.Storage.Setups;
 /// <summary>A kept set-up. Once ridden it no longer changes.</summary>
 public sealed record KeptSetUp(Guid Id, string Name, SetUpEntry Entry, int Version, bool Ridden);
 
+/// <summary>A set-up as it was kept once.</summary>
+public sealed record SetUpVersion(int Version, string Name, SetUpEntry Entry, DateTimeOffset KeptAt);
+
 public static class SetUpStore
 {
     private const string Select =
@@ -27,20 +30,37 @@ public static class SetUpStore
         (await yard.SetUpsByIdAsync([id], horseId)).SingleOrDefault();
 
     public static Task AddSetUpAsync(this YardSession yard, Guid horseId, Guid id, string name, SetUpEntry entry) => yard.ExecuteAsync(
-        "insert into set_up (yard_id, horse_id, id, name, entry) values (@yard, @horseId, @id, @name, @entry::jsonb)",
+        """
+        with kept as (insert into set_up (yard_id, horse_id, id, name, entry) values (@yard, @horseId, @id, @name, @entry::jsonb) returning version)
+        insert into set_up_version (yard_id, set_up_id, version, name, entry) select @yard, @id, version, @name, @entry::jsonb from kept
+        """,
         new { horseId, id, name, entry = Json.Write(entry) });
 
-    /// <summary>False: someone was quicker.</summary>
+    /// <summary>Keeps it, and the version it was beside it. False: someone was quicker.</summary>
     public static async Task<bool> ChangeSetUpAsync(this YardSession yard, Guid horseId, Guid id, string name, SetUpEntry entry, int version) => await yard.ExecuteAsync(
         """
-        update set_up set name = @name, entry = @entry::jsonb, version = version + 1
-        where yard_id = @yard and horse_id = @horseId and id = @id and version = @version and removed_at is null
+        with kept as (
+            update set_up set name = @name, entry = @entry::jsonb, version = version + 1
+            where yard_id = @yard and horse_id = @horseId and id = @id and version = @version and removed_at is null returning version)
+        insert into set_up_version (yard_id, set_up_id, version, name, entry) select @yard, @id, version, @name, @entry::jsonb from kept
         """,
         new { horseId, id, name, entry = Json.Write(entry), version }) == 1;
+
+    /// <summary>Every version of it, the latest first.</summary>
+    public static async Task<List<SetUpVersion>> SetUpVersionsAsync(this YardSession yard, Guid horseId, Guid id) =>
+        [.. (await yard.QueryAsync<VersionRow>(
+            """
+            select v.version, v.name, v.entry::text as entry, v.kept_at
+            from set_up_version v join set_up s on s.yard_id = v.yard_id and s.id = v.set_up_id
+            where v.yard_id = @yard and s.horse_id = @horseId and v.set_up_id = @id order by v.version desc
+            """,
+            new { horseId, id })).Select(r => new SetUpVersion(r.Version, r.Name, Json.Read<SetUpEntry>(r.Entry), new DateTimeOffset(DateTime.SpecifyKind(r.KeptAt, DateTimeKind.Utc))))];
 
     public static async Task<bool> RemoveSetUpAsync(this YardSession yard, Guid horseId, Guid id, bool removed) => await yard.ExecuteAsync(
         "update set_up set removed_at = case when @removed then now() end where yard_id = @yard and horse_id = @horseId and id = @id",
         new { horseId, id, removed }) == 1;
+
+    private sealed record VersionRow(int Version, string Name, string Entry, DateTime KeptAt);
 
     private sealed record SetUpRow(Guid Id, string Name, string Entry, int Version, bool Ridden)
     {
