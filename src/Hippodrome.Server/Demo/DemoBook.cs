@@ -2,11 +2,13 @@ using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Care;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Setups;
 using Hippodrome.Storage;
 using Hippodrome.Storage.Assessments;
 using Hippodrome.Storage.Care;
 using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.Setups;
 
 namespace Hippodrome.Server.Demo;
 
@@ -16,6 +18,8 @@ internal sealed record Line(AssessmentItem Item, double Left, double Right, int 
 /// <summary>Writes the passport's pages of demo horses with the same rules that people's own go through.</summary>
 internal sealed class DemoBook(YardSession yard, DemoStory story)
 {
+    public Task KitAsync(params KitItem[] items) => yard.KeepKitAsync(items);
+
     /// <summary>An assessment ride on a day; finished when the dropped rein is given.</summary>
     public async Task AssessAsync(Horse horse, int daysAgo, int weeksOff, string reported, bool? dropped, params Line[] lines)
     {

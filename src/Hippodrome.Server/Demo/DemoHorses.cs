@@ -62,6 +62,8 @@ internal static class DemoHorses
         await s.AimAsync(horse, "Marlwick spring dressage", 54, Discipline.Dressage, "Marlwick league", "Medium", null, "Marlwick");
         await s.SetUpAsync(horse, new CurvedPolesEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, CurveKind.Fan, GaitVariant.TrotWorking, 4, 8));
         var raised = await s.SetUpAsync(horse, DemoStory.Poles(GaitVariant.TrotWorking, 4, ArenaLine.CentreLine, Raising.AlternateEnds));
+        await s.StandAsync(raised);
+        await s.SetUpAsync(horse, DemoStory.Figure(FigureKind.LegYield, GaitVariant.TrotWorking) with { SidewaysMetres = 5, ForwardMetres = 30 });
         PartEntry[] changes = [Loosen(6), Canter(6, "Counter-canter, both leads"), Canter(4, "Canter-walk-canter"), Canter(5, "Single change on the diagonal", Phase.NewWork, "changes/single-change")];
         PartEntry[] lateral = [Loosen(6), Trot(12, "Shoulder-in and travers, both reins", rung: "lateral/travers"), Canter(6, "Working canter, give and retake")];
         PartEntry[] poles = [Loosen(6), Trot(8, "Lengthen and collect"), Trot(10, "Raised trot poles", raised, rung: "poles/raised-trot")];
@@ -119,6 +121,8 @@ internal static class DemoHorses
         await s.StrideAsync(horse, GaitVariant.TrotCollected, 18, 30, 24.5, Counted.Steps, 9.6);
         await s.StrideAsync(horse, GaitVariant.TrotWorking, 18, 30, 22.5, Counted.Steps, 8.6);
         await s.AimAsync(horse, "Winter gala, Lindhurst", 33, Discipline.Dressage, "Lindhurst championship", "Advanced medium", null, "Lindhurst");
+        await s.SetUpAsync(horse, DemoStory.Figure(FigureKind.Changes, GaitVariant.CanterCollected) with { Changes = 5, Every = 4 });
+        await s.SetUpAsync(horse, DemoStory.Figure(FigureKind.Serpentine, GaitVariant.TrotWorking) with { Loops = 4 });
         double[] left = [5, 5.5, 5.5, 6, 6, 6.5, 6.5, 7];
         PartEntry[] work = [Loosen(6), Trot(9, "Shoulder-in, left first", rein: Rein.Left), Trot(7, "Shoulder-in", rein: Rein.Right), Canter(6, "Half-pass and straight", rung: "lateral/lateral-canter")];
         await s.PlacesAsync(
@@ -147,8 +151,10 @@ internal static class DemoHorses
         var cross = await s.SetUpAsync(horse, DemoStory.CrossPole(0.60));
         var lower = await s.SetUpAsync(horse, DemoStory.CrossPole(0.50));
         await s.SetUpAsync(horse, new NarrowEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 1.8, Guides.Both, 0.6, Gait.Canter));
-        await s.SetUpAsync(horse, DemoStory.Line(new(ElementKind.Upright, 1.0), new(ElementKind.SquareOxer, 1.0, 1.1, 5)));
-        await s.SetUpAsync(horse, DemoStory.Grid(new(ElementKind.CrossPole, 0.5), new(ElementKind.Upright, 0.6, null, 0), new(ElementKind.Upright, 0.7, null, 1), new(ElementKind.SquareOxer, 0.8, 0.9, 1)));
+        var line = await s.SetUpAsync(horse, DemoStory.Line(new(ElementKind.Upright, 1.0), new(ElementKind.SquareOxer, 1.0, 1.1, 5)));
+        await s.SetUpAsync(horse, DemoStory.Line(new(ElementKind.Upright, 1.0), new(ElementKind.SquareOxer, 1.0, 1.1, 5)) with { Line = ArenaLine.CentreLine, BendDegrees = 45, BendTo = Rein.Left });
+        var grid = await s.SetUpAsync(horse, DemoStory.Grid(new(ElementKind.CrossPole, 0.5), new(ElementKind.Upright, 0.6, null, 0), new(ElementKind.Upright, 0.7, null, 1), new(ElementKind.SquareOxer, 0.8, 0.9, 1)));
+        await s.StandAsync(grid, line);
         PartEntry[] bold = [Loosen(6), Canter(8, "Transitions, shorter and longer"), Trot(9, "Cross-pole from trot", cross, rung: "narrow/one-guide")];
         PartEntry[] jump = [Loosen(6), Canter(8, "Transitions, shorter and longer"), Trot(9, "Cross-pole from trot", cross, rung: "narrow/narrower-guided")];
         PartEntry[] small = [Loosen(6), Canter(8, "Transitions, shorter and longer"), Trot(9, "Cross-pole from trot", lower, rung: "narrow/narrower-guided")];
@@ -174,6 +180,8 @@ internal static class DemoHorses
     {
         var horse = await s.HorseAsync("Pipit", 3, "15.3 hh", Sex.Mare, Experience.Green, "Leads well. Learning to wait.");
         await s.PlacesAsync(horse, "in-hand/pole-corridor");
+        var corridor = new CorridorEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 50, 0, 3, 1.2, 1, 3) { TurnedDegrees = 90 };
+        await s.StandAsync(await s.SetUpAsync(horse, corridor));
         SessionEntry InHand(int day, string what) => new(
             s.Today.AddDays(day), "In hand", Manner.InHand, true,
             [new(Phase.WarmUp, "Lead out, halt, walk on", Gait.Walk, Rein.Both, 4), new(Phase.Work, what, Gait.Walk, Rein.Both, 4, RungId: "in-hand/pole-corridor"), new(Phase.CoolDown, "Lead home", Gait.Walk, Rein.Both, 2)], "");

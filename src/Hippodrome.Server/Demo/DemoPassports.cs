@@ -2,6 +2,7 @@ using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Care;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Setups;
 using static Hippodrome.Core.Assessments.AssessmentItem;
 
 namespace Hippodrome.Server.Demo;
@@ -15,6 +16,8 @@ internal static class DemoPassports
 
     public static async Task YardAsync(DemoStory s)
     {
+        await s.Book.KitAsync(
+            new(KitKind.Pole, 3, 24), new(KitKind.Pole, 2.5, 4), new(KitKind.Pole, 1.8, 2), new(KitKind.Wing, 0, 10), new(KitKind.Cup, 0, 24), new(KitKind.Block, 0, 6), new(KitKind.Filler, 0, 2));
         await s.Book.ChooseAsync(null, ApproachQuestion.FlyingChanges, "mixed", "every horse here has shown us another way");
         await s.Book.NoteAsync("poles/trot-poles", "On the left quarter line: the right one is deep after rain.");
         await s.Book.OwnExerciseAsync(new OwnExerciseEntry("poles/trot-poles", "Three, halt, three", "Three trot poles, halt before the corner, three trot poles on the way back. Settles the ones that count ahead.", Gait.Trot, RiddenFigure.QuarterLine, 6, 8, Poles: 6));

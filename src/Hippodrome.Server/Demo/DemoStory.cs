@@ -57,6 +57,12 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
         return id;
     }
 
+    /// <summary>Put up in the arena tonight, beside what stands.</summary>
+    public async Task StandAsync(params Guid[] setUps) => await yard.StandAsync([.. (await yard.TonightsArenaAsync()).Select(s => s.SetUpId), .. setUps]);
+
+    public static FigureEntry Figure(FigureKind kind, GaitVariant variant) =>
+        new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, kind, variant, Rein.Right);
+
     public static PoleLineEntry Poles(GaitVariant variant, int poles, ArenaLine line = ArenaLine.LeftQuarterLine, Raising raising = Raising.Ground, double adjust = 0) =>
         new(ArenaSize.SixtyByTwenty, line, Heading.TowardsC, 30, adjust, variant, poles, raising, raising == Raising.Ground ? null : 0.10);
 
