@@ -30,11 +30,16 @@ public sealed record KitItem(KitKind Kind, double LengthMetres, int Count)
     }
 }
 
+/// <summary>A line of a yard's kit as typed.</summary>
+public sealed record KitItemEntry(KitKind? Kind = null, double? LengthMetres = null, int? Count = null);
+
 /// <summary>The kit of a set-up, of several, or of a yard: poles by length, wings, cups, blocks, fillers.</summary>
 public static class Kit
 {
     /// <summary>Most of one kind that a yard may write down.</summary>
     public const int Most = 500;
+
+    private const int MostLines = 40;
 
     /// <summary>What one element needs: each rail on a pair of wings of its own, with the ground lines it has (common practice, no source).</summary>
     public static IReadOnlyList<KitItem> Of(Element element)
@@ -85,27 +90,22 @@ public static class Kit
     public static string Say(IReadOnlyList<KitItem> items) => string.Join(", ", items.Select(i => i.Says));
 
     /// <summary>A yard's own list as typed: each kind and length once, and no count that cannot be.</summary>
-    public static Outcome<IReadOnlyList<KitItem>> Check(IReadOnlyList<KitItem?>? items)
+    public static Outcome<IReadOnlyList<KitItem>> Check(IReadOnlyList<KitItemEntry?>? items)
     {
         var checks = new Checks();
         var sent = items ?? [];
-        checks.That(sent.Count <= 40, "items", "That is more than can be written down here.", "Keep it to 40 lines.");
-        foreach (var (item, i) in sent.Take(40).Select((item, i) => (item, i)))
-        {
-            if (item is null)
-            {
-                checks.Add($"items[{i}]", "This line is empty.", "Fill it in or take it out.");
-                continue;
-            }
+        checks.That(sent.Count <= MostLines, "items", "That is more than can be written down here.", $"Keep it to {MostLines} lines.");
+        var read = sent.Take(MostLines).Select((item, i) => Item(checks, item ?? new KitItemEntry(), $"items[{i}]")).ToList();
+        var twice = read.GroupBy(i => (i.Kind, i.LengthMetres)).FirstOrDefault(g => g.Count() > 1);
+        checks.That(checks.Faults.Count > 0 || twice is null, "items", $"{twice?.First().Kind} stands there twice.", "Put the two together.");
+        return checks.Outcome(() => Sum(read));
+    }
 
-            checks.Whole($"items[{i}].count", item.Count, 0, Most, "");
-            checks.Choice<KitKind>($"items[{i}].kind", item.Kind);
-            checks.Number($"items[{i}].lengthMetres", item.LengthMetres, item.Kind == KitKind.Pole ? 0.5 : 0, item.Kind == KitKind.Pole ? 6 : 0, "m");
-        }
-
-        var twice = sent.OfType<KitItem>().GroupBy(i => (i.Kind, i.LengthMetres)).FirstOrDefault(g => g.Count() > 1);
-        checks.That(twice is null, "items", $"{twice?.First().Kind} stands there twice.", "Put the two together.");
-        return checks.Outcome<IReadOnlyList<KitItem>>(() => Sum(sent.OfType<KitItem>()));
+    private static KitItem Item(Checks checks, KitItemEntry entry, string at)
+    {
+        var kind = checks.Choice($"{at}.kind", entry.Kind);
+        var length = kind == KitKind.Pole ? checks.Number($"{at}.lengthMetres", entry.LengthMetres, 0.5, 6, "m") : 0;
+        return new KitItem(kind, length, checks.Whole($"{at}.count", entry.Count, 0, Most, ""));
     }
 
     private static List<KitItem> Items(Element element, int poles, int pairs = 0, int cups = 0, int blocks = 0, int fillers = 0) =>

@@ -28,7 +28,7 @@ public sealed record BesideEntry(SetUpEntry? Entry = null, Guid? SetUpId = null)
 public sealed record BesideView(IReadOnlyList<string> Says, IReadOnlyList<KitItem> KitShort);
 
 /// <summary>The kit of the yard as typed.</summary>
-public sealed record KitEntry(IReadOnlyList<KitItem?>? Items = null);
+public sealed record KitEntry(IReadOnlyList<KitItemEntry?>? Items = null);
 
 public static class TonightsArenaEndpoints
 {

@@ -40,6 +40,7 @@ async function signOut() {
       <RouterLink :to="{ name: 'library' }" :class="{ in: String(route.path).startsWith('/library') }"
         >Library</RouterLink
       >
+      <RouterLink to="/arena">Arena</RouterLink>
       <RouterLink to="/yard-book">Yard book</RouterLink>
     </nav>
     <div class="right">

@@ -42,6 +42,7 @@ export const router = createRouter({
       props: true,
       meta: { step: 'passport' },
     },
+    { path: '/arena', name: 'arena', component: () => import('../setups/TonightsArenaPage.vue') },
     { path: '/yard-book', name: 'yard-book', component: () => import('../people/YardBookPage.vue') },
     { path: '/horses/new', name: 'new-horse', component: () => import('../horses/NewHorsePage.vue') },
     {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { signedIn, trains } from '../house/signIn'
 import ApproachCard from '../horses/ApproachCard.vue'
+import KitOwned from '../setups/KitOwned.vue'
 import MyMeasures from './MyMeasures.vue'
 import MyPassword from './MyPassword.vue'
 import PeopleList from './PeopleList.vue'
@@ -15,6 +16,7 @@ import PeopleList from './PeopleList.vue'
     <div class="columns">
       <div class="stack">
         <PeopleList v-if="trains()" />
+        <KitOwned v-if="trains()" />
         <ApproachCard />
       </div>
       <div class="stack">

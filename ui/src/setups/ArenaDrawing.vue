@@ -1,20 +1,34 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, useTemplateRef } from 'vue'
 import type { MeasuredSetUp } from '../api/schema'
+import ZoomBox from '../house/ZoomBox.vue'
 
-/** The whole arena from above with A on the left, and the set-up where it stands. Lengths are metres. */
-const props = defineProps<{ measured: MeasuredSetUp }>()
-const arena = computed(() => props.measured.arena)
-const ends = computed(() => {
-  const [first, last] = [props.measured.elements[0]!, props.measured.elements.at(-1)!]
-  const way = props.measured.heading === 'towardsC' ? 1 : -1
-  return {
-    y: first.across,
-    from: first.along - way * props.measured.approach.there,
-    to: last.along + way * props.measured.getaway.there,
-    way,
-  }
-})
+/** The whole arena from above with A on the left, and what stands in it. Lengths are metres. */
+const props = defineProps<{
+  sets: MeasuredSetUp[]
+  /** Where two of them meet, to be looked at. */
+  marks?: { along: number; across: number }[]
+  feet?: boolean
+  numbered?: boolean
+  zoomable?: boolean
+  movable?: boolean
+}>()
+/** Metres it was dragged along and across the arena, and that it was let go; or steps by arrow keys. */
+const emit = defineEmits<{
+  drag: [along: number, across: number]
+  drop: []
+  nudge: [along: number, across: number]
+}>()
+const svg = useTemplateRef<SVGSVGElement>('svg')
+const arena = computed(() => props.sets[0]?.arena ?? { length: 60, width: 20, letters: [] })
+const whole = computed(() => ({
+  x: -3.4,
+  y: -3.4,
+  width: arena.value.length + 6.8,
+  height: arena.value.width + 6.8,
+}))
+const polesOnly = ['pole', 'raisedPole', 'placingPole']
+
 const place = (along: number, across: number) => {
   const { length, width } = arena.value
   if (across <= 0) return { x: along, y: -1.2 }
@@ -25,86 +39,164 @@ const place = (along: number, across: number) => {
 }
 const letters = computed(() =>
   (arena.value.letters ?? [])
-    .map((l) => ({ ...l, at: place(l.along, l.across) }))
-    .filter((l) => l.at !== null)
-    .map((l) => ({ letter: l.letter, x: l.at!.x, y: l.at!.y })),
+    .map((l) => ({ letter: l.letter, at: place(l.along, l.across) }))
+    .filter((l) => l.at !== null),
 )
+const path = (m: MeasuredSetUp) => `M${m.track.map((p) => `${p.along} ${p.across}`).join('L')}`
+/** The arrow at the end of a track points the way the last piece of it goes. */
+const arrow = (m: MeasuredSetUp) => {
+  const [a, b] = m.track.slice(-2)
+  if (!a || !b) return null
+  return {
+    x: b.along,
+    y: b.across,
+    turn: (Math.atan2(b.across - a.across, b.along - a.along) * 180) / Math.PI,
+  }
+}
+const first = (m: MeasuredSetUp) => m.elements[0]!
+
+let held: { x: number; y: number; scale: number } | null = null
+function take(event: PointerEvent) {
+  const matrix = svg.value?.getScreenCTM()
+  if (!props.movable || !matrix) return
+  held = { x: event.clientX, y: event.clientY, scale: 1 / matrix.a }
+  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+  event.preventDefault()
+  event.stopPropagation()
+}
+function drag(event: PointerEvent) {
+  if (held) emit('drag', (event.clientX - held.x) * held.scale, (event.clientY - held.y) * held.scale)
+}
+function drop() {
+  if (held) emit('drop')
+  held = null
+}
+function key(event: KeyboardEvent) {
+  const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key]
+  if (!props.movable || !step) return
+  event.preventDefault()
+  event.stopPropagation()
+  emit('nudge', step[0]!, step[1]!)
+}
 </script>
 
 <template>
-  <svg
-    class="arena"
-    :viewBox="`-3.4 -3.4 ${arena.length + 6.8} ${arena.width + 6.8}`"
-    role="img"
-    :aria-label="`Arena ${arena.length} by ${arena.width} metres with the set-up`"
-  >
-    <rect
-      :width="arena.length"
-      :height="arena.width"
-      fill="var(--sand)"
-      stroke="var(--ink)"
-      stroke-width="0.35"
-    />
-    <rect
-      x="1"
-      y="1"
-      :width="arena.length - 2"
-      :height="arena.width - 2"
-      rx="4"
-      fill="none"
-      stroke="var(--sand-line)"
-      stroke-width="0.4"
-    />
-    <line
-      :x1="0"
-      :x2="arena.length"
-      :y1="10"
-      :y2="10"
-      stroke="var(--sand-line)"
-      stroke-width="0.2"
-      stroke-dasharray="0.8 0.8"
-    />
-    <text v-for="l in letters" :key="l.letter" :x="l.x" :y="l.y">{{ l.letter }}</text>
-    <circle
-      v-if="measured.curve"
-      :cx="measured.curve.centreAlong"
-      :cy="measured.curve.centreAcross"
-      :r="measured.curve.radius"
-      fill="none"
-      stroke="var(--canter)"
-      stroke-width="0.3"
-      stroke-dasharray="0.9 0.6"
-    />
-    <line
-      v-if="!measured.curve"
-      :x1="ends.from"
-      :x2="ends.to"
-      :y1="ends.y"
-      :y2="ends.y"
-      stroke="var(--canter)"
-      stroke-width="0.3"
-      stroke-dasharray="0.9 0.6"
-    />
-    <path
-      v-if="!measured.curve"
-      :d="`M${ends.to} ${ends.y}l${-1.3 * ends.way} -0.8v1.6z`"
-      fill="var(--canter)"
-    />
-    <rect
-      v-for="(e, i) in measured.elements"
-      :key="i"
-      :x="Math.min(e.along, e.along + ends.way * e.spread) - 0.16"
-      :y="e.across - 1.5"
-      :width="0.32 + e.spread"
-      :transform="
-        measured.curve ? `rotate(${measured.curve.degrees[i]! + 90} ${e.along} ${e.across})` : undefined
-      "
-      height="3"
-      :fill="['pole', 'raisedPole', 'placingPole'].includes(e.kind) ? 'var(--pole)' : 'var(--ink)'"
-      stroke="var(--ink)"
-      stroke-width="0.12"
-    />
-  </svg>
+  <ZoomBox v-slot="{ viewBox }" :whole="whole" :off="!zoomable">
+    <svg
+      ref="svg"
+      class="arena"
+      :viewBox="viewBox"
+      :role="movable ? 'group' : 'img'"
+      :aria-label="`Arena ${arena.length} by ${arena.width} metres: ${sets.map((s) => s.title).join('; ')}`"
+      @pointermove="drag"
+      @pointerup="drop"
+      @pointercancel="drop"
+    >
+      <rect
+        :width="arena.length"
+        :height="arena.width"
+        fill="var(--sand)"
+        stroke="var(--ink)"
+        stroke-width="0.35"
+      />
+      <rect
+        x="1"
+        y="1"
+        :width="arena.length - 2"
+        :height="arena.width - 2"
+        rx="4"
+        fill="none"
+        stroke="var(--sand-line)"
+        stroke-width="0.4"
+      />
+      <line
+        :x2="arena.length"
+        y1="10"
+        y2="10"
+        stroke="var(--sand-line)"
+        stroke-width="0.2"
+        stroke-dasharray="0.8 0.8"
+      />
+      <text v-for="l in letters" :key="l.letter" :x="l.at!.x" :y="l.at!.y">{{ l.letter }}</text>
+
+      <g
+        v-for="(m, s) in sets"
+        :key="s"
+        v-bind="
+          movable
+            ? {
+                tabindex: 0,
+                role: 'button',
+                class: 'movable',
+                'aria-label': `Move ${m.title} in the arena: arrows`,
+              }
+            : {}
+        "
+        @pointerdown="take"
+        @keydown="key"
+      >
+        <path v-if="movable" :d="path(m)" class="grip" />
+        <path :d="path(m)" class="track" :class="m.figure ? 'figure' : ''" />
+        <path
+          v-if="arrow(m) && !m.figure?.closed"
+          d="M0 0l-1.3 -0.8v1.6z"
+          :transform="`translate(${arrow(m)!.x} ${arrow(m)!.y}) rotate(${arrow(m)!.turn})`"
+          fill="var(--canter)"
+        />
+        <template v-if="feet">
+          <circle
+            v-for="(h, i) in m.hoofprints"
+            :key="`h${i}`"
+            :cx="h.along"
+            :cy="h.across"
+            r="0.17"
+            :class="h.gait"
+          />
+        </template>
+        <g
+          v-for="(e, i) in m.elements"
+          :key="i"
+          :transform="`translate(${e.along} ${e.across}) rotate(${e.faces})`"
+        >
+          <template v-if="e.kind === 'corridor'">
+            <line
+              v-for="side in [-1, 1]"
+              :key="side"
+              :x2="e.spread"
+              :y1="(side * e.width) / 2"
+              :y2="(side * e.width) / 2"
+              class="rail"
+            />
+          </template>
+          <template v-else-if="e.kind === 'mark'">
+            <circle r="0.42" class="mark" />
+          </template>
+          <rect
+            v-else
+            x="-0.16"
+            :y="-e.width / 2"
+            :width="0.32 + e.spread"
+            :height="e.width"
+            :fill="polesOnly.includes(e.kind) ? 'var(--pole)' : 'var(--ink)'"
+            stroke="var(--ink)"
+            stroke-width="0.12"
+          />
+        </g>
+        <g v-if="numbered">
+          <circle :cx="first(m).along" :cy="first(m).across - 2.4" r="1.15" fill="var(--ink)" />
+          <text :x="first(m).along" :y="first(m).across - 1.85" class="number">{{ s + 1 }}</text>
+        </g>
+      </g>
+      <circle
+        v-for="(k, i) in marks ?? []"
+        :key="`k${i}`"
+        :cx="k.along"
+        :cy="k.across"
+        r="1.5"
+        class="clash"
+      />
+    </svg>
+  </ZoomBox>
 </template>
 
 <style scoped>
@@ -116,5 +208,54 @@ text {
   font: 700 2px var(--font);
   text-anchor: middle;
   fill: var(--ink);
+}
+text.number {
+  font-size: 1.6px;
+  fill: var(--on-ink);
+}
+.track {
+  fill: none;
+  stroke: var(--canter);
+  stroke-width: 0.3;
+  stroke-dasharray: 0.9 0.6;
+}
+.track.figure {
+  stroke: var(--quiet);
+  stroke-width: 0.2;
+}
+.grip {
+  fill: none;
+  stroke: transparent;
+  stroke-width: 4;
+}
+.movable {
+  cursor: grab;
+  touch-action: none;
+}
+.movable:active {
+  cursor: grabbing;
+}
+.rail {
+  stroke: var(--ink);
+  stroke-width: 0.28;
+}
+.mark {
+  fill: var(--straw);
+  stroke: var(--ink);
+  stroke-width: 0.12;
+}
+.clash {
+  fill: none;
+  stroke: var(--grave);
+  stroke-width: 0.35;
+}
+.walk {
+  fill: var(--walk);
+}
+.trot {
+  fill: var(--trot-print);
+}
+.canter {
+  fill: var(--canter);
 }
 </style>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { LengthUnit, MeasuredSetUp } from '../api/schema'
+import ZoomBox from '../house/ZoomBox.vue'
 import { fitWords } from '../house/words'
 
 /** Poles on a curve from above, to scale: the way that is ridden, this horse's feet along it, the step at each radius. Lengths are metres. */
-const props = defineProps<{ measured: MeasuredSetUp; unit: LengthUnit }>()
+const props = defineProps<{ measured: MeasuredSetUp; unit: LengthUnit; zoomable?: boolean }>()
 const curve = computed(() => props.measured.curve!)
 const half = 1.5
 const point = (degrees: number, radius: number) => ({
@@ -23,15 +24,15 @@ const fan = computed(() => curve.value.radii.length > 0)
 const box = computed(() => {
   const c = curve.value
   const r = c.radius + half + 1.6
-  if (!fan.value) return `${c.centreAlong - r - 6} ${c.centreAcross - r} ${2 * r + 12} ${2 * r}`
+  if (!fan.value) return { x: c.centreAlong - r - 6, y: c.centreAcross - r, width: 2 * r + 12, height: 2 * r }
   const xs = poles.value.flatMap((p) => [p.from.x, p.to.x])
   const ys = poles.value.flatMap((p) => [p.from.y, p.to.y])
   const [left, right] = [Math.min(...xs) - 5.2, Math.max(...xs) + 5.2]
   const [top, bottom] = [Math.min(...ys) - 1.7, Math.max(...ys) + 1.2]
-  return `${left} ${top} ${right - left} ${bottom - top}`
+  return { x: left, y: top, width: right - left, height: bottom - top }
 })
 /** Beside the last pole, at each radius. */
-const right = computed(() => props.measured.heading === 'towardsC')
+const right = computed(() => props.measured.elements[0]!.faces < props.measured.elements.at(-1)!.faces)
 const labels = computed(() =>
   curve.value.radii
     .filter((_, i) => i % 2 === 0)
@@ -53,48 +54,50 @@ const reading = computed(() => {
 </script>
 
 <template>
-  <svg class="curve" :viewBox="box" role="img" :aria-label="measured.title">
-    <rect x="-20" y="-20" width="100" height="60" fill="var(--sand)" />
-    <circle
-      v-for="r in fan ? [curve.radius - half, curve.radius, curve.radius + half] : [curve.radius]"
-      :key="r"
-      :cx="curve.centreAlong"
-      :cy="curve.centreAcross"
-      :r="r"
-      class="way"
-      :class="{ ridden: r === curve.radius }"
-    />
-    <circle :cx="curve.centreAlong" :cy="curve.centreAcross" r="0.14" fill="var(--ink)" />
-    <text v-if="!fan" :x="curve.centreAlong" :y="curve.centreAcross - 0.5" class="word">centre</text>
-    <g v-for="(p, i) in poles" :key="i">
-      <line :x1="p.from.x" :y1="p.from.y" :x2="p.to.x" :y2="p.to.y" class="edge" />
-      <line :x1="p.from.x" :y1="p.from.y" :x2="p.to.x" :y2="p.to.y" class="pole" />
-      <text :x="p.name.x" :y="p.name.y + 0.2" class="number">{{ i + 1 }}</text>
-    </g>
-    <circle
-      v-for="(h, i) in measured.hoofprints"
-      :key="`h${i}`"
-      :cx="h.along"
-      :cy="h.across"
-      r="0.13"
-      :class="h.gait"
-    />
-    <g v-for="l in labels" :key="l.radius">
-      <text
-        :x="l.at.x"
-        :y="l.at.y"
-        class="step"
-        :class="{ main: l.radius === curve.radius, start: right, end: !right }"
-      >
-        {{ l.radius === curve.radius ? reading : `${l.step.toFixed(2)} m` }} {{ fitWords[l.fit] }}
+  <ZoomBox v-slot="{ viewBox }" :whole="box" :off="!zoomable">
+    <svg class="curve" :viewBox="viewBox" role="img" :aria-label="measured.title">
+      <rect x="-20" y="-20" width="100" height="60" fill="var(--sand)" />
+      <circle
+        v-for="r in fan ? [curve.radius - half, curve.radius, curve.radius + half] : [curve.radius]"
+        :key="r"
+        :cx="curve.centreAlong"
+        :cy="curve.centreAcross"
+        :r="r"
+        class="way"
+        :class="{ ridden: r === curve.radius }"
+      />
+      <circle :cx="curve.centreAlong" :cy="curve.centreAcross" r="0.14" fill="var(--ink)" />
+      <text v-if="!fan" :x="curve.centreAlong" :y="curve.centreAcross - 0.5" class="word">centre</text>
+      <g v-for="(p, i) in poles" :key="i">
+        <line :x1="p.from.x" :y1="p.from.y" :x2="p.to.x" :y2="p.to.y" class="edge" />
+        <line :x1="p.from.x" :y1="p.from.y" :x2="p.to.x" :y2="p.to.y" class="pole" />
+        <text :x="p.name.x" :y="p.name.y + 0.2" class="number">{{ i + 1 }}</text>
+      </g>
+      <circle
+        v-for="(h, i) in measured.hoofprints"
+        :key="`h${i}`"
+        :cx="h.along"
+        :cy="h.across"
+        r="0.13"
+        :class="h.gait"
+      />
+      <g v-for="l in labels" :key="l.radius">
+        <text
+          :x="l.at.x"
+          :y="l.at.y"
+          class="step"
+          :class="{ main: l.radius === curve.radius, start: right, end: !right }"
+        >
+          {{ l.radius === curve.radius ? reading : `${l.step.toFixed(2)} m` }} {{ fitWords[l.fit] }}
+        </text>
+      </g>
+      <text v-if="!fan" :x="curve.centreAlong" :y="curve.centreAcross + 1.3" class="step main">
+        {{ measured.gaps[0]!.between!.strides }} × {{ measured.gaps[0]!.between!.strideNeeded.toFixed(2) }} m
+        in each quarter,
+        {{ fitWords[measured.gaps[0]!.fit] }}
       </text>
-    </g>
-    <text v-if="!fan" :x="curve.centreAlong" :y="curve.centreAcross + 1.3" class="step main">
-      {{ measured.gaps[0]!.between!.strides }} × {{ measured.gaps[0]!.between!.strideNeeded.toFixed(2) }} m in
-      each quarter,
-      {{ fitWords[measured.gaps[0]!.fit] }}
-    </text>
-  </svg>
+    </svg>
+  </ZoomBox>
 </template>
 
 <style scoped>

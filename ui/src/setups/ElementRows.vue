@@ -1,12 +1,10 @@
 <script setup lang="ts">
-import InputNumber from 'ant-design-vue/es/input-number'
-import { reactive } from 'vue'
-import { ask, client, Problem } from '../api/client'
 import type { ElementKind, LineElementEntry, MeasuredSetUp, SetUpEntryFenceLineEntry } from '../api/schema'
+import DistanceInput from '../house/DistanceInput.vue'
 import PickOne from '../house/PickOne.vue'
 import { fitWords, options } from '../house/words'
 import FitChip from './FitChip.vue'
-import { element, elementWords } from './setUpEntries'
+import { element, elementWords, isOxer, isPole } from './setUpEntries'
 
 /** What stands on a line, in the order it is ridden; distances can be typed as metres, feet and inches, or paces. */
 const props = defineProps<{
@@ -14,13 +12,11 @@ const props = defineProps<{
   say: (text: { metres: string; feet: string; paces: string }) => string
 }>()
 const entry = defineModel<SetUpEntryFenceLineEntry>({ required: true })
-const wrong = reactive<Record<number, string>>({})
 const kinds = options(elementWords as Record<ElementKind, string>)
 const counts = [
   { value: 0, label: 'bounce' },
   ...[1, 2, 3, 4, 5, 6, 7, 8].map((n) => ({ value: n, label: n === 1 ? '1 stride' : `${n} strides` })),
 ]
-const isOxer = (e: LineElementEntry) => e.kind === 'ascendingOxer' || e.kind === 'squareOxer'
 
 function put(elements: LineElementEntry[]) {
   entry.value = { ...entry.value, elements }
@@ -31,11 +27,13 @@ function set(i: number, change: Partial<LineElementEntry>) {
 function kindOf(i: number, kind: ElementKind) {
   const before = entry.value.elements![i]!
   const fresh = element(kind, before.strides ?? 0)
-  set(i, { ...fresh, heightMetres: kind === 'pole' ? null : (before.heightMetres ?? fresh.heightMetres) })
+  // A fence keeps its height; a cavaletti has one of its own.
+  const keeps = kind !== 'pole' && kind !== 'raisedPole' && before.kind !== 'raisedPole'
+  set(i, { ...fresh, heightMetres: keeps ? (before.heightMetres ?? fresh.heightMetres) : fresh.heightMetres })
 }
 function add() {
   const last = entry.value.elements!.at(-1)
-  put([...entry.value.elements!.map((e) => e!), element('upright', last?.kind === 'pole' ? 0 : 1)])
+  put([...entry.value.elements!.map((e) => e!), element('upright', last && isPole(last.kind!) ? 0 : 1)])
 }
 function move(i: number, by: number) {
   const all = entry.value.elements!.map((e) => e!)
@@ -43,23 +41,17 @@ function move(i: number, by: number) {
   all.splice(i + by, 0, moved!)
   put(all)
 }
+/** The same once more behind it, a stride on where both are jumped. */
+function double(i: number) {
+  const all = entry.value.elements!.map((e) => e!)
+  const same = { ...all[i]!, distanceMetres: null, strides: Math.max(1, all[i]!.strides ?? 0) }
+  put([...all.slice(0, i + 1), same, ...all.slice(i + 1)])
+}
 /** The gap before an element, and whether strides can be counted there. */
 const gap = (i: number) => props.measured?.gaps[i - 1]
 const counted = (i: number) => {
   const all = entry.value.elements!
-  return i > 0 && (all[i]!.kind === 'pole') === (all[i - 1]!.kind === 'pole')
-}
-
-async function type(i: number, text: string) {
-  delete wrong[i]
-  if (text.trim() === '') return set(i, { distanceMetres: null })
-  try {
-    const read = await ask(() => client.GET('/api/distance', { params: { query: { text } } }))
-    set(i, { distanceMetres: read.metres })
-  } catch (e) {
-    if (!(e instanceof Problem)) throw e
-    wrong[i] = e.faults[0] ? `${e.faults[0].says} ${e.faults[0].mend}` : e.detail
-  }
+  return i > 0 && isPole(all[i]!.kind!) === isPole(all[i - 1]!.kind!)
 }
 </script>
 
@@ -72,8 +64,8 @@ async function type(i: number, text: string) {
           <tr>
             <th></th>
             <th>Element</th>
-            <th>Height, cm</th>
-            <th>Spread, cm</th>
+            <th>Height</th>
+            <th>Spread</th>
             <th>From the one before</th>
             <th>Distance</th>
             <th>Fit</th>
@@ -93,23 +85,23 @@ async function type(i: number, text: string) {
               />
             </td>
             <td>
-              <InputNumber
+              <DistanceInput
                 v-if="e!.kind !== 'pole'"
                 class="small-number"
-                :aria-label="`Height of element ${i + 1}, cm`"
-                :value="Math.round((e!.heightMetres ?? 0) * 100)"
-                :step="5"
-                @change="(v) => set(i, { heightMetres: Number(v) / 100 })"
+                plain="cm"
+                :aria-label="`Height of element ${i + 1}`"
+                :value="e!.heightMetres"
+                @change="(heightMetres) => set(i, { heightMetres })"
               />
             </td>
             <td>
-              <InputNumber
-                v-if="isOxer(e!)"
+              <DistanceInput
+                v-if="isOxer(e!.kind!)"
                 class="small-number"
-                :aria-label="`Spread of element ${i + 1}, cm`"
-                :value="Math.round((e!.spreadMetres ?? 0) * 100)"
-                :step="5"
-                @change="(v) => set(i, { spreadMetres: Number(v) / 100 })"
+                plain="cm"
+                :aria-label="`Spread of element ${i + 1}`"
+                :value="e!.spreadMetres"
+                @change="(spreadMetres) => set(i, { spreadMetres })"
               />
             </td>
             <td>
@@ -122,17 +114,19 @@ async function type(i: number, text: string) {
                 @change="(v) => set(i, { strides: v as number })"
               />
               <span v-else-if="i > 0" class="small quiet">{{
-                e!.kind === 'pole' ? 'landing pole' : 'placing pole'
+                isPole(e!.kind!) ? 'landing pole' : 'placing pole'
               }}</span>
             </td>
             <td>
               <template v-if="i > 0">
-                <input
+                <DistanceInput
                   class="distance"
-                  :class="{ typed: e!.distanceMetres !== null }"
+                  :typed="e!.distanceMetres !== null"
                   :aria-label="`Distance before element ${i + 1}`"
-                  :value="gap(i) ? say(gap(i)!.built.text) : ''"
-                  @change="(event) => type(i, (event.target as HTMLInputElement).value)"
+                  :value="gap(i)?.built.built"
+                  :text="gap(i) ? say(gap(i)!.built.text) : ''"
+                  @change="(distanceMetres) => set(i, { distanceMetres })"
+                  @clear="set(i, { distanceMetres: null })"
                 />
                 <button
                   v-if="e!.distanceMetres !== null"
@@ -143,7 +137,6 @@ async function type(i: number, text: string) {
                 >
                   its own
                 </button>
-                <p v-if="wrong[i]" class="small wrong" role="alert">{{ wrong[i] }}</p>
               </template>
             </td>
             <td>
@@ -169,6 +162,15 @@ async function type(i: number, text: string) {
                 @click="move(i, 1)"
               >
                 ↓
+              </button>
+              <button
+                type="button"
+                :disabled="entry.elements!.length >= 9"
+                :aria-label="`Double element ${i + 1}`"
+                title="Double it"
+                @click="double(i)"
+              >
+                ⧉
               </button>
               <button
                 type="button"
@@ -204,22 +206,6 @@ td {
 }
 .distance {
   width: 86px;
-  height: 40px;
-  padding: 0 10px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: var(--card);
-  color: var(--ink);
-  font: inherit;
-  font-variant-numeric: tabular-nums;
-}
-.distance.typed {
-  border-color: var(--ink);
-  font-weight: 700;
-}
-.wrong {
-  max-width: 220px;
-  color: var(--grave);
 }
 .other {
   display: block;

@@ -1,19 +1,27 @@
 <script setup lang="ts">
 import { computed, useTemplateRef } from 'vue'
 import type { LengthUnit, MeasuredSetUp } from '../api/schema'
+import ZoomBox from '../house/ZoomBox.vue'
 import { fitWords } from '../house/words'
 
 /**
  * The line close up, to scale, ridden from left to right: poles, this horse's feet, the tape, and the
  * fit at each gap. Lengths are centimetres.
  */
-const props = defineProps<{ measured: MeasuredSetUp; unit: LengthUnit; movable?: boolean }>()
+const props = defineProps<{
+  measured: MeasuredSetUp
+  unit: LengthUnit
+  movable?: boolean
+  zoomable?: boolean
+}>()
 /** Metres an element was dragged from where it stood, and that it was let go; steps of the tape it was nudged. */
 const emit = defineEmits<{
   drag: [element: number, metres: number]
   drop: []
   nudge: [element: number, steps: number]
 }>()
+
+type Element_ = MeasuredSetUp['elements'][number]
 
 const svg = useTemplateRef<SVGSVGElement>('svg')
 let dragged: { element: number; from: number; perPixel: number } | null = null
@@ -25,6 +33,7 @@ function take(event: PointerEvent, element: number) {
   dragged = { element, from: event.clientX, perPixel: 1 / matrix.a / 100 }
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
   event.preventDefault()
+  event.stopPropagation()
 }
 function drag(event: PointerEvent) {
   if (dragged) emit('drag', dragged.element, (event.clientX - dragged.from) * dragged.perPixel)
@@ -37,6 +46,7 @@ function key(event: KeyboardEvent, element: number) {
   const steps = { ArrowLeft: -1, ArrowRight: 1 }[event.key]
   if (!props.movable || element === 0 || !steps) return
   event.preventDefault()
+  event.stopPropagation()
   emit('nudge', element, steps)
 }
 
@@ -51,27 +61,36 @@ const guides = computed(() => {
     : []
 })
 
-const last = computed(() => props.measured.elements.at(-1)!)
-const length = computed(() => (last.value.at + last.value.spread) * 100)
+const length = computed(() => props.measured.length * 100)
 /** A long line is drawn smaller, and its words and its tape keep their size on the screen. */
 const k = computed(() => Math.max(1, (before + length.value + after) / 1500))
 const tapeAt = computed(() => 160 + 45 * k.value)
 const labelsAt = computed(() => tapeAt.value + 57 * k.value)
 const top = computed(() => -170 - 45 * k.value)
-const start = computed(() => props.measured.elements[0]!)
-const towardsC = computed(() => props.measured.heading === 'towardsC')
 const high = computed(() => labelsAt.value + 120 * k.value - top.value)
-const box = computed(() => `${-before} ${top.value} ${before + length.value + after} ${high.value}`)
-
-/** From the arena's metres to centimetres along and beside the line, as ridden. */
-const along = (metres: number) =>
-  (towardsC.value ? metres - start.value.along : start.value.along - metres) * 100
-const beside = (across: number) =>
-  (towardsC.value ? across - start.value.across : start.value.across - across) * 100
+const whole = computed(() => ({
+  x: -before,
+  y: top.value,
+  width: before + length.value + after,
+  height: high.value,
+}))
+/** Of a zigzag each pole is slanted against the next. */
+const middleFaces = computed(() => {
+  const [a, b] = props.measured.elements
+  return a && b && !props.measured.bending ? (a.faces + b.faces) / 2 : null
+})
+const slant = (e: Element_) => (middleFaces.value === null ? 0 : e.faces - middleFaces.value)
+/** Ground lines stand a quarter of a metre before a fence, and behind it where it is jumped from both sides. */
+const groundLines = (e: Element_) =>
+  props.measured.narrow || e.groundLines === 'none'
+    ? []
+    : e.groundLines === 'front'
+      ? [-25]
+      : [-25, e.spread * 100 + 25]
 
 const feet = computed(() =>
   props.measured.hoofprints
-    .map((h) => ({ x: along(h.along), y: beside(h.across), gait: h.gait }))
+    .map((h) => ({ x: h.at * 100, y: h.right * 100, gait: h.gait }))
     .filter((f) => f.x > -before + 10 && f.x < length.value + after - 10),
 )
 const step = computed(() => (length.value > 2500 ? 500 : length.value + after > 900 ? 100 : 50))
@@ -100,227 +119,269 @@ const labels = computed(() =>
 )
 const roomy = computed(() => labels.value.every((l) => l.width >= 220 * k.value))
 /** Height and spread of a fence, in centimetres, above it. */
-const sizeOf = (e: MeasuredSetUp['elements'][number]) =>
+const sizeOf = (e: Element_) =>
   e.height > 0 ? `${Math.round(e.height * 100)}${e.spread > 0 ? ` x ${Math.round(e.spread * 100)}` : ''}` : ''
 </script>
 
 <template>
-  <svg
-    ref="svg"
-    class="line"
-    :viewBox="box"
-    :role="movable ? 'group' : 'img'"
-    :aria-label="measured.title"
-    @pointermove="drag"
-    @pointerup="drop"
-    @pointercancel="drop"
-  >
-    <rect :x="-before" :y="top" :width="before + length + after" :height="high" fill="var(--sand)" />
-    <g stroke="var(--sand-line)" stroke-width="1.5" opacity="0.6">
+  <ZoomBox v-slot="{ viewBox }" :whole="whole" :off="!zoomable">
+    <svg
+      ref="svg"
+      class="line"
+      :viewBox="viewBox"
+      :role="movable ? 'group' : 'img'"
+      :aria-label="measured.title"
+      @pointermove="drag"
+      @pointerup="drop"
+      @pointercancel="drop"
+    >
+      <rect :x="-before" :y="top" :width="before + length + after" :height="high" fill="var(--sand)" />
+      <g stroke="var(--sand-line)" stroke-width="1.5" opacity="0.6">
+        <line
+          v-for="i in Math.floor(high / (40 * k))"
+          :key="i"
+          :x1="-before"
+          :x2="length + after"
+          :y1="top + i * 40 * k"
+          :y2="top + i * 40 * k"
+        />
+      </g>
       <line
-        v-for="i in Math.floor(high / (40 * k))"
-        :key="i"
         :x1="-before"
         :x2="length + after"
-        :y1="top + i * 40 * k"
-        :y2="top + i * 40 * k"
+        y1="0"
+        y2="0"
+        stroke="var(--quiet)"
+        stroke-width="2"
+        stroke-dasharray="3 16"
       />
-    </g>
-    <line
-      :x1="-before"
-      :x2="length + after"
-      y1="0"
-      y2="0"
-      stroke="var(--quiet)"
-      stroke-width="2"
-      stroke-dasharray="3 16"
-    />
 
-    <g v-for="(foot, i) in feet" :key="`f${i}`" :transform="`translate(${foot.x} ${foot.y})`">
-      <path d="M-5 -7C3 -8 8 -4 8 0C8 4 3 8 -5 7C-1 4 -1 -4 -5 -7Z" :class="foot.gait" class="foot" />
-    </g>
-
-    <g
-      v-for="(e, i) in measured.elements"
-      :key="`e${i}`"
-      :transform="`translate(${e.at * 100} 0)`"
-      v-bind="
-        movable && i > 0
-          ? {
-              tabindex: 0,
-              role: 'button',
-              class: 'movable',
-              'aria-label': `Move ${e.name}, now at ${reading(e.atText)}: left and right arrows`,
-            }
-          : {}
-      "
-      @pointerdown="(event) => take(event, i)"
-      @keydown="(event) => key(event, i)"
-    >
-      <rect
-        v-if="movable && i > 0"
-        x="-45"
-        y="-175"
-        :width="90 + e.spread * 100"
-        height="350"
-        fill="transparent"
-      />
-      <template v-if="e.kind === 'crossPole'">
-        <rect x="-26" :y="-poleHalf" width="7" :height="2 * poleHalf" rx="3" fill="var(--sand-line)" />
-        <rect x="19" :y="-poleHalf" width="7" :height="2 * poleHalf" rx="3" fill="var(--sand-line)" />
-        <path :d="`M-9 ${-poleHalf}L9 ${poleHalf}M9 ${-poleHalf}L-9 ${poleHalf}`" class="rail-edge" />
-        <path :d="`M-9 ${-poleHalf}L9 ${poleHalf}M9 ${-poleHalf}L-9 ${poleHalf}`" class="rail" />
-        <rect x="-17" :y="-poleHalf - 13" width="34" height="22" rx="4" fill="var(--ink)" />
-        <rect x="-17" :y="poleHalf - 9" width="34" height="22" rx="4" fill="var(--ink)" />
-      </template>
-      <g v-if="measured.narrow">
-        <rect
-          :x="-measured.narrow.groundPoleOut * 100 - 6"
-          :y="-poleHalf"
-          width="12"
-          :height="2 * poleHalf"
-          rx="6"
-          fill="var(--pole)"
-          stroke="var(--ink)"
-          stroke-width="2.5"
-        />
+      <g v-for="(jump, i) in measured.jumps" :key="`j${i}`" class="air">
         <line
-          v-for="side in guides"
-          :key="side"
-          x1="-10"
-          x2="-300"
-          :y1="side * (poleHalf + 12)"
-          :y2="side * (poleHalf + 60)"
-          class="guide"
+          v-for="x in [jump.takeOffAt * 100, jump.landingAt * 100]"
+          :key="x"
+          :x1="x"
+          :x2="x"
+          y1="-42"
+          y2="42"
         />
       </g>
-      <template v-if="!['crossPole', 'pole', 'raisedPole', 'placingPole'].includes(e.kind)">
+      <g v-for="(foot, i) in feet" :key="`f${i}`" :transform="`translate(${foot.x} ${foot.y})`">
+        <path d="M-5 -7C3 -8 8 -4 8 0C8 4 3 8 -5 7C-1 4 -1 -4 -5 -7Z" :class="foot.gait" class="foot" />
+      </g>
+
+      <g
+        v-for="(e, i) in measured.elements"
+        :key="`e${i}`"
+        :transform="`translate(${e.at * 100} 0)`"
+        v-bind="
+          movable && i > 0
+            ? {
+                tabindex: 0,
+                role: 'button',
+                class: 'movable',
+                'aria-label': `Move ${e.name}, now at ${reading(e.atText)}: left and right arrows`,
+              }
+            : {}
+        "
+        @pointerdown="(event) => take(event, i)"
+        @keydown="(event) => key(event, i)"
+      >
         <rect
-          v-for="rail in e.spread > 0 ? [0, e.spread * 100] : [0]"
-          :key="rail"
-          :x="rail - 7"
-          :y="-poleHalf"
-          width="14"
-          :height="2 * poleHalf"
-          rx="6"
-          :fill="
-            e.kind === 'wall'
-              ? 'var(--quiet)'
-              : rail > 0 && e.kind === 'ascendingOxer'
-                ? 'var(--straw)'
-                : 'var(--pole)'
-          "
-          stroke="var(--ink)"
-          stroke-width="3"
+          v-if="movable && i > 0"
+          x="-45"
+          y="-175"
+          :width="90 + e.spread * 100"
+          height="350"
+          fill="transparent"
         />
-        <rect
-          v-for="side in [-poleHalf - 13, poleHalf - 9]"
-          :key="`w${side}`"
-          x="-17"
-          :y="side"
-          :width="34 + e.spread * 100"
-          height="22"
-          rx="4"
-          fill="var(--ink)"
+        <line
+          v-for="x in groundLines(e)"
+          :key="`g${x}`"
+          :x1="x"
+          :x2="x"
+          :y1="-poleHalf"
+          :y2="poleHalf"
+          class="ground"
         />
-      </template>
-      <template v-else-if="e.kind !== 'crossPole'">
+        <template v-if="e.kind === 'corridor'">
+          <line
+            v-for="side in [-1, 1]"
+            :key="side"
+            :x2="e.spread * 100"
+            :y1="side * e.width * 50"
+            :y2="side * e.width * 50"
+            class="corridor"
+          />
+        </template>
+        <path v-else-if="e.kind === 'mark'" d="M0 -75V75" class="halt" />
+        <template v-if="e.kind === 'crossPole'">
+          <rect x="-26" :y="-poleHalf" width="7" :height="2 * poleHalf" rx="3" fill="var(--sand-line)" />
+          <rect x="19" :y="-poleHalf" width="7" :height="2 * poleHalf" rx="3" fill="var(--sand-line)" />
+          <path :d="`M-9 ${-poleHalf}L9 ${poleHalf}M9 ${-poleHalf}L-9 ${poleHalf}`" class="rail-edge" />
+          <path :d="`M-9 ${-poleHalf}L9 ${poleHalf}M9 ${-poleHalf}L-9 ${poleHalf}`" class="rail" />
+          <rect x="-17" :y="-poleHalf - 13" width="34" height="22" rx="4" fill="var(--ink)" />
+          <rect x="-17" :y="poleHalf - 9" width="34" height="22" rx="4" fill="var(--ink)" />
+        </template>
+        <g v-if="measured.narrow">
+          <rect
+            :x="-measured.narrow.groundPoleOut * 100 - 6"
+            :y="-poleHalf"
+            width="12"
+            :height="2 * poleHalf"
+            rx="6"
+            fill="var(--pole)"
+            stroke="var(--ink)"
+            stroke-width="2.5"
+          />
+          <line
+            v-for="side in guides"
+            :key="side"
+            x1="-10"
+            x2="-300"
+            :y1="side * (poleHalf + 12)"
+            :y2="side * (poleHalf + 60)"
+            class="guide"
+          />
+        </g>
+        <template
+          v-if="!['crossPole', 'pole', 'raisedPole', 'placingPole', 'corridor', 'mark'].includes(e.kind)"
+        >
+          <rect
+            v-for="rail in e.spread > 0 ? [0, e.spread * 100] : [0]"
+            :key="rail"
+            :x="rail - 7"
+            :y="-poleHalf"
+            width="14"
+            :height="2 * poleHalf"
+            rx="6"
+            :fill="
+              e.kind === 'wall'
+                ? 'var(--quiet)'
+                : rail > 0 && e.kind === 'ascendingOxer'
+                  ? 'var(--straw)'
+                  : 'var(--pole)'
+            "
+            stroke="var(--ink)"
+            stroke-width="3"
+          />
+          <rect
+            v-for="side in [-poleHalf - 13, poleHalf - 9]"
+            :key="`w${side}`"
+            x="-17"
+            :y="side"
+            :width="34 + e.spread * 100"
+            height="22"
+            rx="4"
+            fill="var(--ink)"
+          />
+        </template>
+        <g
+          v-else-if="['pole', 'raisedPole', 'placingPole'].includes(e.kind)"
+          :transform="`rotate(${slant(e)})`"
+        >
+          <rect
+            x="-6"
+            :y="-poleHalf"
+            width="12"
+            :height="2 * poleHalf"
+            rx="6"
+            fill="var(--pole)"
+            stroke="var(--ink)"
+            stroke-width="2.5"
+          />
+          <rect x="-6" y="-72" width="12" height="40" fill="var(--ink)" />
+          <rect x="-6" y="32" width="12" height="40" fill="var(--ink)" />
+          <rect
+            v-if="e.raised === 'left' || e.raised === 'both'"
+            x="-14"
+            :y="-poleHalf - 6"
+            width="28"
+            height="22"
+            rx="4"
+            fill="var(--straw)"
+            stroke="var(--ink)"
+            stroke-width="2.5"
+          />
+          <rect
+            v-if="e.raised === 'right' || e.raised === 'both'"
+            x="-14"
+            :y="poleHalf - 16"
+            width="28"
+            height="22"
+            rx="4"
+            fill="var(--straw)"
+            stroke="var(--ink)"
+            stroke-width="2.5"
+          />
+        </g>
+        <text
+          :x="e.kind === 'corridor' ? 0 : e.spread * 50"
+          :y="-165 - 8 * k"
+          class="name"
+          :style="{ fontSize: `${29 * k}px` }"
+        >
+          {{
+            measured.elements.length <= 3 && k < 1.4 ? e.name : `${i + 1}${sizeOf(e) ? `: ${sizeOf(e)}` : ''}`
+          }}
+        </text>
+      </g>
+
+      <g :transform="`translate(0 ${tapeAt}) scale(1 ${k})`">
         <rect
           x="-6"
-          :y="-poleHalf"
-          width="12"
-          :height="2 * poleHalf"
-          rx="6"
-          fill="var(--pole)"
-          stroke="var(--ink)"
-          stroke-width="2.5"
-        />
-        <rect x="-6" y="-72" width="12" height="40" fill="var(--ink)" />
-        <rect x="-6" y="32" width="12" height="40" fill="var(--ink)" />
-        <rect
-          v-if="e.raised === 'left'"
-          x="-14"
-          :y="-poleHalf - 6"
-          width="28"
-          height="22"
-          rx="4"
-          fill="var(--straw)"
-          stroke="var(--ink)"
-          stroke-width="2.5"
-        />
-        <rect
-          v-if="e.raised === 'right'"
-          x="-14"
-          :y="poleHalf - 16"
-          width="28"
-          height="22"
-          rx="4"
-          fill="var(--straw)"
-          stroke="var(--ink)"
-          stroke-width="2.5"
-        />
-      </template>
-      <text :x="e.spread * 50" :y="-165 - 8 * k" class="name" :style="{ fontSize: `${29 * k}px` }">
-        {{
-          measured.elements.length <= 3 && k < 1.4 ? e.name : `${i + 1}${sizeOf(e) ? `: ${sizeOf(e)}` : ''}`
-        }}
-      </text>
-    </g>
-
-    <g :transform="`translate(0 ${tapeAt}) scale(1 ${k})`">
-      <rect
-        x="-6"
-        y="0"
-        :width="length + 12"
-        height="42"
-        rx="4"
-        fill="var(--tape)"
-        stroke="var(--tape-edge)"
-        stroke-width="2"
-      />
-      <g v-for="t in ticks" :key="t">
-        <line
-          :x1="t"
-          :x2="t"
-          y1="0"
-          :y2="t % named === 0 ? 20 : 12"
-          stroke="var(--on-tape)"
-          :stroke-width="2 * k"
-        />
-        <text
-          v-if="t % named === 0 && length - t > 40 * k"
-          :transform="`translate(${t + 5 * k} 35) scale(${k} 1)`"
-          class="tick"
-        >
-          {{ t / 100 }} m
-        </text>
-      </g>
-    </g>
-
-    <g v-for="label in labels" :key="`g${label.x}`" :transform="`translate(${label.x} ${labelsAt})`">
-      <g :transform="`scale(${k})`">
-        <rect
-          :x="-label.width / 2 / k"
           y="0"
-          :width="label.width / k"
-          :height="roomy ? 54 : 84"
-          rx="10"
-          :class="['fit', label.fit]"
+          :width="length + 12"
+          height="42"
+          rx="4"
+          fill="var(--tape)"
+          stroke="var(--tape-edge)"
+          stroke-width="2"
         />
-        <text v-if="roomy" class="fit-text" :class="label.fit" y="37">
-          {{ label.reading }} {{ fitWords[label.fit] }}
-        </text>
-        <template v-else>
-          <text class="fit-text" :class="label.fit" y="35">{{ label.reading }}</text>
-          <text class="fit-text" :class="label.fit" y="70">{{ fitWords[label.fit] }}</text>
-        </template>
-        <text v-if="label.strides" :y="roomy ? 78 : 106" class="strides">{{ label.strides }}</text>
+        <g v-for="t in ticks" :key="t">
+          <line
+            :x1="t"
+            :x2="t"
+            y1="0"
+            :y2="t % named === 0 ? 20 : 12"
+            stroke="var(--on-tape)"
+            :stroke-width="2 * k"
+          />
+          <text
+            v-if="t % named === 0 && length - t > 40 * k"
+            :transform="`translate(${t + 5 * k} 35) scale(${k} 1)`"
+            class="tick"
+          >
+            {{ t / 100 }} m
+          </text>
+        </g>
       </g>
-    </g>
-    <text :x="-before + 14" :y="labelsAt + 40 * k" class="way" :style="{ fontSize: `${21 * k}px` }">
-      ridden this way →
-    </text>
-  </svg>
+
+      <g v-for="label in labels" :key="`g${label.x}`" :transform="`translate(${label.x} ${labelsAt})`">
+        <g :transform="`scale(${k})`">
+          <rect
+            :x="-label.width / 2 / k"
+            y="0"
+            :width="label.width / k"
+            :height="roomy ? 54 : 84"
+            rx="10"
+            :class="['fit', label.fit]"
+          />
+          <text v-if="roomy" class="fit-text" :class="label.fit" y="37">
+            {{ label.reading }} {{ fitWords[label.fit] }}
+          </text>
+          <template v-else>
+            <text class="fit-text" :class="label.fit" y="35">{{ label.reading }}</text>
+            <text class="fit-text" :class="label.fit" y="70">{{ fitWords[label.fit] }}</text>
+          </template>
+          <text v-if="label.strides" :y="roomy ? 78 : 106" class="strides">{{ label.strides }}</text>
+        </g>
+      </g>
+      <text :x="-before + 14" :y="labelsAt + 40 * k" class="way" :style="{ fontSize: `${21 * k}px` }">
+        ridden this way →{{ measured.lead ? ` ${measured.lead} lead` : '' }}
+      </text>
+    </svg>
+  </ZoomBox>
 </template>
 
 <style scoped>
@@ -351,6 +412,26 @@ text {
   stroke: var(--ink);
   stroke-width: 11;
   stroke-linecap: round;
+}
+.air line {
+  stroke: var(--canter);
+  stroke-width: 3;
+  stroke-dasharray: 7 6;
+}
+.ground {
+  stroke: var(--quiet);
+  stroke-width: 7;
+  stroke-linecap: round;
+}
+.corridor {
+  stroke: var(--ink);
+  stroke-width: 12;
+  stroke-linecap: round;
+}
+.halt {
+  stroke: var(--ink);
+  stroke-width: 4;
+  stroke-dasharray: 12 9;
 }
 .strides {
   font-size: 20px;

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import type { LengthUnit, MeasuredSetUp } from '../api/schema'
+import ArenaDrawing from './ArenaDrawing.vue'
 import CurveDrawing from './CurveDrawing.vue'
 import LineDrawing from './LineDrawing.vue'
 
-/** A set-up close up: on its line, or on its curve. */
-defineProps<{ measured: MeasuredSetUp; unit: LengthUnit; movable?: boolean }>()
+/** A set-up close up: on its line, or on its curve; a figure in the whole arena. */
+defineProps<{ measured: MeasuredSetUp; unit: LengthUnit; movable?: boolean; zoomable?: boolean }>()
 const emit = defineEmits<{
   drag: [element: number, metres: number]
   drop: []
@@ -13,12 +14,14 @@ const emit = defineEmits<{
 </script>
 
 <template>
-  <CurveDrawing v-if="measured.curve" :measured="measured" :unit="unit" />
+  <ArenaDrawing v-if="measured.figure" :sets="[measured]" feet :zoomable="zoomable" />
+  <CurveDrawing v-else-if="measured.curve" :measured="measured" :unit="unit" :zoomable="zoomable" />
   <LineDrawing
     v-else
     :measured="measured"
     :unit="unit"
     :movable="movable"
+    :zoomable="zoomable"
     @drag="(element, metres) => emit('drag', element, metres)"
     @drop="emit('drop')"
     @nudge="(element, steps) => emit('nudge', element, steps)"

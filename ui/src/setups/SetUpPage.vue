@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Input from 'ant-design-vue/es/input'
 import Segmented from 'ant-design-vue/es/segmented'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
@@ -15,14 +15,22 @@ import { signedIn, trains } from '../house/signIn'
 import { done } from '../house/undo'
 import FitChip from './FitChip.vue'
 import ArenaDrawing from './ArenaDrawing.vue'
+import BendCard from './BendCard.vue'
+import CountsCard from './CountsCard.vue'
 import ElementRows from './ElementRows.vue'
+import FigureCard from './FigureCard.vue'
+import KitCard from './KitCard.vue'
 import NarrowCard from './NarrowCard.vue'
 import SetUpControls from './SetUpControls.vue'
 import SetUpDrawing from './SetUpDrawing.vue'
+import SideView from './SideView.vue'
 import StagesCard from './StagesCard.vue'
+import TapeSheet from './TapeSheet.vue'
+import VersionsCard from './VersionsCard.vue'
 import WhoCanRideCard from './WhoCanRideCard.vue'
 import { useHistory } from './history'
-import { moved, tapeStep } from './moving'
+import { moved, placed, tapeStep } from './moving'
+import { printSheet } from './printing'
 import { isLine, newPoleLine } from './setUpEntries'
 
 /** One set-up, measured for this horse: what to build, where it stands, how it suits. */
@@ -140,7 +148,62 @@ function keys(event: KeyboardEvent) {
 onMounted(() => addEventListener('keydown', keys))
 onBeforeUnmount(() => removeEventListener('keydown', keys))
 
-const print = () => window.print()
+/** The set-up as a whole, dragged in the arena: it snaps to the lines, and to half metres along them. */
+let from: SetUpEntry | null = null
+function dragWhole(along: number, across: number) {
+  if (!from) {
+    from = entry.value
+    change(entry.value)
+  }
+  entry.value = placed(from, along, across)
+}
+function dropWhole() {
+  from = null
+}
+function nudgeWhole(along: number, across: number) {
+  change(placed(entry.value, along * 0.5, across, true))
+}
+const turn = (degrees: number) =>
+  change({
+    ...entry.value,
+    turnedDegrees: Math.min(90, Math.max(-90, (entry.value.turnedDegrees ?? 0) + degrees)) || null,
+  } as SetUpEntry)
+async function mirror() {
+  const other = await attempt(() =>
+    ask(() =>
+      client.POST('/api/horses/{horseId}/set-ups/mirrored', {
+        params: { path: { horseId: props.horseId } },
+        body: entry.value,
+      }),
+    ),
+  )
+  if (other) change(other)
+}
+const { data: beside } = useQuery({
+  queryKey: computed(() => ['beside', props.horseId, entry.value]),
+  queryFn: () =>
+    ask(() =>
+      client.POST('/api/horses/{horseId}/set-ups/beside', {
+        params: { path: { horseId: props.horseId } },
+        body: { entry: entry.value, setUpId: kept.value?.id ?? null },
+      }),
+    ),
+  placeholderData: (before) => before,
+  retry: false,
+})
+const counts = computed(() =>
+  (measured.value?.gaps ?? [])
+    .map((gap, i) => ({ counts: gap.between?.counts ?? [], gap: gap.built.text.metres, i }))
+    .filter((c) => c.counts.length > 0),
+)
+const movesElements = computed(
+  () =>
+    trains() &&
+    (measured.value?.elements.length ?? 0) > 1 &&
+    !measured.value?.curve &&
+    entry.value.family !== 'corridor' &&
+    entry.value.family !== 'figure',
+)
 const say = (text: { metres: string; feet: string; paces: string }) =>
   unit.value === 'feet' ? text.feet : unit.value === 'paces' ? text.paces : text.metres
 const rows = computed(() =>
@@ -162,7 +225,8 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
       <a v-if="kept" class="button" :href="`/api/horses/${horseId}/set-ups/${setUpId}/drawing`" download
         >Drawing</a
       >
-      <button class="button" type="button" @click="print">Print</button>
+      <button class="button" type="button" @click="printSheet('card')">Print</button>
+      <button class="button" type="button" @click="printSheet('tape')">Tape sheet</button>
       <RouterLink
         v-if="kept && trains()"
         class="button"
@@ -193,15 +257,16 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
 
   <div v-if="measured" class="workshop">
     <aside v-if="trains()" class="card no-print">
-      <SetUpControls v-model="edited" />
+      <SetUpControls v-model="edited" :measured="measured" />
     </aside>
 
     <div class="stack">
-      <section class="card drawing">
+      <section class="card drawing" data-on="card">
         <SetUpDrawing
           :measured="measured"
           :unit="unit"
-          :movable="trains() && measured.elements.length > 1 && !measured.curve"
+          :movable="movesElements"
+          zoomable
           @drag="drag"
           @drop="drop"
           @nudge="nudge"
@@ -209,11 +274,21 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
         <p v-if="trains()" class="row small no-print under">
           <button class="link" type="button" :disabled="!canUndo" @click="undo">Undo</button>
           <button class="link" type="button" :disabled="!canRedo" @click="redo">Redo</button>
-          <span v-if="measured.elements.length > 1 && !measured.curve" class="quiet"
+          <button class="link" type="button" @click="mirror">Other rein</button>
+          <template v-if="!measured.figure">
+            <button class="link" type="button" aria-label="Turn it to the left" @click="turn(-15)">
+              ↺ Turn
+            </button>
+            <button class="link" type="button" aria-label="Turn it to the right" @click="turn(15)">
+              Turn ↻
+            </button>
+          </template>
+          <span v-if="movesElements" class="quiet"
             >Drag an element, or move it with the arrow keys; it snaps to what the tape can set.</span
           >
         </p>
       </section>
+      <TapeSheet :measured="measured" :horse="passport?.horse.name ?? ''" :say="say" />
 
       <ElementRows
         v-if="trains() && isLine(edited)"
@@ -225,7 +300,8 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
 
       <div class="lower">
         <div class="stack">
-          <section class="card">
+          <FigureCard v-if="measured.figure" :measured="measured" />
+          <section v-if="rows.length" class="card" data-on="card">
             <div class="row spread">
               <h2>To build</h2>
               <Segmented
@@ -260,17 +336,16 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
                 </tr>
               </tbody>
             </table>
-            <p class="small kit">
-              Carry out {{ measured.kit.poles }} {{ measured.kit.poles === 1 ? 'pole' : 'poles'
-              }}<template v-if="measured.kit.wings"
-                >, {{ measured.kit.wings }} wings, {{ measured.kit.cups }} cups</template
-              ><template v-if="measured.kit.blocks">, {{ measured.kit.blocks }} blocks</template>.
-            </p>
+            <KitCard :needed="measured.kitNeeded ?? []" :short="beside?.kitShort ?? []" />
             <p v-if="unit === 'paces' && !signedIn?.me?.paceCalibrated" class="small quiet">
               In paces of 91 cm: yours are not calibrated. Walk 20 m and count, in the Yard book.
             </p>
           </section>
-          <StagesCard v-if="measured.stages.length" :measured="measured" />
+          <StagesCard v-if="measured.stages.length" :measured="measured" data-on="card" />
+          <section v-if="measured.jumps.length" class="card" data-on="card">
+            <h2>From the side</h2>
+            <SideView :measured="measured" />
+          </section>
         </div>
 
         <div class="stack">
@@ -290,6 +365,8 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
               is <strong>{{ firstGap.built.text.metres }}</strong>, {{ firstGap.built.roundingSays }}.
             </p>
           </section>
+          <BendCard v-if="measured.bending" :bending="measured.bending" />
+          <CountsCard v-for="c in counts" :key="c.i" :counts="c.counts" :gap="c.gap" class="no-print" />
           <NarrowCard v-if="measured.narrow" :narrow="measured.narrow" />
           <section v-if="measured.curve?.wholeQuarters.length" class="card">
             <h2>Whole numbers</h2>
@@ -303,15 +380,32 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
               </li>
             </ul>
           </section>
-          <section class="card where">
-            <ArenaDrawing :measured="measured" />
+          <section class="card where" data-on="card">
+            <ArenaDrawing
+              v-if="!measured.figure"
+              :sets="[measured]"
+              :movable="trains()"
+              zoomable
+              @drag="dragWhole"
+              @drop="dropWhole"
+              @nudge="nudgeWhole"
+            />
             <p class="small" :class="{ short: !measured.approach.enough }">{{ measured.approach.says }}</p>
             <p class="small" :class="{ short: !measured.getaway.enough }">{{ measured.getaway.says }}</p>
             <p v-for="n in measured.notices" :key="n" class="small notice">{{ n }}</p>
+            <p v-for="n in beside?.says ?? []" :key="n" class="small notice no-print">Tonight: {{ n }}</p>
           </section>
+          <VersionsCard
+            v-if="kept"
+            class="no-print"
+            :horse-id="horseId"
+            :set-up-id="setUpId"
+            :version="kept.version"
+            @bring-back="(v) => change({ ...v.entry })"
+          />
         </div>
       </div>
-      <WhoCanRideCard :horse-id="horseId" :entry="entry" class="no-print" />
+      <WhoCanRideCard v-if="!measured.figure" :horse-id="horseId" :entry="entry" />
       <label v-if="trains()" class="row keep-name no-print">
         <span class="small quiet">Kept under the name</span>
         <Input v-model:value="name" :placeholder="measured.title" aria-label="Name of the set-up" />
@@ -382,13 +476,11 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
     grid-template-columns: minmax(0, 1fr);
   }
 }
-.kit {
-  margin-top: 8px;
-}
 @media print {
   .workshop,
   .lower {
     grid-template-columns: minmax(0, 1fr);
+    gap: 8px;
   }
 }
 </style>

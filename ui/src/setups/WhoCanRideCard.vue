@@ -6,6 +6,7 @@ import type { GreenHorses, SetUpEntry } from '../api/schema'
 import PickOne from '../house/PickOne.vue'
 import { useHorses } from '../house/queries'
 import FitChip from './FitChip.vue'
+import { printSheet } from './printing'
 
 /** One set of poles, several horses: who can ride what stands, and in what order it is moved least. */
 const props = defineProps<{ horseId: string; entry: SetUpEntry }>()
@@ -33,10 +34,10 @@ const moved = (metres: number) => `${Math.round(Math.abs(metres) * 100)} cm ${me
 </script>
 
 <template>
-  <section class="card">
+  <section class="card" data-on="moves">
     <div class="row spread">
       <h2>Who can ride it as it stands</h2>
-      <label class="row small"
+      <label class="row small no-print"
         >Green horses
         <PickOne
           v-model:value="green"
@@ -49,7 +50,7 @@ const moved = (metres: number) => `${Math.round(Math.abs(metres) * 100)} cm ${me
           ]"
       /></label>
     </div>
-    <div v-if="answer" class="scroll">
+    <div v-if="answer" class="scroll no-print">
       <table class="small">
         <thead>
           <tr>
@@ -73,7 +74,7 @@ const moved = (metres: number) => `${Math.round(Math.abs(metres) * 100)} cm ${me
         </tbody>
       </table>
     </div>
-    <div class="row who">
+    <div class="row who no-print">
       <button
         v-for="h in horses ?? []"
         :key="h.id"
@@ -87,9 +88,14 @@ const moved = (metres: number) => `${Math.round(Math.abs(metres) * 100)} cm ${me
       </button>
     </div>
     <template v-if="answer?.order && answer.order.turns.length > 1">
-      <h3>
-        Order that moves it least: {{ answer.order.metres.toFixed(2) }} m in {{ answer.order.moves }} moves
-      </h3>
+      <div class="row spread">
+        <h3>
+          Order that moves it least: {{ answer.order.metres.toFixed(2) }} m in {{ answer.order.moves }} moves
+        </h3>
+        <button class="button small no-print" type="button" @click="printSheet('moves')">
+          Print the moves
+        </button>
+      </div>
       <ol>
         <li v-for="(t, i) in answer.order.turns" :key="t.name">
           <strong>{{ i + 1 }}. {{ t.name }}</strong>

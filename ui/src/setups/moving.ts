@@ -1,4 +1,4 @@
-import type { LengthUnit, MeasuredSetUp, SetUpEntry } from '../api/schema'
+import type { ArenaLine, LengthUnit, MeasuredSetUp, SetUpEntry } from '../api/schema'
 import { isLine, isPoles } from './setUpEntries'
 
 /** The finest step that can be set: 5 cm, 3 inches, a quarter of a pace. */
@@ -33,4 +33,31 @@ export function moved(
   const shared = isPoles(entry) ? by / element : by
   const adjust = (entry.adjustMetres ?? 0) + Math.round(shared / step) * step
   return { ...entry, adjustMetres: round(Math.min(0.6, Math.max(-0.6, adjust))) } as SetUpEntry
+}
+
+const lines: ArenaLine[] = [
+  'leftInnerTrack',
+  'leftQuarterLine',
+  'centreLine',
+  'rightQuarterLine',
+  'rightInnerTrack',
+]
+/** Metres of each line from the left long side, to find the nearest to where it was dragged. */
+const acrossOf = [3, 5, 10, 15, 17]
+
+/** The set-up moved as a whole: along by half metres, across to the nearest line, or by lines. */
+export function placed(entry: SetUpEntry, along: number, across: number, byLines = false): SetUpEntry {
+  const at = lines.indexOf(entry.line!)
+  const wanted = acrossOf[at]! + across
+  const line = byLines
+    ? lines[Math.min(lines.length - 1, Math.max(0, at + across))]!
+    : lines[
+        acrossOf.reduce(
+          (best, m, i) => (Math.abs(m - wanted) < Math.abs(acrossOf[best]! - wanted) ? i : best),
+          0,
+        )
+      ]!
+  const longest = entry.arena === 'fortyByTwenty' ? 40 : 60
+  const middleMetres = Math.min(longest, Math.max(0, Math.round(((entry.middleMetres ?? 0) + along) * 2) / 2))
+  return { ...entry, line, middleMetres } as SetUpEntry
 }

@@ -1,12 +1,16 @@
 import type {
   ArenaLine,
   ElementKind,
+  FigureKind,
+  GaitVariant,
   LineElementEntry,
   MeasuredSetUp,
   SetUpEntry,
+  SetUpEntryCorridorEntry,
   SetUpEntryCrossPoleEntry,
   SetUpEntryCurvedPolesEntry,
   SetUpEntryFenceLineEntry,
+  SetUpEntryFigureEntry,
   SetUpEntryNarrowEntry,
   SetUpEntryPoleLineEntry,
 } from '../api/schema'
@@ -49,10 +53,15 @@ export const newFenceLine = (): SetUpEntryFenceLineEntry => ({
   elements: [element('pole', 0), element('crossPole', 0), element('upright', 1)],
 })
 
+export const isOxer = (kind: ElementKind) =>
+  kind === 'ascendingOxer' || kind === 'squareOxer' || kind === 'parallel'
+/** A pole on the ground or on low blocks: nothing is jumped. */
+export const isPole = (kind: ElementKind) => kind === 'pole' || kind === 'raisedPole'
+
 export const element = (kind: ElementKind, strides: number): LineElementEntry => ({
   kind,
-  heightMetres: kind === 'pole' ? null : kind === 'crossPole' ? 0.5 : 0.6,
-  spreadMetres: kind === 'ascendingOxer' || kind === 'squareOxer' ? 0.8 : null,
+  heightMetres: kind === 'pole' ? null : kind === 'raisedPole' ? 0.2 : kind === 'crossPole' ? 0.5 : 0.6,
+  spreadMetres: isOxer(kind) ? 0.8 : null,
   strides,
   distanceMetres: null,
 })
@@ -90,12 +99,92 @@ export const newNarrow = (): SetUpEntryNarrowEntry => ({
 
 export const isNarrow = (entry: SetUpEntry): entry is SetUpEntryNarrowEntry => entry.family === 'narrow'
 
+/** Two poles on each side, one halt in the middle, three steps back. */
+export const newCorridor = (): SetUpEntryCorridorEntry => ({
+  family: 'corridor',
+  arena: 'sixtyByTwenty',
+  line: 'centreLine',
+  heading: 'towardsC',
+  middleMetres: 30,
+  sections: 2,
+  widthMetres: 1.2,
+  halts: 1,
+  backSteps: 3,
+})
+
+export const isCorridor = (entry: SetUpEntry): entry is SetUpEntryCorridorEntry => entry.family === 'corridor'
+
+/** A 20 m circle in the middle; the sizes of the other figures lie ready. */
+export const newFigure = (): SetUpEntryFigureEntry => ({
+  family: 'figure',
+  arena: 'sixtyByTwenty',
+  line: 'centreLine',
+  heading: 'towardsC',
+  middleMetres: 30,
+  kind: 'circle',
+  variant: 'trotWorking',
+  rein: 'right',
+  diameterMetres: 20,
+  innerMetres: 12,
+  loops: 3,
+  sidewaysMetres: 5,
+  forwardMetres: 30,
+  changes: 5,
+  every: 4,
+})
+
+export const isFigure = (entry: SetUpEntry): entry is SetUpEntryFigureEntry => entry.family === 'figure'
+
+export const figureWords: Record<FigureKind, string> = {
+  circle: 'Circle',
+  spiral: 'Spiral in, yield out',
+  serpentine: 'Serpentine',
+  shallowLoop: 'Shallow loop',
+  diagonal: 'Diagonal',
+  shortDiagonal: 'Short diagonal',
+  centreLine: 'Centre line',
+  quarterLine: 'Quarter line',
+  longSide: 'Long side',
+  legYield: 'Leg-yield',
+  halfPass: 'Half-pass',
+  shoulderIn: 'Shoulder-in',
+  changes: 'Changes in sequence',
+}
+
+/** Every variant of a gait but the canter of a course. */
+export const variants: GaitVariant[] = [
+  'walkCollected',
+  'walkMedium',
+  'walkExtended',
+  'trotCollected',
+  'trotWorking',
+  'trotMedium',
+  'trotExtended',
+  'canterCollected',
+  'canterWorking',
+  'canterMedium',
+  'canterExtended',
+]
+export const comesIn = [
+  { value: 'trot' as const, label: 'Trot' },
+  { value: 'canter' as const, label: 'Canter' },
+]
+export const reins = [
+  { value: 'left' as const, label: 'left rein' },
+  { value: 'right' as const, label: 'right rein' },
+]
+/** A curve that names no rein is ridden to the right towards C, and to the left towards A. */
+export const reinOf = (entry: SetUpEntryCurvedPolesEntry) =>
+  (entry.rein ?? (entry.heading === 'towardsA' ? 'left' : 'right')) as 'left' | 'right'
+
 export const elementWords: Partial<Record<ElementKind, string>> = {
   pole: 'Pole',
+  raisedPole: 'Cavaletti',
   crossPole: 'Cross-pole',
   upright: 'Upright',
   ascendingOxer: 'Ascending oxer',
   squareOxer: 'Square oxer',
+  parallel: 'Parallel',
   wall: 'Wall with filler',
 }
 
@@ -122,6 +211,8 @@ export const familyWords: Record<NonNullable<SetUpEntry['family']>, string> = {
   crossPole: 'Cross-pole from trot',
   fenceLine: 'Fences: grid or line',
   narrow: 'Narrow fence',
+  corridor: 'Corridor of poles',
+  figure: 'Figure of the school',
 }
 
 /** What a new set-up of each family starts from. */
@@ -131,4 +222,6 @@ export const startOf: Record<NonNullable<SetUpEntry['family']>, () => SetUpEntry
   crossPole: newCrossPole,
   fenceLine: newFenceLine,
   narrow: newNarrow,
+  corridor: newCorridor,
+  figure: newFigure,
 }

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
+import { ask, client, Problem } from '../api/client'
+
+/** A distance, typed as metres, centimetres, feet and inches, or paces; arrows up and down move it by steps. */
+const props = defineProps<{
+  /** Metres; nothing where none is known yet. */
+  value: number | null | undefined
+  /** What a number alone means: metres unless it says centimetres. */
+  plain?: 'cm'
+  /** Metres of one step. */
+  step?: number
+  /** How it is written where metres are not wanted. */
+  text?: string
+  /** It was typed by hand. */
+  typed?: boolean
+}>()
+const emit = defineEmits<{ change: [metres: number]; clear: [] }>()
+defineOptions({ inheritAttrs: false })
+
+const input = useTemplateRef<HTMLInputElement>('input')
+const wrong = ref('')
+const shown = computed(() =>
+  props.text !== undefined
+    ? props.text
+    : props.value === null || props.value === undefined
+      ? ''
+      : props.plain === 'cm'
+        ? `${Math.round(props.value * 1000) / 10} cm`
+        : `${props.value.toFixed(2)} m`,
+)
+
+async function type() {
+  const typed = input.value!.value.trim()
+  wrong.value = ''
+  if (typed === shown.value) return
+  if (typed === '') emit('clear')
+  else {
+    const text = props.plain === 'cm' && /^[\d.,]+$/.test(typed) ? `${typed} cm` : typed
+    try {
+      const read = await ask(() => client.GET('/api/distance', { params: { query: { text } } }))
+      emit('change', read.metres)
+    } catch (e) {
+      if (!(e instanceof Problem)) throw e
+      wrong.value = e.faults[0] ? `${e.faults[0].says} ${e.faults[0].mend}` : e.detail
+      return
+    }
+  }
+  // What was typed gives way to what it came to, also where that is what stood there before.
+  await nextTick()
+  if (input.value) input.value.value = shown.value
+}
+function move(steps: number) {
+  if (props.value === null || props.value === undefined) return
+  emit('change', Math.max(0, Math.round((props.value + steps * (props.step ?? 0.05)) * 10_000) / 10_000))
+}
+</script>
+
+<template>
+  <span class="distance">
+    <input
+      ref="input"
+      v-bind="$attrs"
+      :class="{ typed }"
+      :value="shown"
+      autocomplete="off"
+      @change="type"
+      @keydown.up.prevent="move(1)"
+      @keydown.down.prevent="move(-1)"
+    />
+    <span v-if="wrong" class="wrong small" role="alert">{{ wrong }}</span>
+  </span>
+</template>
+
+<style scoped>
+.distance {
+  display: inline-grid;
+  min-width: 0;
+}
+input {
+  width: 100%;
+  height: 40px;
+  padding: 0 10px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--card);
+  color: var(--ink);
+  font: inherit;
+  font-variant-numeric: tabular-nums;
+}
+input.typed {
+  border-color: var(--ink);
+  font-weight: 700;
+}
+.wrong {
+  max-width: 220px;
+  color: var(--grave);
+}
+</style>

@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { ref, watch } from 'vue'
+import { ask, client } from '../api/client'
+import type { KitKind } from '../api/schema'
+import NumberField from '../house/NumberField.vue'
+import ProblemNote from '../house/ProblemNote.vue'
+import { useProblem } from '../house/faults'
+import { done } from '../house/undo'
+
+/** The kit a yard owns: poles by length, wings, cups, blocks, fillers. */
+interface Line {
+  kind: KitKind
+  lengthMetres: number
+  label: string
+  count: number
+}
+const pole = (lengthMetres: number, label: string): Line => ({ kind: 'pole', lengthMetres, label, count: 0 })
+const thing = (kind: KitKind, label: string): Line => ({ kind, lengthMetres: 0, label, count: 0 })
+const usual = (): Line[] => [
+  pole(3.5, 'Poles of 3.5 m'),
+  pole(3, 'Poles of 3 m'),
+  pole(2.5, 'Poles of 2.5 m'),
+  pole(1.8, 'Poles of 1.8 m'),
+  pole(1.2, 'Poles of 1.2 m'),
+  pole(0.9, 'Poles of 0.9 m'),
+  thing('wing', 'Wings'),
+  thing('cup', 'Cups'),
+  thing('block', 'Blocks'),
+  thing('filler', 'Fillers'),
+]
+const queries = useQueryClient()
+const { problem, busy, attempt } = useProblem()
+const { data: kit } = useQuery({ queryKey: ['kit'], queryFn: () => ask(() => client.GET('/api/kit')) })
+const lines = ref(usual())
+watch(
+  kit,
+  (owned) => {
+    if (!owned) return
+    lines.value = usual().map((l) => ({
+      ...l,
+      count: owned.find((k) => k.kind === l.kind && k.lengthMetres === l.lengthMetres)?.count ?? 0,
+    }))
+  },
+  { immediate: true },
+)
+
+async function keep() {
+  const items = lines.value
+    .filter((l) => l.count > 0)
+    .map(({ kind, lengthMetres, count }) => ({ kind, lengthMetres, count }))
+  const view = await attempt(() => ask(() => client.PUT('/api/kit', { body: { items } })))
+  if (!view) return
+  queries.setQueryData(['kit'], view)
+  await queries.invalidateQueries({ queryKey: ['arena'] })
+  done('The kit is written down.')
+}
+</script>
+
+<template>
+  <form class="card" @submit.prevent="keep">
+    <h2>Kit</h2>
+    <p class="small quiet">
+      What the yard owns. A set-up then says what is short before anyone carries poles.
+    </p>
+    <ProblemNote v-if="problem" :problem="problem" />
+    <div class="lines">
+      <NumberField
+        v-for="l in lines"
+        :key="l.label"
+        :label="l.label"
+        :value="l.count"
+        :min="0"
+        :max="500"
+        @change="(n) => (l.count = n)"
+      />
+    </div>
+    <button class="button" type="submit" :disabled="busy">Keep the kit</button>
+  </form>
+</template>
+
+<style scoped>
+.lines {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(120px, 1fr));
+  gap: 10px;
+  margin: 12px 0;
+}
+</style>

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import type { SetUpEntryNarrowEntry } from '../api/schema'
+import ChoiceField from '../house/ChoiceField.vue'
+import DistanceField from '../house/DistanceField.vue'
+import { comesIn } from './setUpEntries'
+
+const entry = defineModel<SetUpEntryNarrowEntry>({ required: true })
+const set = (change: Partial<SetUpEntryNarrowEntry>) => (entry.value = { ...entry.value, ...change })
+const widths = [3.5, 2.5, 1.8, 1.2, 0.9].map((w) => ({ value: w, label: `${w.toFixed(1)} m` }))
+</script>
+
+<template>
+  <ChoiceField
+    label="Width"
+    name="widthMetres"
+    :value="entry.widthMetres!"
+    :options="widths"
+    @change="(widthMetres) => set({ widthMetres })"
+  />
+  <ChoiceField
+    label="Guide poles"
+    name="guides"
+    :value="entry.guides!"
+    :options="[
+      { value: 'both', label: 'Both sides' },
+      { value: 'left', label: 'Left only' },
+      { value: 'right', label: 'Right only' },
+      { value: 'none', label: 'None' },
+    ]"
+    @change="(guides) => set({ guides })"
+  />
+  <DistanceField
+    label="Height"
+    name="heightMetres"
+    plain="cm"
+    :value="entry.heightMetres"
+    @change="(heightMetres) => set({ heightMetres })"
+  />
+  <ChoiceField
+    label="Come to in"
+    name="comesIn"
+    :value="entry.comesIn as 'trot'"
+    :options="comesIn"
+    @change="(gait) => set({ comesIn: gait })"
+  />
+</template>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { GaitVariant, SetUpEntryPoleLineEntry } from '../api/schema'
+import ChoiceField from '../house/ChoiceField.vue'
+import DistanceField from '../house/DistanceField.vue'
+import NumberField from '../house/NumberField.vue'
+import { options, variantWords } from '../house/words'
+import { variants } from './setUpEntries'
+
+const entry = defineModel<SetUpEntryPoleLineEntry>({ required: true })
+const set = (change: Partial<SetUpEntryPoleLineEntry>) => (entry.value = { ...entry.value, ...change })
+const canter = computed(() => entry.value.variant?.startsWith('canter'))
+const zigzag = computed(() => entry.value.laying === 'zigzag')
+const gait = (variant: GaitVariant) =>
+  set({ variant, ...(variant.startsWith('canter') ? { laying: 'square' } : {}) })
+</script>
+
+<template>
+  <ChoiceField
+    label="Ridden in"
+    name="variant"
+    :value="entry.variant!"
+    :options="options(variantWords, variants)"
+    @change="gait"
+  />
+  <NumberField
+    label="Poles"
+    name="poles"
+    :value="entry.poles!"
+    :min="1"
+    :max="8"
+    @change="(poles) => set({ poles })"
+  />
+  <ChoiceField
+    v-if="!canter"
+    label="Laid"
+    name="laying"
+    :value="entry.laying ?? 'square'"
+    :options="[
+      { value: 'square', label: 'Square to the way' },
+      { value: 'zigzag', label: 'In a zigzag' },
+    ]"
+    @change="
+      (laying) => set({ laying, ...(laying === 'zigzag' ? { raising: 'ground', stepMetres: 0 } : {}) })
+    "
+  />
+  <template v-if="!zigzag">
+    <ChoiceField
+      label="They lie"
+      name="raising"
+      :value="entry.raising!"
+      :options="[
+        { value: 'ground', label: 'On the ground' },
+        { value: 'alternateEnds', label: 'Ends raised in turn' },
+        { value: 'bothEnds', label: 'Both ends raised' },
+      ]"
+      @change="(raising) => set({ raising, heightMetres: entry.heightMetres ?? 0.1 })"
+    />
+    <DistanceField
+      v-if="entry.raising !== 'ground'"
+      label="Raised by"
+      name="heightMetres"
+      plain="cm"
+      :value="entry.heightMetres"
+      @change="(heightMetres) => set({ heightMetres })"
+    />
+    <ChoiceField
+      v-if="entry.poles! > 2"
+      label="Each gap"
+      name="stepMetres"
+      :value="entry.stepMetres ?? 0"
+      :options="[
+        { value: -0.1, label: '10 cm shorter than the last' },
+        { value: -0.05, label: '5 cm shorter than the last' },
+        { value: 0, label: 'the same' },
+        { value: 0.05, label: '5 cm longer than the last' },
+        { value: 0.1, label: '10 cm longer than the last' },
+      ]"
+      @change="(stepMetres) => set({ stepMetres })"
+    />
+  </template>
+</template>

@@ -1,0 +1,157 @@
+<script setup lang="ts">
+import { useQueries, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { ask, client } from '../api/client'
+import ProblemNote from '../house/ProblemNote.vue'
+import { useProblem } from '../house/faults'
+import { useHorses } from '../house/queries'
+import { trains } from '../house/signIn'
+import ArenaDrawing from './ArenaDrawing.vue'
+import KitCard from './KitCard.vue'
+
+/** Several set-ups standing together: what is in whose way, and the kit they take. */
+const queries = useQueryClient()
+const { problem, busy, attempt } = useProblem()
+const { data: horses } = useHorses()
+const { data: tonight, error } = useQuery({
+  queryKey: ['arena'],
+  queryFn: () => ask(() => client.GET('/api/arena')),
+})
+const kept = useQueries({
+  queries: computed(() =>
+    (horses.value ?? []).map((h) => ({
+      queryKey: ['horse', h.id, 'set-ups'],
+      queryFn: () =>
+        ask(() => client.GET('/api/horses/{horseId}/set-ups', { params: { path: { horseId: h.id } } })),
+    })),
+  ),
+})
+const standing = computed(() => tonight.value?.standing ?? [])
+const sets = computed(() => standing.value.map((s) => s.measured))
+const stands = (id: string) => standing.value.findIndex((s) => s.setUpId === id) + 1
+
+async function toggle(id: string) {
+  const ids = standing.value.map((s) => s.setUpId)
+  const setUpIds = ids.includes(id) ? ids.filter((x) => x !== id) : [...ids, id]
+  const view = await attempt(() => ask(() => client.PUT('/api/arena', { body: { setUpIds } })))
+  if (view) queries.setQueryData(['arena'], view)
+}
+</script>
+
+<template>
+  <main id="main" class="tonight">
+    <header class="page-head">
+      <h1>Tonight’s arena</h1>
+      <span class="quiet">everything that stands at once, each built for its own horse</span>
+      <div class="actions no-print">
+        <button class="button" type="button" onclick="window.print()">Print</button>
+      </div>
+    </header>
+    <ProblemNote v-if="error" :problem="error" />
+    <ProblemNote v-if="problem" :problem="problem" />
+    <section v-if="standing.length" class="card drawing">
+      <ArenaDrawing :sets="sets" :marks="tonight!.clashes" numbered zoomable />
+    </section>
+    <p v-else-if="tonight" class="card">
+      Nothing stands tonight. Choose set-ups below: each is put where it was placed, and what gets in whose
+      way is told at once.
+    </p>
+
+    <div class="columns">
+      <section class="card">
+        <h2>{{ tonight?.clashes.length ? 'To sort out' : 'Room' }}</h2>
+        <ul class="clashes">
+          <li v-for="(c, i) in tonight?.clashes ?? []" :key="i" :class="c.kind">{{ c.says }}</li>
+        </ul>
+        <p v-if="standing.length > 1 && tonight?.clashes.length === 0" class="small">
+          They stand clear of one another, and no track crosses another.
+        </p>
+        <KitCard :needed="tonight?.kitNeeded ?? []" :short="tonight?.kitShort ?? []" />
+      </section>
+      <section class="card">
+        <h2>What stands</h2>
+        <div v-for="(h, i) in horses ?? []" :key="h.id">
+          <template v-if="kept[i]?.data?.length">
+            <h3>{{ h.name }}</h3>
+            <ul>
+              <li v-for="s in kept[i]!.data!" :key="s.id" class="row">
+                <label class="row">
+                  <input
+                    type="checkbox"
+                    :checked="stands(s.id) > 0"
+                    :disabled="!trains() || busy"
+                    @change="toggle(s.id)"
+                  />
+                  <strong v-if="stands(s.id)" class="number">{{ stands(s.id) }}</strong>
+                  <span>{{ s.name }}</span>
+                </label>
+                <RouterLink
+                  class="small quiet"
+                  :to="{ name: 'set-up', params: { horseId: h.id, setUpId: s.id } }"
+                  :aria-label="`Open ${s.name} of ${h.name}`"
+                  >open</RouterLink
+                >
+              </li>
+            </ul>
+          </template>
+        </div>
+      </section>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.tonight {
+  max-width: 1180px;
+  margin: 0 auto;
+  padding: 22px 20px 70px;
+}
+.drawing {
+  padding: 10px;
+  margin-bottom: 14px;
+}
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 14px;
+  align-items: start;
+}
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+.clashes {
+  display: grid;
+  gap: 8px;
+  margin: 8px 0;
+}
+.clashes li {
+  padding-left: 10px;
+  border-left: 3px solid var(--grave);
+}
+.clashes li.tracksCross {
+  border-color: var(--straw);
+}
+h3 {
+  margin: 10px 0 2px;
+}
+ul .row {
+  min-height: 34px;
+}
+input[type='checkbox'] {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--ink);
+}
+.number {
+  min-width: 22px;
+  height: 22px;
+  border-radius: 11px;
+  background: var(--ink);
+  color: var(--on-ink);
+  text-align: center;
+  font-size: 0.83rem;
+  line-height: 22px;
+}
+</style>

@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { ask, client } from '../api/client'
+import type { SetUpVersion } from '../api/schema'
+import { shortDay } from '../house/format'
+
+/** Earlier versions of a set-up; one brought back is a change like any other, until it is kept. */
+const props = defineProps<{ horseId: string; setUpId: string; version: number }>()
+const emit = defineEmits<{ bringBack: [version: SetUpVersion] }>()
+const { data: versions } = useQuery({
+  queryKey: computed(() => ['horse', props.horseId, 'set-up-versions', props.setUpId, props.version]),
+  queryFn: () =>
+    ask(() =>
+      client.GET('/api/horses/{horseId}/set-ups/{setUpId}/versions', {
+        params: { path: { horseId: props.horseId, setUpId: props.setUpId } },
+      }),
+    ),
+})
+const earlier = computed(() => (versions.value ?? []).filter((v) => v.version !== props.version))
+</script>
+
+<template>
+  <section v-if="earlier.length" class="card">
+    <h2>Earlier versions</h2>
+    <ul>
+      <li v-for="v in earlier" :key="v.version" class="row spread">
+        <span
+          >{{ v.version }}. {{ v.name }} <span class="small quiet">{{ shortDay(v.keptAt) }}</span></span
+        >
+        <button class="link small" type="button" @click="emit('bringBack', v)">Bring back</button>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+ul {
+  display: grid;
+  gap: 4px;
+  margin-top: 6px;
+}
+</style>
