@@ -26,6 +26,21 @@ const screens: [string, (page: import('@playwright/test').Page) => Promise<void>
       await expect(page.getByRole('heading', { name: 'To build' })).toBeVisible()
     },
   ],
+  [
+    'figure',
+    async (page) => {
+      await openHorse(page, 'Old Verity', 'Set-ups')
+      await page.getByRole('heading', { name: '5 changes every fourth stride' }).getByRole('link').click()
+      await expect(page.getByRole('heading', { name: 'They fit' })).toBeVisible()
+    },
+  ],
+  [
+    'tonight’s arena',
+    async (page) => {
+      await page.goto('/arena')
+      await expect(page.getByRole('heading', { name: 'To sort out' })).toBeVisible()
+    },
+  ],
   ['ride', (page) => openHorse(page, 'Sablewood', 'Ride')],
   ['review', (page) => openHorse(page, 'Old Verity', 'Review')],
   [

@@ -41,6 +41,9 @@ test('a grid is built for a horse, stage by stage, and held against the others',
   // The horse that is held does not come; the others do, in an order.
   await expect(page.getByText('held: heat in a leg')).toBeVisible()
   await expect(page.getByText(/Order that moves it least: \d/)).toBeVisible()
+  await page.getByRole('button', { name: 'Brannoc' }).click()
+  const order = page.locator('section[data-on=moves] ol li')
+  await expect(order).toHaveCount(4)
   await page.getByRole('button', { name: 'Keep', exact: true }).click()
   await expect(page.getByText('Grid of 3, to 60 cm is kept.')).toBeVisible()
 })
@@ -116,4 +119,74 @@ test('a set-up goes out as a file and comes in for another horse, and rubbish is
   await expect(page.getByText('This is a recipe, not a set-up.', { exact: false })).toBeVisible()
   await page.setInputFiles('input[type=file]', path)
   await expect(page.getByText('Grid of 4, to 80 cm is kept, measured for Kestrel.')).toBeVisible()
+})
+
+test('the handbook’s grid is built stage by stage by keyboard alone', async ({ page }) => {
+  await signIn(page, trainer)
+  await newHorse(page, 'Keyes')
+  await openHorse(page, 'Keyes', 'Set-ups')
+  const press = async (role: 'button' | 'link', name: string) => {
+    await page.getByRole(role, { name, exact: true }).focus()
+    await page.keyboard.press('Enter')
+  }
+  const pick = async (label: string, letters: string) => {
+    await page.getByLabel(label, { exact: true }).focus()
+    await page.keyboard.type(letters)
+  }
+  await press('link', 'New set-up')
+  await pick('What stands there', 'Fences')
+  await expect(page.getByRole('heading', { name: 'Grid of 2, to 60 cm' })).toBeVisible()
+
+  // A cross-pole to keep straight; a small upright; then an exit, and the exit an oxer: each with its stages.
+  await press('button', 'Add an element')
+  await expect(page.getByRole('heading', { name: 'Grid of 3, to 60 cm' })).toBeVisible()
+  await page.getByLabel('Height of element 4').focus()
+  await page.keyboard.press('ArrowUp')
+  await page.keyboard.press('ArrowUp')
+  await expect(page.getByRole('heading', { name: 'Grid of 3, to 70 cm' })).toBeVisible()
+  await pick('Element 4', 'Ascending')
+  await expect(page.getByText('becomes ascending oxer 70 x 80 cm')).toBeVisible()
+  await pick('Element 4', 'Square')
+  await expect(page.getByText('becomes square oxer 70 x 80 cm')).toBeVisible()
+  await pick('Strides before element 3', 'bounce')
+  await expect(page.getByRole('listitem').filter({ hasText: 'upright 50 cm added' })).toHaveCount(2)
+  await page.getByLabel('Name of the set-up').focus()
+  await page.keyboard.type('By keys')
+  await press('button', 'Keep')
+  await expect(page.getByText('By keys is kept.')).toBeVisible()
+
+  // A grid that does not fit is told at once, and nothing is lost: here turned across the arena.
+  await page.getByLabel('Turned, degrees').focus()
+  await page.keyboard.press('ControlOrMeta+a')
+  await page.keyboard.type('90')
+  await page.keyboard.press('Tab')
+  await expect(page.getByText('It does not fit here', { exact: false }).first()).toBeVisible()
+  await press('button', 'Keep')
+  await expect(page.getByText('It does not fit the arena here.', { exact: false })).toBeVisible()
+  await press('button', 'Undo')
+  await expect(page.getByText('It does not fit here', { exact: false })).toHaveCount(0)
+})
+
+test('paper has the figures of the screen: the tape sheet and the moves', async ({ page }) => {
+  await signIn(page, trainer)
+  await openHorse(page, 'Sablewood', 'Set-ups')
+  await page.getByRole('heading', { name: 'Grid of 4, to 80 cm' }).getByRole('link').click()
+  const read = page.locator('section[data-on=card] table td:nth-child(2) strong')
+  await expect(read).toHaveCount(5)
+  const screen = await read.allTextContents()
+  await page.evaluate(() => (window.print = () => undefined))
+
+  await page.getByRole('button', { name: 'Tape sheet' }).click()
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('heading', { name: /^Tape sheet: Grid of 4/ })).toBeVisible()
+  expect(await page.locator('section[data-on=tape] td:first-child strong').allTextContents()).toEqual(screen)
+  await expect(page.getByRole('cell', { name: '4 poles, 4 wings, 6 cups' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Build it up' })).toBeHidden()
+
+  await page.emulateMedia({ media: 'screen' })
+  const first = await page.locator('section[data-on=moves] ol li').first().textContent()
+  await page.getByRole('button', { name: 'Print the moves' }).click()
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.locator('section[data-on=moves] ol li').first()).toHaveText(first!)
+  await expect(page.getByRole('heading', { name: /^Tape sheet/ })).toBeHidden()
 })

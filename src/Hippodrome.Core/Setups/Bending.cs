@@ -49,7 +49,7 @@ internal static class Bending
         var (before, after) = (
             Placement.ToTheBoards(line.Arena, Behind(elements[0], 0), faces[0] + 180), Placement.ToTheBoards(line.Arena, Behind(elements[1], second.Spread.Metres), faces[1]));
         var fits = elements.All(e => e.Ends().All(line.Arena.Holds)) && way.Points.All(line.Arena.Holds);
-        var (approach, getaway) = (StraightWay.Of("Approach", before, card), StraightWay.Of("Getaway", after, card));
+        var (approach, getaway) = (StraightWay.Of("Approach", before, card[line.StraightIn]), StraightWay.Of("Getaway", after, card[line.StraightIn]));
         var measure = new BendMeasure(line.BendTo, line.BendDegrees, Distance.FromMetres(radius), gap.Built.Built, Distance.FromMetres(straight), Ways(gap, between, turn));
         var feet = Feet(line, card, between, way);
         return new MeasuredSetUp(

@@ -50,6 +50,9 @@ public sealed record Corridor : SetUp
 
     public override GaitVariant Approach => GaitVariant.WalkMedium;
 
+    /// <summary>It is come to in walk, and a few walk strides make straight.</summary>
+    internal override GaitVariant StraightIn => GaitVariant.WalkMedium;
+
     public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) => MeasureFor(card, tape);
 
     /// <summary>The way from halt to halt, and how many of this horse's walk steps it takes.</summary>

@@ -85,7 +85,7 @@ internal sealed class LineMeasuring(SetUp setUp, StrideCard card, Tape tape, Dis
             : string.Create(CultureInfo.InvariantCulture, $"It does not fit here: it is {length.Metres:0.00} m long. Move it, turn it back along the arena, or take something out.");
     }
 
-    private StraightWay Straight(string name, double toTheWall) => StraightWay.Of(name, toTheWall, card);
+    private StraightWay Straight(string name, double toTheWall) => StraightWay.Of(name, toTheWall, card[setUp.StraightIn]);
 
     private void Print(double metres, double side, Gait gait)
     {

@@ -140,14 +140,14 @@ public sealed record Hoofprint(double Along, double Across, Gait Gait, double At
 /// <param name="Says">In words.</param>
 public sealed record StraightWay(Distance There, Distance Wanted, bool Enough, string Says)
 {
-    /// <summary>From metres to the boards.</summary>
-    internal static StraightWay Of(string name, double toTheBoards, StrideCard card)
+    /// <summary>From metres to the boards, in strides of the gait it is come to in.</summary>
+    internal static StraightWay Of(string name, double toTheBoards, StrideEstimate gait)
     {
         var there = Distance.FromMetres(Math.Max(0, toTheBoards - Arena.CornerDepth.Value));
-        var stride = card[GaitVariant.CanterWorking].Stride;
+        var stride = gait.Stride;
         var wanted = stride * SetUpFigures.StraightStrides.Value;
         var enough = there >= wanted;
-        var strides = FormattableString.Invariant($"{there.Metres:0.0} m straight, {there / stride:0.0} of its canter strides");
+        var strides = FormattableString.Invariant($"{there.Metres:0.0} m straight, {there / stride:0.0} of its {gait.Variant.Gait().ToString().ToLowerInvariant()} strides");
         return new StraightWay(there, wanted, enough, enough
             ? $"{name}: {strides}."
             : FormattableString.Invariant($"{name} short: {strides}; {wanted.Metres - there.Metres:0.0} m more would make four."));

@@ -32,6 +32,9 @@ public abstract record SetUp
     /// <summary>The gait it is come to in.</summary>
     public abstract GaitVariant Approach { get; }
 
+    /// <summary>The gait whose strides the straight before and after is counted in.</summary>
+    internal virtual GaitVariant StraightIn => GaitVariant.CanterWorking;
+
     /// <summary>Measures it for one horse, with one person's tape.</summary>
     public abstract MeasuredSetUp MeasureFor(StrideCard card, Tape tape);
 

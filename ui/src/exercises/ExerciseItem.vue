@@ -36,7 +36,14 @@ const once = computed(() => {
         · {{ exercise.poles }} {{ exercise.poles === 1 ? 'pole' : 'poles' }}</template
       >
     </p>
-    <SetUpDrawing v-if="view.measured" :measured="view.measured" unit="metres" />
+    <template v-if="view.measured">
+      <SetUpDrawing :measured="view.measured" unit="metres" />
+      <p v-if="view.measured.figure" class="small quiet">
+        {{ horse }}: {{ view.measured.figure.length.toFixed(1) }} m,
+        {{ view.measured.figure.strides.toFixed(1) }} strides.
+        {{ view.measured.notices.join(' ') }}
+      </p>
+    </template>
     <template v-else-if="view.drawn">
       <FigureInArena
         :drawing="view.drawn"

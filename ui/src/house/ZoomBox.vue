@@ -129,30 +129,28 @@ const up = (event: PointerEvent) => pointers.delete(event.pointerId)
 
 <style scoped>
 .zoom {
-  position: relative;
   border-radius: 8px;
   touch-action: pan-x pan-y;
 }
 .buttons {
-  position: absolute;
-  right: 8px;
-  top: 8px;
   display: flex;
+  justify-content: flex-end;
   gap: 4px;
+  height: 30px;
+  margin-top: 4px;
 }
 .buttons button {
-  min-width: 32px;
-  height: 32px;
+  min-width: 30px;
   padding: 0 8px;
   border: 1px solid var(--line);
   border-radius: 8px;
   background: var(--card);
   color: var(--ink);
-  font: 600 1rem var(--font);
+  font: 600 0.95rem/1 var(--font);
   cursor: pointer;
 }
 .buttons button:disabled {
-  opacity: 0.45;
+  color: var(--quiet);
   cursor: default;
 }
 </style>

@@ -170,7 +170,7 @@ const counted = (i: number) => {
                 title="Double it"
                 @click="double(i)"
               >
-                ⧉
+                ×2
               </button>
               <button
                 type="button"

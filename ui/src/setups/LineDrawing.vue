@@ -104,7 +104,8 @@ const reading = (text: { metres: string; feet: string; paces: string }) =>
 const labels = computed(() =>
   props.measured.gaps.map((gap, i) => {
     const [first, second] = [props.measured.elements[i]!, props.measured.elements[i + 1]!]
-    const [from, to] = [(first.at + first.spread) * 100, second.at * 100]
+    const from = (first.at + (first.kind === 'corridor' ? 0 : first.spread)) * 100
+    const to = second.at * 100
     return {
       x: (from + to) / 2,
       width: Math.min(to - from - 8, 250 * k.value),
@@ -327,7 +328,7 @@ const sizeOf = (e: Element_) =>
         </text>
       </g>
 
-      <g :transform="`translate(0 ${tapeAt}) scale(1 ${k})`">
+      <g v-if="length > 0" :transform="`translate(0 ${tapeAt}) scale(1 ${k})`">
         <rect
           x="-6"
           y="0"
@@ -377,7 +378,7 @@ const sizeOf = (e: Element_) =>
           <text v-if="label.strides" :y="roomy ? 78 : 106" class="strides">{{ label.strides }}</text>
         </g>
       </g>
-      <text :x="-before + 14" :y="labelsAt + 40 * k" class="way" :style="{ fontSize: `${21 * k}px` }">
+      <text :x="-before + 14" :y="labelsAt + 108 * k" class="way" :style="{ fontSize: `${21 * k}px` }">
         ridden this way →{{ measured.lead ? ` ${measured.lead} lead` : '' }}
       </text>
     </svg>

@@ -271,6 +271,7 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
           @drop="drop"
           @nudge="nudge"
         />
+        <SideView v-if="measured.jumps.length" :measured="measured" class="from-side" />
         <p v-if="trains()" class="row small no-print under">
           <button class="link" type="button" :disabled="!canUndo" @click="undo">Undo</button>
           <button class="link" type="button" :disabled="!canRedo" @click="redo">Redo</button>
@@ -303,7 +304,7 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
           <FigureCard v-if="measured.figure" :measured="measured" />
           <section v-if="rows.length" class="card" data-on="card">
             <div class="row spread">
-              <h2>To build</h2>
+              <h2>{{ measured.figure ? 'Where' : 'To build' }}</h2>
               <Segmented
                 v-model:value="unit"
                 class="no-print"
@@ -319,8 +320,8 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
                 <tr>
                   <th>Element</th>
                   <th class="number">Tape reads</th>
-                  <th class="number">Gap</th>
-                  <th>Fit</th>
+                  <th v-if="measured.gaps.length" class="number">Gap</th>
+                  <th v-if="measured.gaps.length">Fit</th>
                 </tr>
               </thead>
               <tbody>
@@ -329,8 +330,8 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
                   <td class="number">
                     <strong>{{ say(e.atText) }}</strong>
                   </td>
-                  <td class="number">{{ gap ? say(gap.built.text) : '' }}</td>
-                  <td>
+                  <td v-if="measured.gaps.length" class="number">{{ gap ? say(gap.built.text) : '' }}</td>
+                  <td v-if="measured.gaps.length">
                     <FitChip v-if="gap" :fit="gap.fit" />
                   </td>
                 </tr>
@@ -342,10 +343,6 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
             </p>
           </section>
           <StagesCard v-if="measured.stages.length" :measured="measured" data-on="card" />
-          <section v-if="measured.jumps.length" class="card" data-on="card">
-            <h2>From the side</h2>
-            <SideView :measured="measured" />
-          </section>
         </div>
 
         <div class="stack">
@@ -360,9 +357,12 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
               <strong>{{ firstGap.own.toFixed(2) }} m</strong>.
             </p>
             <p v-else>
-              {{ own }} is <strong>{{ firstGap.own.toFixed(2) }} m</strong>; the trade sets
-              {{ firstGap.trade.shortest.toFixed(2) }} to {{ firstGap.trade.longest.toFixed(2) }} m. Here it
-              is <strong>{{ firstGap.built.text.metres }}</strong>, {{ firstGap.built.roundingSays }}.
+              {{ own }} is <strong>{{ firstGap.own.toFixed(2) }} m</strong
+              ><template v-if="firstGap.trade.shortest < firstGap.trade.longest"
+                >; the trade sets {{ firstGap.trade.shortest.toFixed(2) }} to
+                {{ firstGap.trade.longest.toFixed(2) }} m</template
+              >. Here it is <strong>{{ firstGap.built.text.metres }}</strong>,
+              {{ firstGap.built.roundingSays }}.
             </p>
           </section>
           <BendCard v-if="measured.bending" :bending="measured.bending" />
@@ -391,9 +391,16 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
               @nudge="nudgeWhole"
             />
             <p class="small" :class="{ short: !measured.approach.enough }">{{ measured.approach.says }}</p>
-            <p class="small" :class="{ short: !measured.getaway.enough }">{{ measured.getaway.says }}</p>
+            <p
+              v-if="measured.getaway.says !== measured.approach.says"
+              class="small"
+              :class="{ short: !measured.getaway.enough }"
+            >
+              {{ measured.getaway.says }}
+            </p>
             <p v-for="n in measured.notices" :key="n" class="small notice">{{ n }}</p>
             <p v-for="n in beside?.says ?? []" :key="n" class="small notice no-print">Tonight: {{ n }}</p>
+            <RouterLink class="small no-print" to="/arena">Tonight’s arena</RouterLink>
           </section>
           <VersionsCard
             v-if="kept"
@@ -451,6 +458,9 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
   grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
   gap: 14px;
   align-items: start;
+}
+.from-side {
+  margin-top: 8px;
 }
 .why p {
   margin-top: 6px;

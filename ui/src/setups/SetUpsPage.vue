@@ -48,6 +48,20 @@ async function read(event: Event) {
   done(`${view.name} is kept, measured for ${passport.value?.horse.name}.`)
 }
 
+async function copy(s: SetUpView) {
+  const view = await attempt(() =>
+    ask(() =>
+      client.POST('/api/horses/{horseId}/set-ups', {
+        params: { path: { horseId: props.horseId } },
+        body: { name: `${s.name}, copy`.slice(0, 120), entry: s.entry },
+      }),
+    ),
+  )
+  if (!view) return
+  await refresh()
+  done(`${view.name} is kept.`)
+}
+
 async function remove(s: SetUpView) {
   const path = { horseId: props.horseId, setUpId: s.id }
   await ask(() => client.DELETE('/api/horses/{horseId}/set-ups/{setUpId}', { params: { path } }))
@@ -91,9 +105,21 @@ async function remove(s: SetUpView) {
             <template v-if="s.measured.gaps[0]"
               >{{ s.measured.gaps[0].built.text.metres }} · {{ s.measured.gaps[0].built.text.feet }} ·
               {{ fitWords[s.measured.gaps[0].fit] }}</template
+            ><template v-else-if="s.measured.figure"
+              >{{ s.measured.figure.length.toFixed(1) }} m ·
+              {{ s.measured.figure.strides.toFixed(1) }} strides</template
             ><template v-else>one fence</template>{{ s.ridden ? ' · ridden' : '' }}
           </p>
         </div>
+        <button
+          v-if="trains()"
+          class="button small"
+          type="button"
+          :aria-label="`Copy ${s.name}`"
+          @click="copy(s)"
+        >
+          Copy
+        </button>
         <button
           v-if="trains()"
           class="button small"

@@ -52,7 +52,7 @@ const feet = computed(() =>
           :height="e.height * 100"
           class="fence"
         />
-        <text :x="e.spread * 50" :y="-e.height * 100 - 12 * k" :style="{ fontSize: `${24 * k}px` }">
+        <text :x="-14 * k" :y="-e.height * 50" class="high" :style="{ fontSize: `${24 * k}px` }">
           {{ Math.round(e.height * 100) }}
         </text>
       </template>
@@ -88,6 +88,9 @@ text {
   font-weight: 700;
   text-anchor: middle;
   fill: var(--ink);
+}
+.high {
+  text-anchor: end;
 }
 .room {
   font-weight: 400;

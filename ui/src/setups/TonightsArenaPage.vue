@@ -30,6 +30,7 @@ const standing = computed(() => tonight.value?.standing ?? [])
 const sets = computed(() => standing.value.map((s) => s.measured))
 const stands = (id: string) => standing.value.findIndex((s) => s.setUpId === id) + 1
 
+const print = () => window.print()
 async function toggle(id: string) {
   const ids = standing.value.map((s) => s.setUpId)
   const setUpIds = ids.includes(id) ? ids.filter((x) => x !== id) : [...ids, id]
@@ -44,7 +45,7 @@ async function toggle(id: string) {
       <h1>Tonight’s arena</h1>
       <span class="quiet">everything that stands at once, each built for its own horse</span>
       <div class="actions no-print">
-        <button class="button" type="button" onclick="window.print()">Print</button>
+        <button class="button" type="button" @click="print">Print</button>
       </div>
     </header>
     <ProblemNote v-if="error" :problem="error" />
@@ -61,7 +62,11 @@ async function toggle(id: string) {
       <section class="card">
         <h2>{{ tonight?.clashes.length ? 'To sort out' : 'Room' }}</h2>
         <ul class="clashes">
-          <li v-for="(c, i) in tonight?.clashes ?? []" :key="i" :class="c.kind">{{ c.says }}</li>
+          <li v-for="(c, i) in tonight?.clashes ?? []" :key="i" :class="c.kind">
+            <strong class="number">{{ c.first + 1 }}</strong>
+            <strong class="number">{{ c.second + 1 }}</strong>
+            {{ c.says }}
+          </li>
         </ul>
         <p v-if="standing.length > 1 && tonight?.clashes.length === 0" class="small">
           They stand clear of one another, and no track crosses another.
@@ -143,6 +148,10 @@ input[type='checkbox'] {
   width: 20px;
   height: 20px;
   accent-color: var(--ink);
+}
+.clashes .number {
+  display: inline-block;
+  margin-right: 5px;
 }
 .number {
   min-width: 22px;

@@ -74,6 +74,9 @@ const moved = (metres: number) => `${Math.round(Math.abs(metres) * 100)} cm ${me
         </tbody>
       </table>
     </div>
+    <p class="small quiet no-print">
+      How the distances suit each; what height a horse is ready for is yours to say.
+    </p>
     <div class="row who no-print">
       <button
         v-for="h in horses ?? []"

@@ -35,6 +35,16 @@ internal static class ExerciseList
     public static NarrowEntry Narrow(double width, Guides guides, Gait comesIn = Gait.Canter) =>
         new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, width, guides, 0.60, comesIn);
 
+    /// <summary>A corridor of poles on the centre line.</summary>
+    public static CorridorEntry Corridor(int sections, int halts, int back) => new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, sections, 1.2, halts, back);
+
+    /// <summary>A figure begun at A on the right rein; a circle or spiral has its middle in the middle of the arena.</summary>
+    public static FigureEntry Figure(FigureKind kind, GaitVariant variant) => new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, kind, variant, Rein.Right);
+
+    public static FigureEntry Spiral(GaitVariant variant, double from, double to) => Figure(FigureKind.Spiral, variant) with { DiameterMetres = from, InnerMetres = to };
+
+    public static FigureEntry Changes(int changes, int every) => Figure(FigureKind.Changes, GaitVariant.CanterCollected) with { Changes = changes, Every = every };
+
     public static LineElementEntry Pole(int strides = 0, double? distance = null) => new(ElementKind.Pole, Strides: strides, DistanceMetres: distance);
 
     public static LineElementEntry Cross(double height, int strides = 0) => new(ElementKind.CrossPole, height, Strides: strides);

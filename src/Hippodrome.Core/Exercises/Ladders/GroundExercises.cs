@@ -1,5 +1,6 @@
 using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Setups;
 using static Hippodrome.Core.Exercises.Ladders.ExerciseList;
 using static Hippodrome.Core.Exercises.RiddenFigure;
 
@@ -14,8 +15,8 @@ internal static class GroundExercises
         Minutes("in-hand/lead-and-halt", "Three steps back", "Halt, three straight steps back from the voice, walk on.", Gait.ReinBack, LongSide, 4, 4, steps: 3),
         Minutes("in-hand/lower-and-bend", "Nose down", "A light feel down; give at the first inch. Three times, walk, again.", Gait.Halt, OnTheSpot, 6, 4),
         Minutes("in-hand/lower-and-bend", "Round to the eye", "Bend to one side until the eye shows, wait, straight; the other side.", Gait.Halt, OnTheSpot, 6, 4),
-        Minutes("in-hand/pole-corridor", "One pole, two sides", "Over a single pole led from the left, then from the right.", Gait.Walk, QuarterLine, 6, 4, poles: 1),
-        Minutes("in-hand/pole-corridor", "Halt in the corridor", "In between the rails, halt, two steps, halt, out.", Gait.Walk, QuarterLine, 4, 5, poles: 2, steps: 2),
+        Minutes("in-hand/pole-corridor", "One pole, two sides", "Over a single pole led from the left, then from the right.", Gait.Walk, QuarterLine, 6, 4, poles: 1, setUp: Poles(GaitVariant.WalkMedium, 1, ArenaLine.LeftQuarterLine)),
+        Minutes("in-hand/pole-corridor", "Halt in the corridor", "In between the rails, halt, two steps, halt, out.", Gait.Walk, QuarterLine, 4, 5, poles: 2, steps: 2, setUp: Corridor(2, 2, 0)),
         Minutes("in-hand/walk-poles", "Row of four", "Led through a row, both sides, long rope.", Gait.Walk, QuarterLine, 6, 5, poles: 4, setUp: Poles(GaitVariant.WalkMedium, 4, ArenaLine.LeftQuarterLine)),
         Minutes("in-hand/walk-poles", "Ends up in turn", "The same row with one end of each pole raised in turn.", Gait.Walk, CentreLine, 4, 5, poles: 3, setUp: Poles(GaitVariant.WalkMedium, 3, ArenaLine.CentreLine, raised: true)),
         Minutes("in-hand/curved-and-raised", "Row on a curve", "Four poles on a curve; lead the outside first.", Gait.Walk, Circle15, 4, 5, poles: 4),

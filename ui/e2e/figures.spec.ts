@@ -1,0 +1,111 @@
+import { choose, expect, newHorse, openHorse, signIn, test, trainer } from './yard'
+
+async function begin(page: import('@playwright/test').Page, horse: string) {
+  await signIn(page, trainer)
+  await newHorse(page, horse)
+  await openHorse(page, horse, 'Set-ups')
+  await page.getByRole('link', { name: 'New set-up' }).click()
+}
+
+test('a figure is measured: nine twos fit a working canter, eleven do not', async ({ page }) => {
+  await begin(page, 'Tempest')
+  await choose(page, 'What stands there', 'Figure of the school')
+  await expect(page.getByRole('heading', { name: 'Circle of 20 m, working trot' })).toBeVisible()
+  await expect(page.getByText('62.8 m')).toBeVisible()
+  await expect(page.getByText('19 mm')).toBeVisible()
+
+  await choose(page, 'Figure', 'Changes in sequence')
+  await choose(page, 'Ridden in', 'Working canter')
+  for (const [changes, says] of [
+    ['9', 'They fit'],
+    ['11', 'They do not fit'],
+  ] as const) {
+    await page.getByLabel('Changes', { exact: true }).fill(changes)
+    await page.getByLabel('Every so many strides').fill('2')
+    await page.getByLabel('Every so many strides').blur()
+    await expect(page.getByRole('heading', { name: says, exact: true })).toBeVisible()
+  }
+
+  // The other rein begins at F instead of K; undo takes it back.
+  await expect(page.getByRole('cell', { name: 'Begins at K' })).toBeVisible()
+  await page.getByRole('button', { name: 'Other rein' }).click()
+  await expect(page.getByRole('cell', { name: 'Begins at F' })).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('cell', { name: 'Begins at K' })).toBeVisible()
+})
+
+test('a bending line tells the ridden way and the straight tape, and turns with the keys', async ({
+  page,
+}) => {
+  await begin(page, 'Willow Bend')
+  await choose(page, 'What stands there', 'Fences: grid or line')
+  await choose(page, 'They are', 'A related line')
+  await choose(page, 'Come to in', 'Canter')
+  await page.getByRole('button', { name: 'Take element 1 out' }).click()
+  await choose(page, 'Strides before element 2', '5 strides')
+  await choose(page, 'Line', 'Centre line')
+  await page.getByLabel('Bends by, degrees').fill('45')
+  await page.getByLabel('Bends by, degrees').blur()
+  await expect(page.getByRole('heading', { name: 'Along the curve' })).toBeVisible()
+  await expect(page.getByRole('row', { name: /a metre inside/ })).toBeVisible()
+
+  // As a whole by the arrow keys: a half metre along, a line across.
+  const whole = page.getByRole('button', { name: /^Move Bending line .* in the arena/ })
+  await whole.focus()
+  await page.keyboard.press('ArrowRight')
+  await expect(page.getByLabel('Middle, from A')).toHaveValue('30.50 m')
+  await page.keyboard.press('ArrowDown')
+  await expect(page.getByLabel('Line')).toHaveValue('rightQuarterLine')
+
+  // Closer and back by the keys of the drawing.
+  const drawing = page.getByRole('group', { name: /^Drawing: plus and minus/ }).first()
+  const box = () => drawing.locator('svg').first().getAttribute('viewBox')
+  const far = await box()
+  await drawing.focus()
+  await page.keyboard.press('+')
+  expect(await box()).not.toBe(far)
+  await page.keyboard.press('0')
+  expect(await box()).toBe(far)
+})
+
+test('what stands tonight is checked together, and the kit against the yard’s', async ({ page }) => {
+  await signIn(page, trainer)
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Arena', exact: true }).click()
+  await expect(page.getByText('stands in the way to or from', { exact: false })).toHaveCount(3)
+  await expect(page.getByText('Short in this yard', { exact: false })).toBeVisible()
+  const corridor = page.getByRole('checkbox', { name: /Corridor of 3/ })
+  await corridor.uncheck()
+  await expect(page.getByText('They stand clear of one another', { exact: false })).toBeVisible()
+  await corridor.check()
+  await expect(page.getByText('stands in the way to or from', { exact: false })).toHaveCount(3)
+
+  await page.goto('/yard-book')
+  await page.getByLabel('Wings', { exact: true }).fill('30')
+  await page.getByLabel('Wings', { exact: true }).blur()
+  await page.getByRole('button', { name: 'Keep the kit' }).click()
+  await expect(page.getByText('The kit is written down.')).toBeVisible()
+  await page.goto('/arena')
+  await expect(page.getByText('Short in this yard: 4 poles.', { exact: false })).toBeVisible()
+})
+
+test('a zigzag, a corridor and a copy: poles laid other ways', async ({ page }) => {
+  await begin(page, 'Rowan')
+  await choose(page, 'Laid', 'In a zigzag')
+  await expect(page.getByText('the ends meet', { exact: false })).toBeVisible()
+  await page.getByLabel('Distance', { exact: true }).fill('4\'6"')
+  await page.getByLabel('Distance', { exact: true }).blur()
+  await expect(page.getByLabel('Distance', { exact: true })).toHaveValue('1.35 m')
+  await choose(page, 'What stands there', 'Corridor of poles')
+  await expect(page.getByRole('cell', { name: /^Halt 1, after \d steps; 3 back/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  await expect(page.getByText(/^Corridor of 2.* is kept\.$/)).toBeVisible()
+
+  // A second version, and the first brought back.
+  await page.getByLabel('Poles on each side').fill('4')
+  await page.getByLabel('Poles on each side').blur()
+  await expect(page.getByRole('heading', { name: /^Corridor of 4/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  await page.getByRole('button', { name: 'Bring back' }).click()
+  await expect(page.getByRole('heading', { name: /^Corridor of 2/ })).toBeVisible()
+})
