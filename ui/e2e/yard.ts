@@ -51,7 +51,7 @@ export async function signIn(page: Page, email: string) {
 }
 
 export async function openHorse(page: Page, name: string, step?: string) {
-  await page.goto('/')
+  if (new URL(page.url()).pathname !== '/') await page.goto('/')
   await page.getByRole('link', { name, exact: true }).click()
   await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible()
   if (step)
