@@ -23,6 +23,8 @@ public class MeasuringSetUps
 
     private readonly SetUp _poles = new PoleLineEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, GaitVariant.TrotWorking, 6, Raising.AlternateEnds, 0.1).Check().OrThrow();
     private readonly SetUp _crossPole = new CrossPoleEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 0.5).Check().OrThrow();
+    private readonly SetUp _grid = Line(LineKind.Grid, Gait.Trot, new(ElementKind.Pole), new(ElementKind.CrossPole, 0.5), new(ElementKind.Upright, 0.6), new(ElementKind.Upright, 0.7, null, 1), new(ElementKind.SquareOxer, 0.8, 0.9, 1)).Check().OrThrow();
+    private readonly SetUp _bend = (Line(LineKind.RelatedLine, Gait.Canter, new(ElementKind.Upright, 1.0), new(ElementKind.SquareOxer, 1.0, 1.1, 5)) with { BendDegrees = 45, BendTo = Rein.Left }).Check().OrThrow();
     private StrideCard _card = null!;
 
     [GlobalSetup]
@@ -48,5 +50,14 @@ public class MeasuringSetUps
     public MeasuredSetUp CrossPoleWithPlacingPole() => _crossPole.MeasureFor(_card, Tape.Metric);
 
     [Benchmark]
+    public MeasuredSetUp GridOfFourWithItsStages() => _grid.MeasureFor(_card, Tape.Metric);
+
+    [Benchmark]
+    public MeasuredSetUp BendingLine() => _bend.MeasureFor(_card, Tape.Metric);
+
+    [Benchmark]
     public StrideCard StrideCardOfTwentyFourStrips() => StrideCard.For(Height, _strips);
+
+    private static FenceLineEntry Line(LineKind kind, Gait comesIn, params LineElementEntry[] elements) =>
+        new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, kind, comesIn, elements);
 }

@@ -487,6 +487,10 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
   }
 }
 @media print {
+  .where :deep(.arena) {
+    max-width: 78%;
+    margin: 0 auto;
+  }
   .workshop,
   .lower {
     grid-template-columns: minmax(0, 1fr);

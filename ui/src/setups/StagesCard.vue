@@ -51,4 +51,14 @@ li {
 .stands {
   display: block;
 }
+@media print {
+  ol {
+    display: block;
+    columns: 2;
+    font-size: 0.87rem;
+  }
+  li {
+    break-inside: avoid;
+  }
+}
 </style>
