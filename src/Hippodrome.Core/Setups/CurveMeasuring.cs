@@ -26,7 +26,8 @@ public sealed record CurveMeasure(
 /// <summary>A fan's spacing is the arc along the ridden radius: at radius r it is s r / R. A clock's quarter is a quarter of the circle (geometry).</summary>
 internal static class CurveMeasuring
 {
-    private const int RadiiShown = 5;
+    /// <summary>Every quarter of a metre of a pole of three.</summary>
+    private const int RadiiShown = 13;
 
     public static MeasuredSetUp Measure(CurvedPoles curve, StrideCard card, Tape tape) =>
         curve.Kind == CurveKind.Fan ? Fan(curve, card, tape) : Clock(curve, card, tape);

@@ -49,6 +49,7 @@ public sealed record FigureEntry(
         checks.That(Rein is null or Horses.Rein.Left or Horses.Rein.Right, "rein", "A figure begins on one rein.", "Choose left or right.");
         checks.That(Variant is not GaitVariant.CanterCourse, "variant", "Figures are not ridden in the canter of a course.", "Choose another canter.");
         checks.That(kind != FigureKind.Changes || variant.Gait() == Gait.Canter, "variant", "Changes of lead are ridden in canter.", "Choose a canter.");
+        checks.That(placement.TurnedDegrees == 0, "turnedDegrees", "A figure lies where the school has it.", "Take the turn out; it can begin on the other rein or from the other end.");
         var size = kind switch
         {
             FigureKind.Circle => new FigureSize(Diameter: Metres(checks, "diameterMetres", DiameterMetres, 6, 20)),

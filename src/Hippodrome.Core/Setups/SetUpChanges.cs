@@ -11,10 +11,15 @@ public static class SetUpChanges
 {
     private static double HeightStep => SetUpFigures.HeightStep.Value;
 
-    /// <summary>Longer, or shorter when below zero. The trade's range still holds when it is measured.</summary>
-    public static ChangedSetUp LongerBy(this SetUpEntry entry, double metres)
+    /// <summary>Longer, or shorter when below zero; the trade's range still holds when it is measured. Null where there is no distance to move.</summary>
+    public static ChangedSetUp? LongerBy(this SetUpEntry entry, double metres)
     {
         ArgumentNullException.ThrowIfNull(entry);
+        if (entry is FigureEntry or CorridorEntry or NarrowEntry)
+        {
+            return null;
+        }
+
         var adjust = Math.Clamp(Math.Round((entry.AdjustMetres ?? 0) + metres, 2), -SetUpFigures.MostAdjusted.Value, SetUpFigures.MostAdjusted.Value);
         var word = metres < 0 ? "shorter" : "longer";
         return new ChangedSetUp(entry with { AdjustMetres = adjust }, string.Create(CultureInfo.InvariantCulture, $"{Math.Abs(metres) * 100:0} cm {word}, as far as the trade's range allows"));
@@ -28,6 +33,7 @@ public static class SetUpChanges
         CrossPoleEntry fence => new(fence with { HeightMetres = SetUpFigures.CrossPoleHeight.Value.Shortest.Metres, AdjustMetres = 0 }, "as low as it goes, and walk between the tries"),
         NarrowEntry narrow => new(narrow with { WidthMetres = NarrowFence.Way[0].WidthMetres, Guides = Guides.Both, HeightMetres = SetUpFigures.FenceHeight.Value.Shortest.Metres }, "full width, guides on both sides, low, and walk between the tries"),
         FenceLineEntry line => new(line.AtHeights(_ => 0, 0) with { AdjustMetres = 0 }, "as low as it goes, and walk between the tries"),
+        FigureEntry { Kind: FigureKind.Changes } changes => new(changes with { Kind = FigureKind.Diagonal, Variant = GaitVariant.WalkMedium }, "the diagonal in walk, no changes"),
         FigureEntry figure => new(figure with { Variant = GaitVariant.WalkMedium }, "the same figure in walk"),
         CorridorEntry corridor => new(corridor, "the corridor stays as it is: it is walked"),
         _ => throw new ArgumentOutOfRangeException(nameof(entry)),

@@ -31,7 +31,7 @@ public static class NextSession
         }
 
         var ridden = plan?.ToEntry() ?? FromRecord(record);
-        var day = on.AddDays(setUps.Values.Any(s => s is CrossPoleEntry) ? 2 : 1);
+        var day = on.AddDays(setUps.Values.Any(s => s.Check().Value?.HasFence == true) ? 2 : 1);
         var last = ridden with { On = day, Notes = "" };
         return change switch
         {
@@ -70,7 +70,7 @@ public static class NextSession
     {
         var changed = setUps.Select(s => (s.Key, Changed: change(s.Value))).Where(s => s.Changed is not null).ToDictionary(s => s.Key, s => s.Changed!);
         var parts = last.Parts!.Select(p => p.SetUpId is { } id && changed.TryGetValue(id, out var setUp) && setUp.Entry is PoleLineEntry { Variant: { } variant }
-            ? p with { Gait = variant.Gait(), What = variant.Gait() == Gait.Walk ? "Walk poles" : "Trot poles" }
+            ? p with { Gait = variant.Gait(), What = $"{variant.Gait()} poles" }
             : p);
         IReadOnlyList<string> says = setUps.Count == 0 ? ["no set-up to change: the same again, and the next step is yours to choose"]
             : changed.Count == 0 ? ["the set-up is at the end of its ladder: the same again"] : [.. changed.Values.Select(c => c.Says).Distinct()];

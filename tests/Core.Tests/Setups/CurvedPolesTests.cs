@@ -24,11 +24,11 @@ public class CurvedPolesTests
     {
         var measured = Make.Measured(Fan());
         var built = measured.Gaps[0].Built.Built.Metres;
-        measured.Curve!.Radii.Select(r => r.Radius.Metres).ShouldBe([6.5, 7.25, 8, 8.75, 9.5], 1e-9);
+        measured.Curve!.Radii.Select(r => r.Radius.Metres).ShouldBe([.. Enumerable.Range(0, 13).Select(i => 6.5 + (i * 0.25))], 1e-9);
         measured.Curve.Radii.ShouldAllBe(r => Math.Abs(r.Step.Metres - (built * r.Radius.Metres / 8)) < 1e-9);
         measured.Curve.Radii[0].Fit.ShouldBe(Fit.TooShort);
-        measured.Curve.Radii[2].Fit.ShouldBe(Fit.True);
-        measured.Curve.Radii[4].Fit.ShouldBe(Fit.Long);
+        measured.Curve.Radii[6].Fit.ShouldBe(Fit.True);
+        measured.Curve.Radii[^1].Fit.ShouldBe(Fit.Long);
     }
 
     /// <summary>The arc is what is ridden; the straight tape between the middles is shorter, and agrees with the points as a geometry library measures them.</summary>

@@ -164,6 +164,7 @@ public class FigureTests
         { Of(FigureKind.Changes), "variant" },
         { Of(FigureKind.LegYield) with { ForwardMetres = 60 }, "forwardMetres" },
         { Of(FigureKind.Circle) with { Rein = Rein.Both }, "rein" },
+        { Of(FigureKind.Circle) with { TurnedDegrees = 15 }, "turnedDegrees" },
     };
 
     [Theory]

@@ -13,7 +13,7 @@ namespace Hippodrome.Core.Tests.Setups;
 /// <summary>The other rein, and turned on the spot.</summary>
 public class MirroringTests
 {
-    private static readonly Gen<SetUpEntry> Any = Gen.Select(Gen.Int[0, 7], Gen.Enum<ArenaLine>(), Gen.Enum<Heading>(), Gen.Int[-6, 6], Gen.Enum<Side>()).Select((family, line, heading, turned, side) =>
+    internal static readonly Gen<SetUpEntry> Any = Gen.Select(Gen.Int[0, 7], Gen.Enum<ArenaLine>(), Gen.Enum<Heading>(), Gen.Int[-6, 6], Gen.Enum<Side>()).Select((family, line, heading, turned, side) =>
     {
         SetUpEntry entry = family switch
         {
@@ -26,7 +26,7 @@ public class MirroringTests
             6 => new CorridorEntry(Sections: 3, WidthMetres: 1.0, Halts: 1, BackSteps: 3),
             _ => Line(LineKind.Grid, Gait.Trot, Pole(), Cross(), Upright(0.7, 1)),
         };
-        return entry with { Arena = ArenaSize.SixtyByTwenty, Line = line, Heading = heading, MiddleMetres = 25, TurnedDegrees = turned * 15 };
+        return entry with { Arena = ArenaSize.SixtyByTwenty, Line = line, Heading = heading, MiddleMetres = 25, TurnedDegrees = entry is FigureEntry ? null : turned * 15 };
     });
 
     private static MeasuredSetUp Measured(SetUpEntry entry) => Make.Measured(entry);

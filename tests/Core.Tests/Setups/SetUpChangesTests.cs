@@ -1,3 +1,5 @@
+using CsCheck;
+using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Setups;
 using Shouldly;
@@ -11,11 +13,11 @@ public class SetUpChangesTests
     [Fact]
     public void Thirty_centimetres_longer_is_a_foot_as_far_as_the_range_allows()
     {
-        var changed = Make.CrossPole().LongerBy(0.30);
+        var changed = Make.CrossPole().LongerBy(0.30)!;
         changed.Entry.AdjustMetres.ShouldBe(0.30);
         changed.Says.ShouldContain("30 cm longer");
-        Make.CrossPole().LongerBy(-0.15).Says.ShouldContain("15 cm shorter");
-        Make.CrossPole(adjust: 0.5).LongerBy(0.30).Entry.AdjustMetres.ShouldBe(0.6);
+        Make.CrossPole().LongerBy(-0.15)!.Says.ShouldContain("15 cm shorter");
+        Make.CrossPole(adjust: 0.5).LongerBy(0.30)!.Entry.AdjustMetres.ShouldBe(0.6);
     }
 
     [Fact]
@@ -53,10 +55,26 @@ public class SetUpChangesTests
     [Fact]
     public void Every_change_can_be_built()
     {
-        SetUpEntry[] all = [Make.Poles(), Make.Poles(GaitVariant.WalkMedium), Make.Poles(raising: Raising.AlternateEnds), Make.CrossPole(0.2), Make.CrossPole(0.8)];
-        foreach (var changed in all.SelectMany(e => new[] { e.LongerBy(0.3), e.LongerBy(-0.15), e.BackToWalk(), e.OneRungOn(), e.OneRungBack() }))
+        SetUpEntry[] all =
+        [
+            Make.Poles(), Make.Poles(GaitVariant.WalkMedium), Make.Poles(raising: Raising.AlternateEnds), Make.CrossPole(0.2), Make.CrossPole(0.8),
+            Make.Poles() with { Laying = Laying.Zigzag }, Make.Poles(GaitVariant.CanterWorking, raising: Raising.BothEnds) with { HeightMetres = 0.5 }, Make.Poles() with { StepMetres = 0.1 },
+            new FigureEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, FigureKind.Changes, GaitVariant.CanterCollected, Rein.Left, Changes: 3, Every: 3),
+        ];
+        Array.ForEach(all, CanBeChanged);
+        MirroringTests.Any.Sample(CanBeChanged);
+    }
+
+    private static void CanBeChanged(SetUpEntry entry)
+    {
+        foreach (var changed in new[] { entry.LongerBy(0.3), entry.LongerBy(-0.15), entry.BackToWalk(), entry.OneRungOn(), entry.OneRungBack() })
         {
-            changed?.Entry.Check().IsFine.ShouldBeTrue();
+            (changed?.Entry.Check().Faults ?? []).ShouldBeEmpty(changed?.Says);
         }
     }
+
+    /// <summary>A figure and a corridor have no distance to move.</summary>
+    [Fact]
+    public void Where_there_is_no_distance_nothing_is_moved() =>
+        new CorridorEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 2, 1.1, 1, 2).LongerBy(0.3).ShouldBeNull();
 }

@@ -28,6 +28,7 @@ const path = computed(
       :cx="p.along"
       :cy="p.across"
       :r="i === 0 ? 0.85 : 0.5"
+      class="foot"
       :class="drawing.gait"
     />
   </svg>
@@ -53,14 +54,5 @@ text {
   fill: none;
   stroke: var(--ink);
   stroke-width: 0.3;
-}
-.walk {
-  fill: var(--walk);
-}
-.trot {
-  fill: var(--trot-print);
-}
-.canter {
-  fill: var(--canter);
 }
 </style>

@@ -150,6 +150,7 @@ function key(event: KeyboardEvent) {
             :cx="h.along"
             :cy="h.across"
             r="0.17"
+            class="foot"
             :class="h.gait"
           />
         </template>
@@ -232,6 +233,14 @@ text.number {
   cursor: grab;
   touch-action: none;
 }
+/* An outline here would be metres wide. */
+.movable:focus-visible {
+  outline: none;
+}
+.movable:focus-visible .track {
+  stroke: var(--focus);
+  stroke-width: 0.7;
+}
 .movable:active {
   cursor: grabbing;
 }
@@ -248,14 +257,5 @@ text.number {
   fill: none;
   stroke: var(--grave);
   stroke-width: 0.35;
-}
-.walk {
-  fill: var(--walk);
-}
-.trot {
-  fill: var(--trot-print);
-}
-.canter {
-  fill: var(--canter);
 }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, useTemplateRef, watch } from 'vue'
 import type { LengthUnit, MeasuredSetUp } from '../api/schema'
 import ZoomBox from '../house/ZoomBox.vue'
 import { fitWords } from '../house/words'
@@ -35,7 +35,7 @@ const box = computed(() => {
 const right = computed(() => props.measured.elements[0]!.faces < props.measured.elements.at(-1)!.faces)
 const labels = computed(() =>
   curve.value.radii
-    .filter((_, i) => i % 2 === 0)
+    .filter((r, i, all) => i === 0 || i === all.length - 1 || r.radius === curve.value.radius)
     .map((r) => {
       const at = point(curve.value.degrees.at(-1)!, r.radius)
       return {
@@ -47,6 +47,44 @@ const labels = computed(() =>
       }
     }),
 )
+/** The rider, somewhere between the inner and the outer ends of a fan: which radius, and what the step is there. */
+const svg = useTemplateRef<SVGSVGElement>('svg')
+const ridden = ref(0)
+const middle = computed(() => Math.floor(curve.value.radii.length / 2))
+watch(middle, (m) => (ridden.value = m), { immediate: true })
+const rider = computed(() => {
+  const r = curve.value.radii[ridden.value]
+  const [first, second] = curve.value.degrees
+  return r ? { ...r, at: point((first! + second!) / 2, r.radius) } : null
+})
+let riding = false
+function ride(event: PointerEvent) {
+  const matrix = svg.value?.getScreenCTM()
+  if (!riding || !matrix) return
+  const radius = Math.hypot(
+    (event.clientX - matrix.e) / matrix.a - curve.value.centreAlong,
+    (event.clientY - matrix.f) / matrix.d - curve.value.centreAcross,
+  )
+  const radii = curve.value.radii
+  ridden.value = radii.reduce(
+    (best, r, i) => (Math.abs(r.radius - radius) < Math.abs(radii[best]!.radius - radius) ? i : best),
+    0,
+  )
+}
+function take(event: PointerEvent) {
+  riding = true
+  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+  event.preventDefault()
+  event.stopPropagation()
+}
+const drop = () => (riding = false)
+function step(event: KeyboardEvent) {
+  const by = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key]
+  if (!by) return
+  event.preventDefault()
+  event.stopPropagation()
+  ridden.value = Math.min(curve.value.radii.length - 1, Math.max(0, ridden.value + by))
+}
 const reading = computed(() => {
   const text = props.measured.gaps[0]!.built.text
   return props.unit === 'feet' ? text.feet : props.unit === 'paces' ? `${text.paces} paces` : text.metres
@@ -55,7 +93,16 @@ const reading = computed(() => {
 
 <template>
   <ZoomBox v-slot="{ viewBox }" :whole="box" :off="!zoomable">
-    <svg class="curve" :viewBox="viewBox" role="img" :aria-label="measured.title">
+    <svg
+      ref="svg"
+      @pointermove="ride"
+      @pointerup="drop"
+      @pointercancel="drop"
+      class="curve"
+      :viewBox="viewBox"
+      :role="zoomable ? 'group' : 'img'"
+      :aria-label="measured.title"
+    >
       <rect x="-20" y="-20" width="100" height="60" fill="var(--sand)" />
       <circle
         v-for="r in fan ? [curve.radius - half, curve.radius, curve.radius + half] : [curve.radius]"
@@ -79,6 +126,7 @@ const reading = computed(() => {
         :cx="h.along"
         :cy="h.across"
         r="0.13"
+        class="foot"
         :class="h.gait"
       />
       <g v-for="l in labels" :key="l.radius">
@@ -89,6 +137,25 @@ const reading = computed(() => {
           :class="{ main: l.radius === curve.radius, start: right, end: !right }"
         >
           {{ l.radius === curve.radius ? reading : `${l.step.toFixed(2)} m` }} {{ fitWords[l.fit] }}
+        </text>
+      </g>
+      <g
+        v-if="zoomable && rider"
+        class="rider"
+        tabindex="0"
+        role="slider"
+        aria-label="Ridden from the centre, in the drawing"
+        :aria-valuenow="rider.radius"
+        :aria-valuemin="curve.radii[0]!.radius"
+        :aria-valuemax="curve.radii.at(-1)!.radius"
+        :aria-valuetext="`${rider.radius.toFixed(2)} m: step ${rider.step.toFixed(2)} m, ${fitWords[rider.fit]}`"
+        @pointerdown="take"
+        @keydown="step"
+      >
+        <circle :cx="rider.at.x" :cy="rider.at.y" r="0.34" />
+        <text :x="box.x + box.width / 2" :y="box.y + box.height - 0.35" class="step main">
+          at {{ rider.radius.toFixed(2) }} m the step is {{ rider.step.toFixed(2) }} m,
+          {{ fitWords[rider.fit] }}
         </text>
       </g>
       <text v-if="!fan" :x="curve.centreAlong" :y="curve.centreAcross + 1.3" class="step main">
@@ -152,6 +219,23 @@ text {
   font-weight: 700;
   fill: var(--ink);
 }
+.rider {
+  cursor: ns-resize;
+  touch-action: none;
+}
+/* An outline here would be metres wide. */
+.rider:focus-visible {
+  outline: none;
+}
+.rider:focus-visible circle {
+  stroke: var(--focus) !important;
+  stroke-width: 0.18 !important;
+}
+.rider circle {
+  fill: var(--straw);
+  stroke: var(--ink);
+  stroke-width: 0.08;
+}
 .start {
   text-anchor: start;
 }
@@ -160,14 +244,5 @@ text {
 }
 .step.whole {
   font-size: 0.85px;
-}
-.walk {
-  fill: var(--walk);
-}
-.trot {
-  fill: var(--trot-print);
-}
-.canter {
-  fill: var(--canter);
 }
 </style>

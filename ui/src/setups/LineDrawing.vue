@@ -401,6 +401,9 @@ text {
   cursor: grab;
   touch-action: none;
 }
+.movable:focus-visible {
+  outline-width: 7px;
+}
 .movable:active {
   cursor: grabbing;
 }
@@ -446,15 +449,6 @@ text {
 .tick {
   font-size: 18px;
   fill: var(--on-tape);
-}
-.foot.walk {
-  fill: var(--walk);
-}
-.foot.trot {
-  fill: var(--trot-print);
-}
-.foot.canter {
-  fill: var(--canter);
 }
 .foot {
   transform: scale(1.25);

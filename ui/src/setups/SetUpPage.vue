@@ -13,6 +13,7 @@ import { useProblem } from '../house/faults'
 import { usePassport, useSetUps } from '../house/queries'
 import { signedIn, trains } from '../house/signIn'
 import { done } from '../house/undo'
+import { fitWords } from '../house/words'
 import FitChip from './FitChip.vue'
 import ArenaDrawing from './ArenaDrawing.vue'
 import BendCard from './BendCard.vue'
@@ -213,6 +214,23 @@ const rows = computed(() =>
   })),
 )
 const firstGap = computed(() => measured.value?.gaps[0])
+/** What the gap is made of, and what the trade sets, in one line. */
+function how(gap: MeasuredSetUp['gaps'][number]) {
+  const b = gap.between
+  const jumped = b && b.landing > 0
+  const parts = [
+    jumped && b.strides > 0
+      ? `landing ${b.landing.toFixed(2)}, ${b.strides} × ${b.strideNeeded.toFixed(2)} (its own ${b.strideOwn.toFixed(2)}), take-off ${b.takeOff.toFixed(2)}`
+      : jumped
+        ? `landing ${b.landing.toFixed(2)} and take-off ${b.takeOff.toFixed(2)}`
+        : `its own ${gap.own.toFixed(2)}`,
+  ]
+  if (gap.trade.shortest < gap.trade.longest)
+    parts.push(`trade ${gap.trade.shortest.toFixed(2)} to ${gap.trade.longest.toFixed(2)}`)
+  if (b?.otherwise && gap.fit !== 'true')
+    parts.push(`as ${b.otherwise.strides} it would be ${fitWords[b.otherwise.fit]}`)
+  return parts.join('; ')
+}
 const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse.name}’s own` : 'its own'))
 </script>
 
@@ -326,13 +344,22 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
               </thead>
               <tbody>
                 <tr v-for="{ e, gap } in rows" :key="e.name">
-                  <td>{{ e.name }}</td>
+                  <td>
+                    {{ e.name }}
+                    <span v-if="gap" class="small quiet how no-print">{{ how(gap) }}</span>
+                  </td>
                   <td class="number">
                     <strong>{{ say(e.atText) }}</strong>
                   </td>
                   <td v-if="measured.gaps.length" class="number">{{ gap ? say(gap.built.text) : '' }}</td>
                   <td v-if="measured.gaps.length">
                     <FitChip v-if="gap" :fit="gap.fit" />
+                    <WhyButton
+                      v-if="gap"
+                      class="no-print"
+                      :why="gap.why"
+                      :of="`the distance before ${e.name}`"
+                    />
                   </td>
                 </tr>
               </tbody>
@@ -461,6 +488,10 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
 }
 .from-side {
   margin-top: 8px;
+}
+.how {
+  display: block;
+  line-height: 1.25;
 }
 .why p {
   margin-top: 6px;

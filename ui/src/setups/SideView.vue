@@ -61,6 +61,7 @@ const feet = computed(() =>
       v-for="(h, i) in feet"
       :key="`f${i}`"
       :d="`M${h.at * 100 - 7} 4h14v9h-14z`"
+      class="foot"
       :class="h.gait"
       stroke="none"
     />
@@ -112,14 +113,5 @@ text {
 .tick {
   stroke: var(--ink);
   stroke-width: 3;
-}
-.walk {
-  fill: var(--walk);
-}
-.trot {
-  fill: var(--trot-print);
-}
-.canter {
-  fill: var(--canter);
 }
 </style>
