@@ -111,3 +111,56 @@ test('a zigzag, a corridor and a copy: poles laid other ways', async ({ page }) 
   await page.getByRole('button', { name: 'Bring back' }).click()
   await expect(page.getByRole('heading', { name: /^Corridor of 2/ })).toBeVisible()
 })
+
+test('the rider of a fan is dragged between its ends: the step shortens towards the centre', async ({
+  page,
+}) => {
+  await signIn(page, trainer)
+  await openHorse(page, 'Tarn Lark', 'Set-ups')
+  await page
+    .getByRole('heading', { name: /^Fan of 4/ })
+    .getByRole('link')
+    .click()
+  const where = page.getByRole('slider', { name: 'Ridden from the centre, in the drawing' })
+  await expect(where).toHaveAttribute('aria-valuenow', '8')
+  await where.focus()
+  for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowDown')
+  await expect(where).toHaveAttribute('aria-valuetext', /^6\.50 m: step .* too short$/)
+
+  // By mouse to the outer ends of the poles, where the step is long.
+  const rider = (await where.locator('circle').boundingBox())!
+  await page.mouse.move(rider.x + rider.width / 2, rider.y + rider.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(rider.x + rider.width / 2, rider.y - 300, { steps: 5 })
+  await page.mouse.up()
+  await expect(where).toHaveAttribute('aria-valuetext', /^9\.50 m: step .* long$/)
+})
+
+test('a set-up is dragged in the arena to another line, and the wheel looks closer once it is held', async ({
+  page,
+}) => {
+  await begin(page, 'Drover')
+  const whole = page.getByRole('button', { name: /^Move 4 trot poles .* in the arena/ })
+  await whole.scrollIntoViewIfNeeded()
+  const arena = (await page.locator('svg.arena').boundingBox())!
+  // From the quarter line on the K side to the one on the F side: ten of the drawing's metres.
+  const metre = arena.width / 66.8
+  const [x, y] = [arena.x + (30 + 3.4) * metre, arena.y + (5 + 3.4) * metre]
+  await page.mouse.move(x, y)
+  await page.mouse.down()
+  await page.mouse.move(x + 6 * metre, y + 10 * metre, { steps: 5 })
+  await page.mouse.up()
+  await expect(page.getByLabel('Line', { exact: true }).locator('option:checked')).toHaveText(
+    'Quarter line, F side',
+  )
+  await expect(page.getByLabel('Middle, from A')).toHaveValue('36.00 m')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByLabel('Middle, from A')).toHaveValue('30.00 m')
+
+  const box = () => page.locator('svg.arena').getAttribute('viewBox')
+  const far = await box()
+  await whole.focus()
+  await page.mouse.move(arena.x + arena.width / 2, arena.y + arena.height / 2)
+  await page.mouse.wheel(0, -200)
+  await expect.poll(box).not.toBe(far)
+})

@@ -76,6 +76,22 @@ test('a vet sees the horses given to them and no one else’s', async ({ page })
   await expect(page.getByRole('link', { name: 'Pipit', exact: true })).toHaveCount(0)
 })
 
+test('a rider sees what stands for the horses given to them, and moves none of it', async ({ page }) => {
+  await signIn(page, rider)
+  await page.getByRole('link', { name: 'Arena', exact: true }).click()
+  await expect(page.getByRole('heading', { name: 'Tonight’s arena' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Tarn Lark' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Sablewood' })).toHaveCount(0)
+  for (const box of await page.getByRole('checkbox').all()) await expect(box).toBeDisabled()
+
+  // A set-up can be looked at closely and printed, and not changed.
+  await page.getByRole('link', { name: /^Open Fan of 4/ }).click()
+  await expect(page.getByRole('heading', { name: /^Fan of 4/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Print' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Keep', exact: true })).toHaveCount(0)
+  await expect(page.getByRole('button', { name: 'Other rein' })).toHaveCount(0)
+})
+
 test('nobody gets past the door, and comes to where they wanted once signed in', async ({ page }) => {
   await page.goto('/yard-book')
   await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible()

@@ -1,4 +1,6 @@
 using CsCheck;
+using Hippodrome.Core.Arenas;
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Setups;
@@ -51,6 +53,12 @@ public class OneArenaTests
         MayNot(fences, restriction: new RestrictionEntry(MostHeightMetres: 1.1)).ShouldBeNull();
         MayNot(poles, restriction: new RestrictionEntry(NoGaits: [Gait.Trot])).ShouldBe("Iva Sorrel: no trot");
         MayNot(poles, restriction: new RestrictionEntry(NoGaits: [Gait.Canter])).ShouldBeNull();
+
+        // Poles ruled out rule out poles, and no figure.
+        var figure = new FigureEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, FigureKind.Circle, GaitVariant.TrotWorking, Rein.Left, 20).Check().OrThrow();
+        MayNot(poles, restriction: new RestrictionEntry(NoStrands: [Strand.Poles])).ShouldBe("Iva Sorrel: no poles");
+        MayNot(figure, restriction: new RestrictionEntry(NoStrands: [Strand.Poles])).ShouldBeNull();
+        MayNot(figure, restriction: new RestrictionEntry(NoGaits: [Gait.Trot])).ShouldBe("Iva Sorrel: no trot");
     }
 
     [Fact]

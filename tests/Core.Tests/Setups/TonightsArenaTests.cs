@@ -1,3 +1,4 @@
+using CsCheck;
 using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
@@ -52,6 +53,27 @@ public class TonightsArenaTests
     [Fact]
     public void The_worst_comes_first() =>
         TonightsArena.Check([Circle(), Poles(ArenaLine.CentreLine, 20), Grid(ArenaLine.CentreLine, 20)]).Select(c => c.Kind).ShouldBeInOrder();
+
+    /// <summary>Which of two is named first changes nothing but the order of their names.</summary>
+    [Fact]
+    public void It_does_not_matter_in_what_order_they_are_listed() => Gen.Select(MirroringTests.Any, MirroringTests.Any).Sample((a, b) =>
+    {
+        var (first, second) = (new StandingSetUp("A", Make.Measured(a)), new StandingSetUp("B", Make.Measured(b)));
+        Kind(first, second).ShouldBe(Kind(second, first));
+    }, iter: 60);
+
+    /// <summary>Two lines of poles drawn apart along the quarter line: never worse for being further away.</summary>
+    [Fact]
+    public void Further_apart_is_never_worse() => Gen.Select(Gen.Double[12, 44], Gen.Double[0.5, 6]).Sample((middle, more) =>
+    {
+        int Bad(double at) => Kind(Poles(ArenaLine.LeftQuarterLine, 8), Poles(ArenaLine.LeftQuarterLine, at)) is { } kind ? (int)kind : int.MaxValue;
+        Bad(middle + more).ShouldBeGreaterThanOrEqualTo(Bad(middle));
+    }, iter: 60);
+
+    /// <summary>Every pair is told once: three in one place are three clashes.</summary>
+    [Fact]
+    public void Every_pair_is_told_once() =>
+        TonightsArena.Check([Poles(ArenaLine.CentreLine), Grid(ArenaLine.CentreLine), Poles(ArenaLine.CentreLine, 31)]).Select(c => (c.First, c.Second)).Order().ShouldBe([(0, 1), (0, 2), (1, 2)]);
 
     [Fact]
     public void An_arena_with_one_thing_or_nothing_has_no_clash()

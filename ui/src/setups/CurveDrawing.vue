@@ -95,13 +95,13 @@ const reading = computed(() => {
   <ZoomBox v-slot="{ viewBox }" :whole="box" :off="!zoomable">
     <svg
       ref="svg"
-      @pointermove="ride"
-      @pointerup="drop"
-      @pointercancel="drop"
       class="curve"
       :viewBox="viewBox"
       :role="zoomable ? 'group' : 'img'"
       :aria-label="measured.title"
+      @pointermove="ride"
+      @pointerup="drop"
+      @pointercancel="drop"
     >
       <rect x="-20" y="-20" width="100" height="60" fill="var(--sand)" />
       <circle

@@ -3,6 +3,7 @@ import { computed, useTemplateRef } from 'vue'
 import type { LengthUnit, MeasuredSetUp } from '../api/schema'
 import ZoomBox from '../house/ZoomBox.vue'
 import { fitWords } from '../house/words'
+import ElementFromAbove from './ElementFromAbove.vue'
 
 /**
  * The line close up, to scale, ridden from left to right: poles, this horse's feet, the tape, and the
@@ -52,15 +53,6 @@ function key(event: KeyboardEvent, element: number) {
 
 const before = 330
 const after = 420
-/** Half the width of what stands: poles of three metres, or a narrow fence. */
-const poleHalf = computed(() => (props.measured.narrow ? props.measured.narrow.width * 50 : 150))
-const guides = computed(() => {
-  const n = props.measured.narrow
-  return n
-    ? ([-1, 1] as const).filter((side) => n.guides === 'both' || n.guides === (side < 0 ? 'left' : 'right'))
-    : []
-})
-
 const length = computed(() => props.measured.length * 100)
 /** A long line is drawn smaller, and its words and its tape keep their size on the screen. */
 const k = computed(() => Math.max(1, (before + length.value + after) / 1500))
@@ -80,14 +72,6 @@ const middleFaces = computed(() => {
   return a && b && !props.measured.bending ? (a.faces + b.faces) / 2 : null
 })
 const slant = (e: Element_) => (middleFaces.value === null ? 0 : e.faces - middleFaces.value)
-/** Ground lines stand a quarter of a metre before a fence, and behind it where it is jumped from both sides. */
-const groundLines = (e: Element_) =>
-  props.measured.narrow || e.groundLines === 'none'
-    ? []
-    : e.groundLines === 'front'
-      ? [-25]
-      : [-25, e.spread * 100 + 25]
-
 const feet = computed(() =>
   props.measured.hoofprints
     .map((h) => ({ x: h.at * 100, y: h.right * 100, gait: h.gait }))
@@ -196,126 +180,7 @@ const sizeOf = (e: Element_) =>
           height="350"
           fill="transparent"
         />
-        <line
-          v-for="x in groundLines(e)"
-          :key="`g${x}`"
-          :x1="x"
-          :x2="x"
-          :y1="-poleHalf"
-          :y2="poleHalf"
-          class="ground"
-        />
-        <template v-if="e.kind === 'corridor'">
-          <line
-            v-for="side in [-1, 1]"
-            :key="side"
-            :x2="e.spread * 100"
-            :y1="side * e.width * 50"
-            :y2="side * e.width * 50"
-            class="corridor"
-          />
-        </template>
-        <path v-else-if="e.kind === 'mark'" d="M0 -75V75" class="halt" />
-        <template v-if="e.kind === 'crossPole'">
-          <rect x="-26" :y="-poleHalf" width="7" :height="2 * poleHalf" rx="3" fill="var(--sand-line)" />
-          <rect x="19" :y="-poleHalf" width="7" :height="2 * poleHalf" rx="3" fill="var(--sand-line)" />
-          <path :d="`M-9 ${-poleHalf}L9 ${poleHalf}M9 ${-poleHalf}L-9 ${poleHalf}`" class="rail-edge" />
-          <path :d="`M-9 ${-poleHalf}L9 ${poleHalf}M9 ${-poleHalf}L-9 ${poleHalf}`" class="rail" />
-          <rect x="-17" :y="-poleHalf - 13" width="34" height="22" rx="4" fill="var(--ink)" />
-          <rect x="-17" :y="poleHalf - 9" width="34" height="22" rx="4" fill="var(--ink)" />
-        </template>
-        <g v-if="measured.narrow">
-          <rect
-            :x="-measured.narrow.groundPoleOut * 100 - 6"
-            :y="-poleHalf"
-            width="12"
-            :height="2 * poleHalf"
-            rx="6"
-            fill="var(--pole)"
-            stroke="var(--ink)"
-            stroke-width="2.5"
-          />
-          <line
-            v-for="side in guides"
-            :key="side"
-            x1="-10"
-            x2="-300"
-            :y1="side * (poleHalf + 12)"
-            :y2="side * (poleHalf + 60)"
-            class="guide"
-          />
-        </g>
-        <template
-          v-if="!['crossPole', 'pole', 'raisedPole', 'placingPole', 'corridor', 'mark'].includes(e.kind)"
-        >
-          <rect
-            v-for="rail in e.spread > 0 ? [0, e.spread * 100] : [0]"
-            :key="rail"
-            :x="rail - 7"
-            :y="-poleHalf"
-            width="14"
-            :height="2 * poleHalf"
-            rx="6"
-            :fill="
-              e.kind === 'wall'
-                ? 'var(--quiet)'
-                : rail > 0 && e.kind === 'ascendingOxer'
-                  ? 'var(--straw)'
-                  : 'var(--pole)'
-            "
-            stroke="var(--ink)"
-            stroke-width="3"
-          />
-          <rect
-            v-for="side in [-poleHalf - 13, poleHalf - 9]"
-            :key="`w${side}`"
-            x="-17"
-            :y="side"
-            :width="34 + e.spread * 100"
-            height="22"
-            rx="4"
-            fill="var(--ink)"
-          />
-        </template>
-        <g
-          v-else-if="['pole', 'raisedPole', 'placingPole'].includes(e.kind)"
-          :transform="`rotate(${slant(e)})`"
-        >
-          <rect
-            x="-6"
-            :y="-poleHalf"
-            width="12"
-            :height="2 * poleHalf"
-            rx="6"
-            fill="var(--pole)"
-            stroke="var(--ink)"
-            stroke-width="2.5"
-          />
-          <rect x="-6" y="-72" width="12" height="40" fill="var(--ink)" />
-          <rect x="-6" y="32" width="12" height="40" fill="var(--ink)" />
-          <rect
-            v-if="e.raised === 'left' || e.raised === 'both'"
-            x="-14"
-            :y="-poleHalf - 6"
-            width="28"
-            height="22"
-            rx="4"
-            fill="var(--straw)"
-            stroke="var(--ink)"
-            stroke-width="2.5"
-          />
-          <rect
-            v-if="e.raised === 'right' || e.raised === 'both'"
-            x="-14"
-            :y="poleHalf - 16"
-            width="28"
-            height="22"
-            rx="4"
-            fill="var(--straw)"
-            stroke="var(--ink)"
-            stroke-width="2.5"
-          />
-        </g>
+        <ElementFromAbove :element="e" :narrow="measured.narrow" :slant="slant(e)" />
         <text
           :x="e.kind === 'corridor' ? 0 : e.spread * 50"
           :y="-165 - 8 * k"
@@ -412,30 +277,10 @@ text {
   font-weight: 700;
   text-anchor: middle;
 }
-.guide {
-  stroke: var(--ink);
-  stroke-width: 11;
-  stroke-linecap: round;
-}
 .air line {
   stroke: var(--canter);
   stroke-width: 3;
   stroke-dasharray: 7 6;
-}
-.ground {
-  stroke: var(--quiet);
-  stroke-width: 7;
-  stroke-linecap: round;
-}
-.corridor {
-  stroke: var(--ink);
-  stroke-width: 12;
-  stroke-linecap: round;
-}
-.halt {
-  stroke: var(--ink);
-  stroke-width: 4;
-  stroke-dasharray: 12 9;
 }
 .strides {
   font-size: 20px;
@@ -452,16 +297,6 @@ text {
 }
 .foot {
   transform: scale(1.25);
-}
-.rail-edge {
-  stroke: var(--ink);
-  stroke-width: 11;
-  stroke-linecap: round;
-}
-.rail {
-  stroke: var(--pole);
-  stroke-width: 6;
-  stroke-linecap: round;
 }
 .fit {
   fill: var(--true);

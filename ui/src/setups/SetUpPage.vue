@@ -1,26 +1,22 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Input from 'ant-design-vue/es/input'
-import Segmented from 'ant-design-vue/es/segmented'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client, Problem } from '../api/client'
 import type { LengthUnit, MeasuredSetUp, SetUpEntry, SetUpView } from '../api/schema'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import ProblemNote from '../house/ProblemNote.vue'
-import WhyButton from '../house/WhyButton.vue'
 import { useProblem } from '../house/faults'
 import { usePassport, useSetUps } from '../house/queries'
 import { signedIn, trains } from '../house/signIn'
 import { done } from '../house/undo'
-import { fitWords } from '../house/words'
-import FitChip from './FitChip.vue'
 import ArenaDrawing from './ArenaDrawing.vue'
 import BendCard from './BendCard.vue'
+import BuildCard from './BuildCard.vue'
 import CountsCard from './CountsCard.vue'
 import ElementRows from './ElementRows.vue'
 import FigureCard from './FigureCard.vue'
-import KitCard from './KitCard.vue'
 import NarrowCard from './NarrowCard.vue'
 import SetUpControls from './SetUpControls.vue'
 import SetUpDrawing from './SetUpDrawing.vue'
@@ -28,9 +24,10 @@ import SideView from './SideView.vue'
 import StagesCard from './StagesCard.vue'
 import TapeSheet from './TapeSheet.vue'
 import VersionsCard from './VersionsCard.vue'
+import WhyCard from './WhyCard.vue'
 import WhoCanRideCard from './WhoCanRideCard.vue'
 import { useHistory } from './history'
-import { moved, placed, tapeStep } from './moving'
+import { moved, placed, reading, tapeStep } from './moving'
 import { printSheet } from './printing'
 import { isLine, newPoleLine } from './setUpEntries'
 
@@ -205,33 +202,7 @@ const movesElements = computed(
     entry.value.family !== 'corridor' &&
     entry.value.family !== 'figure',
 )
-const say = (text: { metres: string; feet: string; paces: string }) =>
-  unit.value === 'feet' ? text.feet : unit.value === 'paces' ? text.paces : text.metres
-const rows = computed(() =>
-  (measured.value?.elements ?? []).map((e, i) => ({
-    e,
-    gap: i > 0 ? measured.value!.gaps[i - 1] : undefined,
-  })),
-)
-const firstGap = computed(() => measured.value?.gaps[0])
-/** What the gap is made of, and what the trade sets, in one line. */
-function how(gap: MeasuredSetUp['gaps'][number]) {
-  const b = gap.between
-  const jumped = b && b.landing > 0
-  const parts = [
-    jumped && b.strides > 0
-      ? `landing ${b.landing.toFixed(2)}, ${b.strides} × ${b.strideNeeded.toFixed(2)} (its own ${b.strideOwn.toFixed(2)}), take-off ${b.takeOff.toFixed(2)}`
-      : jumped
-        ? `landing ${b.landing.toFixed(2)} and take-off ${b.takeOff.toFixed(2)}`
-        : `its own ${gap.own.toFixed(2)}`,
-  ]
-  if (gap.trade.shortest < gap.trade.longest)
-    parts.push(`trade ${gap.trade.shortest.toFixed(2)} to ${gap.trade.longest.toFixed(2)}`)
-  if (b?.otherwise && gap.fit !== 'true')
-    parts.push(`as ${b.otherwise.strides} it would be ${fitWords[b.otherwise.fit]}`)
-  return parts.join('; ')
-}
-const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse.name}’s own` : 'its own'))
+const say = (text: { metres: string; feet: string; paces: string }) => reading(text, unit.value)
 </script>
 
 <template>
@@ -320,93 +291,26 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
       <div class="lower">
         <div class="stack">
           <FigureCard v-if="measured.figure" :measured="measured" />
-          <section v-if="rows.length" class="card" data-on="card">
-            <div class="row spread">
-              <h2>{{ measured.figure ? 'Where' : 'To build' }}</h2>
-              <Segmented
-                v-model:value="unit"
-                class="no-print"
-                :options="[
-                  { value: 'metres', label: 'Metres' },
-                  { value: 'feet', label: 'Feet' },
-                  { value: 'paces', label: 'Paces' },
-                ]"
-              />
-            </div>
-            <table>
-              <thead>
-                <tr>
-                  <th>Element</th>
-                  <th class="number">Tape reads</th>
-                  <th v-if="measured.gaps.length" class="number">Gap</th>
-                  <th v-if="measured.gaps.length">Fit</th>
-                </tr>
-              </thead>
-              <tbody>
-                <tr v-for="{ e, gap } in rows" :key="e.name">
-                  <td>
-                    {{ e.name }}
-                    <span v-if="gap" class="small quiet how no-print">{{ how(gap) }}</span>
-                  </td>
-                  <td class="number">
-                    <strong>{{ say(e.atText) }}</strong>
-                  </td>
-                  <td v-if="measured.gaps.length" class="number">{{ gap ? say(gap.built.text) : '' }}</td>
-                  <td v-if="measured.gaps.length">
-                    <FitChip v-if="gap" :fit="gap.fit" />
-                    <WhyButton
-                      v-if="gap"
-                      class="no-print"
-                      :why="gap.why"
-                      :of="`the distance before ${e.name}`"
-                    />
-                  </td>
-                </tr>
-              </tbody>
-            </table>
-            <KitCard :needed="measured.kitNeeded ?? []" :short="beside?.kitShort ?? []" />
-            <p v-if="unit === 'paces' && !signedIn?.me?.paceCalibrated" class="small quiet">
-              In paces of 91 cm: yours are not calibrated. Walk 20 m and count, in the Yard book.
-            </p>
-          </section>
+          <BuildCard
+            v-model:unit="unit"
+            :measured="measured"
+            :short="beside?.kitShort ?? []"
+            data-on="card"
+          />
           <StagesCard v-if="measured.stages.length" :measured="measured" data-on="card" />
         </div>
 
         <div class="stack">
-          <section v-if="firstGap" class="card why no-print">
-            <div class="row spread">
-              <h2>Why {{ say(firstGap.built.text) }}</h2>
-              <WhyButton :why="firstGap.why" of="this distance" />
-            </div>
-            <p v-if="measured.curve?.stridesAQuarter">
-              A quarter of the circle is <strong>{{ firstGap.built.text.metres }}</strong>;
-              {{ firstGap.between!.strides }} of {{ own }} would be
-              <strong>{{ firstGap.own.toFixed(2) }} m</strong>.
-            </p>
-            <p v-else>
-              {{ own }} is <strong>{{ firstGap.own.toFixed(2) }} m</strong
-              ><template v-if="firstGap.trade.shortest < firstGap.trade.longest"
-                >; the trade sets {{ firstGap.trade.shortest.toFixed(2) }} to
-                {{ firstGap.trade.longest.toFixed(2) }} m</template
-              >. Here it is <strong>{{ firstGap.built.text.metres }}</strong>,
-              {{ firstGap.built.roundingSays }}.
-            </p>
-          </section>
+          <WhyCard
+            v-if="measured.gaps.length"
+            class="no-print"
+            :measured="measured"
+            :horse="passport?.horse.name ?? ''"
+            :say="say"
+          />
           <BendCard v-if="measured.bending" :bending="measured.bending" />
           <CountsCard v-for="c in counts" :key="c.i" :counts="c.counts" :gap="c.gap" class="no-print" />
           <NarrowCard v-if="measured.narrow" :narrow="measured.narrow" />
-          <section v-if="measured.curve?.wholeQuarters.length" class="card">
-            <h2>Whole numbers</h2>
-            <p class="small quiet">
-              Here a quarter is {{ measured.curve.stridesAQuarter!.toFixed(1) }} stride lengths. It comes out
-              whole on a circle of
-            </p>
-            <ul>
-              <li v-for="w in measured.curve.wholeQuarters" :key="w.strides">
-                <strong>{{ w.diameter.toFixed(1) }} m</strong>: {{ w.strides }} in each quarter
-              </li>
-            </ul>
-          </section>
           <section class="card where" data-on="card">
             <ArenaDrawing
               v-if="!measured.figure"
@@ -488,13 +392,6 @@ const own = computed(() => (passport.value?.horse.name ? `${passport.value.horse
 }
 .from-side {
   margin-top: 8px;
-}
-.how {
-  display: block;
-  line-height: 1.25;
-}
-.why p {
-  margin-top: 6px;
 }
 .where {
   display: grid;

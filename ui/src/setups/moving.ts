@@ -61,3 +61,7 @@ export function placed(entry: SetUpEntry, along: number, across: number, byLines
   const middleMetres = Math.min(longest, Math.max(0, Math.round(((entry.middleMetres ?? 0) + along) * 2) / 2))
   return { ...entry, line, middleMetres } as SetUpEntry
 }
+
+/** A distance as one person likes to read it. */
+export const reading = (text: { metres: string; feet: string; paces: string }, unit: LengthUnit) =>
+  unit === 'feet' ? text.feet : unit === 'paces' ? text.paces : text.metres
