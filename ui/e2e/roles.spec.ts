@@ -87,7 +87,7 @@ test('a rider sees what stands for the horses given to them, and moves none of i
   // A set-up can be looked at closely and printed, and not changed.
   await page.getByRole('link', { name: /^Open Fan of 4/ }).click()
   await expect(page.getByRole('heading', { name: /^Fan of 4/ })).toBeVisible()
-  await expect(page.getByRole('button', { name: 'Print' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Print', exact: true })).toBeVisible()
   await expect(page.getByRole('button', { name: 'Keep', exact: true })).toHaveCount(0)
   await expect(page.getByRole('button', { name: 'Other rein' })).toHaveCount(0)
 })
