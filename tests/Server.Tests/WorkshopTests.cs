@@ -33,6 +33,22 @@ public class WorkshopTests(App app) : IClassFixture<App>
         await app.Trainer.PostAsync($"{Of(horse)}/set-ups", new NamedSetUpEntry("Grid", Grid with { Elements = [.. Grid.Elements!.Take(3)] }));
     }
 
+    /// <summary>Said while it is still being thought about, and not only when it is kept: one fact is changed.</summary>
+    [Theory]
+    [InlineData(0.6, "Iva Sorrel, vet: no canter, no grids, no fence over 0.60 m")]
+    [InlineData(null, null)]
+    public async Task What_the_horse_may_not_is_said_at_once(double? most, string? says)
+    {
+        var horse = await app.AddHorseAsync();
+        if (most is not null)
+        {
+            await app.Vet.PostAsync($"{Of(horse)}/restrictions", NoCanter with { MostHeightMetres = most });
+        }
+
+        var beside = await app.Trainer.PostAsync($"{Of(horse)}/set-ups/beside", RawOf(new BesideEntry(Grid)));
+        ((string?)beside["mayNot"]).ShouldBe(says);
+    }
+
     [Fact]
     public async Task What_cannot_stand_is_told_by_its_place()
     {

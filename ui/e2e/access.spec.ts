@@ -107,6 +107,7 @@ test('keys lead everywhere', async ({ page }) => {
   await page.keyboard.press('?')
   await expect(page.getByRole('dialog')).toBeVisible()
   await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog')).toBeHidden()
   await openHorse(page, 'Quillan')
   await page.keyboard.press('g')
   await page.keyboard.press('s')

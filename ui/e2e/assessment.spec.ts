@@ -21,7 +21,7 @@ test('an assessment ride from the first step to the stiff side and the rungs to 
   context,
 }) => {
   await signIn(page, trainer)
-  await newHorse(page, 'Hazelmere')
+  await newHorse(page, 'Thornwick')
   await page.getByRole('button', { name: 'Begin one' }).click()
   await page.getByLabel('Weeks off before it').fill('-3')
   await page.getByRole('button', { name: 'Begin the ride' }).click()
@@ -77,7 +77,7 @@ test('an assessment ride from the first step to the stiff side and the rungs to 
   await page.getByRole('button', { name: /Start on these \d rungs/ }).click()
   await expect(page.getByText('It stands as the ride showed.')).toBeVisible()
 
-  await openHorse(page, 'Hazelmere')
+  await openHorse(page, 'Thornwick')
   await expect(page.getByText('Stiff right, hollow left')).toBeVisible()
   await expect(page.getByRole('link', { name: 'Trot-canter, three loops, stretch' })).toBeVisible()
 })

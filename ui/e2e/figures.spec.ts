@@ -164,3 +164,15 @@ test('a set-up is dragged in the arena to another line, and the wheel looks clos
   await page.mouse.wheel(0, -200)
   await expect.poll(box).not.toBe(far)
 })
+
+test('what the vet has ruled out is said at once, while a set-up is still being thought about', async ({
+  page,
+}) => {
+  await signIn(page, trainer)
+  await openHorse(page, 'Brannoc', 'Set-ups')
+  await page.getByRole('link', { name: 'New set-up' }).click()
+  await expect(page.getByRole('heading', { name: /trot poles/ })).toBeVisible()
+  await expect(page.getByText('Brannoc does not come to this', { exact: false })).toHaveCount(0)
+  await choose(page, 'What stands there', 'Fences: grid or line')
+  await expect(page.getByText(/^Brannoc does not come to this: Iva Sorrel, vet: no canter/)).toBeVisible()
+})

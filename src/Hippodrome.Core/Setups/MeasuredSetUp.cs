@@ -169,6 +169,11 @@ public sealed record MeasuredSetUp(
 {
     public Distance Length => Distance.FromMetres(Elements.Max(e => e.At.Metres + e.Spread.Metres));
 
+    /// <summary>From the end of a pole to the nearest boards; nothing where nothing stands.</summary>
+    public Distance? ToTheBoards => Elements.Where(e => e.Kind != ElementKind.Mark).SelectMany(e => e.Ends())
+        .Select(p => Math.Min(Math.Min(p.Along, Arena.Length.Metres - p.Along), Math.Min(p.Across, Arena.Width.Metres - p.Across)))
+        .Select(m => (Distance?)Distance.FromMetres(Math.Max(0, m))).DefaultIfEmpty(null).Min();
+
     /// <summary>What has to be carried out.</summary>
     public IReadOnlyList<KitItem> KitNeeded => Kit.Of(Elements, Narrow?.Guides);
 

@@ -24,8 +24,11 @@ public sealed record TonightsArenaView(IReadOnlyList<StandingView> Standing, IRe
 /// <param name="SetUpId">The kept one it would take the place of.</param>
 public sealed record BesideEntry(SetUpEntry? Entry = null, Guid? SetUpId = null);
 
-/// <summary>Where it would get in the way of what stands, and what kit would be short for it alone.</summary>
-public sealed record BesideView(IReadOnlyList<string> Says, IReadOnlyList<KitItem> KitShort);
+/// <summary>What is to be said of a set-up before it is built.</summary>
+/// <param name="MayNot">Why this horse does not come to it at all: held, too young, ruled out. Null when it may.</param>
+/// <param name="Says">Where it would get in the way of what stands.</param>
+/// <param name="KitShort">What kit would be short for it alone.</param>
+public sealed record BesideView(string? MayNot, IReadOnlyList<string> Says, IReadOnlyList<KitItem> KitShort);
 
 /// <summary>The kit of the yard as typed.</summary>
 public sealed record KitEntry(IReadOnlyList<KitItemEntry?>? Items = null);
@@ -80,10 +83,14 @@ public static class TonightsArenaEndpoints
             return Problems.Faulty(checks.Faults);
         }
 
-        var measured = setUp!.Value!.MeasureFor(await visit.Yard.StrideCardAsync((await visit.Yard.FindHorseAsync(horseId))!.Value), visit.Me.Tape);
+        var horse = (await visit.Yard.FindHorseAsync(horseId))!.Value;
+        var measured = setUp!.Value!.MeasureFor(await visit.Yard.StrideCardAsync(horse), visit.Me.Tape);
+        var held = (await visit.Yard.HoldsAsync([horseId])).FirstOrDefault(h => h.ClearedOn is null)?.Because;
+        var restrictions = (await visit.Yard.RestrictionsAsync([horseId])).Where(r => r.ClearedOn is null).Select(r => r.Restriction).ToList();
+        var mayNot = WhoCanRide.MayNot(setUp.Value, horse, held, restrictions, visit.Today);
         var others = (await StandingAsync(visit)).Where(s => s.SetUpId != entry.SetUpId && s.Measured.Arena.Size == measured.Arena.Size).Select(AsStanding);
         var clashes = TonightsArena.Check([new StandingSetUp("this", measured), .. others]).Where(c => c.First == 0);
-        return TypedResults.Ok(new BesideView([.. clashes.Select(c => Capital(c.Says))], await ShortAsync(measured.KitNeeded, visit)));
+        return TypedResults.Ok(new BesideView(mayNot, [.. clashes.Select(c => Capital(c.Says))], await ShortAsync(measured.KitNeeded, visit)));
     }
 
     /// <summary>Nothing is short in a yard that has not written its kit down.</summary>

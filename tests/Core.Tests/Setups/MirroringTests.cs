@@ -84,6 +84,17 @@ public class MirroringTests
         across.Approach.Enough.ShouldBeFalse();
     }
 
+    /// <summary>Poles of three metres on the quarter line end 3.5 m from the boards, on the inner track 1.5 m: room to pass (geometry).</summary>
+    [Theory]
+    [InlineData(ArenaLine.LeftQuarterLine, 3.5)]
+    [InlineData(ArenaLine.RightInnerTrack, 1.5)]
+    [InlineData(ArenaLine.CentreLine, 8.5)]
+    public void Room_beside_it_to_the_boards(ArenaLine line, double metres) => Measured(Make.Poles() with { Line = line }).ToTheBoards!.Value.Metres.ShouldBe(metres, 1e-9);
+
+    [Fact]
+    public void A_figure_stands_nowhere() =>
+        Measured(new FigureEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, FigureKind.CentreLine, GaitVariant.TrotWorking, Rein.Left)).ToTheBoards.ShouldBeNull();
+
     /// <summary>Up the K side towards C the next turn is right at H; up the F side it is left at M (letters of the FEI arena, from memory).</summary>
     [Theory]
     [InlineData(ArenaLine.LeftQuarterLine, Heading.TowardsC, Side.Right)]

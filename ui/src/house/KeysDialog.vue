@@ -24,6 +24,8 @@ async function step(by: number) {
 }
 
 function press(e: KeyboardEvent) {
+  // Also before the dialog has taken the focus.
+  if (e.key === 'Escape') open.value = false
   const target = e.target as HTMLElement
   if (
     e.ctrlKey ||

@@ -244,6 +244,10 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
     This one has been ridden and stays as it was; keep a change as a new one.
   </p>
 
+  <p v-if="beside?.mayNot" class="may-not above" role="status">
+    {{ passport?.horse.name }} does not come to this: {{ beside.mayNot }}.
+  </p>
+
   <div v-if="measured" class="workshop">
     <aside v-if="trains()" class="card no-print">
       <SetUpControls v-model="edited" :measured="measured" />
@@ -329,6 +333,9 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
             >
               {{ measured.getaway.says }}
             </p>
+            <p v-if="measured.toTheBoards" class="small">
+              {{ measured.toTheBoards.toFixed(1) }} m from its poles to the nearest boards.
+            </p>
             <p v-for="n in measured.notices" :key="n" class="small notice">{{ n }}</p>
             <p v-for="n in beside?.says ?? []" :key="n" class="small notice no-print">Tonight: {{ n }}</p>
             <RouterLink class="small no-print" to="/arena">Tonight’s arena</RouterLink>
@@ -362,6 +369,13 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
 <style scoped>
 .above {
   margin-bottom: 12px;
+}
+.may-not {
+  padding: 8px 12px;
+  border-left: 4px solid var(--grave);
+  background: var(--card);
+  color: var(--grave);
+  font-weight: 600;
 }
 .workshop {
   display: grid;
