@@ -92,7 +92,7 @@ test('what stands tonight is checked together, and the kit against the yard’s'
 })
 
 test('a zigzag, a corridor and a copy: poles laid other ways', async ({ page }) => {
-  await begin(page, 'Rowan')
+  await begin(page, 'Alder')
   await choose(page, 'Laid', 'In a zigzag')
   await expect(page.getByText('the ends meet', { exact: false })).toBeVisible()
   await page.getByLabel('Distance', { exact: true }).fill('4\'6"')

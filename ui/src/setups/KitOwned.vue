@@ -33,10 +33,13 @@ const queries = useQueryClient()
 const { problem, busy, attempt } = useProblem()
 const { data: kit } = useQuery({ queryKey: ['kit'], queryFn: () => ask(() => client.GET('/api/kit')) })
 const lines = ref(usual())
+let begun = false
 watch(
   kit,
   (owned) => {
-    if (!owned) return
+    // What is being typed stays, also when the list is asked for again.
+    if (!owned || begun) return
+    begun = true
     lines.value = usual().map((l) => ({
       ...l,
       count: owned.find((k) => k.kind === l.kind && k.lengthMetres === l.lengthMetres)?.count ?? 0,
@@ -58,7 +61,7 @@ async function keep() {
 </script>
 
 <template>
-  <form class="card" @submit.prevent="keep">
+  <form v-if="kit" class="card" @submit.prevent="keep">
     <h2>Kit</h2>
     <p class="small quiet">
       What the yard owns. A set-up then says what is short before anyone carries poles.
