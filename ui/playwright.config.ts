@@ -10,8 +10,9 @@ export default defineConfig({
     { name: 'together', testIgnore: /database/ },
     { name: 'alone', testMatch: /database/, dependencies: ['together'] },
   ],
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  // Generous: a slow machine is no fault of the program.
+  timeout: 180_000,
+  expect: { timeout: 20_000 },
   reporter: process.env.REPORT ? [['list'], ['json', { outputFile: process.env.REPORT }]] : 'list',
   use: {
     baseURL: `http://127.0.0.1:${port}`,

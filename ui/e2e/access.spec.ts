@@ -78,6 +78,8 @@ const screens: [string, (page: import('@playwright/test').Page) => Promise<void>
   ['yard book', async (page) => void (await page.goto('/yard-book'))],
 ]
 
+const atTheRail = ['today', 'set-up', 'ride', 'assessment']
+
 for (const [name, open] of screens) {
   test(`${name} can be read and worked by everyone`, async ({ page }) => {
     await signIn(page, trainer)
@@ -88,16 +90,18 @@ for (const [name, open] of screens) {
       { width: 820, height: 1180 },
     ]) {
       await page.setViewportSize(size)
+      const wide = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      )
+      expect(wide, 'nothing hangs over the side').toBeLessThanOrEqual(0)
+      // What is used at the rail is gone through at a tablet's size as well.
+      if (size.width < 1000 && !atTheRail.includes(name)) continue
       const { violations } = await new AxeBuilder({ page })
         .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
         .analyze()
       expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join('; ')}`)).toEqual(
         [],
       )
-      const wide = await page.evaluate(
-        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-      )
-      expect(wide, 'nothing hangs over the side').toBeLessThanOrEqual(0)
     }
   })
 }
