@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, useTemplateRef } from 'vue'
+import { computed, ref, useTemplateRef, watch } from 'vue'
 import { ask, client, Problem } from '../api/client'
 
 /** A distance, typed as metres, centimetres, feet and inches, or paces; arrows up and down move it by steps. */
@@ -30,25 +30,32 @@ const shown = computed(() =>
         : `${props.value.toFixed(2)} m`,
 )
 
+/** What is being typed: an answer that comes late does not write over it. */
+const draft = ref<string | null>(null)
+watch(shown, () => {
+  if (document.activeElement !== input.value) draft.value = null
+})
+
 async function type() {
-  const typed = input.value!.value.trim()
-  wrong.value = ''
-  if (typed === shown.value) return
-  if (typed === '') emit('clear')
-  else {
-    const text = props.plain === 'cm' && /^[\d.,]+$/.test(typed) ? `${typed} cm` : typed
-    try {
-      const read = await ask(() => client.GET('/api/distance', { params: { query: { text } } }))
-      emit('change', read.metres)
-    } catch (e) {
-      if (!(e instanceof Problem)) throw e
-      wrong.value = e.faults[0] ? `${e.faults[0].says} ${e.faults[0].mend}` : e.detail
-      return
-    }
+  const typed = (draft.value ?? shown.value).trim()
+  const settle = () => {
+    if (draft.value?.trim() === typed) draft.value = null
   }
-  // What was typed gives way to what it came to, also where that is what stood there before.
-  await nextTick()
-  if (input.value) input.value.value = shown.value
+  wrong.value = ''
+  if (typed === shown.value) return settle()
+  if (typed === '') {
+    emit('clear')
+    return settle()
+  }
+  const text = props.plain === 'cm' && /^[\d.,]+$/.test(typed) ? `${typed} cm` : typed
+  try {
+    const read = await ask(() => client.GET('/api/distance', { params: { query: { text } } }))
+    emit('change', read.metres)
+    settle()
+  } catch (e) {
+    if (!(e instanceof Problem)) throw e
+    wrong.value = e.faults[0] ? `${e.faults[0].says} ${e.faults[0].mend}` : e.detail
+  }
 }
 function move(steps: number) {
   if (props.value === null || props.value === undefined) return
@@ -62,8 +69,9 @@ function move(steps: number) {
       ref="input"
       v-bind="$attrs"
       :class="{ typed }"
-      :value="shown"
+      :value="draft ?? shown"
       autocomplete="off"
+      @input="draft = ($event.target as HTMLInputElement).value"
       @change="type"
       @keydown.up.prevent="move(1)"
       @keydown.down.prevent="move(-1)"
