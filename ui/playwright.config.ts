@@ -19,7 +19,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/London',
-    // A trace of every step costs a third of the time: TRACE=1 keeps those of what failed.
+    // TRACE=1 keeps a trace of every step of what failed.
     trace: process.env.TRACE ? 'retain-on-failure' : 'off',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
