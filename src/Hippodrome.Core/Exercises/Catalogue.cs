@@ -29,10 +29,17 @@ public static class Catalogue
 
     public static IReadOnlyList<Exercise> Exercises { get; } = [.. GroundExercises.All, .. FlatExercises.All, .. FenceExercises.All];
 
+    private static readonly Dictionary<string, Exercise> ExercisesById = Exercises.ToDictionary(e => e.Id);
+
     /// <summary>A strand's rungs, the first at the bottom.</summary>
     public static IReadOnlyList<Rung> Ladder(Strand strand) => Ladders[strand];
 
     public static Rung? Find(string id) => ById.GetValueOrDefault(id);
+
+    public static Exercise? FindExercise(string id) => ExercisesById.GetValueOrDefault(id);
+
+    /// <exception cref="KeyNotFoundException">The catalogue has no such exercise.</exception>
+    public static Exercise Exercise(string id) => ExercisesById[id];
 
     /// <exception cref="KeyNotFoundException">The catalogue has no such rung.</exception>
     public static Rung Rung(string id) => ById[id];

@@ -57,10 +57,33 @@ public enum Sign
 [JsonDerivedType(typeof(Noted), "noted")]
 [JsonDerivedType(typeof(WeatherRead), "weatherRead")]
 [JsonDerivedType(typeof(TakenBack), "takenBack")]
+[JsonDerivedType(typeof(GaitNow), "gaitNow")]
+[JsonDerivedType(typeof(ReinNow), "reinNow")]
+[JsonDerivedType(typeof(PartBegun), "partBegun")]
+[JsonDerivedType(typeof(Paused), "paused")]
+[JsonDerivedType(typeof(RiderNow), "riderNow")]
+[JsonDerivedType(typeof(RideEnded), "rideEnded")]
+[JsonDerivedType(typeof(JumpTold), "jumpTold")]
+[JsonDerivedType(typeof(ChangeRidden), "changeRidden")]
+[JsonDerivedType(typeof(StridesCounted), "stridesCounted")]
+[JsonDerivedType(typeof(YieldSteps), "yieldSteps")]
+[JsonDerivedType(typeof(AdviceAnswered), "adviceAnswered")]
+[JsonDerivedType(typeof(NextToDo), "nextToDo")]
 public abstract record RideEvent(Guid Id, DateTimeOffset At)
 {
+    /// <summary>Where a recorder at the rail made it; nothing when it was typed in afterwards.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public TapClock? Clock { get; init; }
+
     internal abstract void Check(Checks checks, string at);
 }
+
+/// <summary>A device's own count of taps and of seconds, which no change of its wall clock can move.</summary>
+/// <param name="Device">Which device.</param>
+/// <param name="Run">One opening of the recorder on it; a reload begins another.</param>
+/// <param name="Number">A device numbers its taps in a ride as they are made, on through its runs.</param>
+/// <param name="Seconds">Seconds since the run began.</param>
+public sealed record TapClock(Guid Device, Guid Run, int Number, double Seconds);
 
 /// <summary>Minutes in a gait on a rein.</summary>
 public sealed record Ridden(Guid Id, DateTimeOffset At, Gait Gait, Rein Rein, double Minutes) : RideEvent(Id, At)
@@ -81,6 +104,10 @@ public sealed record Transitions(Guid Id, DateTimeOffset At, Gait From, Gait To,
 /// <summary>Passes over a line of poles on one rein: each either clean or touched; some of either rushed.</summary>
 public sealed record PolesPassed(Guid Id, DateTimeOffset At, Guid? SetUpId, Rein Rein, int Clean, int Touched, int Rushed) : RideEvent(Id, At)
 {
+    /// <summary>The leg that touched, if someone saw it.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Leg? Leg { get; init; }
+
     internal override void Check(Checks checks, string at)
     {
         checks.Whole($"{at}.clean", Clean, 0, 200, "passes");

@@ -49,7 +49,8 @@ public sealed record RideRecord(
     bool? ClosingTestPassed,
     IReadOnlyList<string> Notes,
     WeatherReading? Weather,
-    int TakenBack)
+    int TakenBack,
+    RailRecord Rail)
 {
     public double Minutes => ByGait.Sum(g => g.Minutes);
 
@@ -69,10 +70,12 @@ public sealed record RideRecord(
     {
         ArgumentNullException.ThrowIfNull(log);
         var takenBack = log.Events.OfType<TakenBack>().Select(t => t.Event).ToHashSet();
-        var events = log.Events.Where(e => !takenBack.Contains(e.Id)).ToList();
+        var (at, clockNotes) = TapTimes.Of(log.Events);
+        var events = log.Events.Where(e => !takenBack.Contains(e.Id)).OrderBy(e => at[e]).ThenBy(e => e.Clock?.Number ?? 0).ThenBy(e => e.Id).ToList();
+        var timeline = RideTimeline.Of(events.Select(e => (e, at[e])));
         return new RideRecord(
-            MinutesByGait(events.OfType<Ridden>()),
-            [.. events.OfType<Transitions>().GroupBy(t => (t.From, t.To)).OrderBy(g => g.Key).Select(g => new TransitionCount(g.Key.From, g.Key.To, g.Sum(t => t.Count)))],
+            MinutesByGait(events.OfType<Ridden>().Select(r => (r.Gait, r.Rein, r.Minutes)).Concat(timeline.Stretches.Select(s => (s.Gait, s.Rein, s.Minutes)))),
+            CountTransitions(events.OfType<Transitions>().Select(t => (t.From, t.To, t.Count)).Concat(timeline.Transitions.Select(t => (t.From, t.To, 1)))),
             PerRein(events.OfType<PolesPassed>(), p => p.Rein, CountPasses),
             PerRein(events.OfType<Efforts>(), e => e.Rein, CountEfforts),
             events.OfType<Efforts>().Select(e => e.HeightMetres).DefaultIfEmpty(0).Max(),
@@ -83,10 +86,14 @@ public sealed record RideRecord(
             events.OfType<ClosingTest>().LastOrDefault()?.Passed,
             [.. events.OfType<Noted>().Select(n => n.Text)],
             events.OfType<WeatherRead>().Select(w => new WeatherReading(w.TemperatureC, w.HumidityPercent, w.Simulated)).LastOrDefault(),
-            log.Events.Count(e => takenBack.Contains(e.Id)));
+            log.Events.Count(e => takenBack.Contains(e.Id)),
+            RailRecord.Of(timeline, clockNotes, events));
     }
 
-    private static List<GaitMinutes> MinutesByGait(IEnumerable<Ridden> ridden) =>
+    private static List<TransitionCount> CountTransitions(IEnumerable<(Gait From, Gait To, int Count)> transitions) =>
+        [.. transitions.GroupBy(t => (t.From, t.To)).OrderBy(g => g.Key).Select(g => new TransitionCount(g.Key.From, g.Key.To, g.Sum(t => t.Count)))];
+
+    internal static List<GaitMinutes> MinutesByGait(IEnumerable<(Gait Gait, Rein Rein, double Minutes)> ridden) =>
     [
         .. ridden.GroupBy(r => r.Gait).OrderBy(g => g.Key).Select(g => new GaitMinutes(
             g.Key,
@@ -94,7 +101,7 @@ public sealed record RideRecord(
             g.Sum(r => r.Rein == Rein.Right ? r.Minutes : r.Rein == Rein.Both ? r.Minutes / 2 : 0))),
     ];
 
-    private static BothReins<TCount> PerRein<TEvent, TCount>(IEnumerable<TEvent> events, Func<TEvent, Rein> rein, Func<List<TEvent>, TCount> count)
+    internal static BothReins<TCount> PerRein<TEvent, TCount>(IEnumerable<TEvent> events, Func<TEvent, Rein> rein, Func<List<TEvent>, TCount> count)
         where TCount : notnull
     {
         var all = events.ToList();
@@ -103,16 +110,16 @@ public sealed record RideRecord(
             count(all.FindAll(e => rein(e) is Rein.Right or Rein.Both)));
     }
 
-    private static PassCount CountPasses(List<PolesPassed> passes) =>
+    internal static PassCount CountPasses(List<PolesPassed> passes) =>
         new(passes.Sum(p => p.Clean), passes.Sum(p => p.Touched), passes.Sum(p => p.Rushed));
 
-    private static EffortCount CountEfforts(List<Efforts> efforts)
+    internal static EffortCount CountEfforts(List<Efforts> efforts)
     {
         int Of(params EffortOutcome[] outcomes) => efforts.Where(e => outcomes.Contains(e.Outcome)).Sum(e => e.Count);
         return new EffortCount(Of(EffortOutcome.Clear), Of(EffortOutcome.Rub), Of(EffortOutcome.Knock), Of(EffortOutcome.RunOutLeft, EffortOutcome.RunOutRight), Of(EffortOutcome.Stop));
     }
 
-    private static MarksByRein MeanMarks(List<Marked> marks)
+    internal static MarksByRein MeanMarks(List<Marked> marks)
     {
         double? Mean(Rein rein) => marks.Where(m => m.Rein == rein || m.Rein == Rein.Both).Select(m => (double?)m.Mark.Value).Average() is { } mean ? Math.Round(mean, 2) : null;
         return new MarksByRein(Mean(Rein.Left), Mean(Rein.Right));

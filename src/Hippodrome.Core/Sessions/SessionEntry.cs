@@ -19,7 +19,7 @@ public enum Manner
     Lunged,
 }
 
-/// <summary>One part of a session as typed.</summary>
+/// <summary>One part of a session as typed. How much of it is minutes, or times, or fences; where minutes are left out they are reckoned.</summary>
 /// <param name="Phase">Warm-up, work, new work or cool-down.</param>
 /// <param name="What">What is done, in the rider's words.</param>
 /// <param name="Gait">The gait most of it is in.</param>
@@ -28,8 +28,19 @@ public enum Manner
 /// <param name="SetUpId">A set-up it is ridden over, if any.</param>
 /// <param name="MarkHopedFor">The mark that would make it good.</param>
 /// <param name="RungId">The rung it works on; its rides are evidence for that rung.</param>
+/// <param name="ExerciseId">The exercise of the library it is; one that stands is set out when the session is kept.</param>
+/// <param name="Times">How often: passes over poles, goes through a grid, repetitions of a figure.</param>
+/// <param name="Efforts">Fences jumped, each one counted.</param>
+/// <param name="Transitions">How many transitions, up and down together.</param>
+/// <param name="TransitionsWith">The other gait of them.</param>
+/// <param name="BoutSeconds">Ridden in bouts of so many seconds, with walk between.</param>
+/// <param name="RestSeconds">The walk between two bouts.</param>
 public sealed record PartEntry(
-    Phase? Phase = null, string? What = null, Gait? Gait = null, Rein? Rein = null, double? Minutes = null, Guid? SetUpId = null, double? MarkHopedFor = null, string? RungId = null);
+    Phase? Phase = null, string? What = null, Gait? Gait = null, Rein? Rein = null, double? Minutes = null, Guid? SetUpId = null, double? MarkHopedFor = null, string? RungId = null,
+    string? ExerciseId = null, int? Times = null, int? Efforts = null, int? Transitions = null, Gait? TransitionsWith = null, int? BoutSeconds = null, int? RestSeconds = null);
+
+/// <summary>A fault that was seen and kept, with a word why.</summary>
+public sealed record KeptFaultEntry(string? Rule = null, string? Word = null);
 
 /// <summary>A session as typed.</summary>
 /// <param name="On">The day.</param>
@@ -40,5 +51,7 @@ public sealed record PartEntry(
 /// <param name="Notes">Anything else.</param>
 /// <param name="Place">Where, when it is not at home.</param>
 /// <param name="TackIds">Bits and aids it is ridden in.</param>
+/// <param name="KeptFaults">Soft faults that stay, each with a word why.</param>
 public sealed record SessionEntry(
-    DateOnly? On = null, string? Emphasis = null, Manner? Manner = null, bool? Helper = null, IReadOnlyList<PartEntry>? Parts = null, string? Notes = null, string? Place = null, IReadOnlyList<Guid>? TackIds = null);
+    DateOnly? On = null, string? Emphasis = null, Manner? Manner = null, bool? Helper = null, IReadOnlyList<PartEntry>? Parts = null, string? Notes = null, string? Place = null, IReadOnlyList<Guid>? TackIds = null,
+    IReadOnlyList<KeptFaultEntry>? KeptFaults = null);

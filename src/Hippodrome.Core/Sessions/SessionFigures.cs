@@ -1,3 +1,4 @@
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Sessions;
@@ -20,4 +21,31 @@ public static class SessionFigures
     public static readonly Figure<int> YoungPolesPerWeek = Figure.Chosen("Pole sessions in seven days for a young horse", 2, "sessions", "growing joints");
     public static readonly Figure<int> LightDay = Figure.Chosen("A light day after a hold was cleared, at most", 30, "minutes", "long enough to see that it stays sound, too short to undo it");
     public static readonly Figure<int> FenceDaysPerWeek = Figure.Chosen("Jumping days in seven", 3, "days", "legs need the days between");
+
+    public static readonly Figure<double> MinutesPerGo = Figure.Chosen("One go over poles, through a grid or round a figure takes about", 1.0, "minutes", "the turn to it, the line, and a breath after it");
+    public static readonly Figure<int> InHandPoles = Figure.Practice("Poles in hand with a green horse, at most", 5, "minutes");
+    public static readonly Figure<int> FirstWeekBack = Figure.Practice("A session in the first week after a long break, at most", 20, "minutes");
+    public static readonly Figure<int> LongBreak = Figure.Practice("A long break starts at", 14, "days without a ride");
+    public static readonly Figure<int> SameLayoutRunning = Figure.Practice("The same layout is tired of in the", 3, "rd session running");
+    public static readonly Figure<int> DayBeforeEfforts = Figure.Chosen("The day before a competition, at most", 20, "efforts, counted", "a six-stage grid once or twice through, all of it small");
+    public static readonly Figure<double> HalfEffortUnder = Figure.Chosen("Fences count half under", 0.50, "m", "they are stepped over more than jumped; so does the second of a bounce");
+
+    public static readonly Figure<int> HotWork = Figure.Chosen("Trot and canter on a day that halves the work, at most", 15, "minutes", "half of what an ordinary session works");
+
+    /// <summary>Fences in a session, least and most, by how far the horse has come.</summary>
+    public static Figure<int> MostEfforts(Experience experience) => experience switch
+    {
+        Experience.Green => MostEffortsGreen,
+        Experience.Novice => MostEffortsNovice,
+        _ => MostEffortsEstablished,
+    };
+
+    public static readonly Figure<int> MostEffortsGreen = Figure.Chosen("Efforts in a session for a green horse, at most", 15, "efforts, counted", "from common practice: 8 to 15");
+    public static readonly Figure<int> MostEffortsNovice = Figure.Chosen("Efforts in a session for a novice horse, at most", 25, "efforts, counted", "from common practice: 15 to 25");
+    public static readonly Figure<int> MostEffortsEstablished = Figure.Chosen("Efforts in a session for an established horse, at most", 40, "efforts, counted", "from common practice: 25 to 40");
+
+    public static readonly Figure<double> ExertionOfWalk = Figure.Chosen("Exertion expected of walk", 1.0, "of 10", "very light on the category-ratio scale");
+    public static readonly Figure<double> ExertionOfTrot = Figure.Chosen("Exertion expected of trot", 3.0, "of 10", "moderate on the category-ratio scale");
+    public static readonly Figure<double> ExertionOfCanter = Figure.Chosen("Exertion expected of canter", 5.0, "of 10", "hard on the category-ratio scale");
+    public static readonly Figure<double> ExertionOfGallop = Figure.Chosen("Exertion expected of gallop", 8.0, "of 10", "between very hard and the most there is");
 }

@@ -5,17 +5,43 @@ using Hippodrome.Core.Measures;
 namespace Hippodrome.Core.Sessions;
 
 /// <summary>One part of a planned session.</summary>
-public sealed record Part(Phase Phase, string What, Gait Gait, Rein Rein, double Minutes, Guid? SetUpId, Mark? MarkHopedFor, string? RungId = null)
+/// <param name="Phase">Warm-up, work, new work or cool-down.</param>
+/// <param name="What">What is done.</param>
+/// <param name="Gait">The gait most of it is in.</param>
+/// <param name="Rein">The rein, or both.</param>
+/// <param name="Minutes">How long; reckoned from times or fences where nobody gave it.</param>
+/// <param name="SetUpId">A set-up it is ridden over.</param>
+/// <param name="MarkHopedFor">The mark that would make it good.</param>
+/// <param name="RungId">The rung it works on.</param>
+/// <param name="ExerciseId">The exercise of the library it is.</param>
+/// <param name="Times">How often.</param>
+/// <param name="Efforts">Fences jumped, each one counted.</param>
+/// <param name="Transitions">How many, up and down together.</param>
+/// <param name="TransitionsWith">The other gait of them.</param>
+/// <param name="BoutSeconds">Ridden in bouts of so many seconds.</param>
+/// <param name="RestSeconds">Walk between two bouts.</param>
+public sealed record Part(
+    Phase Phase, string What, Gait Gait, Rein Rein, double Minutes, Guid? SetUpId, Mark? MarkHopedFor, string? RungId = null,
+    string? ExerciseId = null, int? Times = null, int? Efforts = null, int? Transitions = null, Gait? TransitionsWith = null, int? BoutSeconds = null, int? RestSeconds = null)
 {
     /// <summary>The rung it works on, if any.</summary>
     internal Rung? Rung => RungId is null ? null : Catalogue.Find(RungId);
+
+    /// <summary>The exercise of the library it is, if any.</summary>
+    internal Exercise? Exercise => ExerciseId is null ? null : Catalogue.FindExercise(ExerciseId);
+
+    internal PartEntry ToEntry() => new(
+        Phase, What, Gait, Rein, Minutes, SetUpId, MarkHopedFor?.Value, RungId, ExerciseId, Times, Efforts, Transitions, TransitionsWith, BoutSeconds, RestSeconds);
 }
+
+/// <summary>A soft fault that the trainer has seen and keeps, with a word why.</summary>
+public sealed record KeptFault(string Rule, string Word);
 
 /// <summary>A session that has been thought out: its parts in order, on a day.</summary>
 public sealed record SessionPlan
 {
-    private SessionPlan(Guid id, DateOnly on, string emphasis, Manner manner, bool helper, IReadOnlyList<Part> parts, string notes, string place, IReadOnlyList<Guid> tackIds) =>
-        (Id, On, Emphasis, Manner, Helper, Parts, Notes, Place, TackIds) = (id, on, emphasis, manner, helper, parts, notes, place, tackIds);
+    private SessionPlan(Guid id, DateOnly on, string emphasis, Manner manner, bool helper, IReadOnlyList<Part> parts, string notes, string place, IReadOnlyList<Guid> tackIds, IReadOnlyList<KeptFault> keptFaults) =>
+        (Id, On, Emphasis, Manner, Helper, Parts, Notes, Place, TackIds, KeptFaults) = (id, on, emphasis, manner, helper, parts, notes, place, tackIds, keptFaults);
 
     public Guid Id { get; }
 
@@ -37,6 +63,9 @@ public sealed record SessionPlan
     /// <summary>Bits and aids it is ridden in.</summary>
     public IReadOnlyList<Guid> TackIds { get; }
 
+    /// <summary>Soft faults that stay, each with a word why.</summary>
+    public IReadOnlyList<KeptFault> KeptFaults { get; }
+
     public double Minutes => Parts.Sum(p => p.Minutes);
 
     public static Outcome<SessionPlan> From(Guid id, SessionEntry entry, DateOnly today)
@@ -52,19 +81,20 @@ public sealed record SessionPlan
         var place = checks.OptionalText("place", entry.Place, 80);
         var tack = entry.TackIds?.Distinct().ToList() ?? [];
         checks.That(tack.Count <= 12, "tackIds", "More than a dozen pieces are no bridle.", "Choose those that matter.");
+        var kept = (entry.KeptFaults ?? []).Take(20).Select((k, i) => new KeptFault(checks.Text($"keptFaults[{i}].rule", k?.Rule, 60), checks.Text($"keptFaults[{i}].word", k?.Word, 300))).DistinctBy(k => k.Rule).ToList();
         var parts = entry.Parts ?? [];
         checks.That(parts.Count > 0, "parts", "There is nothing in this session yet.", "Add a part: walk first.");
         checks.That(parts.Count <= 30, "parts", "More than thirty parts is no session.", "Put some together.");
         var made = parts.Take(30).Select((p, i) => PartFrom(checks, p, i)).ToList();
-        return checks.Outcome(() => new SessionPlan(id, on, emphasis, manner, entry.Helper ?? false, made, notes, place, tack));
+        return checks.Outcome(() => new SessionPlan(id, on, emphasis, manner, entry.Helper ?? false, made, notes, place, tack, kept));
     }
 
     /// <summary>A session read back from the store.</summary>
-    public static SessionPlan Kept(Guid id, DateOnly on, string emphasis, Manner manner, bool helper, IReadOnlyList<Part> parts, string notes, string place = "", IReadOnlyList<Guid>? tackIds = null) =>
-        new(id, on, emphasis, manner, helper, parts, notes, place, tackIds ?? []);
+    public static SessionPlan Kept(Guid id, DateOnly on, string emphasis, Manner manner, bool helper, IReadOnlyList<Part> parts, string notes, string place = "", IReadOnlyList<Guid>? tackIds = null, IReadOnlyList<KeptFault>? keptFaults = null) =>
+        new(id, on, emphasis, manner, helper, parts, notes, place, tackIds ?? [], keptFaults ?? []);
 
     /// <summary>The same session as something to type over, for a copy or a change.</summary>
-    public SessionEntry ToEntry() => new(On, Emphasis, Manner, Helper, [.. Parts.Select(p => new PartEntry(p.Phase, p.What, p.Gait, p.Rein, p.Minutes, p.SetUpId, p.MarkHopedFor?.Value, p.RungId))], Notes, Place, TackIds);
+    public SessionEntry ToEntry() => new(On, Emphasis, Manner, Helper, [.. Parts.Select(p => p.ToEntry())], Notes, Place, TackIds, [.. KeptFaults.Select(k => new KeptFaultEntry(k.Rule, k.Word))]);
 
     private static Part PartFrom(Checks checks, PartEntry? part, int i)
     {
@@ -79,7 +109,13 @@ public sealed record SessionPlan
         var what = checks.Text(Field("what"), part.What, 120);
         var gait = checks.Choice(Field("gait"), part.Gait);
         var rein = checks.Choice(Field("rein"), part.Rein);
-        var minutes = checks.Number(Field("minutes"), part.Minutes, 0.5, 180, "minutes");
+        int? times = part.Times is null ? null : checks.Whole(Field("times"), part.Times, 1, 200, "times");
+        int? efforts = part.Efforts is null ? null : checks.Whole(Field("efforts"), part.Efforts, 1, 100, "fences");
+        int? transitions = part.Transitions is null ? null : checks.Whole(Field("transitions"), part.Transitions, 1, 200, "transitions");
+        checks.That(transitions is null || (part.TransitionsWith is { } other && Enum.IsDefined(other) && other != gait), Field("transitionsWith"), "Transitions go between two gaits.", "Choose the other gait.");
+        int? bout = part.BoutSeconds is null ? null : checks.Whole(Field("boutSeconds"), part.BoutSeconds, 5, 1800, "seconds");
+        int? rest = part.RestSeconds is null ? null : checks.Whole(Field("restSeconds"), part.RestSeconds, 5, 1800, "seconds");
+        var minutes = checks.Number(Field("minutes"), part.Minutes ?? Reckoned(times, efforts, bout, rest), 0.5, 180, "minutes");
         Mark? mark = null;
         if (part.MarkHopedFor is { } hoped)
         {
@@ -88,6 +124,12 @@ public sealed record SessionPlan
         }
 
         checks.That(part.RungId is null || Catalogue.Find(part.RungId) is not null, Field("rungId"), "There is no such rung.", "Choose one of the library's, or none.");
-        return new Part(phase, what, gait, rein, minutes, part.SetUpId, mark, part.RungId);
+        checks.That(part.ExerciseId is null || Catalogue.FindExercise(part.ExerciseId) is not null, Field("exerciseId"), "There is no such exercise.", "Choose one of the library's, or none.");
+        return new Part(phase, what, gait, rein, minutes, part.SetUpId, mark, part.RungId, part.ExerciseId, times, efforts, transitions, transitions is null ? null : part.TransitionsWith, bout, rest);
     }
+
+    /// <summary>Minutes from times or fences, about one a minute; bouts and the rests between them by the clock.</summary>
+    private static double? Reckoned(int? times, int? efforts, int? bout, int? rest) =>
+        bout is { } seconds && times is { } bouts ? Math.Ceiling(((bouts * seconds) + ((bouts - 1) * (rest ?? 0))) / 30.0) / 2
+            : (times ?? efforts) * SessionFigures.MinutesPerGo.Value;
 }

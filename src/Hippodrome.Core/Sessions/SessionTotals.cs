@@ -1,10 +1,15 @@
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Rides;
+using Hippodrome.Core.Setups;
 
 namespace Hippodrome.Core.Sessions;
 
 /// <summary>Minutes and ground covered in one gait.</summary>
 public sealed record GaitTotal(Gait Gait, double Minutes, Distance Way);
+
+/// <summary>Fences of one height.</summary>
+public sealed record PlannedEfforts(double? HeightMetres, int Count);
 
 /// <summary>What a session adds up to.</summary>
 /// <param name="Minutes">Everything.</param>
@@ -12,18 +17,36 @@ public sealed record GaitTotal(Gait Gait, double Minutes, Distance Way);
 /// <param name="ByGait">Minutes and metres, from walk to gallop.</param>
 /// <param name="LeftMinutes">On the left rein; "both" counts half.</param>
 /// <param name="RightMinutes">On the right rein.</param>
-public sealed record SessionTotals(double Minutes, double WorkMinutes, IReadOnlyList<GaitTotal> ByGait, double LeftMinutes, double RightMinutes)
+/// <param name="Transitions">From one part to the next, and those planned within a part.</param>
+/// <param name="Passes">Over poles.</param>
+/// <param name="Efforts">Fences by height; a height nobody gave comes last.</param>
+/// <param name="EffortsCounted">The same with small ones and bounces counted half.</param>
+/// <param name="ExpectedLoad">Expected exertion times minutes (Foster 2001).</param>
+/// <param name="LoadWhy">How the load came about.</param>
+public sealed record SessionTotals(
+    double Minutes, double WorkMinutes, IReadOnlyList<GaitTotal> ByGait, double LeftMinutes, double RightMinutes,
+    IReadOnlyList<TransitionCount> Transitions, int Passes, IReadOnlyList<PlannedEfforts> Efforts, double EffortsCounted, double ExpectedLoad, Why LoadWhy)
 {
-    public static SessionTotals Of(SessionPlan plan, StrideCard card)
+    /// <param name="plan">The plan.</param>
+    /// <param name="card">The horse's stride card.</param>
+    /// <param name="setUps">The set-ups its parts name; none where nothing stands.</param>
+    public static SessionTotals Of(SessionPlan plan, StrideCard card, IReadOnlyDictionary<Guid, SetUp>? setUps = null)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(card);
+        var doses = plan.Parts.Select(p => PartDose.Of(p, p.SetUpOf(setUps))).ToList();
         return new SessionTotals(
             plan.Minutes,
             plan.Parts.Where(IsWork).Sum(p => p.Minutes),
             GaitTotals(plan.Parts.Select(p => (p.Gait, p.Minutes)), card),
             OnRein(plan.Parts, Rein.Left),
-            OnRein(plan.Parts, Rein.Right));
+            OnRein(plan.Parts, Rein.Right),
+            PlannedTransitions(plan.Parts),
+            doses.Sum(d => d.Passes),
+            [.. doses.SelectMany(d => d.Fences).GroupBy(f => f.Height?.Metres).OrderBy(g => g.Key is null).ThenBy(g => g.Key).Select(g => new PlannedEfforts(g.Key, g.Count()))],
+            doses.Sum(d => d.Counted),
+            plan.Parts.Sum(p => p.Minutes * Exertion(p.Gait)),
+            new Why("Expected exertion of each gait times its minutes", [.. plan.Parts.GroupBy(p => p.Gait).OrderBy(g => g.Key).Select(g => FormattableString.Invariant($"{g.Key.ToString().ToLowerInvariant()}: {g.Sum(p => p.Minutes):0.#} minutes at {Exertion(g.Key):0.#}"))], SessionFigures.ExertionOfTrot.Source));
     }
 
     /// <summary>Minutes by gait, and metres at this horse's own speeds.</summary>
@@ -40,4 +63,23 @@ public sealed record SessionTotals(double Minutes, double WorkMinutes, IReadOnly
 
     internal static double OnRein(IEnumerable<Part> parts, Rein rein) =>
         parts.Sum(p => p.Rein == rein ? p.Minutes : p.Rein == Rein.Both ? p.Minutes / 2 : 0);
+
+    private static double Exertion(Gait gait) => gait switch
+    {
+        Gait.Trot => SessionFigures.ExertionOfTrot.Value,
+        Gait.Canter => SessionFigures.ExertionOfCanter.Value,
+        Gait.Gallop => SessionFigures.ExertionOfGallop.Value,
+        _ => SessionFigures.ExertionOfWalk.Value,
+    };
+
+    /// <summary>One at each change of gait between parts; those within a part go down and up in turn, down first.</summary>
+    private static List<TransitionCount> PlannedTransitions(IReadOnlyList<Part> parts)
+    {
+        var between = parts.Zip(parts.Skip(1)).Where(p => p.First.Gait != p.Second.Gait).Select(p => (From: p.First.Gait, To: p.Second.Gait, Count: 1));
+        var within = parts.Where(p => p.Transitions is not null).SelectMany(p => new[]
+        {
+            (From: p.Gait, To: p.TransitionsWith!.Value, Count: (p.Transitions!.Value + 1) / 2), (From: p.TransitionsWith!.Value, To: p.Gait, Count: p.Transitions!.Value / 2),
+        });
+        return [.. between.Concat(within).GroupBy(t => (t.From, t.To)).OrderBy(g => g.Key).Select(g => new TransitionCount(g.Key.From, g.Key.To, g.Sum(t => t.Count))).Where(t => t.Count > 0)];
+    }
 }

@@ -4,6 +4,9 @@ using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Setups;
 
+/// <summary>A fence to be jumped, and whether it is the second of a bounce.</summary>
+public sealed record FenceJumped(Distance Height, bool Bounce);
+
 /// <summary>A set-up that can be built: what stands, where, and how far it is moved from the horse's own distance.</summary>
 public abstract record SetUp
 {
@@ -25,6 +28,9 @@ public abstract record SetUp
 
     /// <summary>Height of the highest fence; nothing where there is none.</summary>
     public abstract Distance HighestFence { get; }
+
+    /// <summary>What is jumped in one go through it, in order; none where nothing is.</summary>
+    public virtual IReadOnlyList<FenceJumped> Fences => HasFence ? [new FenceJumped(HighestFence, false)] : [];
 
     /// <summary>A pole lies off the ground.</summary>
     public abstract bool HasRaisedPole { get; }

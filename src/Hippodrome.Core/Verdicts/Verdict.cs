@@ -80,7 +80,7 @@ public static class VerdictRules
 {
     private static readonly VerdictRule[] All =
     [
-        .. SoundnessRules.All, .. PoleAndFenceRules.All, .. FlatworkRules.All, .. ProgressRules.All,
+        .. SoundnessRules.All, .. PoleAndFenceRules.All, .. FlatworkRules.All, .. ChangeRules.All, .. ProgressRules.All,
     ];
 
     /// <summary>

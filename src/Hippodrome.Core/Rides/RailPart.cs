@@ -1,0 +1,66 @@
+using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Sessions;
+using Hippodrome.Core.Setups;
+
+namespace Hippodrome.Core.Rides;
+
+/// <summary>The marks that a part of a session asks for.</summary>
+public enum MarkPad
+{
+    Flat,
+    Poles,
+    Fence,
+    Changes,
+    Sideways,
+}
+
+/// <summary>A distance on which strides are counted.</summary>
+/// <param name="Metres">Inside to inside.</param>
+/// <param name="Planned">The count it was set for.</param>
+/// <param name="OverPoles">Between ground poles.</param>
+/// <param name="Variant">How it is ridden.</param>
+public sealed record LineToCount(double Metres, int Planned, bool OverPoles, GaitVariant Variant);
+
+/// <summary>What the rail has to know of one part of a plan.</summary>
+/// <param name="Pad">Which marks lie uppermost.</param>
+/// <param name="Fences">Fences in one go through it.</param>
+/// <param name="CountsAs">What one go counts against the budget of efforts.</param>
+/// <param name="HeightMetres">Its highest fence.</param>
+/// <param name="Line">Where strides are counted, if anywhere.</param>
+public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double HeightMetres, LineToCount? Line)
+{
+    public static RailPart Of(Part part, SetUp? setUp)
+    {
+        ArgumentNullException.ThrowIfNull(part);
+        var fences = setUp?.Fences.Count ?? 0;
+        return new RailPart(
+            PadFor(part, setUp), fences,
+            fences == 0 ? 0 : PartDose.Of(part with { Times = 1, Efforts = null }, setUp).Counted,
+            setUp?.HighestFence.Metres ?? 0,
+            LineOf(setUp));
+    }
+
+    private static MarkPad PadFor(Part part, SetUp? setUp) => part switch
+    {
+        _ when setUp is { HasFence: true } || part.Rung?.IsJumped() == true => MarkPad.Fence,
+        _ when setUp is { HasPoles: true } || part.Rung?.Strand == Strand.Poles => MarkPad.Poles,
+        _ when part.Rung?.Strand == Strand.Changes => MarkPad.Changes,
+        _ when part.Rung?.Strand == Strand.Lateral => MarkPad.Sideways,
+        _ => MarkPad.Flat,
+    };
+
+    /// <summary>The last gap between two poles or two fences that has strides in it and a distance somebody typed.</summary>
+    private static LineToCount? LineOf(SetUp? setUp)
+    {
+        if (setUp is not FenceLine line)
+        {
+            return null;
+        }
+
+        var last = line.Elements.Select((e, i) => (Element: e, Before: i > 0 ? line.Elements[i - 1] : null))
+            .LastOrDefault(e => e is { Before: not null, Element: { Strides: > 0, Typed: not null } } && e.Element.IsPole == e.Before!.IsPole);
+        return last.Element is null ? null : new LineToCount(
+            last.Element.Typed!.Value.Metres, last.Element.Strides, last.Element.IsPole, last.Element.IsPole ? GaitVariant.CanterWorking : GaitVariant.CanterCourse);
+    }
+}

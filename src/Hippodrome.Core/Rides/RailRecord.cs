@@ -1,0 +1,118 @@
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+
+namespace Hippodrome.Core.Rides;
+
+/// <summary>What was done in one part of the plan.</summary>
+/// <param name="Part">Its place in the plan, from 0.</param>
+/// <param name="ByGait">Minutes by gait and rein.</param>
+/// <param name="Passes">Over poles.</param>
+/// <param name="Efforts">Over fences.</param>
+/// <param name="Marks">The mean mark of each rein.</param>
+public sealed record PartDone(int Part, IReadOnlyList<GaitMinutes> ByGait, BothReins<PassCount> Passes, BothReins<EffortCount> Efforts, MarksByRein Marks)
+{
+    public double Minutes => ByGait.Sum(g => g.Minutes);
+}
+
+/// <summary>Minutes of one rider; no name is the one who recorded it.</summary>
+public sealed record RiderMinutes(string? Rider, double Minutes);
+
+/// <summary>Flying changes to one lead.</summary>
+public sealed record ChangeCount(int Clean, int Late, int ShortBehind, int None)
+{
+    public int All => Clean + Late + ShortBehind + None;
+}
+
+/// <summary>Where the jumps were told about: take-off, cause and landing.</summary>
+public sealed record JumpsTold(int Close, int Good, int Long, int LandedLeft, int LandedRight, int ChangedBeforeTurn, IReadOnlyDictionary<JumpCause, int> Causes);
+
+/// <summary>A line ridden again and again: each count and how often, and what was planned.</summary>
+public sealed record CountedLine(Guid? SetUpId, double Metres, int? Planned, IReadOnlyList<CountedTimes> Times)
+{
+    /// <summary>How often the planned count was met; null where none was planned.</summary>
+    public int? Met => Planned is { } planned ? Times.Where(t => t.Strides == planned).Sum(t => t.Times) : null;
+
+    /// <summary>The count that missed most often; null when none missed.</summary>
+    public int? MostFrequentMiss => Times.Where(t => Planned is not null && t.Strides != Planned).OrderByDescending(t => t.Times).ThenBy(t => t.Strides).Select(t => (int?)t.Strides).FirstOrDefault();
+}
+
+public sealed record CountedTimes(int Strides, int Times);
+
+/// <summary>Steps sideways away from one leg.</summary>
+public sealed record StepCount(int Asked, int Given);
+
+/// <summary>What only a recorder at the rail can tell.</summary>
+public sealed record RailRecord(
+    DateTimeOffset? Began,
+    DateTimeOffset? Ended,
+    IReadOnlyList<Stretch> Stretches,
+    IReadOnlyList<PartDone> Parts,
+    IReadOnlyList<RiderMinutes> Riders,
+    IReadOnlyList<Interruption> Interruptions,
+    IReadOnlyList<LeftOpen> LeftOpen,
+    IReadOnlyList<ClockNote> ClockNotes,
+    BothReins<ChangeCount> Changes,
+    JumpsTold Jumps,
+    IReadOnlyList<CountedLine> Lines,
+    BothReins<StepCount> Yields,
+    IReadOnlyDictionary<Leg, int> TouchedLegs,
+    IReadOnlyList<string> AdviceTaken,
+    IReadOnlyList<string> AdviceLeft,
+    IReadOnlyList<string> Next)
+{
+    /// <param name="timeline">Tap to tap.</param>
+    /// <param name="notes">What was odd about clocks.</param>
+    /// <param name="events">Everything that counts.</param>
+    internal static RailRecord Of(RideTimeline timeline, IReadOnlyList<ClockNote> notes, IReadOnlyList<RideEvent> events) => new(
+        timeline.Began,
+        timeline.Ended,
+        timeline.Stretches,
+        PartsOf(timeline, events),
+        [.. timeline.Stretches.GroupBy(s => s.Rider).Select(g => new RiderMinutes(g.Key, g.Sum(s => s.Minutes)))],
+        timeline.Interruptions,
+        timeline.LeftOpen,
+        notes,
+        RideRecord.PerRein(events.OfType<ChangeRidden>(), c => c.To, CountChanges),
+        TellJumps(events),
+        [.. events.OfType<StridesCounted>().GroupBy(c => (c.SetUpId, c.Metres, c.Planned)).Select(g => new CountedLine(
+            g.Key.SetUpId, g.Key.Metres, g.Key.Planned, [.. g.GroupBy(c => c.Strides).OrderBy(c => c.Key).Select(c => new CountedTimes(c.Key, c.Count()))]))],
+        RideRecord.PerRein(events.OfType<YieldSteps>(), y => y.AwayFrom, y => new StepCount(y.Sum(s => s.Asked), y.Sum(s => s.Given))),
+        events.OfType<PolesPassed>().Where(p => p.Leg is not null).GroupBy(p => p.Leg!.Value).OrderBy(g => g.Key).ToDictionary(g => g.Key, g => g.Sum(p => p.Touched)),
+        [.. events.OfType<AdviceAnswered>().Where(a => a.Accepted).Select(a => a.Rule)],
+        [.. events.OfType<AdviceAnswered>().Where(a => !a.Accepted).Select(a => a.Rule)],
+        [.. events.OfType<NextToDo>().Select(n => n.Text)]);
+
+    private static List<PartDone> PartsOf(RideTimeline timeline, IReadOnlyList<RideEvent> events)
+    {
+        var stretches = timeline.Stretches.ToLookup(s => s.Part);
+        var tapped = events.ToLookup(timeline.PartOf);
+        var parts = stretches.Select(s => s.Key).Concat(tapped.Select(t => t.Key)).OfType<int>().Distinct().Order();
+        return [.. parts.Select(p => new PartDone(
+            p,
+            RideRecord.MinutesByGait(stretches[p].Select(s => (s.Gait, s.Rein, s.Minutes))),
+            RideRecord.PerRein(tapped[p].OfType<PolesPassed>(), e => e.Rein, RideRecord.CountPasses),
+            RideRecord.PerRein(tapped[p].OfType<Efforts>(), e => e.Rein, RideRecord.CountEfforts),
+            RideRecord.MeanMarks([.. tapped[p].OfType<Marked>()])))];
+    }
+
+    private static ChangeCount CountChanges(List<ChangeRidden> changes)
+    {
+        int Of(ChangeQuality quality) => changes.Count(c => c.Quality == quality);
+        return new ChangeCount(Of(ChangeQuality.Clean), Of(ChangeQuality.Late), Of(ChangeQuality.ShortBehind), Of(ChangeQuality.None));
+    }
+
+    /// <summary>Of each jump the latest word on each thing counts; a jump taken back tells nothing.</summary>
+    private static JumpsTold TellJumps(IReadOnlyList<RideEvent> events)
+    {
+        var jumps = events.OfType<Efforts>().Select(e => e.Id).ToHashSet();
+        var told = events.OfType<JumpTold>().Where(t => jumps.Contains(t.Jump)).GroupBy(t => t.Jump).Select(g => (
+            TakeOff: g.Select(t => t.TakeOff).LastOrDefault(t => t is not null),
+            Landed: g.Select(t => t.LandedOn).LastOrDefault(t => t is not null),
+            Changed: g.Select(t => t.ChangedBeforeTurn).LastOrDefault(t => t is not null),
+            Cause: g.Select(t => t.Cause).LastOrDefault(t => t is not null))).ToList();
+        return new JumpsTold(
+            told.Count(t => t.TakeOff == TakeOff.Close), told.Count(t => t.TakeOff == TakeOff.Good), told.Count(t => t.TakeOff == TakeOff.Long),
+            told.Count(t => t.Landed == Rein.Left), told.Count(t => t.Landed == Rein.Right), told.Count(t => t.Changed == true),
+            told.Where(t => t.Cause is not null).GroupBy(t => t.Cause!.Value).OrderBy(g => g.Key).ToDictionary(g => g.Key, g => g.Count()));
+    }
+}

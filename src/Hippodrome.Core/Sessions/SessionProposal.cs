@@ -1,0 +1,107 @@
+using System.Globalization;
+using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Setups;
+using Hippodrome.Core.Weather;
+
+namespace Hippodrome.Core.Sessions;
+
+/// <summary>Where there is room to ride.</summary>
+public enum Ground
+{
+    Arena,
+    OpenGround,
+}
+
+/// <summary>What is wanted of a proposed session, as typed.</summary>
+/// <param name="On">The day.</param>
+/// <param name="Focus">The strand to work on.</param>
+/// <param name="Minutes">How long there is.</param>
+/// <param name="Helper">Someone is on the ground.</param>
+/// <param name="Ground">In the arena, or out.</param>
+/// <param name="TackIds">Bits and aids it is ridden in.</param>
+public sealed record ProposalEntry(DateOnly? On = null, Strand? Focus = null, double? Minutes = null, bool? Helper = null, Ground? Ground = null, IReadOnlyList<Guid>? TackIds = null)
+{
+    public Outcome<Wanted> Check(DateOnly today)
+    {
+        var checks = new Checks();
+        checks.That(On is { } on && on >= today && on <= today.AddYears(1), "on", "That day cannot be planned.", "Give a day from today on.");
+        var focus = checks.Choice("focus", Focus);
+        var minutes = checks.Number("minutes", Minutes, 10, 120, "minutes");
+        var ground = checks.Choice<Sessions.Ground>("ground", Ground ?? Sessions.Ground.Arena);
+        return checks.Outcome(() => new Wanted(On!.Value, focus, minutes, Helper ?? false, ground, TackIds?.Distinct().ToList() ?? []));
+    }
+}
+
+/// <summary>What is wanted of a proposed session.</summary>
+public sealed record Wanted(DateOnly On, Strand Focus, double Minutes, bool Helper, Ground Ground, IReadOnlyList<Guid> TackIds);
+
+/// <summary>What went before, and how this horse is worked.</summary>
+/// <param name="LastStartRein">The rein its last work began on; null when nobody knows.</param>
+/// <param name="Exercises">Exercises of its latest sessions, the latest first, one or more times each.</param>
+/// <param name="CanterEarly">It canters before it trots in the warm-up.</param>
+public sealed record Habits(Rein? LastStartRein, IReadOnlyList<string> Exercises, bool CanterEarly);
+
+/// <summary>A proposed session, with the reason of each part.</summary>
+/// <param name="Session">What to ride.</param>
+/// <param name="Because">Why each part is there, in the order of the parts.</param>
+/// <param name="Notes">What was left out or changed, and why.</param>
+public sealed record SessionProposal(SessionEntry Session, IReadOnlyList<Why> Because, IReadOnlyList<string> Notes)
+{
+    private const int MostMends = 24;
+
+    /// <summary>
+    /// A session for the horse from where it stands: walk, its own warm-up, the easy thing, the rung in work on
+    /// both reins, new work last, cool-down and closing test. What a check finds in it is mended where it
+    /// can be without another day or another person. The same inputs give the same session.
+    /// </summary>
+    /// <param name="wanted">What is wanted.</param>
+    /// <param name="habits">What went before.</param>
+    /// <param name="contextOf">What a plan for this horse is checked against.</param>
+    public static Outcome<SessionProposal> For(Wanted wanted, Habits habits, Func<SessionPlan, PlanContext> contextOf)
+    {
+        ArgumentNullException.ThrowIfNull(wanted);
+        ArgumentNullException.ThrowIfNull(habits);
+        ArgumentNullException.ThrowIfNull(contextOf);
+        var looked = contextOf(Blank(wanted));
+        var checks = new Checks();
+        var atRest = (looked.Restrictions ?? []).FirstOrDefault(r => r.HoldsOn(wanted.On) && r.NoGaits.Contains(Gait.Walk));
+        if ((looked.HeldBecause ?? atRest?.Because) is { } because)
+        {
+            checks.Add("focus", $"{looked.Horse.Name} is held: {because}.", "Nothing is proposed until a vet has cleared it.");
+            return Outcome<SessionProposal>.Wrong(checks.Faults);
+        }
+
+        var mended = Mended(new SessionDraft(wanted, habits, looked).Draw(), wanted, contextOf);
+        var left = PlanChecks.Check(contextOf(SessionPlan.From(Guid.Empty, mended.Session, wanted.On).OrThrow())).FirstOrDefault(f => f.Hard);
+        checks.That(left is null, "focus", left?.Says ?? "", left?.Mend ?? "");
+        return checks.Outcome(() => mended);
+    }
+
+    private static SessionPlan Blank(Wanted wanted) => SessionPlan.Kept(
+        Guid.Empty, wanted.On, "–", Manner.Ridden, wanted.Helper, [new Part(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 1, null, null)], "", "", wanted.TackIds);
+
+    private static SessionProposal Mended(SessionProposal drafted, Wanted wanted, Func<SessionPlan, PlanContext> contextOf)
+    {
+        var reasons = drafted.Session.Parts!.Zip(drafted.Because).DistinctBy(p => (p.First.What, p.First.Rein)).ToDictionary(p => (p.First.What, p.First.Rein), p => p.Second);
+        var (entry, notes) = (drafted.Session, drafted.Notes.ToList());
+        for (var i = 0; i < MostMends; i++)
+        {
+            var plan = SessionPlan.From(Guid.Empty, entry, wanted.On).OrThrow();
+            var found = PlanChecks.Check(contextOf(plan)).Select(f => (Fault: f, Mend: f.Mends.FirstOrDefault(m => m.Entry.On == entry.On && m.Entry.Helper == entry.Helper))).FirstOrDefault(f => f.Mend is not null);
+            if (found.Mend is null)
+            {
+                break;
+            }
+
+            entry = found.Mend.Entry;
+            notes.Add($"{found.Fault.Says} {found.Mend.Label}: done.");
+        }
+
+        return new SessionProposal(
+            entry,
+            [.. entry.Parts!.Select(p => reasons.GetValueOrDefault((p.What, p.Rein)) ?? new Why("Put in to mend a fault of the plan", [p.What!], Source.CommonPractice))],
+            notes);
+    }
+}

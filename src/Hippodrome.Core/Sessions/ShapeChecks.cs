@@ -1,0 +1,80 @@
+using System.Globalization;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+using static Hippodrome.Core.Sessions.PlanChecks;
+
+namespace Hippodrome.Core.Sessions;
+
+/// <summary>The shape of a session: walk first, work from easy to new, both reins, walk last.</summary>
+internal static class ShapeChecks
+{
+    public static readonly PlanCheck[] All = [WalkFirstTooShort, NoCoolDown, NewWorkTooEarly, NothingButNewWork, MoreThanOneNewThing, OneReinTooMuch];
+
+    private static PlanFault? WalkFirstTooShort(PlanContext c)
+    {
+        if (WalkRulesDoNotHold(c))
+        {
+            return null;
+        }
+
+        var why = WalkFirstNeeded(c.Age, c.TemperatureC, out var needed);
+        var walked = WalkedFirst(c.Plan);
+        return walked >= needed ? null : Soft(
+            nameof(WalkFirstTooShort), Minutes("Only {0} minutes of walk come first.", walked), Minutes("Add {0} minutes of walk at the start.", needed - walked), why);
+    }
+
+    private static PlanFault? NoCoolDown(PlanContext c)
+    {
+        var walked = WalkedLast(c.Plan);
+        var needed = SessionFigures.WalkLast;
+        return WalkRulesDoNotHold(c) || walked >= needed.Value ? null : Soft(
+            nameof(NoCoolDown), walked == 0 ? "It does not end in a cool-down at walk." : Minutes("Only {0} minutes of walk at the end.", walked), Minutes("Add {0} minutes of walk on a long rein at the end.", needed.Value - walked),
+            new Why("Five to ten minutes of walk on a long rein bring breath and muscle down", [Minutes("planned: {0} minutes", walked)], needed.Source));
+    }
+
+    private static PlanFault? NewWorkTooEarly(PlanContext c)
+    {
+        var start = c.Plan.Parts.TakeWhile(p => p.Phase != Phase.NewWork).Sum(p => p.Minutes);
+        var beforeCoolDown = c.Plan.Parts.Reverse().SkipWhile(p => p.Phase == Phase.CoolDown).Sum(p => p.Minutes);
+        var early = beforeCoolDown - start;
+        var limit = SessionFigures.NewWorkWithin;
+        return !c.Plan.Parts.Any(p => p.Phase == Phase.NewWork) || early <= limit.Value ? null : Soft(
+            nameof(NewWorkTooEarly), Minutes("New work starts {0} minutes before the cool-down.", early), $"Move it into the last {limit.Value} minutes of work: never first, one or two good ones and leave it.",
+            new Why("New or exciting work comes late, when the horse has settled", [Minutes("starts {0} minutes before the cool-down", early)], limit.Source));
+    }
+
+    private static PlanFault? NothingButNewWork(PlanContext c) =>
+        !c.Plan.Parts.Any(p => p.Phase == Phase.NewWork) || c.Plan.Parts.Any(p => p.Phase == Phase.Work) ? null : Soft(
+            nameof(NothingButNewWork), "The work is nothing but new work.", "Start with something the horse does well.",
+            new Why("New work is never the whole session", ["no part is in the work phase"], Source.CommonPractice));
+
+    private static PlanFault? MoreThanOneNewThing(PlanContext c)
+    {
+        var things = c.Plan.Parts.Where(p => p.Phase == Phase.NewWork).Select(p => p.What).Distinct(StringComparer.OrdinalIgnoreCase).ToList();
+        return things.Count <= 1 ? null : Soft(
+            nameof(MoreThanOneNewThing), $"{things.Count} new things in one session.", "Keep one for today and the other for another day.",
+            new Why("One new thing at a time", things, Source.CommonPractice));
+    }
+
+    private static PlanFault? OneReinTooMuch(PlanContext c)
+    {
+        var work = c.Plan.Parts.Where(SessionTotals.IsWork).ToList();
+        var (left, right) = (SessionTotals.OnRein(work, Rein.Left), SessionTotals.OnRein(work, Rein.Right));
+        var share = left + right == 0 ? 0 : Math.Max(left, right) / (left + right);
+        var limit = SessionFigures.OneReinAtMost;
+        return share <= limit.Value + 1e-9 ? null : Soft(
+            nameof(OneReinTooMuch), string.Create(CultureInfo.InvariantCulture, $"{share:P0} of the work is on the {(left > right ? "left" : "right")} rein."), $"Move some of it to the {(left > right ? "right" : "left")} rein.",
+            new Why("No rein gets more than 60 % of the work", [Minutes("left {0} minutes", left), Minutes("right {0} minutes", right)], limit.Source));
+    }
+
+    /// <summary>Walk that comes before anything else, in minutes.</summary>
+    internal static double WalkedFirst(SessionPlan plan) =>
+        plan.Parts.TakeWhile(p => p.Gait == Gait.Walk).Where(p => p.Phase == Phase.WarmUp).Sum(p => p.Minutes);
+
+    /// <summary>Walk after everything else, in minutes.</summary>
+    internal static double WalkedLast(SessionPlan plan) =>
+        plan.Parts.Reverse().TakeWhile(p => p.Gait == Gait.Walk).Where(p => p.Phase == Phase.CoolDown).Sum(p => p.Minutes);
+
+    private static bool WalkRulesDoNotHold(PlanContext c) =>
+        c.Plan.Manner == Manner.InHand || c.Plan.Minutes <= SessionFigures.ShortSession.Value;
+}

@@ -1,0 +1,41 @@
+using System.Globalization;
+using Hippodrome.Core.Care;
+using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Measures;
+using static Hippodrome.Core.Sessions.PlanChecks;
+
+namespace Hippodrome.Core.Sessions;
+
+/// <summary>Bits kept for other work, and feet that are due.</summary>
+internal static class TackChecks
+{
+    public static readonly PlanCheck[] All = [TackNotAllowed, OverdueFeet];
+
+    /// <summary>A bit kept for something else, or for fences higher than these.</summary>
+    private static PlanFault? TackNotAllowed(PlanContext c)
+    {
+        foreach (var tack in c.Tack ?? [])
+        {
+            if (c.Kinds.Where(k => !tack.IsFor(k)).Select(k => k.Say()).ToList() is { Count: > 0 } not)
+            {
+                return Soft(
+                    nameof(TackNotAllowed), $"{tack.Name} is not for {string.Join(" or ", not)}.", "Take what is kept for it, or change what it is for in the passport.",
+                    new Why("Each bit and aid is for certain work", [$"{tack.Name} is for {string.Join(", ", tack.For.Select(s => s.Say()))}"], Source.CommonPractice));
+            }
+
+            if (tack.FencesFrom is { } from && c.HighestFence < from)
+            {
+                return Soft(
+                    nameof(TackNotAllowed), string.Create(CultureInfo.InvariantCulture, $"{tack.Name} is kept for fences from {from.Metres:0.00} m."), "Take a milder one.",
+                    new Why("A bit kept for fences above a height is a limit, not a note", [string.Create(CultureInfo.InvariantCulture, $"highest fence planned {c.HighestFence.Metres:0.00} m")], Source.CommonPractice));
+            }
+        }
+
+        return null;
+    }
+
+    internal static PlanFault? OverdueFeet(PlanContext c) =>
+        c.Feet is not { State: CareState.Overdue, DueOn: { } due } || c.Plan.Manner == Manner.InHand ? null : Soft(
+            nameof(OverdueFeet), string.Create(CultureInfo.InvariantCulture, $"Its feet have been due since {due:d MMMM}."), "Have them seen to before more than light work.",
+            new Why("Feet come before work", c.Feet.Why.Inputs, c.Feet.Why.Source));
+}
