@@ -130,6 +130,7 @@ api.MapOwnLibrary();
 api.MapSetUps();
 api.MapSessions();
 api.MapRides();
+api.MapRail();
 app.MapHealth();
 app.MapOpenApi().ExcludeFromDescription();
 app.MapPage();

@@ -32,6 +32,9 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         ["POST /api/horses/{horseId}/set-ups/beside"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}/versions"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/library"] = [200, 200, 200, 200, 200, 200, 401],
+        ["GET /api/session-templates"] = [200, 200, 200, 200, 200, 200, 401],
+        ["GET /api/horses/{horseId}/rides/{rideId:guid}/taps"] = [200, 200, 200, 200, 404, 404, 401],
+        ["GET /api/horses/{horseId}/rides/{rideId:guid}/photos/{photoId:guid}"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/distance"] = [200, 200, 200, 200, 200, 200, 401],
         ["GET /api/approach"] = [200, 200, 200, 200, 200, 200, 401],
         ["GET /api/horses"] = [200, 200, 200, 200, 200, 200, 401],
@@ -64,6 +67,10 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         ["GET /api/horses/{horseId}/approach"] = [200, 200, 200, 200, 404, 404, 401],
 
         // Riders record rides of horses given to them; observers record nothing.
+        ["GET /api/horses/{horseId}/rail"] = [200, 200, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/rides/{rideId:guid}/taps"] = [200, 200, 403, 403, 404, 404, 401],
+        ["PUT /api/horses/{horseId}/rides/{rideId:guid}/photos/{photoId:guid}"] = [200, 200, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/sessions/propose"] = [200, 403, 403, 403, 404, 404, 401],
         ["POST /api/horses/{horseId}/rides/{rideId:guid}/events"] = [200, 200, 403, 403, 404, 404, 401],
 
         ["POST /api/horses/{horseId}/assessments"] = [200, 200, 403, 403, 404, 404, 401],

@@ -198,6 +198,13 @@ public static class Calls
         ["GET /api/horses/{horseId}/rides"] = app => At($"{Of(app.Horse)}/rides"),
         ["GET /api/horses/{horseId}/rides/{rideId:guid}"] = async app => new Call(await RideAsync(app)),
         ["POST /api/horses/{horseId}/rides/{rideId:guid}/events"] = app => At($"{Of(app.Horse)}/rides/{Guid.NewGuid()}/events", Ride()),
+        ["POST /api/horses/{horseId}/sessions/propose"] = app => At($"{Of(app.Horse)}/sessions/propose", Wanted()),
+        ["GET /api/session-templates"] = _ => At("/api/session-templates"),
+        ["GET /api/horses/{horseId}/rail"] = app => At($"{Of(app.Horse)}/rail"),
+        ["GET /api/horses/{horseId}/rides/{rideId:guid}/taps"] = async app => new Call($"{await RideAsync(app)}/taps"),
+        ["POST /api/horses/{horseId}/rides/{rideId:guid}/taps"] = app => At($"{Of(app.Horse)}/rides/{Guid.NewGuid()}/taps", Ride()),
+        ["PUT /api/horses/{horseId}/rides/{rideId:guid}/photos/{photoId:guid}"] = async app => new Call($"{await RideAsync(app)}/photos/{Guid.NewGuid()}", Jpeg),
+        ["GET /api/horses/{horseId}/rides/{rideId:guid}/photos/{photoId:guid}"] = async app => new Call(await PhotoAsync(app)),
         ["POST /api/horses/{horseId}/rides/{rideId:guid}/answers"] = async app =>
         {
             var ride = await RideAsync(app);
@@ -233,6 +240,18 @@ public static class Calls
     {
         var address = $"{Of(horse ?? app.Horse)}/rides/{Guid.NewGuid()}";
         await app.Trainer.PostAsync($"{address}/events", entry ?? Ride());
+        return address;
+    }
+
+    public static ProposalEntry Wanted(Strand focus = Strand.Poles) => new(App.Today, focus, 40, true, Ground.Arena);
+
+    /// <summary>What begins like a JPEG and is long enough to be one.</summary>
+    public static PhotoEntry Jpeg { get; } = new(Convert.ToBase64String([0xFF, 0xD8, 0xFF, 0xE0, .. new byte[200]]));
+
+    private static async Task<string> PhotoAsync(App app)
+    {
+        var address = $"{await RideAsync(app)}/photos/{Guid.NewGuid()}";
+        await app.Trainer.PutAsync(address, Jpeg);
         return address;
     }
 

@@ -60,7 +60,7 @@ public sealed record StrideCard
         var startSpread = start.Metres * StrideFigures.StartSpread.Value;
         var strides = Combine(start.Metres, startSpread, [.. measured.Select(m => (m.Stride.Metres, m.Spread.Metres))]);
         var startSpeed = figure.Value.MetresPerSecond * scale;
-        var speeds = Combine(startSpeed, startSpeed * StrideFigures.StartSpread.Value, [.. measured.Select(m => (m.Speed.MetresPerSecond, m.Speed.MetresPerSecond * (m.Spread / m.Stride)))]);
+        var speeds = Combine(startSpeed, startSpeed * StrideFigures.StartSpread.Value, [.. measured.Where(m => m.Speed is not null).Select(m => (m.Speed!.Value.MetresPerSecond, m.Speed.Value.MetresPerSecond * (m.Spread / m.Stride)))]);
         return new StrideEstimate(
             variant,
             Distance.FromMetres(strides.Mean),
@@ -110,7 +110,7 @@ public sealed record StrideCard
             string.Create(CultureInfo.InvariantCulture, $"this horse stands {height.Centimetres:0} cm: times {scale:0.00} makes {start}"),
         };
         inputs.AddRange(measured.OrderBy(m => m.On).Select(m => string.Create(
-            CultureInfo.InvariantCulture, $"{m.On:d MMM yyyy}: {m.Strip.Metres:0.#} m in {m.Strides:0.#} strides and {m.Seconds:0.#} s makes {m.Stride}, give or take {m.Spread.Centimetres:0} cm")));
+            CultureInfo.InvariantCulture, $"{m.On:d MMM yyyy}: {m.Strip.Metres:0.#} m in {m.Strides:0.#} strides{(m.Seconds is { } s ? string.Create(CultureInfo.InvariantCulture, $" and {s:0.#} s") : ", counted between poles,")} makes {m.Stride}, give or take {m.Spread.Centimetres:0} cm")));
         return measured.Count == 0
             ? new Why("Published start value, scaled by height", inputs, figure.Source)
             : new Why("Start value and measured strips, each weighed by how sure it is", inputs, Source.Chosen("a measured strip counts for more the more strides it holds; the start value fades as strips come in"));

@@ -22,7 +22,7 @@ public sealed record StrideEntry(GaitVariant? Variant = null, double? StripMetre
 /// <summary>One measured strip: stride length, speed and tempo.</summary>
 public sealed record StrideMeasurement
 {
-    private StrideMeasurement(Guid id, GaitVariant variant, Distance strip, double strides, double seconds, DateOnly on) =>
+    private StrideMeasurement(Guid id, GaitVariant variant, Distance strip, double strides, double? seconds, DateOnly on) =>
         (Id, Variant, Strip, Strides, Seconds, On) = (id, variant, strip, strides, seconds, on);
 
     public Guid Id { get; }
@@ -34,17 +34,19 @@ public sealed record StrideMeasurement
     /// <summary>Full strides over the strip; steps have been halved.</summary>
     public double Strides { get; }
 
-    public double Seconds { get; }
+    /// <summary>Time over the strip; null for a counted line, which nobody timed.</summary>
+    public double? Seconds { get; }
 
     public DateOnly On { get; }
 
     /// <summary>Length of one full stride.</summary>
     public Distance Stride => Strip * (1 / Strides);
 
-    public Speed Speed => Speed.FromMetresPerSecond(Strip.Metres / Seconds);
+    /// <summary>Null where nobody timed it.</summary>
+    public Speed? Speed => Seconds is { } seconds ? Measures.Speed.FromMetresPerSecond(Strip.Metres / seconds) : null;
 
-    /// <summary>Strides a minute.</summary>
-    public double Tempo => Strides / Seconds * 60;
+    /// <summary>Strides a minute; null where nobody timed it.</summary>
+    public double? Tempo => Strides / Seconds * 60;
 
     /// <summary>How far this one strip may be off: the horse's own variation and the counting at both ends.</summary>
     public Distance Spread
@@ -85,8 +87,18 @@ public sealed record StrideMeasurement
     }
 
     /// <summary>A measurement read back from the store.</summary>
-    public static StrideMeasurement Kept(Guid id, GaitVariant variant, Distance strip, double strides, double seconds, DateOnly on) =>
+    public static StrideMeasurement Kept(Guid id, GaitVariant variant, Distance strip, double strides, double? seconds, DateOnly on) =>
         new(id, variant, strip, strides, seconds, on);
+
+    /// <summary>
+    /// A line ridden between ground poles and counted: n strides between take n + 1 stride lengths. Null where no
+    /// horse could have ridden it so, since a miscount at the rail must not move the card.
+    /// </summary>
+    public static StrideMeasurement? FromLine(Guid id, GaitVariant variant, Distance between, int strides, DateOnly on)
+    {
+        var measured = new StrideMeasurement(id, variant, between, strides + 1, null, on);
+        return StrideFigures.BelievableStride(variant.Gait()).Holds(measured.Stride) ? measured : null;
+    }
 
     private static void CheckBelievable(Checks checks, StrideMeasurement measured)
     {
@@ -98,16 +110,17 @@ public sealed record StrideMeasurement
             "count",
             $"That makes a {name} stride of {measured.Stride}.",
             string.Create(CultureInfo.InvariantCulture, $"A believable {name} stride is {believable}: over this strip {measured.Strip / believable.Longest:0.0} to {measured.Strip / believable.Shortest:0.0} strides. Were steps counted, or strides?"));
+        var speed = measured.Speed!.Value;
         var fastest = StrideFigures.BelievableSpeed(gait);
         checks.That(
-            measured.Speed.MetresPerSecond <= fastest,
+            speed.MetresPerSecond <= fastest,
             "seconds",
-            string.Create(CultureInfo.InvariantCulture, $"That makes {measured.Speed.MetresPerSecond:0.0} m/s."),
+            string.Create(CultureInfo.InvariantCulture, $"That makes {speed.MetresPerSecond:0.0} m/s."),
             string.Create(CultureInfo.InvariantCulture, $"A believable {name} is at most {fastest:0.0} m/s: at least {measured.Strip.Metres / fastest:0.0} s over this strip."));
         checks.That(
-            measured.Speed.MetresPerSecond >= StrideFigures.SlowestWalk.Value,
+            speed.MetresPerSecond >= StrideFigures.SlowestWalk.Value,
             "seconds",
-            string.Create(CultureInfo.InvariantCulture, $"That makes {measured.Speed.MetresPerSecond:0.00} m/s, slower than any walk."),
+            string.Create(CultureInfo.InvariantCulture, $"That makes {speed.MetresPerSecond:0.00} m/s, slower than any walk."),
             string.Create(CultureInfo.InvariantCulture, $"Give at most {measured.Strip.Metres / StrideFigures.SlowestWalk.Value:0} s over this strip."));
     }
 }

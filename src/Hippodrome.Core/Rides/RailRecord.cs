@@ -82,6 +82,25 @@ public sealed record RailRecord(
         [.. events.OfType<AdviceAnswered>().Where(a => !a.Accepted).Select(a => a.Rule)],
         [.. events.OfType<NextToDo>().Select(n => n.Text)]);
 
+    internal BothReins<PassCount> PassesOf(IReadOnlyCollection<int> parts)
+    {
+        PassCount Sum(Func<PartDone, PassCount> of) => Parts.Where(p => parts.Contains(p.Part)).Select(of).Aggregate(new PassCount(0, 0, 0), (a, b) => new PassCount(a.Clean + b.Clean, a.Touched + b.Touched, a.Rushed + b.Rushed));
+        return new(Sum(p => p.Passes.Left), Sum(p => p.Passes.Right));
+    }
+
+    internal BothReins<EffortCount> EffortsOf(IReadOnlyCollection<int> parts)
+    {
+        EffortCount Sum(Func<PartDone, EffortCount> of) => Parts.Where(p => parts.Contains(p.Part)).Select(of)
+            .Aggregate(new EffortCount(0, 0, 0, 0, 0), (a, b) => new EffortCount(a.Clear + b.Clear, a.Rub + b.Rub, a.Knock + b.Knock, a.RunOut + b.RunOut, a.Stop + b.Stop));
+        return new(Sum(p => p.Efforts.Left), Sum(p => p.Efforts.Right));
+    }
+
+    internal MarksByRein MarksOf(IReadOnlyCollection<int> parts)
+    {
+        double? Mean(Func<PartDone, double?> of) => Parts.Where(p => parts.Contains(p.Part)).Select(of).Average() is { } mean ? Math.Round(mean, 2) : null;
+        return new(Mean(p => p.Marks.Left), Mean(p => p.Marks.Right));
+    }
+
     private static List<PartDone> PartsOf(RideTimeline timeline, IReadOnlyList<RideEvent> events)
     {
         var stretches = timeline.Stretches.ToLookup(s => s.Part);

@@ -40,6 +40,13 @@ public sealed class RideLog
 
         checks.That(e.Id != Guid.Empty, $"{at}.id", "The event has no id.", "Give it an id of its own.");
         checks.That(e.At.Year is >= 2000 and <= 2200, $"{at}.at", "The time is missing or far off.", "Set the clock of the device.");
+        if (e.Clock is { } clock)
+        {
+            checks.That(clock.Device != Guid.Empty && clock.Run != Guid.Empty, $"{at}.clock", "The tap does not say which device made it.", "Give device and run.");
+            checks.Whole($"{at}.clock.number", clock.Number, 0, 1_000_000, "taps");
+            checks.Number($"{at}.clock.seconds", clock.Seconds, 0, 10_000_000, "seconds");
+        }
+
         e.Check(checks, at);
     }
 }

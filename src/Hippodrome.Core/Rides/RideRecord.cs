@@ -63,6 +63,16 @@ public sealed record RideRecord(
     /// <summary>Both reins' marks are there and reach <paramref name="mark"/>.</summary>
     public bool BothReinsReach(double mark) => Marks.Left >= mark && Marks.Right >= mark;
 
+    /// <summary>
+    /// Passes, efforts and marks of some parts of the plan only, where they were tapped part by part; what is
+    /// felt of the whole ride stays. The whole record where nothing was marked in a part.
+    /// </summary>
+    public RideRecord OnParts(IReadOnlyCollection<int> parts)
+    {
+        var marked = Rail.Parts.Any(p => p.Marks is not { Left: null, Right: null } || p.Passes.Left.All + p.Passes.Right.All + p.Efforts.Left.All + p.Efforts.Right.All > 0);
+        return marked ? this with { Passes = Rail.PassesOf(parts), Efforts = Rail.EffortsOf(parts), Marks = Rail.MarksOf(parts) } : this;
+    }
+
     public bool Saw(params Sign[] signs) => Signs.Any(s => signs.Contains(s.Sign));
 
     /// <summary>Folds a log to what it adds up to: the same for any order of arrival and any doubling.</summary>

@@ -1,12 +1,14 @@
 using Hippodrome.Core.Care;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Rides;
 using Hippodrome.Server.Horses;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Storage;
 using Hippodrome.Storage.Assessments;
 using Hippodrome.Storage.Care;
 using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.Rides;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Hippodrome.Server.Care;
@@ -14,8 +16,11 @@ namespace Hippodrome.Server.Care;
 /// <summary>A weight or condition, with what was measured.</summary>
 public sealed record BodyView(Guid Id, DateOnly On, double? GirthCm, double? LengthCm, double? WeightKg, double? Condition);
 
+/// <summary>What the feet have worked since they were last done.</summary>
+public sealed record WorkSinceFeet(DateOnly Since, double Minutes, int Rides);
+
 /// <summary>What is due, who came, what it weighs.</summary>
-public sealed record CareView(IReadOnlyList<CareDue> Due, IReadOnlyList<CareVisit> Visits, IReadOnlyList<BodyView> Body, Why WeightWhy, DateOnly? WorkBeganAgain);
+public sealed record CareView(IReadOnlyList<CareDue> Due, IReadOnlyList<CareVisit> Visits, IReadOnlyList<BodyView> Body, Why WeightWhy, DateOnly? WorkBeganAgain, WorkSinceFeet? SinceFeet);
 
 public static class CareEndpoints
 {
@@ -74,6 +79,20 @@ public static class CareEndpoints
         var taped = body.Find(b => b.WeightKg is not null);
         return new CareView(
             CareDue.All(visits, horse.Age(visit.Today), began, visit.Today), visits, body,
-            new Why("Girth² x length / 11877", taped is null ? [] : [$"girth {taped.GirthCm:0.#} cm, length {taped.LengthCm:0.#} cm"], CareFigures.GirthSquaredByLength.Source), began);
+            new Why("Girth² x length / 11877", taped is null ? [] : [$"girth {taped.GirthCm:0.#} cm, length {taped.LengthCm:0.#} cm"], CareFigures.GirthSquaredByLength.Source), began,
+            await SinceFeetAsync(horseId, visits, visit));
+    }
+
+    private static async Task<WorkSinceFeet?> SinceFeetAsync(Guid horseId, IReadOnlyList<CareVisit> visits, Visit visit)
+    {
+        const int mostRides = 120;
+        if (visits.Where(v => v.Kind == CareKind.Feet).Max(v => (DateOnly?)v.On) is not { } since)
+        {
+            return null;
+        }
+
+        var rides = (await visit.Yard.LatestRidesAsync([horseId], visit.Today, mostRides)).FindAll(r => r.OnDay >= since);
+        var logs = await visit.Yard.LogsAsync(rides.Select(r => r.Id));
+        return new WorkSinceFeet(since, rides.Sum(r => RideRecord.Fold(logs[r.Id]).Minutes), rides.Count);
     }
 }

@@ -49,7 +49,7 @@ internal sealed class LadderBook
             visit.Today,
             (await yard.FindHorseAsync(horseId))!.Value,
             moves,
-            rides.ToLookup(r => r.RungId, r => (r.Ride, RideRecord.Fold(logs[r.Ride.Id]))),
+            rides.ToLookup(r => r.RungId, r => (r.Ride, RideRecord.Fold(logs[r.Ride.Id]).OnParts(r.Parts))),
             await yard.LatestRidesAsync([horseId], visit.Today, RidesLookedAt),
             [.. (await yard.AimsAsync([horseId])).Select(a => a.Aim.On)],
             (await yard.HoldsAsync([horseId])).Exists(h => h.ClearedOn is null));

@@ -16,7 +16,7 @@ namespace Hippodrome.Server.Horses;
 public sealed record HorseView(Guid Id, string Name, int Foaled, int Age, double HeightCm, string Hands, Sex Sex, Experience Experience, string Notes, int Version);
 
 /// <summary>A measured strip with what it gives.</summary>
-public sealed record StrideView(Guid Id, GaitVariant Variant, DateOnly On, double StripMetres, double Strides, double Seconds, Distance Stride, Speed Speed, double Tempo);
+public sealed record StrideView(Guid Id, GaitVariant Variant, DateOnly On, double StripMetres, double Strides, double? Seconds, Distance Stride, Speed? Speed, double? Tempo);
 
 /// <summary>The next session planned, in a line.</summary>
 public sealed record NextSession(Guid Id, DateOnly On, string Emphasis);
@@ -160,7 +160,7 @@ public static class HorseEndpoints
             Standing.On(kept.Value, holds.Find(h => h.ClearedOn is null)?.Because, open, visit.Today),
             last, visit.Today.DayNumber - last?.DayNumber, next is null ? null : new NextSession(next.Id, next.On, next.Emphasis),
             StrideCard.For(kept.Value.Height, measured).Estimates,
-            [.. measured.OrderByDescending(m => m.On).Select(m => new StrideView(m.Id, m.Variant, m.On, m.Strip.Metres, m.Strides, m.Seconds, m.Stride, m.Speed, Math.Round(m.Tempo, 1)))],
+            [.. measured.OrderByDescending(m => m.On).Select(m => new StrideView(m.Id, m.Variant, m.On, m.Strip.Metres, m.Strides, m.Seconds, m.Stride, m.Speed, m.Tempo is { } tempo ? Math.Round(tempo, 1) : null))],
             holds);
     }
 }

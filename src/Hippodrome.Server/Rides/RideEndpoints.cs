@@ -27,6 +27,9 @@ public sealed record RideLine(Guid Id, DateOnly On, string Rider, double Minutes
 /// <summary>An event as the log shows it: struck through when it was taken back.</summary>
 public sealed record LoggedEvent(RideEvent Event, bool TakenBack);
 
+/// <summary>One part of the plan beside what was done in it; nothing was where it was not tapped part by part.</summary>
+public sealed record PartCompared(Part Planned, PartDone? Done);
+
 /// <summary>Everything about a ride: planned beside done, left beside right, what the rules say.</summary>
 public sealed record Review(
     Guid Id,
@@ -36,12 +39,14 @@ public sealed record Review(
     IReadOnlyList<SetUpView> SetUps,
     RideRecord Record,
     IReadOnlyList<GaitTotal> Done,
+    IReadOnlyList<PartCompared> Parts,
     BothReins<double> MinutesByRein,
     double? MarksAsymmetry,
     HeatAdvice? Heat,
     IReadOnlyList<Verdict> Verdicts,
     IReadOnlyList<VerdictAnswer> Answers,
-    IReadOnlyList<LoggedEvent> Log);
+    IReadOnlyList<LoggedEvent> Log,
+    IReadOnlyList<Guid> Photos);
 
 public static class RideEndpoints
 {
@@ -51,7 +56,7 @@ public static class RideEndpoints
     {
         api.MapGet("/horses/{horseId}/rides", ListAsync).Needs(Access.Reads);
         api.MapGet("/horses/{horseId}/rides/{rideId:guid}", ReviewAsync).Needs(Access.Reads);
-        api.MapPost("/horses/{horseId}/rides/{rideId:guid}/events", AppendAsync).Needs(Access.Rides);
+        api.MapPost("/horses/{horseId}/rides/{rideId:guid}/events", AppendAndShowAsync).Needs(Access.Rides);
         api.MapPost("/horses/{horseId}/rides/{rideId:guid}/answers", AnswerEndpoint.AnswerAsync).Needs(Access.Trains);
     }
 
@@ -70,45 +75,71 @@ public static class RideEndpoints
             ? TypedResults.Ok(await ShowReviewAsync(visit, ride))
             : Problems.NotFound();
 
-    private static async Task<Results<Ok<Review>, ProblemHttpResult>> AppendAsync(Guid horseId, Guid rideId, RideEntry entry, Visit visit)
+    private static async Task<Results<Ok<Review>, ProblemHttpResult>> AppendAndShowAsync(Guid horseId, Guid rideId, RideEntry entry, Visit visit)
+    {
+        var (ride, refusal) = await AppendAsync(horseId, rideId, entry, visit);
+        return refusal is null ? TypedResults.Ok(await ShowReviewAsync(visit, ride!)) : refusal;
+    }
+
+    /// <summary>Appends what is new of these events, making the ride if need be; or says why not.</summary>
+    internal static async Task<(Ride? Ride, ProblemHttpResult? Refusal)> AppendAsync(Guid horseId, Guid rideId, RideEntry entry, Visit visit)
     {
         var log = RideLog.From(entry.Events);
         if (!log.IsFine)
         {
-            return Problems.Faulty(log.Faults);
+            return (null, Problems.Faulty(log.Faults));
         }
 
         var on = entry.On ?? visit.Today;
         if (on > visit.Today || on < visit.Today.AddYears(-2))
         {
-            return Problems.Faulty("on", "A ride is written down on its day or after.", "Give a day up to today.");
+            return (null, Problems.Faulty("on", "A ride is written down on its day or after.", "Give a day up to today."));
         }
 
         if (entry.SessionId is { } sessionId && await visit.Yard.FindSessionAsync(horseId, sessionId) is null)
         {
-            return Problems.Faulty("sessionId", "This session is not one of this horse's.", "Choose one from its list, or none.");
+            return (null, Problems.Faulty("sessionId", "This session is not one of this horse's.", "Choose one from its list, or none."));
         }
 
         if (await UnknownSetUpsAsync(visit, horseId, log.Value, entry.Events!) is { Count: > 0 } unknown)
         {
-            return Problems.Faulty(unknown);
+            return (null, Problems.Faulty(unknown));
         }
 
         await visit.Yard.AddRideAsync(rideId, horseId, entry.SessionId, on, visit.Me.Id);
         var ride = await visit.Yard.FindRideAsync(rideId);
         if (ride is null || ride.HorseId != horseId)
         {
-            return Problems.NotFound();
+            return (null, Problems.NotFound());
         }
 
         var appended = await visit.Yard.AppendAsync(rideId, log.Value, visit.Me.Id);
         if (appended.Differing.Count > 0)
         {
-            return Problems.Problem(StatusCodes.Status409Conflict, "An event is already there and says something else.", "Events are never edited: take the first one back with another event.", ("events", appended.Differing));
+            return (null, Problems.Problem(StatusCodes.Status409Conflict, "An event is already there and says something else.", "Events are never edited: take the first one back with another event.", ("events", appended.Differing)));
         }
 
-        await RaiseHoldAsync(visit, ride, log.Value.Events.Where(e => appended.Added.Contains(e.Id)));
-        return TypedResults.Ok(await ShowReviewAsync(visit, ride));
+        var added = log.Value.Events.Where(e => appended.Added.Contains(e.Id)).ToList();
+        await RaiseHoldAsync(visit, ride, added);
+        await FeedStrideCardAsync(visit, ride, added);
+        return (ride, null);
+    }
+
+    /// <summary>A line counted over poles is a measurement of the stride; taken back, it is one no more.</summary>
+    private static async Task FeedStrideCardAsync(Visit visit, Ride ride, IReadOnlyList<RideEvent> added)
+    {
+        foreach (var line in added.OfType<StridesCounted>().Where(l => l.OverPoles))
+        {
+            if (StrideMeasurement.FromLine(line.Id, line.Variant, Distance.FromMetres(line.Metres), line.Strides, ride.OnDay) is { } measured)
+            {
+                await visit.Yard.AddStrideAsync(ride.HorseId, measured);
+            }
+        }
+
+        foreach (var back in added.OfType<TakenBack>())
+        {
+            await visit.Yard.RemoveStrideAsync(ride.HorseId, back.Event, true);
+        }
     }
 
     /// <summary>
@@ -126,7 +157,7 @@ public static class RideEndpoints
     /// <summary>Set-ups named by events that are not this horse's.</summary>
     private static async Task<List<Fault>> UnknownSetUpsAsync(Visit visit, Guid horseId, RideLog log, IReadOnlyList<RideEvent> sent)
     {
-        static Guid? SetUpOf(RideEvent e) => e switch { PolesPassed p => p.SetUpId, Efforts f => f.SetUpId, _ => null };
+        static Guid? SetUpOf(RideEvent e) => e switch { PolesPassed p => p.SetUpId, Efforts f => f.SetUpId, StridesCounted l => l.SetUpId, _ => null };
         var named = log.Events.Select(SetUpOf).OfType<Guid>().ToHashSet();
         named.ExceptWith((await visit.Yard.SetUpsByIdAsync(named, horseId)).Select(s => s.Id));
         return [.. sent.Select((e, i) => (Id: SetUpOf(e), i)).Where(e => e.Id is { } id && named.Contains(id))
@@ -147,11 +178,13 @@ public static class RideEndpoints
             await visit.ShowSetUpsAsync(ride.HorseId, judged.SetUps),
             record,
             SessionTotals.GaitTotals(record.ByGait.Select(g => (g.Gait, g.Minutes)), card),
+            [.. (judged.Session?.Plan.Parts ?? []).Select((p, i) => new PartCompared(p, record.Rail.Parts.FirstOrDefault(d => d.Part == i)))],
             new BothReins<double>(record.ByGait.Sum(g => g.Left), record.ByGait.Sum(g => g.Right)),
             record.Marks is { Left: { } left, Right: { } right } ? Asymmetry.Index(left, right) : null,
             judged.Context.Heat,
             judged.Verdicts,
             await visit.Yard.AnswersAsync([ride.Id]),
-            [.. judged.Log.Events.Select(e => new LoggedEvent(e, takenBack.Contains(e.Id)))]);
+            [.. judged.Log.Events.Select(e => new LoggedEvent(e, takenBack.Contains(e.Id)))],
+            await visit.Yard.PhotosAsync(ride.Id));
     }
 }

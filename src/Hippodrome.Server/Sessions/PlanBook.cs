@@ -1,3 +1,4 @@
+using Hippodrome.Core.Aims;
 using Hippodrome.Core.Care;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
@@ -6,9 +7,11 @@ using Hippodrome.Core.Setups;
 using Hippodrome.Core.Weather;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Simulators;
+using Hippodrome.Storage.Aims;
 using Hippodrome.Storage.Care;
 using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.Rides;
 using Hippodrome.Storage.Sessions;
 using Hippodrome.Storage.Setups;
 
@@ -22,6 +25,11 @@ internal sealed class PlanBook
 {
     private const int DaysBefore = 6;
 
+    /// <summary>Of one horse more is read: what stood in its sessions, what it was worked on.</summary>
+    private const int DaysBeforeOfOne = 28;
+
+    private const int DaysOfRides = 40;
+
     private readonly Dictionary<Guid, (Horse Horse, StrideCard Card)> _horses;
     private readonly ILookup<Guid, KeptSession> _near;
     private readonly Dictionary<Guid, SetUp> _setUps;
@@ -30,10 +38,13 @@ internal sealed class PlanBook
     private readonly ILookup<Guid, Restriction> _restrictions;
     private readonly Dictionary<Guid, CareVisit> _feet;
     private readonly Dictionary<Guid, Tack> _tack;
+    private readonly ILookup<Guid, Aim> _aims;
+    private readonly ILookup<Guid, DateOnly> _riddenOn;
+    private readonly Dictionary<Guid, ApproachChoice> _varyOrRepeat;
     private readonly (DateOnly On, WeatherReading Reading) _weather;
 
-    private PlanBook(Dictionary<Guid, (Horse, StrideCard)> horses, ILookup<Guid, KeptSession> near, Dictionary<Guid, SetUp> setUps, ILookup<Guid, Hold> holds, ILookup<Guid, KeptMove> moves, ILookup<Guid, Restriction> restrictions, Dictionary<Guid, CareVisit> feet, Dictionary<Guid, Tack> tack, (DateOnly, WeatherReading) weather) =>
-        (_horses, _near, _setUps, _holds, _moves, _restrictions, _feet, _tack, _weather) = (horses, near, setUps, holds, moves, restrictions, feet, tack, weather);
+    private PlanBook(Dictionary<Guid, (Horse, StrideCard)> horses, ILookup<Guid, KeptSession> near, Dictionary<Guid, SetUp> setUps, ILookup<Guid, Hold> holds, ILookup<Guid, KeptMove> moves, ILookup<Guid, Restriction> restrictions, Dictionary<Guid, CareVisit> feet, Dictionary<Guid, Tack> tack, ILookup<Guid, Aim> aims, ILookup<Guid, DateOnly> riddenOn, Dictionary<Guid, ApproachChoice> varyOrRepeat, (DateOnly, WeatherReading) weather) =>
+        (_horses, _near, _setUps, _holds, _moves, _restrictions, _feet, _tack, _aims, _riddenOn, _varyOrRepeat, _weather) = (horses, near, setUps, holds, moves, restrictions, feet, tack, aims, riddenOn, varyOrRepeat, weather);
 
     /// <param name="visit">Who asks, and in which yard.</param>
     /// <param name="horseIds">Horses of this yard.</param>
@@ -44,7 +55,8 @@ internal sealed class PlanBook
     {
         var yard = visit.Yard;
         var measured = await yard.StrideMeasurementsAsync(horseIds);
-        var near = await yard.SessionsAsync(from.AddDays(-DaysBefore), to.AddDays(1), horseIds);
+        var before = horseIds.Count == 1 ? DaysBeforeOfOne : DaysBefore;
+        var near = await yard.SessionsAsync(from.AddDays(-before), to.AddDays(1), horseIds);
         var plans = near.Select(s => s.Plan).Concat(plan is null ? [] : [plan]).ToList();
         var named = plans.SelectMany(p => p.Parts).Select(p => p.SetUpId).OfType<Guid>();
         return new PlanBook(
@@ -56,6 +68,9 @@ internal sealed class PlanBook
             (await yard.RestrictionsAsync(horseIds)).Where(r => r.ClearedOn is null).ToLookup(r => r.HorseId, r => r.Restriction),
             await yard.LastFeetAsync(horseIds),
             await yard.TackByIdAsync(plans.SelectMany(p => p.TackIds)),
+            (await yard.AimsAsync(horseIds)).ToLookup(a => a.HorseId, a => a.Aim),
+            await yard.RiddenOnAsync(horseIds, from.AddDays(-DaysOfRides), to),
+            horseIds.Count == 1 ? await yard.ApproachHoldsAsync(ApproachQuestion.VaryOrRepeat, horseIds) : [],
             (visit.Today, WeatherStation.Read(visit.Now)));
     }
 
@@ -72,24 +87,40 @@ internal sealed class PlanBook
     public IEnumerable<Restriction> Restrictions(Guid horseId) => _restrictions[horseId];
 
     /// <summary>Totals and faults of a plan, as the horse, its week and its holds stand.</summary>
-    public SessionCheck Check(Guid horseId, SessionPlan plan)
+    public SessionCheck Check(Guid horseId, SessionPlan plan) =>
+        new(SessionTotals.Of(plan, _horses[horseId].Card, _setUps), PlanChecks.Check(Context(horseId, plan)));
+
+    /// <summary>All that a plan of this horse is checked against.</summary>
+    public PlanContext Context(Guid horseId, SessionPlan plan)
     {
-        var (horse, card) = _horses[horseId];
+        var horse = _horses[horseId].Horse;
         var nearby = _near[horseId]
             .Where(s => s.Plan.Id != plan.Id && s.Plan.On >= plan.On.AddDays(-DaysBefore) && s.Plan.On <= plan.On.AddDays(1))
             .Select(s => new NearbyDay(s.Plan.On, Stands(s.Plan, fence: false), Stands(s.Plan, fence: true)));
         var held = Holds(horseId).FirstOrDefault(h => h.Since <= plan.On);
-        return new SessionCheck(
-            SessionTotals.Of(plan, card),
-            PlanChecks.Check(new PlanContext(
-                horse, plan, _setUps, [.. nearby],
-                plan.On == _weather.On ? _weather.Reading.TemperatureC : null,
-                held is null ? null : $"{held.Because}, since {held.Since:d MMMM}",
-                _moves.Contains(horseId) ? Places.From(_moves[horseId].Select(m => m.Move)) : null,
-                [.. _restrictions[horseId]],
-                [.. plan.TackIds.Where(_tack.ContainsKey).Select(id => _tack[id])],
-                Feet(horse, plan.On),
-                ClearedAndNotWorked(horseId, plan))));
+        var weather = plan.On == _weather.On ? _weather.Reading : null;
+        return new PlanContext(
+            horse, plan, _setUps, [.. nearby],
+            weather?.TemperatureC,
+            held is null ? null : $"{held.Because}, since {held.Since:d MMMM}",
+            _moves.Contains(horseId) ? Places.From(_moves[horseId].Select(m => m.Move)) : null,
+            [.. _restrictions[horseId]],
+            [.. plan.TackIds.Where(_tack.ContainsKey).Select(id => _tack[id])],
+            Feet(horse, plan.On),
+            ClearedAndNotWorked(horseId, plan),
+            weather is null ? null : Heat.Advise(weather),
+            [.. _riddenOn[horseId]],
+            [.. Before(horseId, plan).Select(LayoutsOf).Where(l => l.Count > 0)],
+            _varyOrRepeat.GetValueOrDefault(horseId)?.Id == "repeat",
+            _aims[horseId].Where(a => a.On >= plan.On).MinBy(a => a.On));
+    }
+
+    /// <summary>What went before a day, and how this horse is worked.</summary>
+    public Habits HabitsBefore(Guid horseId, SessionPlan plan, bool canterEarly)
+    {
+        var parts = Before(horseId, plan).Select(s => s.Plan.Parts.Where(p => p.Phase is Phase.Work or Phase.NewWork).ToList()).ToList();
+        var lastSided = parts.Select(p => p.FirstOrDefault(x => x.Rein != Rein.Both)).FirstOrDefault(p => p is not null);
+        return new Habits(lastSided?.Rein, [.. parts.SelectMany(p => p.Select(x => x.ExerciseId).OfType<string>().Distinct())], canterEarly);
     }
 
     /// <summary>When a horse's feet are due, as of a day; null when nobody has written down when they were done.</summary>
@@ -98,7 +129,7 @@ internal sealed class PlanBook
     public SessionView Show(KeptSession kept)
     {
         var p = kept.Plan;
-        return new SessionView(p.Id, p.On, p.Emphasis, p.Manner, p.Helper, p.Parts, p.Notes, p.Place, p.TackIds, kept.Version, kept.RideId, Check(kept.HorseId, p));
+        return new SessionView(p.Id, p.On, p.Emphasis, p.Manner, p.Helper, p.Parts, p.Notes, p.Place, p.TackIds, p.KeptFaults, kept.Version, kept.RideId, Check(kept.HorseId, p));
     }
 
     /// <summary>A hold cleared within the week before the plan, where no session has been ridden since.</summary>
@@ -106,6 +137,13 @@ internal sealed class PlanBook
         _holds[horseId].Max(h => h.ClearedOn) is { } cleared && cleared <= plan.On && cleared >= plan.On.AddDays(-DaysBefore)
         && !_near[horseId].Any(s => s.RideId is not null && s.Plan.Id != plan.Id && s.Plan.On >= cleared && s.Plan.On <= plan.On)
             ? cleared : null;
+
+    /// <summary>Sessions before a plan, the latest first.</summary>
+    private IEnumerable<KeptSession> Before(Guid horseId, SessionPlan plan) =>
+        _near[horseId].Where(s => s.Plan.Id != plan.Id && s.Plan.On < plan.On).OrderByDescending(s => s.Plan.On);
+
+    private HashSet<string> LayoutsOf(KeptSession session) =>
+        [.. session.Plan.Parts.Select(p => p.SetUpId is { } id ? Layout.KeyOf(_setUps.GetValueOrDefault(id)) : null).OfType<string>()];
 
     private CareDue? Feet(Horse horse, DateOnly on) =>
         _feet.TryGetValue(horse.Id, out var last) ? CareDue.All([last], horse.Age(on), null, on).First(d => d.Kind == CareKind.Feet) : null;

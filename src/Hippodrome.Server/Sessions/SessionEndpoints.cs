@@ -1,9 +1,11 @@
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Server.People;
+using Hippodrome.Storage;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.Sessions;
 using Hippodrome.Storage.Setups;
@@ -16,7 +18,7 @@ public sealed record SessionCheck(SessionTotals Totals, IReadOnlyList<PlanFault>
 
 /// <summary>A session with its totals and faults, and the ride made of it.</summary>
 public sealed record SessionView(
-    Guid Id, DateOnly On, string Emphasis, Manner Manner, bool Helper, IReadOnlyList<Part> Parts, string Notes, string Place, IReadOnlyList<Guid> TackIds, int Version, Guid? RideId, SessionCheck Check);
+    Guid Id, DateOnly On, string Emphasis, Manner Manner, bool Helper, IReadOnlyList<Part> Parts, string Notes, string Place, IReadOnlyList<Guid> TackIds, IReadOnlyList<KeptFault> KeptFaults, int Version, Guid? RideId, SessionCheck Check);
 
 public static class SessionEndpoints
 {
@@ -27,6 +29,8 @@ public static class SessionEndpoints
     {
         api.MapGet("/horses/{horseId}/sessions", ListAsync).Needs(Access.Reads);
         api.MapPost("/horses/{horseId}/sessions/check", CheckAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/sessions/propose", ProposalEndpoint.ProposeAsync).Needs(Access.Trains);
+        api.MapGet("/session-templates", () => TypedResults.Ok(SessionTemplates.All)).Needs(Access.Reads);
         api.MapPost("/horses/{horseId}/sessions", AddAsync).Needs(Access.Trains);
         api.MapGet("/horses/{horseId}/sessions/{sessionId:guid}", OneAsync).Needs(Access.Reads);
         api.MapPut("/horses/{horseId}/sessions/{sessionId:guid}", ChangeAsync).Needs(Access.Trains);
@@ -66,7 +70,7 @@ public static class SessionEndpoints
             return refusal;
         }
 
-        await visit.Yard.AddSessionAsync(horseId, plan!);
+        await visit.Yard.AddSessionAsync(horseId, await SetOutAsync(horseId, plan!, visit));
         return TypedResults.Ok(await visit.ShowSessionAsync((await visit.Yard.FindSessionAsync(horseId, plan!.Id))!));
     }
 
@@ -91,7 +95,7 @@ public static class SessionEndpoints
             return refusal;
         }
 
-        return await visit.Yard.ChangeSessionAsync(horseId, plan!, change.Version)
+        return await visit.Yard.ChangeSessionAsync(horseId, await SetOutAsync(horseId, plan!, visit), change.Version)
             ? TypedResults.Ok(await visit.ShowSessionAsync((await visit.Yard.FindSessionAsync(horseId, sessionId))!))
             : Problems.Conflict(await visit.ShowSessionAsync((await visit.Yard.FindSessionAsync(horseId, sessionId))!), change.Entry);
     }
@@ -104,6 +108,38 @@ public static class SessionEndpoints
         }
 
         return await visit.Yard.RemoveSessionAsync(horseId, sessionId, removed) ? TypedResults.NoContent() : Problems.NotFound();
+    }
+
+    /// <summary>The plan with what its exercises build set out for the horse: one that is there already is taken.</summary>
+    internal static async Task<SessionPlan> SetOutAsync(Guid horseId, SessionPlan plan, Visit visit)
+    {
+        static SetUpEntry? Builds(PartEntry part) => part is { SetUpId: null, ExerciseId: { } id } ? Catalogue.FindExercise(id)?.SetUp : null;
+        var entry = plan.ToEntry();
+        if (!entry.Parts!.Any(p => Builds(p) is not null))
+        {
+            return plan;
+        }
+
+        var there = (await visit.Yard.SetUpsAsync(horseId)).DistinctBy(s => Json.Write(s.Entry)).ToDictionary(s => Json.Write(s.Entry), s => s.Id);
+        var parts = new List<PartEntry>();
+        foreach (var part in entry.Parts!)
+        {
+            if (Builds(part) is not { } built)
+            {
+                parts.Add(part);
+                continue;
+            }
+
+            if (!there.TryGetValue(Json.Write(built), out var id))
+            {
+                there[Json.Write(built)] = id = Guid.NewGuid();
+                await visit.Yard.AddSetUpAsync(horseId, id, Catalogue.Exercise(part.ExerciseId!).Name, built);
+            }
+
+            parts.Add(part with { SetUpId = id });
+        }
+
+        return SessionPlan.From(plan.Id, entry with { Parts = parts }, visit.Today).OrThrow();
     }
 
     /// <summary>A plan that may be kept, or why not.</summary>

@@ -71,7 +71,7 @@ public static class TodayEndpoint
         .. restrictions.Select(r => new Warning($"Restricted by {r.By}: {r.Says}.", false)),
         .. feet is { State: CareState.Overdue } ? [new Warning($"Feet: {char.ToLowerInvariant(feet.Says[0])}{feet.Says[1..]}", false)] : (IEnumerable<Warning>)[],
         // The feet have their own line, with a session or without.
-        .. sessions.Where(s => s.RideId is null).SelectMany(s => s.Check.Faults).Where(f => f.Rule != PlanChecks.OfFeet).Select(f => new Warning($"{f.Says} {f.Mend}", f.Hard)),
+        .. sessions.Where(s => s.RideId is null).SelectMany(s => s.Check.Faults).Where(f => f.Rule != PlanChecks.OfFeet && f.KeptBecause is null).Select(f => new Warning($"{f.Says} {f.Mend}", f.Hard)),
     ];
 
     /// <summary>The leading verdict of each horse's latest ride, where nobody has answered it.</summary>

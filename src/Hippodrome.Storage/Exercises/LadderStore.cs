@@ -6,8 +6,8 @@ namespace Hippodrome.Storage.Exercises;
 /// <summary>A move and who made it.</summary>
 public sealed record KeptMove(RungMove Move, string By);
 
-/// <summary>A ride in which a rung was worked.</summary>
-public sealed record RideOnRung(string RungId, Ride Ride);
+/// <summary>A ride in which a rung was worked, and the parts of its plan that named the rung.</summary>
+public sealed record RideOnRung(string RungId, Ride Ride, IReadOnlyList<int> Parts);
 
 public static class LadderStore
 {
@@ -36,7 +36,8 @@ public static class LadderStore
     public static async Task<List<RideOnRung>> RidesOnRungsAsync(this YardSession yard, Guid horseId, IEnumerable<string> rungIds, DateOnly until, int most) =>
         [.. (await yard.QueryAsync<RungRideRow>(
             """
-            select w.rung_id, r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name, coalesce(s.place, '') as place
+            select w.rung_id, r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name, coalesce(s.place, '') as place,
+                (select string_agg(sp.place::text, ',' order by sp.place) from session_part sp where sp.yard_id = @yard and sp.session_id = r.session_id and sp.rung_id = w.rung_id) as parts
             from unnest(@rungs) as w (rung_id)
             cross join lateral (
                 select * from ride where yard_id = @yard and horse_id = @horseId and on_day <= @until and exists (
@@ -53,8 +54,8 @@ public static class LadderStore
         public KeptMove ToMove() => new(new RungMove(Enum.Parse<Strand>(Strand), RungId, Enum.Parse<MoveKind>(Kind), Word, OnDay), By);
     }
 
-    private sealed record RungRideRow(string RungId, Guid Id, Guid HorseId, Guid? SessionId, DateOnly OnDay, Guid RiderId, string RiderName, string Place)
+    private sealed record RungRideRow(string RungId, Guid Id, Guid HorseId, Guid? SessionId, DateOnly OnDay, Guid RiderId, string RiderName, string Place, string Parts)
     {
-        public RideOnRung ToRide() => new(RungId, new Ride(Id, HorseId, SessionId, OnDay, RiderId, RiderName, Place));
+        public RideOnRung ToRide() => new(RungId, new Ride(Id, HorseId, SessionId, OnDay, RiderId, RiderName, Place), [.. Parts.Split(',').Select(p => int.Parse(p, System.Globalization.CultureInfo.InvariantCulture))]);
     }
 }

@@ -17,6 +17,18 @@ public static class ApproachStore
             """,
             new { horseId })).ConvertAll(r => new KeptChoice(r.HorseId, new ApproachMade(Enum.Parse<ApproachQuestion>(r.Question), r.Choice, r.Word), r.By, r.At));
 
+    /// <summary>The choice that holds for each of these horses on one question.</summary>
+    public static async Task<Dictionary<Guid, ApproachChoice>> ApproachHoldsAsync(this YardSession yard, ApproachQuestion question, IEnumerable<Guid> horseIds) =>
+        (await yard.QueryAsync<HoldsRow>(
+            """
+            select h.id, h.temperament,
+                (select c.choice from approach_choice c where c.yard_id = @yard and c.horse_id = h.id and c.question = @question order by c.n desc limit 1) as own,
+                (select c.choice from approach_choice c where c.yard_id = @yard and c.horse_id is null and c.question = @question order by c.n desc limit 1) as yard_choice
+            from horse h where h.yard_id = @yard and h.id = any(@ids)
+            """,
+            new { question = question.ToString(), ids = horseIds.ToArray() })).ToDictionary(r => r.Id, r => Approach.Holds(
+                Approach.Of(question), r.Own, r.YardChoice, r.Temperament is { } t ? Enum.Parse<Temperament>(t) : null));
+
     public static Task AddApproachChoiceAsync(this YardSession yard, Guid? horseId, ApproachMade made, Guid by)
     {
         ArgumentNullException.ThrowIfNull(made);
@@ -30,6 +42,8 @@ public static class ApproachStore
 
     public static Task SetTemperamentAsync(this YardSession yard, Guid horseId, Temperament? temperament) =>
         yard.ExecuteAsync("update horse set temperament = @temperament where yard_id = @yard and id = @horseId", new { horseId, temperament = temperament?.ToString() });
+
+    private sealed record HoldsRow(Guid Id, string? Temperament, string? Own, string? YardChoice);
 
     private sealed record ChoiceRow(Guid? HorseId, string Question, string? Choice, string Word, string By, DateTime At);
 }

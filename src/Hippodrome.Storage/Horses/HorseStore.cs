@@ -70,7 +70,7 @@ public static class HorseStore
         return yard.ExecuteAsync(
             """
             insert into stride_measurement (yard_id, horse_id, id, variant, strip_m, strides, seconds, on_day)
-            values (@yard, @horseId, @Id, @variant, @strip, @Strides, @Seconds, @On)
+            values (@yard, @horseId, @Id, @variant, @strip, @Strides, @Seconds, @On) on conflict do nothing
             """,
             new { horseId, m.Id, variant = m.Variant.ToString(), strip = m.Strip.Metres, m.Strides, m.Seconds, m.On });
     }
@@ -121,7 +121,7 @@ public static class HorseStore
             Horse.Kept(Id, Name, Foaled, HorseHeight.Kept(HeightCm), Enum.Parse<Sex>(Sex), Enum.Parse<Experience>(Experience), Notes), Version);
     }
 
-    private sealed record StrideRow(Guid HorseId, Guid Id, string Variant, double StripM, double Strides, double Seconds, DateOnly OnDay)
+    private sealed record StrideRow(Guid HorseId, Guid Id, string Variant, double StripM, double Strides, double? Seconds, DateOnly OnDay)
     {
         public StrideMeasurement ToMeasurement() =>
             StrideMeasurement.Kept(Id, Enum.Parse<GaitVariant>(Variant), Distance.FromMetres(StripM), Strides, Seconds, OnDay);

@@ -39,6 +39,22 @@ public static class RideStore
         """,
         new { ids = horseIds.ToArray(), until, most });
 
+    /// <summary>Days on which these horses were ridden, by horse.</summary>
+    public static async Task<ILookup<Guid, DateOnly>> RiddenOnAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly from, DateOnly until) =>
+        (await yard.QueryAsync<RiddenRow>(
+            "select distinct horse_id, on_day from ride where yard_id = @yard and horse_id = any(@ids) and on_day between @from and @until", new { ids = horseIds.ToArray(), from, until }))
+            .ToLookup(r => r.HorseId, r => r.OnDay);
+
+    /// <summary>A picture of a ride; sending it twice keeps one.</summary>
+    public static Task AddPhotoAsync(this YardSession yard, Guid rideId, Guid id, byte[] jpeg, Guid sentBy) => yard.ExecuteAsync(
+        "insert into ride_photo (yard_id, ride_id, id, jpeg, sent_by) values (@yard, @rideId, @id, @jpeg, @sentBy) on conflict do nothing", new { rideId, id, jpeg, sentBy });
+
+    public static Task<List<Guid>> PhotosAsync(this YardSession yard, Guid rideId) =>
+        yard.QueryAsync<Guid>("select id from ride_photo where yard_id = @yard and ride_id = @rideId order by received_at, id", new { rideId });
+
+    public static async Task<byte[]?> FindPhotoAsync(this YardSession yard, Guid rideId, Guid id) =>
+        (await yard.QueryAsync<byte[]>("select jpeg from ride_photo where yard_id = @yard and ride_id = @rideId and id = @id", new { rideId, id })).SingleOrDefault();
+
     /// <summary>Makes the ride unless it is there; sending twice makes one.</summary>
     public static Task AddRideAsync(this YardSession yard, Guid id, Guid horseId, Guid? sessionId, DateOnly on, Guid riderId) => yard.ExecuteAsync(
         """
@@ -100,6 +116,8 @@ public static class RideStore
         values (@yard, @rideId, @id, @rule, @accepted, @word, @nextSessionId, @by, @at)
         """,
         new { rideId, id = Guid.NewGuid(), rule, accepted, word, nextSessionId, by, at = at.ToUniversalTime() });
+
+    private sealed record RiddenRow(Guid HorseId, DateOnly OnDay);
 
     private sealed record LogRow(Guid RideId, string Events);
 }

@@ -11,7 +11,7 @@ public static class SessionStore
 {
     private const string Select =
         """
-        select s.horse_id, s.id, s.on_day, s.emphasis, s.manner, s.helper, s.notes, s.version, s.place, array_to_string(s.tack_ids, ',') as tack_ids,
+        select s.horse_id, s.id, s.on_day, s.emphasis, s.manner, s.helper, s.notes, s.version, s.place, array_to_string(s.tack_ids, ',') as tack_ids, s.kept_faults::text as kept_faults,
             (select r.id from ride r where r.yard_id = s.yard_id and r.session_id = s.id order by r.created_at limit 1) as ride_id
         from session s where s.yard_id = @yard and s.removed_at is null
         """;
@@ -32,8 +32,8 @@ public static class SessionStore
     {
         await yard.ExecuteAsync(
             """
-            insert into session (yard_id, horse_id, id, on_day, emphasis, manner, helper, notes, place, tack_ids)
-            values (@yard, @horseId, @Id, @On, @Emphasis, @manner, @Helper, @Notes, @Place, @tackIds)
+            insert into session (yard_id, horse_id, id, on_day, emphasis, manner, helper, notes, place, tack_ids, kept_faults)
+            values (@yard, @horseId, @Id, @On, @Emphasis, @manner, @Helper, @Notes, @Place, @tackIds, @keptFaults::jsonb)
             """,
             Values(horseId, plan));
         await AddPartsAsync(yard, horseId, plan);
@@ -45,7 +45,8 @@ public static class SessionStore
         ArgumentNullException.ThrowIfNull(plan);
         var changed = await yard.ExecuteAsync(
             """
-            update session set on_day = @On, emphasis = @Emphasis, manner = @manner, helper = @Helper, notes = @Notes, place = @Place, tack_ids = @tackIds, version = version + 1
+            update session set on_day = @On, emphasis = @Emphasis, manner = @manner, helper = @Helper, notes = @Notes, place = @Place, tack_ids = @tackIds,
+                kept_faults = @keptFaults::jsonb, version = version + 1
             where yard_id = @yard and horse_id = @horseId and id = @Id and version = @version and removed_at is null
             """,
             Values(horseId, plan, version));
@@ -72,7 +73,8 @@ public static class SessionStore
 
         var parts = (await yard.QueryAsync<PartRow>(
             """
-            select session_id, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id from session_part
+            select session_id, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id, exercise_id, times, efforts, transitions, transitions_with, bout_seconds, rest_seconds
+            from session_part
             where yard_id = @yard and session_id = any(@ids) order by session_id, place
             """,
             new { ids = rows.Select(r => r.Id).ToArray() })).ToLookup(p => p.SessionId, p => p.ToPart());
@@ -85,25 +87,32 @@ public static class SessionStore
         {
             await yard.ExecuteAsync(
                 """
-                insert into session_part (yard_id, horse_id, session_id, place, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id)
-                values (@yard, @horseId, @sessionId, @place, @phase, @What, @gait, @rein, @Minutes, @SetUpId, @mark, @RungId)
+                insert into session_part (yard_id, horse_id, session_id, place, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id,
+                    exercise_id, times, efforts, transitions, transitions_with, bout_seconds, rest_seconds)
+                values (@yard, @horseId, @sessionId, @place, @phase, @What, @gait, @rein, @Minutes, @SetUpId, @mark, @RungId,
+                    @ExerciseId, @Times, @Efforts, @Transitions, @with, @BoutSeconds, @RestSeconds)
                 """,
-                new { horseId, sessionId = plan.Id, place, phase = part.Phase.ToString(), part.What, gait = part.Gait.ToString(), rein = part.Rein.ToString(), part.Minutes, part.SetUpId, mark = part.MarkHopedFor?.Value, part.RungId });
+                new
+                {
+                    horseId, sessionId = plan.Id, place, phase = part.Phase.ToString(), part.What, gait = part.Gait.ToString(), rein = part.Rein.ToString(), part.Minutes, part.SetUpId, mark = part.MarkHopedFor?.Value, part.RungId,
+                    part.ExerciseId, part.Times, part.Efforts, part.Transitions, with = part.TransitionsWith?.ToString(), part.BoutSeconds, part.RestSeconds,
+                });
         }
     }
 
     private static object Values(Guid horseId, SessionPlan plan, int version = 0) =>
-        new { horseId, plan.Id, plan.On, plan.Emphasis, manner = plan.Manner.ToString(), plan.Helper, plan.Notes, plan.Place, tackIds = plan.TackIds.ToArray(), version };
+        new { horseId, plan.Id, plan.On, plan.Emphasis, manner = plan.Manner.ToString(), plan.Helper, plan.Notes, plan.Place, tackIds = plan.TackIds.ToArray(), keptFaults = Json.Write(plan.KeptFaults), version };
 
-    private sealed record SessionRow(Guid HorseId, Guid Id, DateOnly OnDay, string Emphasis, string Manner, bool Helper, string Notes, int Version, string Place, string TackIds, Guid? RideId)
+    private sealed record SessionRow(Guid HorseId, Guid Id, DateOnly OnDay, string Emphasis, string Manner, bool Helper, string Notes, int Version, string Place, string TackIds, string KeptFaults, Guid? RideId)
     {
         public KeptSession ToSession(IReadOnlyList<Part> parts) =>
-            new(HorseId, SessionPlan.Kept(Id, OnDay, Emphasis, Enum.Parse<Manner>(Manner), Helper, parts, Notes, Place, [.. TackIds.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(Guid.Parse)]), Version, RideId);
+            new(HorseId, SessionPlan.Kept(Id, OnDay, Emphasis, Enum.Parse<Manner>(Manner), Helper, parts, Notes, Place, [.. TackIds.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(Guid.Parse)], Json.Read<List<KeptFault>>(KeptFaults)), Version, RideId);
     }
 
-    private sealed record PartRow(Guid SessionId, string Phase, string What, string Gait, string Rein, double Minutes, Guid? SetUpId, double? MarkHopedFor, string? RungId)
+    private sealed record PartRow(Guid SessionId, string Phase, string What, string Gait, string Rein, double Minutes, Guid? SetUpId, double? MarkHopedFor, string? RungId, string? ExerciseId, int? Times, int? Efforts, int? Transitions, string? TransitionsWith, int? BoutSeconds, int? RestSeconds)
     {
         public Part ToPart() => new(
-            Enum.Parse<Phase>(Phase), What, Enum.Parse<Gait>(Gait), Enum.Parse<Rein>(Rein), Minutes, SetUpId, MarkHopedFor is { } mark ? Mark.Of(mark) : null, RungId);
+            Enum.Parse<Phase>(Phase), What, Enum.Parse<Gait>(Gait), Enum.Parse<Rein>(Rein), Minutes, SetUpId, MarkHopedFor is { } mark ? Mark.Of(mark) : null, RungId,
+            ExerciseId, Times, Efforts, Transitions, TransitionsWith is { } with ? Enum.Parse<Gait>(with) : null, BoutSeconds, RestSeconds);
     }
 }

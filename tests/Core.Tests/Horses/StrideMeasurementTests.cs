@@ -16,8 +16,8 @@ public class StrideMeasurementTests
         // 30 m in 22 trot steps and 8.25 s: 11 strides.
         var measured = Read(GaitVariant.TrotWorking, 30, 22, Counted.Steps, 8.25).OrThrow();
         measured.Stride.Metres.ShouldBe(30.0 / 11, 1e-9);
-        measured.Speed.MetresPerSecond.ShouldBe(30 / 8.25, 1e-9);
-        measured.Tempo.ShouldBe(80, 1e-9);
+        measured.Speed!.Value.MetresPerSecond.ShouldBe(30 / 8.25, 1e-9);
+        measured.Tempo!.Value.ShouldBe(80, 1e-9);
     }
 
     [Fact]
@@ -29,7 +29,7 @@ public class StrideMeasurementTests
         Gen.Select(Gen.Double[10, 60], Gen.Double[5, 20], Gen.Double[5, 20]).Sample((metres, strides, seconds) =>
         {
             var m = Make.Strip(GaitVariant.TrotWorking, metres, strides, seconds);
-            return Math.Abs((m.Stride.Metres * m.Tempo / 60) - m.Speed.MetresPerSecond) < 1e-9;
+            return Math.Abs((m.Stride.Metres * m.Tempo!.Value / 60) - m.Speed!.Value.MetresPerSecond) < 1e-9;
         });
 
     // Chosen for Hippodrome: believable strides go from a small pony's shortest to a big mover's longest.

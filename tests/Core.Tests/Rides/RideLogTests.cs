@@ -53,4 +53,14 @@ public class RideLogTests
         var early = new TensionSeen(Guid.NewGuid(), At, 1);
         RideLog.Kept([late, early]).Events.ShouldBe([early, late]);
     }
+
+    [Theory]
+    [InlineData(0, 1e300, "events[0].clock.seconds")]
+    [InlineData(-1, 5, "events[0].clock.number")]
+    public void A_clock_that_cannot_be_is_refused(int number, double seconds, string field) =>
+        RideLog.From([new ClosingTest(Guid.NewGuid(), Device.Morning, true) { Clock = new TapClock(Guid.NewGuid(), Guid.NewGuid(), number, seconds) }]).Faults.ShouldHaveSingleItem().Field.ShouldBe(field);
+
+    [Fact]
+    public void A_tap_names_its_device() =>
+        RideLog.From([new ClosingTest(Guid.NewGuid(), Device.Morning, true) { Clock = new TapClock(Guid.Empty, Guid.NewGuid(), 0, 1) }]).Faults.ShouldHaveSingleItem().Field.ShouldBe("events[0].clock");
 }
