@@ -14,7 +14,7 @@ const clothes = theme()
 <template>
   <ConfigProvider :theme="clothes" :locale="enGB">
     <a class="skip" href="#main">To the page</a>
-    <TopBar v-if="!route.meta.open" />
+    <TopBar v-if="!route.meta.open && !route.meta.bare" />
     <RouterView />
     <UndoNote />
     <KeysDialog />

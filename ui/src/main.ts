@@ -34,3 +34,8 @@ window.addEventListener('unhandledrejection', (e) => {
 })
 
 createApp(App).use(VueQueryPlugin, { queryClient }).use(router).mount('#app')
+
+// The pages are kept on the device, so that the rail opens without a signal.
+if (import.meta.env.PROD && 'serviceWorker' in navigator) {
+  window.addEventListener('load', () => void navigator.serviceWorker.register('/sw.js'))
+}

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using System.Text.Json.Serialization;
 using Hippodrome.Core.Measures;
 using Microsoft.OpenApi;
 
@@ -32,7 +33,8 @@ public static class OpenApiDocument
             // What the server answers is always all there; what a person types may have gaps.
             if (schema.Properties is { Count: > 0 } && !type.Name.EndsWith("Entry", StringComparison.Ordinal))
             {
-                schema.Required = schema.Properties.Keys.ToHashSet();
+                var mayLack = context.JsonTypeInfo.Properties.Where(p => p.AttributeProvider?.IsDefined(typeof(JsonIgnoreAttribute), true) == true).Select(p => p.Name);
+                schema.Required = schema.Properties.Keys.Except(mayLack).ToHashSet();
             }
 
             return Task.CompletedTask;

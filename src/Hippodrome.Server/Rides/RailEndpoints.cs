@@ -77,10 +77,14 @@ public static class RailEndpoints
             held?.Because));
     }
 
+    /// <summary>Every tap of a ride, for a device that joins it; none of one that has not begun.</summary>
     private static async Task<Results<Ok<List<RideEvent>>, ProblemHttpResult>> TapsAsync(Guid horseId, Guid rideId, Visit visit) =>
-        await visit.Yard.FindRideAsync(rideId) is { } ride && ride.HorseId == horseId
-            ? TypedResults.Ok((await visit.Yard.LogsAsync([rideId]))[rideId].Events.ToList())
-            : Problems.NotFound();
+        await visit.Yard.FindRideAsync(rideId) switch
+        {
+            null => TypedResults.Ok(new List<RideEvent>()),
+            { } ride when ride.HorseId == horseId => TypedResults.Ok((await visit.Yard.LogsAsync([rideId]))[rideId].Events.ToList()),
+            _ => Problems.NotFound(),
+        };
 
     private static async Task<Results<Ok<Received>, ProblemHttpResult>> ReceiveAsync(Guid horseId, Guid rideId, RideEntry entry, Visit visit)
     {

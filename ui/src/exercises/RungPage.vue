@@ -105,6 +105,13 @@ const pathOf = (id: string) => {
                 : `${horse?.name} is not there yet`
           }}</span
         >
+        <div v-if="trains()" class="actions">
+          <RouterLink
+            class="button"
+            :to="{ name: 'session', params: { horseId, sessionId: 'new' }, query: { rung: page.rung.id } }"
+            >Plan a session of it</RouterLink
+          >
+        </div>
       </header>
 
       <div class="columns">

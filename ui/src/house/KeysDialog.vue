@@ -31,6 +31,7 @@ function press(e: KeyboardEvent) {
     e.ctrlKey ||
     e.metaKey ||
     e.altKey ||
+    route.meta.bare ||
     /INPUT|TEXTAREA|SELECT/.test(target.tagName) ||
     !signedIn.value?.me
   )
@@ -71,6 +72,10 @@ onUnmounted(() => document.removeEventListener('keydown', press))
         </dt>
         <dd>{{ s.word }} of this horse</dd>
       </template>
+      <dt><kbd>h</kbd> <kbd>w</kbd> <kbd>t</kbd> <kbd>c</kbd></dt>
+      <dd>
+        at the rail: halt, walk, trot, canter; space the other rein, <kbd>n</kbd> next, <kbd>u</kbd> undo
+      </dd>
       <dt><kbd>j</kbd> <kbd>k</kbd></dt>
       <dd>next horse, horse before</dd>
     </dl>
@@ -80,7 +85,7 @@ onUnmounted(() => document.removeEventListener('keydown', press))
 <style scoped>
 dl {
   display: grid;
-  grid-template-columns: 90px 1fr;
+  grid-template-columns: 120px 1fr;
   gap: 8px;
 }
 kbd {

@@ -5,15 +5,23 @@ import { ask, client } from '../api/client'
 import HorseSwitcher from '../horses/HorseSwitcher.vue'
 import { initials } from './format'
 import { signedIn, take } from './signIn'
+import { done } from './undo'
+import { sendFor, stopSending, waiting } from '../rides/rail/sender'
+import { onMounted } from 'vue'
 
 const route = useRoute()
 const router = useRouter()
 const queries = useQueryClient()
 
+onMounted(() => signedIn.value?.me && sendFor(signedIn.value.me.id))
+
 async function signOut() {
+  const left = waiting.value
   take(await ask(() => client.DELETE('/api/sign-in')))
+  stopSending()
   queries.clear()
   await router.push({ name: 'sign-in' })
+  if (left) done(`${left} of your taps wait on this device. Sign in here again, and they are sent.`)
 }
 </script>
 
@@ -44,6 +52,7 @@ async function signOut() {
       <RouterLink to="/yard-book">Yard book</RouterLink>
     </nav>
     <div class="right">
+      <RouterLink v-if="waiting" class="wait small" to="/rail">{{ waiting }} waiting</RouterLink>
       <HorseSwitcher />
       <span class="me" :title="signedIn?.me?.name" aria-hidden="true">{{
         initials(signedIn?.me?.name ?? '')

@@ -82,6 +82,7 @@ export const useLadders = (horseId: () => string) =>
 export const useRung = (horseId: () => string, rungId: () => string) =>
   useQuery({
     queryKey: computed(() => ['horse', horseId(), 'rung', rungId()]),
+    enabled: () => rungId() !== '',
     queryFn: () => {
       const [strand, rung] = rungId().split('/')
       return ask(() =>

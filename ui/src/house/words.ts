@@ -1,10 +1,15 @@
 import type {
   CareKind,
+  ChangePlace,
+  ChangeQuality,
   Clarity,
+  EffortOutcome,
   Felt,
   Fit,
   Gait,
   GaitVariant,
+  JumpCause,
+  Leg,
   LengthUnit,
   Phase,
   Rein,
@@ -13,6 +18,7 @@ import type {
   Sign,
   Strand,
   TackKind,
+  TakeOff,
   Temperament,
   VerdictWord,
 } from '../api/schema'
@@ -201,3 +207,44 @@ export const markWords = [
   'very good',
   'excellent',
 ]
+
+export const outcomeWords: Record<EffortOutcome, string> = {
+  clear: 'Clear',
+  rub: 'Rub',
+  knock: 'Knock',
+  runOutLeft: 'Ran out left',
+  runOutRight: 'Ran out right',
+  stop: 'Stop',
+}
+
+export const legWords: Record<Leg, string> = {
+  leftFore: 'Left fore',
+  rightFore: 'Right fore',
+  leftHind: 'Left hind',
+  rightHind: 'Right hind',
+}
+
+export const takeOffWords: Record<TakeOff, string> = { close: 'Close', good: 'Good', long: 'Long' }
+
+export const causeWords: Record<JumpCause, string> = {
+  track: 'Track',
+  pace: 'Pace',
+  hand: 'Hand',
+  horse: 'Horse',
+  distraction: 'Distraction',
+}
+
+export const changeWords: Record<ChangeQuality, string> = {
+  clean: 'Clean',
+  late: 'Late',
+  shortBehind: 'Short behind',
+  none: 'None',
+}
+
+export const changePlaceWords: Record<ChangePlace, string> = {
+  diagonal: 'On the diagonal',
+  longSide: 'On the long side',
+  shortSide: 'On the short side',
+  circle: 'On the circle',
+  centreLine: 'On the centre line',
+}

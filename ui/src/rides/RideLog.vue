@@ -4,42 +4,12 @@ import { ask, client } from '../api/client'
 import type { Review, RideEvent } from '../api/schema'
 import { rides } from '../house/signIn'
 import { done } from '../house/undo'
-import { gaitWords, reinWords, signWords, tensionWords } from '../house/words'
-import { outcomes } from './rideForm'
+import { sayTap } from './rail/sayTap'
 
 /** Everything that was written down, each line as it was. A slip is taken back, never rubbed out. */
 const props = defineProps<{ horseId: string; review: Review }>()
 const emit = defineEmits<{ changed: [] }>()
 const lines = computed(() => props.review.log.filter((l) => l.event.kind !== 'takenBack'))
-
-function say(e: RideEvent): string {
-  switch (e.kind) {
-    case 'ridden':
-      return `${gaitWords[e.gait]}, ${reinWords[e.rein].toLowerCase()}: ${e.minutes} min`
-    case 'transitions':
-      return `${gaitWords[e.from]} to ${e.to}: ${e.count}`
-    case 'polesPassed':
-      return `Poles, ${reinWords[e.rein].toLowerCase()}: ${e.clean} clean, ${e.touched} touched, ${e.rushed} rushed`
-    case 'efforts':
-      return `Fence ${Math.round(e.heightMetres * 100)} cm, ${reinWords[e.rein].toLowerCase()}: ${outcomes.find((o) => o.value === e.outcome)?.label.toLowerCase()} ${e.count}`
-    case 'marked':
-      return `Mark ${e.mark}, ${reinWords[e.rein].toLowerCase()}`
-    case 'tensionSeen':
-      return `Tension: ${tensionWords[e.tension]}`
-    case 'exertionSeen':
-      return `Exertion ${e.exertion}`
-    case 'signSeen':
-      return signWords[e.sign]
-    case 'closingTest':
-      return `Closing test ${e.passed ? 'passed' : 'not passed'}`
-    case 'noted':
-      return `“${e.text}”`
-    case 'weatherRead':
-      return `${e.temperatureC} °C, ${e.humidityPercent} %${e.simulated ? ' (simulated)' : ''}`
-    case 'takenBack':
-      return ''
-  }
-}
 
 async function takeBack(event: RideEvent) {
   await ask(() =>
@@ -64,7 +34,7 @@ async function takeBack(event: RideEvent) {
     <summary>As it was written down ({{ lines.length }} lines)</summary>
     <ul>
       <li v-for="l in lines" :key="l.event.id" :class="{ back: l.takenBack }">
-        <span>{{ say(l.event) }}</span>
+        <span>{{ sayTap(l.event) }}</span>
         <button v-if="rides() && !l.takenBack" class="link small" type="button" @click="takeBack(l.event)">
           Take back
         </button>

@@ -8,6 +8,7 @@ import type {
   Sign,
   WeatherReading,
 } from '../api/schema'
+import { options, outcomeWords } from '../house/words'
 import { highestFence } from '../setups/setUpEntries'
 
 /** What is written down after a ride, before it becomes events. Kept on the device until it is sent. */
@@ -26,14 +27,7 @@ export const transitionKinds: { from: Gait; to: Gait; label: string }[] = [
   { from: 'trot', to: 'halt', label: 'Trot to halt' },
 ]
 
-export const outcomes: { value: EffortOutcome; label: string }[] = [
-  { value: 'clear', label: 'Clear' },
-  { value: 'rub', label: 'Rub' },
-  { value: 'knock', label: 'Knock' },
-  { value: 'runOutLeft', label: 'Ran out left' },
-  { value: 'runOutRight', label: 'Ran out right' },
-  { value: 'stop', label: 'Stop' },
-]
+export const outcomes = options<EffortOutcome>(outcomeWords)
 
 export interface RideForm {
   rideId: string
@@ -68,7 +62,8 @@ export function startForm(
       .reduce((sum, p) => sum + (p.rein === rein ? p.minutes : p.rein === 'both' ? p.minutes / 2 : 0), 0) ||
     null
   return {
-    rideId: crypto.randomUUID(),
+    // The ride of a planned session bears its id, whichever device begins it.
+    rideId: session?.id ?? crypto.randomUUID(),
     sessionId: session?.id ?? null,
     on: session?.on ?? on,
     minutes: Object.fromEntries(

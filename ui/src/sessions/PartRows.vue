@@ -1,18 +1,28 @@
 <script setup lang="ts">
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
-import type { PartEntry, Phase, SetUpView } from '../api/schema'
+import { nextTick, ref } from 'vue'
+import type { PartEntry, Phase, SetUpView, Why } from '../api/schema'
 import PickOne from '../house/PickOne.vue'
+import WhyButton from '../house/WhyButton.vue'
 import { gaitWords, options, phaseWords, reinWords } from '../house/words'
+import PartDose from './PartDose.vue'
 
-/** The parts of a session as rows: what, gait, rein, minutes, set-up, mark. */
+/** The parts of a session as rows: what, gait, rein, minutes, rung and exercise, set-up, mark; dragged or moved by keys. */
 const parts = defineModel<PartEntry[]>({ required: true })
 const props = defineProps<{
   setUps: SetUpView[]
   rungs: { value: string; label: string }[]
   mayEdit: boolean
+  /** Why a proposed part is there, by what is done in it and on which rein. */
+  because: Record<string, Why>
+  horseId: string
 }>()
 const marks = [5, 5.5, 6, 6.5, 7, 7.5, 8].map((m) => ({ value: m, label: String(m) }))
+const order: Phase[] = ['warmUp', 'work', 'newWork', 'coolDown']
+const opened = ref<number | null>(null)
+const held = ref<number | null>(null)
+const root = ref<HTMLElement>()
 
 /** A rung chosen earlier stays to be seen, although the horse has moved on since. */
 const rungsFor = (id?: string | null) =>
@@ -34,21 +44,64 @@ function add() {
   parts.value = [...parts.value.slice(0, at), part, ...parts.value.slice(at)]
 }
 
-function move(i: number, by: number) {
+function place(from: number, to: number) {
+  if (to < 0 || to >= parts.value.length || from === to) return
   const now = [...parts.value]
-  const [part] = now.splice(i, 1)
-  now.splice(i + by, 0, part!)
+  const [part] = now.splice(from, 1)
+  now.splice(to, 0, part!)
   parts.value = now
+  opened.value = null
+}
+
+/** The handle keeps the focus, so that a part can be moved on and on. */
+async function step(i: number, by: number) {
+  place(i, i + by)
+  await nextTick()
+  root.value?.querySelectorAll<HTMLElement>('.handle')[i + by]?.focus()
+}
+
+function over(i: number) {
+  if (held.value === null || held.value === i) return
+  place(held.value, i)
+  held.value = i
 }
 
 const remove = (i: number) => (parts.value = parts.value.filter((_, at) => at !== i))
-const order: Phase[] = ['warmUp', 'work', 'newWork', 'coolDown']
+const why = (p: PartEntry) => props.because[`${p.what} ${p.rein}`]
+const dose = (p: PartEntry) =>
+  [
+    p.times && `${p.times} times`,
+    p.efforts && `${p.efforts} fences`,
+    p.transitions && `${p.transitions} transitions`,
+    p.boutSeconds && `in ${p.boutSeconds} s bouts`,
+  ]
+    .filter(Boolean)
+    .join(', ')
 </script>
 
 <template>
-  <div class="parts">
+  <div ref="root" class="parts">
     <ol>
-      <li v-for="(part, i) in parts" :key="i" :class="part.phase">
+      <li
+        v-for="(part, i) in parts"
+        :key="i"
+        :class="[part.phase, { held: held === i }]"
+        @dragover.prevent="over(i)"
+        @drop.prevent="held = null"
+      >
+        <button
+          v-if="mayEdit"
+          type="button"
+          class="handle"
+          draggable="true"
+          :aria-label="`Move part ${i + 1}: drag, or arrow up and down`"
+          @dragstart="held = i"
+          @dragend="held = null"
+          @keydown.up.prevent="step(i, -1)"
+          @keydown.down.prevent="step(i, 1)"
+        >
+          ⠿
+        </button>
         <PickOne
           v-model:value="part.phase!"
           class="phase"
@@ -62,15 +115,6 @@ const order: Phase[] = ['warmUp', 'work', 'newWork', 'coolDown']
           :disabled="!mayEdit"
           placeholder="What is done"
           :aria-label="`What is done in part ${i + 1}`"
-        />
-        <PickOne
-          v-model:value="part.rungId!"
-          class="rung"
-          :disabled="!mayEdit"
-          allow-clear
-          placeholder="no rung"
-          :options="rungsFor(part.rungId)"
-          :aria-label="`Rung of part ${i + 1}`"
         />
         <PickOne
           v-model:value="part.gait!"
@@ -97,11 +141,20 @@ const order: Phase[] = ['warmUp', 'work', 'newWork', 'coolDown']
           :aria-label="`Minutes of part ${i + 1}`"
         />
         <PickOne
+          v-model:value="part.rungId!"
+          class="rung"
+          :disabled="!mayEdit"
+          allow-clear
+          placeholder="no rung"
+          :options="rungsFor(part.rungId)"
+          :aria-label="`Rung of part ${i + 1}`"
+        />
+        <PickOne
           v-model:value="part.setUpId!"
           class="set-up"
           :disabled="!mayEdit"
           allow-clear
-          placeholder="no set-up"
+          :placeholder="part.exerciseId ? 'set out when kept' : 'no set-up'"
           :options="setUps.map((s) => ({ value: s.id, label: s.name }))"
           :aria-label="`Set-up of part ${i + 1}`"
         />
@@ -114,25 +167,29 @@ const order: Phase[] = ['warmUp', 'work', 'newWork', 'coolDown']
           :options="marks"
           :aria-label="`Mark hoped for in part ${i + 1}`"
         />
+        <span class="foot small">
+          <WhyButton v-if="why(part)" :why="why(part)!" of="this part" />
+          <span class="quiet">{{ dose(part) }}</span>
+        </span>
         <span v-if="mayEdit" class="moves">
           <button
             type="button"
-            :disabled="i === 0"
-            :aria-label="`Part ${i + 1} earlier`"
-            @click="move(i, -1)"
+            :aria-expanded="opened === i"
+            :aria-label="`How much in part ${i + 1}`"
+            @click="opened = opened === i ? null : i"
           >
-            ↑
-          </button>
-          <button
-            type="button"
-            :disabled="i === parts.length - 1"
-            :aria-label="`Part ${i + 1} later`"
-            @click="move(i, 1)"
-          >
-            ↓
+            ⋯
           </button>
           <button type="button" :aria-label="`Take part ${i + 1} out`" @click="remove(i)">✕</button>
         </span>
+        <PartDose
+          v-if="opened === i"
+          class="dose"
+          :model-value="part"
+          :number="i + 1"
+          :horse-id="horseId"
+          @update:model-value="(p) => (parts = parts.map((was, at) => (at === i ? p : was)))"
+        />
       </li>
     </ol>
     <button v-if="mayEdit" class="button small" type="button" @click="add">Add a part</button>
@@ -149,13 +206,13 @@ const order: Phase[] = ['warmUp', 'work', 'newWork', 'coolDown']
 }
 ol {
   display: grid;
-  gap: 8px;
+  gap: 6px;
 }
 li {
   display: grid;
-  grid-template-columns: 124px 96px 118px minmax(0, 1fr) minmax(0, 1fr) 88px 84px;
-  gap: 6px;
-  padding: 8px 0 8px 12px;
+  grid-template-columns: 24px 112px minmax(0, 1fr) 92px 82px 100px 30px;
+  gap: 5px 6px;
+  padding: 7px 0 7px 6px;
   border-left: 4px solid var(--line);
 }
 li.newWork {
@@ -164,25 +221,49 @@ li.newWork {
 li.work {
   border-color: var(--ink);
 }
-.what {
-  grid-column: 2 / 5;
+li.held {
+  background: var(--straw-pale);
+}
+.handle {
+  grid-row: 1 / 3;
+  border: 0;
+  border-radius: 6px;
+  background: none;
+  color: var(--quiet);
+  font: inherit;
+  cursor: grab;
+}
+.handle:hover {
+  background: var(--bank);
 }
 .rung {
-  grid-column: 5 / 7;
+  grid-column: 2 / 4;
+  grid-row: 2;
 }
 .set-up {
   grid-column: 4 / 6;
+  grid-row: 2;
+}
+.mark {
+  grid-column: 6;
+  grid-row: 2;
+}
+.foot {
+  grid-column: 2 / 7;
+  grid-row: 3;
+  display: flex;
+  gap: 8px;
+}
+.foot:empty,
+.foot:not(:has(*:not(:empty))) {
+  display: none;
 }
 .moves {
-  display: flex;
+  display: grid;
   grid-column: 7;
   grid-row: 1 / 3;
-  align-items: center;
-  justify-content: flex-end;
-  gap: 2px;
 }
 .moves button {
-  min-width: 26px;
   min-height: 32px;
   border: 0;
   border-radius: 6px;
@@ -194,21 +275,28 @@ li.work {
 .moves button:hover {
   background: var(--bank);
 }
-.moves button:disabled {
-  color: var(--line);
+.dose {
+  grid-column: 2 / 7;
 }
 @media (max-width: 760px) {
   li {
-    grid-template-columns: 1fr 1fr 1fr;
+    grid-template-columns: 24px 1fr 1fr 1fr 30px;
+  }
+  .phase {
+    grid-column: 2 / 5;
   }
   .what,
   .rung,
-  .set-up {
-    grid-column: 1 / -1;
+  .set-up,
+  .mark,
+  .foot,
+  .dose {
+    grid-column: 2 / 5;
+    grid-row: auto;
   }
   .moves {
-    grid-column: auto;
-    grid-row: auto;
+    grid-column: 5;
+    grid-row: 1 / 3;
   }
 }
 </style>

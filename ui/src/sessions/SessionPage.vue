@@ -6,7 +6,7 @@ import Input from 'ant-design-vue/es/input'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ask, client, Problem } from '../api/client'
-import type { SessionCheck, SessionEntry, SessionView } from '../api/schema'
+import type { SessionCheck, SessionEntry, SessionProposal, SessionView, Why } from '../api/schema'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import ChipRow from '../house/ChipRow.vue'
 import FieldBox from '../house/FieldBox.vue'
@@ -14,11 +14,15 @@ import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { longDay } from '../house/format'
-import { useLadders, useLibrary, useSetUps, useTack } from '../house/queries'
+import { useLadders, useLibrary, usePassport, useSetUps, useTack } from '../house/queries'
 import { strandWords } from '../house/words'
 import { rides, signedIn, trains } from '../house/signIn'
 import { done } from '../house/undo'
-import MinutesBar from '../house/MinutesBar.vue'
+import FaultList from './FaultList.vue'
+import PhaseBars from './PhaseBars.vue'
+import SessionCard from './SessionCard.vue'
+import StartFrom from './StartFrom.vue'
+import { printSheet } from '../setups/printing'
 import PartRows from './PartRows.vue'
 import SessionSums from './SessionSums.vue'
 import { emptySession } from './emptySession'
@@ -34,6 +38,8 @@ const { data: setUps } = useSetUps(() => props.horseId)
 const { data: library } = useLibrary()
 const { data: tack } = useTack(() => props.horseId)
 const { data: places } = useLadders(() => props.horseId)
+
+const { data: passport } = usePassport(() => props.horseId)
 
 /** Where the horse stands on each ladder, and the rung above. */
 const rungs = computed(() =>
@@ -58,8 +64,45 @@ const check = ref<SessionCheck | null>(null)
 const { problem, busy, attempt } = useProblem()
 const mayEdit = computed(() => trains() && !kept.value?.rideId)
 
+/** A rung of the library that this session was asked for. */
+const focus = computed(() =>
+  library.value?.ladders.flatMap((l) => l.rungs).find((r) => r.id === route.query.rung),
+)
+/** Why each part of a proposed session is there, and what was left out of it. */
+const because = ref<Record<string, Why>>({})
+const notes = ref<string[]>([])
+
+function takeProposal({ session, because: reasons, notes: said }: SessionProposal) {
+  entry.value = session
+  because.value = Object.fromEntries(
+    (session.parts ?? []).map((p, i) => [`${p.what} ${p.rein}`, reasons[i]!]),
+  )
+  notes.value = said
+  done('Proposed. Change what you see otherwise, then keep it.')
+}
+
+function takeOver(session: SessionEntry) {
+  entry.value = session
+  because.value = {}
+  notes.value = []
+}
+
+/** A mend at one stroke, with the way back. */
+function mend(mended: SessionEntry, says: string) {
+  const before = entry.value
+  entry.value = mended
+  done(`${says}: done.`, async () => {
+    entry.value = before
+  })
+}
+
+function keepFault(rule: string, word: string) {
+  const others = (entry.value.keptFaults ?? []).filter((k) => k.rule !== rule)
+  entry.value.keptFaults = word ? [...others, { rule, word }] : others
+}
+
 function load(from: SessionView) {
-  const { on, emphasis, manner, helper, parts, notes, place, tackIds } = from
+  const { on, emphasis, manner, helper, parts, notes, place, tackIds, keptFaults } = from
   entry.value = {
     on,
     emphasis,
@@ -68,6 +111,7 @@ function load(from: SessionView) {
     notes,
     place,
     tackIds: [...tackIds],
+    keptFaults: [...keptFaults],
     parts: parts.map((p) => ({ ...p })),
   }
   check.value = from.check
@@ -164,11 +208,12 @@ async function takeTheirs() {
 </script>
 
 <template>
-  <header class="page-head">
+  <header class="page-head no-print">
     <h1>{{ isNew ? 'Plan a session' : entry.emphasis }}</h1>
     <span class="quiet">{{ entry.on ? longDay(entry.on) : '' }}</span>
     <div class="actions">
       <template v-if="mayEdit">
+        <button v-if="!isNew" class="button" type="button" @click="printSheet('card')">Card</button>
         <button v-if="!isNew" class="button" type="button" :disabled="busy" @click="remove">Take off</button>
         <button class="button" :class="{ main: isNew }" type="button" :disabled="busy" @click="keep()">
           {{ isNew ? 'Keep the session' : 'Keep' }}
@@ -180,23 +225,36 @@ async function takeTheirs() {
         :to="{ name: 'review', params: { horseId, rideId: kept.rideId } }"
         >Review</RouterLink
       >
-      <RouterLink
-        v-else-if="!isNew && rides()"
-        class="button main"
-        :to="{ name: 'ride', params: { horseId }, query: { session: sessionId } }"
-        >Write up the ride</RouterLink
-      >
+      <template v-else-if="!isNew && rides()">
+        <RouterLink class="button" :to="{ name: 'ride', params: { horseId }, query: { session: sessionId } }"
+          >Write up the ride</RouterLink
+        >
+        <RouterLink class="button main" :to="{ name: 'rail', params: { horseId, sessionId } }"
+          >To the rail</RouterLink
+        >
+      </template>
     </div>
   </header>
   <ProblemNote v-if="error" :problem="error" />
   <ProblemNote v-if="problem && problem.status !== 409" :problem="problem" class="above" />
 
-  <div class="stack">
+  <div class="stack no-print">
+    <StartFrom
+      v-if="isNew && mayEdit"
+      :horse-id="horseId"
+      :on="entry.on ?? ''"
+      :tack-ids="entry.tackIds ?? []"
+      :focus="focus?.strand"
+      @proposed="takeProposal"
+      @take="takeOver"
+    />
+    <section v-if="notes.length" class="card said" aria-label="What was left out">
+      <ul>
+        <li v-for="n in notes" :key="n">{{ n }}</li>
+      </ul>
+    </section>
     <section class="card gaits">
-      <MinutesBar
-        :parts="(entry.parts ?? []).map((p) => ({ gait: p.gait ?? 'walk', minutes: p.minutes ?? 0 }))"
-        tall
-      />
+      <PhaseBars :parts="entry.parts ?? []" />
     </section>
     <div class="columns">
       <section class="card stack">
@@ -235,7 +293,14 @@ async function takeTheirs() {
             >A helper on the ground</Checkbox
           >
         </fieldset>
-        <PartRows v-model="entry.parts!" :set-ups="setUps ?? []" :rungs="rungs" :may-edit="mayEdit" />
+        <PartRows
+          v-model="entry.parts!"
+          :set-ups="setUps ?? []"
+          :rungs="rungs"
+          :may-edit="mayEdit"
+          :because="because"
+          :horse-id="horseId"
+        />
         <fieldset :disabled="!mayEdit" class="with">
           <FieldBox v-slot="{ id }" label="Where" name="place" hint="Empty: at home">
             <Input :id="id" v-model:value="entry.place!" :disabled="!mayEdit" />
@@ -254,9 +319,19 @@ async function takeTheirs() {
           <Input.TextArea :id="id" v-model:value="entry.notes!" :disabled="!mayEdit" :rows="2" />
         </FieldBox>
       </section>
-      <SessionSums v-if="check" :check="check" />
+      <aside v-if="check" class="stack">
+        <SessionSums :totals="check.totals" />
+        <FaultList :faults="check.faults" :may-edit="mayEdit" @mend="mend" @keep="keepFault" />
+      </aside>
     </div>
   </div>
+  <SessionCard
+    v-if="kept && check"
+    :entry="entry"
+    :totals="check.totals"
+    :horse="passport?.horse.name ?? ''"
+    :set-ups="setUps ?? []"
+  />
   <ConflictDialog
     :problem="problem"
     :mine="entry as Record<string, unknown>"
@@ -272,6 +347,10 @@ async function takeTheirs() {
 }
 .gaits {
   padding: 12px;
+}
+.said {
+  padding: 10px 16px;
+  background: var(--straw-pale);
 }
 .columns {
   display: grid;

@@ -1,45 +1,60 @@
 <script setup lang="ts">
-import type { SessionCheck } from '../api/schema'
+import type { SessionTotals } from '../api/schema'
 import GaitChip from '../house/GaitChip.vue'
 import ReinBalance from '../house/ReinBalance.vue'
 import WhyButton from '../house/WhyButton.vue'
 import { minutes, way } from '../house/format'
+import { gaitWords } from '../house/words'
 
-/** What a session adds up to, and each fault with its reason and its mend. */
-defineProps<{ check: SessionCheck }>()
+/** What a session adds up to. */
+defineProps<{ totals: SessionTotals }>()
 </script>
 
 <template>
-  <aside class="stack">
-    <section class="card stack sums">
-      <p class="total">
-        <strong>{{ minutes(check.totals.minutes) }}</strong>
-        <span class="quiet"> of which {{ minutes(check.totals.workMinutes) }} work</span>
-      </p>
-      <table>
-        <tbody>
-          <tr v-for="g in check.totals.byGait" :key="g.gait">
-            <td><GaitChip :gait="g.gait" word /></td>
-            <td class="number">{{ minutes(g.minutes) }}</td>
-            <td class="number">{{ g.way > 0 ? way(g.way) : '' }}</td>
-          </tr>
-        </tbody>
-      </table>
-      <ReinBalance :left="check.totals.leftMinutes" :right="check.totals.rightMinutes" unit="min" />
-    </section>
-    <section class="card stack faults" aria-live="polite">
-      <h2>{{ check.faults.length ? `${check.faults.length} to mend` : 'Nothing to mend' }}</h2>
-      <p v-if="check.faults.length === 0" class="small quiet">
-        Walk first, reins balanced, new work late, walk last.
-      </p>
-      <ul>
-        <li v-for="f in check.faults" :key="f.rule" :class="{ hard: f.hard }">
-          <strong>{{ f.says }}</strong>
-          <p>{{ f.mend }} <WhyButton :why="f.why" of="this fault" /></p>
-        </li>
-      </ul>
-    </section>
-  </aside>
+  <section class="card stack sums">
+    <p class="total">
+      <strong>{{ minutes(totals.minutes) }}</strong>
+      <span class="quiet"> of which {{ minutes(totals.workMinutes) }} work</span>
+    </p>
+    <table>
+      <tbody>
+        <tr v-for="g in totals.byGait" :key="g.gait">
+          <td><GaitChip :gait="g.gait" word /></td>
+          <td class="number">{{ minutes(g.minutes) }}</td>
+          <td class="number">{{ g.way > 0 ? way(g.way) : '' }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <ReinBalance :left="totals.leftMinutes" :right="totals.rightMinutes" unit="min" />
+    <dl>
+      <template v-if="totals.transitions.length">
+        <dt>Transitions</dt>
+        <dd>
+          <span v-for="t in totals.transitions" :key="t.from + t.to"
+            >{{ gaitWords[t.from].toLowerCase() }}–{{ t.to }} {{ t.count }}</span
+          >
+        </dd>
+      </template>
+      <template v-if="totals.passes">
+        <dt>Passes over poles</dt>
+        <dd>{{ totals.passes }}</dd>
+      </template>
+      <template v-if="totals.efforts.length">
+        <dt>Fences</dt>
+        <dd>
+          <span v-for="e in totals.efforts" :key="e.heightMetres ?? 0"
+            >{{ e.count }}
+            {{
+              e.heightMetres === null ? 'of no height given' : `at ${Math.round(e.heightMetres * 100)} cm`
+            }}</span
+          >
+          <span class="quiet">counted as {{ totals.effortsCounted }}</span>
+        </dd>
+      </template>
+      <dt>Expected load</dt>
+      <dd>{{ Math.round(totals.expectedLoad) }} <WhyButton :why="totals.loadWhy" of="this load" /></dd>
+    </dl>
+  </section>
 </template>
 
 <style scoped>
@@ -49,23 +64,22 @@ defineProps<{ check: SessionCheck }>()
 td {
   padding: 5px 0;
 }
-.sums,
-.faults {
+.sums {
   gap: 10px;
 }
-ul {
+dl {
   display: grid;
-  gap: 12px;
-}
-li {
-  padding-left: 10px;
-  border-left: 3px solid var(--straw);
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 4px 12px;
   font-size: 0.93rem;
 }
-li.hard {
-  border-color: var(--grave);
+dt {
+  color: var(--quiet);
 }
-li.hard strong {
-  color: var(--grave);
+dd {
+  text-align: right;
+}
+dd span {
+  display: block;
 }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import type { HorseToday } from '../api/schema'
 import GaitChip from '../house/GaitChip.vue'
 import MinutesBar from '../house/MinutesBar.vue'
@@ -11,6 +11,13 @@ import { rides, trains } from '../house/signIn'
 import { verdictWords } from '../house/words'
 
 const { data: today, error, refetch } = useToday()
+
+/** Once a visit, when the page stands: what is to be ridden is carried for a field without a signal. */
+const stop = watch(today, async (now) => {
+  if (!now || !rides()) return
+  stop()
+  await (await import('../rides/rail/carry')).carry(now)
+})
 
 /** One scale for all bars, so that a long day looks long. */
 const longest = computed(() =>
@@ -103,12 +110,18 @@ const planned = computed(() => (today.value?.horses ?? []).filter((h) => h.sessi
           </ul>
 
           <div class="act">
-            <RouterLink
-              v-if="toRide(h) && rides() && !grave(h)"
-              class="button main"
-              :to="{ name: 'ride', params: { horseId: h.horse.id }, query: { session: toRide(h)!.id } }"
-              >Write up</RouterLink
-            >
+            <template v-if="toRide(h) && rides() && !grave(h)">
+              <RouterLink
+                class="button main"
+                :to="{ name: 'rail', params: { horseId: h.horse.id, sessionId: toRide(h)!.id } }"
+                >To the rail</RouterLink
+              >
+              <RouterLink
+                class="small afterwards"
+                :to="{ name: 'ride', params: { horseId: h.horse.id }, query: { session: toRide(h)!.id } }"
+                >Write up</RouterLink
+              >
+            </template>
             <RouterLink
               v-else-if="ridden(h)"
               class="button"

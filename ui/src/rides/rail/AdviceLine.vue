@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import type { RailAdvice } from '../../api/schema'
+import WhyButton from '../../house/WhyButton.vue'
+
+/** One line, large, and an answer to it. */
+defineProps<{ advice: RailAdvice }>()
+const emit = defineEmits<{ answer: [accepted: boolean] }>()
+</script>
+
+<template>
+  <section class="advice" :class="{ grave: advice.endsRide }" role="alert" aria-label="Advice now">
+    <p class="says">{{ advice.says }}</p>
+    <p class="do">{{ advice.do }} <WhyButton :why="advice.why" of="this advice" /></p>
+    <div class="answers">
+      <button type="button" class="rail-key on" @click="emit('answer', true)">
+        {{ advice.endsRide ? 'End the ride' : 'Do it' }}
+      </button>
+      <button v-if="advice.canWait" type="button" class="rail-key" @click="emit('answer', false)">
+        Not now
+      </button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.advice {
+  display: grid;
+  gap: 6px;
+  padding: 12px 14px;
+  border: 3px solid var(--straw);
+  border-radius: 14px;
+  background: var(--straw-pale);
+}
+.grave {
+  border-color: var(--grave);
+  background: var(--long);
+}
+.says {
+  font-size: 1.5rem;
+  line-height: 1.15;
+  font-weight: 700;
+}
+.grave .says {
+  color: var(--on-grave-pale);
+}
+.answers {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 8px;
+}
+</style>

@@ -1,0 +1,169 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { tensionWords } from '../../house/words'
+import type { NewTap } from './recorder'
+
+/** The end of a ride in under a minute: closing test, how hard it was, and a word if there is one. */
+const emit = defineEmits<{ done: [NewTap[], File | null]; back: [] }>()
+const passed = ref<boolean | null>(null)
+const exertion = ref<number | null>(null)
+const tension = ref<number | null>(null)
+const note = ref('')
+const next = ref('')
+const photo = ref<File | null>(null)
+const hard = [
+  'rest',
+  'very light',
+  'light',
+  'moderate',
+  'somewhat hard',
+  'hard',
+  '',
+  'very hard',
+  '',
+  '',
+  'the most',
+]
+
+function finish() {
+  const taps: NewTap[] = []
+  if (passed.value !== null) taps.push({ kind: 'closingTest', passed: passed.value })
+  if (exertion.value !== null) taps.push({ kind: 'exertionSeen', exertion: exertion.value })
+  if (tension.value !== null) taps.push({ kind: 'tensionSeen', tension: tension.value })
+  if (note.value.trim()) taps.push({ kind: 'noted', text: note.value.trim() })
+  if (next.value.trim()) taps.push({ kind: 'nextToDo', text: next.value.trim() })
+  emit('done', taps, photo.value)
+}
+</script>
+
+<template>
+  <section class="closing" aria-label="Closing">
+    <h2>Reins dropped: did the head go down and out?</h2>
+    <div class="rail-keys two">
+      <button
+        type="button"
+        class="rail-key"
+        :class="{ on: passed === true }"
+        :aria-pressed="passed === true"
+        @click="passed = true"
+      >
+        Yes, passed
+      </button>
+      <button
+        type="button"
+        class="rail-key"
+        :class="{ on: passed === false }"
+        :aria-pressed="passed === false"
+        @click="passed = false"
+      >
+        No
+      </button>
+    </div>
+    <h2>
+      How hard was it for the horse?
+      <span v-if="exertion !== null" class="quiet">{{ exertion }} {{ hard[exertion] }}</span>
+    </h2>
+    <div class="exertion" role="group" aria-label="Exertion">
+      <button
+        v-for="n in 11"
+        :key="n"
+        type="button"
+        class="rail-key"
+        :class="{ on: exertion === n - 1 }"
+        :aria-pressed="exertion === n - 1"
+        :aria-label="`Exertion ${n - 1}${hard[n - 1] ? `, ${hard[n - 1]}` : ''}`"
+        @click="exertion = n - 1"
+      >
+        {{ n - 1 }}
+      </button>
+    </div>
+    <h2>Tension at the end</h2>
+    <div class="rail-keys five">
+      <button
+        v-for="(word, n) in tensionWords"
+        :key="n"
+        type="button"
+        class="rail-key tension"
+        :class="{ on: tension === n }"
+        :aria-pressed="tension === n"
+        @click="tension = n"
+      >
+        {{ word }}
+      </button>
+    </div>
+    <div class="words">
+      <label>A word, if you wish<textarea v-model="note" rows="2" /></label>
+      <label>Next time<textarea v-model="next" rows="2" /></label>
+      <label class="photo">
+        <input
+          type="file"
+          accept="image/*"
+          capture="environment"
+          @change="(e) => (photo = (e.target as HTMLInputElement).files?.[0] ?? null)"
+        />
+        <span>{{ photo ? 'Picture taken' : 'Add a picture' }}</span>
+      </label>
+    </div>
+    <div class="rail-keys two foot">
+      <button type="button" class="rail-key" @click="emit('back')">Ride on</button>
+      <button type="button" class="rail-key on" @click="finish">Done</button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.closing {
+  display: grid;
+  gap: 10px;
+}
+.exertion {
+  display: grid;
+  grid-template-columns: repeat(6, minmax(0, 1fr));
+  gap: 8px;
+}
+.tension {
+  font-size: 0.85rem;
+}
+.words {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
+  gap: 10px;
+  align-items: end;
+}
+label {
+  display: grid;
+  gap: 4px;
+  font-weight: 600;
+}
+textarea {
+  width: 100%;
+  padding: 8px 10px;
+  border: 2px solid var(--line);
+  border-radius: 10px;
+  font: inherit;
+  font-weight: 400;
+}
+.photo span {
+  display: grid;
+  place-content: center;
+  min-height: 56px;
+  border: 2px dashed var(--line);
+  border-radius: 10px;
+}
+.photo input {
+  position: absolute;
+  opacity: 0;
+  width: 1px;
+}
+.photo input:focus-visible + span {
+  outline: 3px solid var(--focus);
+}
+@media (min-width: 700px) {
+  .exertion {
+    grid-template-columns: repeat(11, minmax(0, 1fr));
+  }
+  .tension {
+    font-size: 1rem;
+  }
+}
+</style>

@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { EffortOutcome, JumpCause, Rein, RideEvent, TakeOff } from '../../api/schema'
+import { causeWords, outcomeWords, takeOffWords } from '../../house/words'
+import type { NewTap } from './recorder'
+
+/** A jump in one tap; what was seen of the last one in another, if anything was. */
+const props = defineProps<{
+  tapped: RideEvent[]
+  rein: Rein
+  setUpId: string | null
+  height: number
+  fences: number
+}>()
+const emit = defineEmits<{ tap: [NewTap] }>()
+const side = computed(() => (props.rein === 'right' ? 'right' : 'left'))
+const outcomes: EffortOutcome[] = ['clear', 'rub', 'knock', 'stop', 'runOutLeft', 'runOutRight']
+const count = (outcome: EffortOutcome) =>
+  props.tapped.reduce(
+    (n, e) => (e.kind === 'efforts' && e.outcome === outcome && e.rein === side.value ? n + e.count : n),
+    0,
+  )
+const last = computed(() => props.tapped.findLast((e) => e.kind === 'efforts'))
+const told = computed(() => props.tapped.filter((e) => e.kind === 'jumpTold' && e.jump === last.value?.id))
+const says = (key: 'takeOff' | 'landedOn' | 'cause' | 'changedBeforeTurn', value: unknown) =>
+  told.value.findLast((e) => e.kind === 'jumpTold' && e[key] !== null)?.[key as never] === value
+
+const effort = (outcome: EffortOutcome, n: number) =>
+  emit('tap', {
+    kind: 'efforts',
+    setUpId: props.setUpId,
+    rein: side.value,
+    heightMetres: props.height || 0.5,
+    outcome,
+    count: n,
+  })
+
+/** One go through all of it: what was not rubbed or knocked was clear; after a stop or a run-out nothing more was jumped. */
+function jumped(outcome: EffortOutcome) {
+  const all = Math.max(1, props.fences)
+  if (outcome === 'clear') effort('clear', all)
+  else {
+    if (all > 1 && (outcome === 'rub' || outcome === 'knock')) effort('clear', all - 1)
+    effort(outcome, 1)
+  }
+}
+
+const tell = (about: {
+  takeOff?: TakeOff
+  landedOn?: 'left' | 'right'
+  changedBeforeTurn?: true
+  cause?: JumpCause
+}) =>
+  emit('tap', {
+    kind: 'jumpTold',
+    jump: last.value!.id,
+    takeOff: null,
+    landedOn: null,
+    changedBeforeTurn: null,
+    cause: null,
+    ...about,
+  })
+</script>
+
+<template>
+  <div class="pad">
+    <div class="rail-keys">
+      <button v-for="o in outcomes" :key="o" type="button" class="rail-key soft" @click="jumped(o)">
+        {{ outcomeWords[o] }}<small v-if="count(o)">{{ count(o) }}</small>
+      </button>
+    </div>
+    <template v-if="last">
+      <p class="rail-word">The last jump: where from, landed, why</p>
+      <div class="tell">
+        <button
+          v-for="(word, t) in takeOffWords"
+          :key="t"
+          type="button"
+          class="rail-key"
+          :class="{ on: says('takeOff', t) }"
+          @click="tell({ takeOff: t })"
+        >
+          {{ word }}
+        </button>
+        <button
+          v-for="l in ['left', 'right'] as const"
+          :key="l"
+          type="button"
+          class="rail-key"
+          :class="{ on: says('landedOn', l) }"
+          @click="tell({ landedOn: l })"
+        >
+          Landed {{ l }}
+        </button>
+        <button
+          type="button"
+          class="rail-key"
+          :class="{ on: says('changedBeforeTurn', true) }"
+          @click="tell({ changedBeforeTurn: true })"
+        >
+          Changed before turn
+        </button>
+        <button
+          v-for="(word, c) in causeWords"
+          :key="c"
+          type="button"
+          class="rail-key"
+          :class="{ on: says('cause', c) }"
+          @click="tell({ cause: c })"
+        >
+          {{ word }}
+        </button>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.pad {
+  display: grid;
+  gap: 8px;
+}
+.soft {
+  min-height: 70px;
+}
+.tell {
+  display: flex;
+  gap: 8px;
+  overflow-x: auto;
+  padding-bottom: 2px;
+}
+.tell .rail-key {
+  flex: none;
+  min-width: 76px;
+  max-width: 110px;
+  font-size: 0.95rem;
+}
+@media (min-width: 700px) {
+  .tell {
+    flex-wrap: wrap;
+  }
+}
+</style>

@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { Rein, RideEvent } from '../../api/schema'
+import { tensionWords } from '../../house/words'
+import type { NewTap } from './recorder'
+
+/** A mark for the rein ridden, in halves; and how tense it is. */
+const props = defineProps<{ tapped: RideEvent[]; rein: Rein; hoped: number | null }>()
+const emit = defineEmits<{ tap: [NewTap] }>()
+const mark = ref(6.5)
+watch(
+  () => props.hoped,
+  (hoped) => (mark.value = hoped ?? 6.5),
+  { immediate: true },
+)
+const step = (by: number) => (mark.value = Math.min(10, Math.max(0, mark.value + by)))
+const given = (rein: 'left' | 'right') =>
+  props.tapped.flatMap((e) => (e.kind === 'marked' && (e.rein === rein || e.rein === 'both') ? [e.mark] : []))
+const tension = computed(() => {
+  const last = props.tapped.findLast((e) => e.kind === 'tensionSeen')
+  return last?.kind === 'tensionSeen' ? last.tension : null
+})
+</script>
+
+<template>
+  <div class="pad">
+    <div class="mark">
+      <button type="button" class="rail-key" aria-label="Half a mark less" @click="step(-0.5)">−</button>
+      <output>{{ mark }}</output>
+      <button type="button" class="rail-key" aria-label="Half a mark more" @click="step(0.5)">+</button>
+      <button
+        type="button"
+        class="rail-key on give"
+        @click="emit('tap', { kind: 'marked', rein, mark, about: '' })"
+      >
+        Give {{ mark }}<small>{{ rein === 'both' ? 'both reins' : `${rein} rein` }}</small>
+      </button>
+    </div>
+    <p class="rail-word">
+      Given: left {{ given('left').join(', ') || 'none' }}; right {{ given('right').join(', ') || 'none' }}.
+      Tension:
+    </p>
+    <div class="rail-keys five">
+      <button
+        v-for="(word, n) in tensionWords"
+        :key="n"
+        type="button"
+        class="rail-key tension"
+        :class="{ on: tension === n }"
+        :aria-pressed="tension === n"
+        @click="emit('tap', { kind: 'tensionSeen', tension: n })"
+      >
+        {{ word }}
+      </button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.pad {
+  display: grid;
+  gap: 8px;
+}
+.mark {
+  display: grid;
+  grid-template-columns: 64px 70px 64px minmax(0, 1fr);
+  gap: 8px;
+  align-items: center;
+}
+output {
+  font-size: 2rem;
+  font-weight: 700;
+  text-align: center;
+}
+.mark .rail-key {
+  font-size: 1.4rem;
+}
+.mark .give {
+  font-size: 1.1rem;
+}
+.tension {
+  font-size: 0.85rem;
+}
+@media (min-width: 700px) {
+  .tension {
+    font-size: 1rem;
+  }
+}
+</style>

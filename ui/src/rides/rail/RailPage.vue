@@ -1,0 +1,430 @@
+<script setup lang="ts">
+import { computed, onMounted, onUnmounted, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import type { Gait, RideEvent } from '../../api/schema'
+import ProblemNote from '../../house/ProblemNote.vue'
+import { signedIn } from '../../house/signIn'
+import { done as say } from '../../house/undo'
+import AdviceLine from './AdviceLine.vue'
+import BoutTimer from './BoutTimer.vue'
+import ChangesPad from './ChangesPad.vue'
+import ClosingCard from './ClosingCard.vue'
+import CountPad from './CountPad.vue'
+import FencePad from './FencePad.vue'
+import GaitPad from './GaitPad.vue'
+import MarksPad from './MarksPad.vue'
+import MorePad from './MorePad.vue'
+import PartStrip from './PartStrip.vue'
+import PolesPad from './PolesPad.vue'
+import SidewaysPad from './SidewaysPad.vue'
+import SignsPad from './SignsPad.vue'
+import StandsSheet from './StandsSheet.vue'
+import TapsSheet from './TapsSheet.vue'
+import WaitingNote from './WaitingNote.vue'
+import { callOut, useAwakeScreen } from './attention'
+import { minutesAndSeconds } from './clock'
+import { smallJpeg } from './picture'
+import { useRecorder, type NewTap } from './recorder'
+import { sayTap } from './sayTap'
+import { flush, keepPicture, sendFor, trouble } from './sender'
+import './rail.css'
+
+/** The recorder at the rail: full screen, one hand, gloves, with or without a signal. */
+const props = defineProps<{ horseId: string; sessionId?: string }>()
+const router = useRouter()
+const me = signedIn.value!.me!
+const recorder = useRecorder(me.id, props.horseId, props.sessionId || null)
+const { sheet, parts, problem, at, now, spoken, mine, tap } = recorder
+useAwakeScreen()
+
+type Pad = 'flat' | 'poles' | 'fence' | 'changes' | 'sideways' | 'signs' | 'more'
+const words: Record<Pad, string> = {
+  flat: 'Marks',
+  poles: 'Poles',
+  fence: 'Fence',
+  changes: 'Changes',
+  sideways: 'Sideways',
+  signs: 'Signs',
+  more: 'More',
+}
+const chosen = ref<Pad | null>(null)
+const over = ref<'' | 'stands' | 'taps' | 'closing'>('')
+const part = computed(() => parts.value[at.value.part])
+const railPart = computed(() => sheet.value?.parts[at.value.part])
+const own = computed<Pad>(() => railPart.value?.pad ?? 'flat')
+const pads = computed<Pad[]>(() => [...new Set<Pad>([own.value, 'flat', 'signs', 'more'])])
+const pad = computed(() => chosen.value ?? own.value)
+/** What stands in this part, or in the next that has something. */
+const stands = computed(() => {
+  const here = [...parts.value.slice(at.value.part), ...parts.value].find((p) => p.setUpId)
+  return sheet.value?.setUps.find((s) => s.id === here?.setUpId)
+})
+const blocked = computed(() => Boolean(sheet.value?.heldBecause) && sheet.value?.session?.manner !== 'inHand')
+const gallops = computed(() => parts.value.some((p) => p.gait === 'gallop'))
+const undoable = computed(() => mine.value.find((e) => e.kind !== 'adviceAnswered'))
+
+onMounted(async () => {
+  sendFor(me.id)
+  await recorder.open()
+  if (at.value.ended) over.value = 'closing'
+  fetching = setInterval(() => void recorder.fetchOthers(), 20_000)
+  document.addEventListener('keydown', press)
+})
+onUnmounted(() => {
+  clearInterval(fetching)
+  document.removeEventListener('keydown', press)
+})
+let fetching: ReturnType<typeof setInterval> | undefined
+
+watch(
+  () => at.value.part,
+  () => (chosen.value = null),
+)
+/** A part whose minutes are over calls out once. */
+watch(
+  () => (at.value.byPart[at.value.part] ?? 0) >= (part.value?.minutes ?? Infinity) * 60_000,
+  (over) => over && at.value.gait && callOut(),
+)
+watch(
+  () => spoken.value?.advice.rule,
+  (rule) => rule && callOut(spoken.value!.advice.endsRide ? 3 : 2),
+)
+
+/** One tap begins: the gait and rein that the plan begins with. */
+async function begin() {
+  const first = parts.value[0]
+  if (first) await tap({ kind: 'partBegun', part: 0 })
+  if (first && first.rein !== 'both') await tap({ kind: 'reinNow', rein: first.rein })
+  await tap({ kind: 'gaitNow', gait: first?.gait === 'halt' || !first ? 'walk' : first.gait })
+}
+
+const gait = (to: Gait) => at.value.gait !== to && void tap({ kind: 'gaitNow', gait: to })
+const rein = (to: 'left' | 'right') => at.value.rein !== to && void tap({ kind: 'reinNow', rein: to })
+const go = (to: number) => to !== at.value.part && void tap({ kind: 'partBegun', part: to })
+const undo = () => undoable.value && void recorder.takeBack(undoable.value)
+
+async function instead(slip: RideEvent, to: string) {
+  await recorder.takeBack(slip)
+  const right: NewTap =
+    slip.kind === 'gaitNow'
+      ? { kind: 'gaitNow', gait: to as Gait }
+      : { kind: 'reinNow', rein: to as 'left' | 'right' }
+  await tap(right, slip)
+}
+
+async function answer(accepted: boolean) {
+  const { advice } = spoken.value!
+  await tap({ kind: 'adviceAnswered', rule: advice.rule, accepted })
+  if (advice.endsRide) await finish()
+}
+
+async function finish() {
+  if (at.value.began && !at.value.ended) await tap({ kind: 'rideEnded' })
+  over.value = 'closing'
+}
+
+/** Riding on after the end was tapped by mistake. */
+async function rideOn() {
+  const end = mine.value.find((e) => e.kind === 'rideEnded')
+  if (end) await recorder.takeBack(end)
+  over.value = ''
+}
+
+async function close(taps: NewTap[], photo: File | null) {
+  for (const made of taps) await tap(made)
+  const { rideId } = sheet.value!
+  if (photo) {
+    await keepPicture({
+      id: crypto.randomUUID(),
+      person: me.id,
+      horseId: props.horseId,
+      rideId,
+      jpeg: await smallJpeg(photo),
+    })
+  }
+  await recorder.finish()
+  await flush()
+  if (trouble.value) {
+    say('Kept on this device. It goes as soon as there is a signal.')
+    await router.push({ name: 'rail-shelf' })
+  } else await router.push({ name: 'review', params: { horseId: props.horseId, rideId } })
+}
+
+const keys: Record<string, () => unknown> = {
+  h: () => gait('halt'),
+  w: () => gait('walk'),
+  t: () => gait('trot'),
+  c: () => gait('canter'),
+  g: () => gait('gallop'),
+  ' ': () => rein(at.value.rein === 'left' ? 'right' : 'left'),
+  n: () => at.value.part < parts.value.length - 1 && go(at.value.part + 1),
+  u: undo,
+}
+function press(e: KeyboardEvent) {
+  if (e.ctrlKey || e.metaKey || e.altKey || over.value || !at.value.began || blocked.value) return
+  if (/INPUT|TEXTAREA|SELECT/.test((e.target as HTMLElement).tagName)) return
+  const key = keys[e.key]
+  if (!key) return
+  e.preventDefault()
+  key()
+}
+</script>
+
+<template>
+  <main id="main" class="rail">
+    <ProblemNote v-if="problem" :problem="problem" />
+    <template v-if="sheet">
+      <header class="head">
+        <div class="who">
+          <h1>{{ sheet.horseName }}</h1>
+          <p v-if="parts.length" class="sub">Part {{ at.part + 1 }} of {{ parts.length }}</p>
+        </div>
+        <p class="clock" role="timer" aria-label="Ridden">{{ minutesAndSeconds(at.ridden) }}</p>
+        <div class="sub state"><WaitingNote /></div>
+      </header>
+
+      <p v-if="blocked" class="held" role="alert">
+        Held: {{ sheet.heldBecause }}. No ridden work until a vet has cleared it.
+      </p>
+
+      <div v-if="over === 'closing'" class="body">
+        <ClosingCard @done="close" @back="rideOn" />
+      </div>
+      <div v-else-if="over" class="body sheet">
+        <button type="button" class="rail-key" @click="over = ''">Back to the ride</button>
+        <StandsSheet v-if="over === 'stands' && stands" :set-up="stands" />
+        <TapsSheet
+          v-if="over === 'taps'"
+          :taps="mine"
+          :skew="0"
+          @back="(e) => recorder.takeBack(e)"
+          @instead="instead"
+        />
+      </div>
+      <div v-else class="body">
+        <PartStrip
+          v-if="parts.length"
+          :parts="parts"
+          :part="at.part"
+          :spent="at.byPart"
+          :running="at.gait !== null"
+          @go="go"
+        />
+        <button v-if="!at.began" type="button" class="rail-key on begin" :disabled="blocked" @click="begin">
+          Begin
+          <small>{{ parts[0] ? `${parts[0].gait}, ${parts[0].minutes} minutes` : 'in walk' }}</small>
+        </button>
+        <template v-else>
+          <BoutTimer v-if="part?.boutSeconds" :key="at.part" :part="part" :now="now" />
+          <GaitPad
+            :gait="at.gait"
+            :rein="at.rein"
+            :gallops="gallops"
+            :since="minutesAndSeconds(now - at.gaitSince)"
+            @gait="gait"
+            @rein="(r) => r !== 'both' && rein(r)"
+          />
+          <AdviceLine v-if="spoken" :advice="spoken.advice" @answer="answer" />
+          <p v-if="at.paused" class="paused">Stopped. Tap a gait to go on.</p>
+          <div class="tabs" role="tablist" aria-label="Marks">
+            <button
+              v-for="p in pads"
+              :key="p"
+              type="button"
+              role="tab"
+              :aria-selected="pad === p"
+              :class="{ on: pad === p }"
+              @click="chosen = p"
+            >
+              {{ words[p] }}
+            </button>
+          </div>
+          <div class="marks" role="tabpanel" :aria-label="words[pad]">
+            <CountPad
+              v-if="railPart?.line && (pad === 'poles' || pad === 'fence')"
+              :tapped="recorder.inThisPart.value"
+              :rein="at.rein"
+              :set-up-id="part?.setUpId ?? null"
+              :line="railPart.line"
+              @tap="tap"
+            />
+            <PolesPad
+              v-if="pad === 'poles'"
+              :tapped="recorder.inThisPart.value"
+              :rein="at.rein"
+              :set-up-id="part?.setUpId ?? null"
+              @tap="tap"
+            />
+            <FencePad
+              v-if="pad === 'fence'"
+              :tapped="recorder.inThisPart.value"
+              :rein="at.rein"
+              :set-up-id="part?.setUpId ?? null"
+              :height="railPart?.heightMetres ?? 0"
+              :fences="railPart?.fences ?? 1"
+              @tap="tap"
+            />
+            <MarksPad
+              v-if="pad === 'flat'"
+              :tapped="recorder.inThisPart.value"
+              :rein="at.rein"
+              :hoped="part?.markHopedFor ?? null"
+              @tap="tap"
+            />
+            <ChangesPad v-if="pad === 'changes'" :tapped="recorder.inThisPart.value" @tap="tap" />
+            <SidewaysPad v-if="pad === 'sideways'" :tapped="recorder.inThisPart.value" @tap="tap" />
+            <SignsPad v-if="pad === 'signs'" :tapped="recorder.live.value" :rein="at.rein" @tap="tap" />
+            <MorePad
+              v-if="pad === 'more'"
+              :riders="sheet.riders"
+              :pads="
+                (['poles', 'fence', 'changes', 'sideways'] as const)
+                  .filter((p) => p !== own)
+                  .map((id) => ({ id, label: words[id] }))
+              "
+              @tap="tap"
+              @pad="(p) => (chosen = p as Pad)"
+            />
+          </div>
+        </template>
+      </div>
+
+      <footer v-if="!over" class="foot">
+        <template v-if="at.began">
+          <button type="button" class="rail-key" :disabled="!undoable" @click="undo">
+            Undo<small class="last">{{ undoable ? sayTap(undoable) : 'nothing' }}</small>
+          </button>
+          <button type="button" class="rail-key" @click="over = 'taps'">Taps</button>
+        </template>
+        <RouterLink v-else class="rail-key" to="/rail">Leave</RouterLink>
+        <button type="button" class="rail-key" :disabled="!stands" @click="over = 'stands'">Set-up</button>
+        <button v-if="at.began" type="button" class="rail-key on" @click="finish">Finish</button>
+      </footer>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.rail {
+  display: grid;
+  grid-template-rows: auto 1fr auto;
+  min-height: 100dvh;
+  max-width: 900px;
+  margin: 0 auto;
+  background: var(--card);
+}
+.head {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  align-items: center;
+  gap: 0 14px;
+  padding: 10px 16px;
+  background: var(--ink);
+  color: var(--on-ink);
+}
+.head h1 {
+  font-size: 1.35rem;
+}
+.sub {
+  font-size: 0.92rem;
+}
+.state {
+  grid-column: 1 / -1;
+}
+.clock {
+  font-size: 2.5rem;
+  line-height: 1;
+  font-weight: 700;
+}
+.held {
+  padding: 12px 16px;
+  background: var(--long);
+  color: var(--on-grave-pale);
+  font-size: 1.15rem;
+  font-weight: 700;
+}
+.body {
+  display: grid;
+  gap: 10px;
+  align-content: start;
+  padding: 10px 12px 12px;
+}
+.begin {
+  min-height: 150px;
+  font-size: 1.8rem;
+}
+.begin small {
+  font-size: 1rem;
+}
+.paused {
+  text-align: center;
+  font-weight: 600;
+}
+.tabs {
+  display: grid;
+  grid-auto-flow: column;
+  grid-auto-columns: minmax(0, 1fr);
+  border-bottom: 2px solid var(--line);
+}
+.tabs button {
+  min-height: 48px;
+  border: 0;
+  border-bottom: 4px solid transparent;
+  background: none;
+  color: var(--quiet);
+  font: 600 1rem var(--font);
+  cursor: pointer;
+}
+.tabs .on {
+  border-color: var(--straw);
+  color: var(--ink);
+}
+.marks {
+  display: grid;
+  gap: 8px;
+}
+.foot {
+  position: sticky;
+  bottom: 0;
+  display: grid;
+  grid-auto-flow: column;
+  grid-auto-columns: minmax(0, 1fr);
+  gap: 8px;
+  padding: 8px 12px max(8px, env(safe-area-inset-bottom));
+  background: var(--card);
+  border-top: 1px solid var(--line);
+}
+.foot .rail-key {
+  text-decoration: none;
+  font-size: 1rem;
+}
+.last {
+  max-width: 20vw;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+@media (min-width: 700px) {
+  .head {
+    padding: 16px 24px;
+    grid-template-columns: minmax(0, 1fr) auto minmax(120px, auto);
+  }
+  .head h1 {
+    font-size: 1.7rem;
+  }
+  .state {
+    grid-column: auto;
+  }
+  .clock {
+    font-size: 3.4rem;
+  }
+  .body {
+    gap: 14px;
+    padding: 16px 20px;
+  }
+  .marks :deep(.rail-key) {
+    min-height: 88px;
+    font-size: 1.15rem;
+  }
+}
+</style>

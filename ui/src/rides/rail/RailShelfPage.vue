@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { signedIn } from '../../house/signIn'
+import WaitingNote from './WaitingNote.vue'
+import { sheetsOf, tidy, type KeptSheet } from './pocket'
+import { flush, sendFor } from './sender'
+
+/** What this device carries: sessions to ride without a signal, and rides taken up. */
+const me = signedIn.value!.me!
+const sheets = ref<KeptSheet[]>([])
+onMounted(async () => {
+  sendFor(me.id)
+  await flush()
+  await tidy(me.id, signedIn.value?.today ?? '')
+  sheets.value = (await sheetsOf(me.id)).sort(
+    (a, b) => Number(b.open) - Number(a.open) || a.sheet.horseName.localeCompare(b.sheet.horseName),
+  )
+})
+</script>
+
+<template>
+  <main id="main" class="shelf">
+    <header class="page-head">
+      <h1>On this device</h1>
+      <span class="quiet">{{ me.name }}</span>
+      <div class="actions"><RouterLink class="button" to="/">Today</RouterLink></div>
+    </header>
+    <div class="card stack">
+      <WaitingNote />
+      <p v-if="sheets.length === 0" class="quiet">
+        Nothing yet. Open Today with a signal once: what is planned is then carried here, and works without
+        one.
+      </p>
+      <ul>
+        <li v-for="s in sheets" :key="s.key">
+          <RouterLink
+            class="rail-key"
+            :to="{ name: 'rail', params: { horseId: s.sheet.horseId, sessionId: s.sheet.session?.id ?? '' } }"
+          >
+            {{ s.sheet.horseName }}
+            <small>{{ s.sheet.session?.emphasis ?? 'Not planned' }}{{ s.open ? ', taken up' : '' }}</small>
+          </RouterLink>
+        </li>
+      </ul>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.shelf {
+  max-width: 720px;
+  margin: 0 auto;
+  padding: 22px 16px;
+}
+ul {
+  display: grid;
+  gap: 10px;
+}
+.rail-key {
+  text-decoration: none;
+}
+</style>
+
+<style src="./rail.css"></style>

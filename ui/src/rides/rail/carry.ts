@@ -1,0 +1,25 @@
+import { ask, client } from '../../api/client'
+import type { YardToday } from '../../api/schema'
+import { signedIn } from '../../house/signIn'
+import { keepSheet, tidy } from './pocket'
+
+/** Puts what is planned for today into the pocket, so that it can be ridden without a signal. */
+export async function carry(today: YardToday) {
+  const me = signedIn.value?.me
+  if (!me) return
+  for (const { horse, sessions } of today.horses)
+    for (const session of sessions.filter((s) => !s.rideId)) {
+      try {
+        const asked = Date.now()
+        const sheet = await ask(() =>
+          client.GET('/api/horses/{horseId}/rail', {
+            params: { path: { horseId: horse.id }, query: { sessionId: session.id } },
+          }),
+        )
+        await keepSheet(me.id, sheet, Date.parse(sheet.now) - (asked + Date.now()) / 2)
+      } catch {
+        // Without a signal, or with a full device, there is what was carried before.
+      }
+    }
+  await tidy(me.id, today.on).catch(() => undefined)
+}

@@ -1,0 +1,137 @@
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
+import type { RailSheet, RideEvent } from '../../api/schema'
+
+/**
+ * What a device carries to the arena and back: sheets to work from, and taps until the server has them.
+ * Everything belongs to one person; another who signs in here neither sees nor sends it.
+ */
+
+export interface KeptTap {
+  id: string
+  person: string
+  horseId: string
+  rideId: string
+  sessionId: string | null
+  on: string
+  /** In the order they were made on this device. */
+  order: number
+  event: RideEvent
+  sent: boolean
+  /** Why the server would not have it. */
+  refused?: string
+}
+
+export interface KeptSheet {
+  key: string
+  person: string
+  sheet: RailSheet
+  /** The server's clock less this device's, in milliseconds. */
+  skew: number
+  /** Taken up, and not finished yet. */
+  open: boolean
+}
+
+export interface KeptPhoto {
+  id: string
+  person: string
+  horseId: string
+  rideId: string
+  jpeg: string
+}
+
+interface Pocket extends DBSchema {
+  sheets: { key: string; value: KeptSheet; indexes: { person: string } }
+  taps: { key: string; value: KeptTap; indexes: { person: string; ride: string } }
+  photos: { key: string; value: KeptPhoto; indexes: { person: string } }
+}
+
+let opened: Promise<IDBPDatabase<Pocket>> | undefined
+const pocket = () =>
+  (opened ??= openDB<Pocket>('hippodrome', 1, {
+    upgrade(db) {
+      db.createObjectStore('sheets', { keyPath: 'key' }).createIndex('person', 'person')
+      const taps = db.createObjectStore('taps', { keyPath: 'id' })
+      taps.createIndex('person', 'person')
+      taps.createIndex('ride', 'rideId')
+      db.createObjectStore('photos', { keyPath: 'id' }).createIndex('person', 'person')
+    },
+  }))
+
+/** This device, for as long as the browser keeps it. */
+export function deviceId(): string {
+  const kept = localStorage.getItem('device')
+  if (kept) return kept
+  const made = crypto.randomUUID()
+  localStorage.setItem('device', made)
+  return made
+}
+
+export const sheetKey = (person: string, horseId: string, sessionId: string | null) =>
+  `${person} ${horseId} ${sessionId ?? ''}`
+
+export const findSheet = async (key: string) => (await pocket()).get('sheets', key)
+
+/** Keeps a sheet; one whose ride is open keeps its ride. */
+export async function keepSheet(person: string, sheet: RailSheet, skew: number): Promise<KeptSheet> {
+  const key = sheetKey(person, sheet.horseId, sheet.session?.id ?? null)
+  const before = await findSheet(key)
+  const kept: KeptSheet = {
+    key,
+    person,
+    sheet: before?.open ? { ...sheet, rideId: before.sheet.rideId } : sheet,
+    skew,
+    open: before?.open ?? false,
+  }
+  await (await pocket()).put('sheets', plain(kept))
+  return kept
+}
+
+export async function markOpen(key: string, open: boolean) {
+  const sheet = await findSheet(key)
+  if (sheet) await (await pocket()).put('sheets', { ...sheet, open })
+}
+
+export const sheetsOf = async (person: string) => (await pocket()).getAllFromIndex('sheets', 'person', person)
+
+export const tapsOfRide = async (person: string, rideId: string) =>
+  (await (await pocket()).getAllFromIndex('taps', 'ride', rideId)).filter((t) => t.person === person)
+
+/** Taps and pictures of this person that the server does not have yet, in their order. */
+export async function waitingOf(person: string) {
+  const db = await pocket()
+  const taps = (await db.getAllFromIndex('taps', 'person', person)).filter((t) => !t.sent)
+  return {
+    taps: taps.sort((a, b) => a.order - b.order),
+    photos: await db.getAllFromIndex('photos', 'person', person),
+  }
+}
+
+export const keepTap = async (tap: KeptTap) => (await pocket()).put('taps', plain(tap))
+export const keepPhoto = async (photo: KeptPhoto) => (await pocket()).put('photos', photo)
+export const dropPhoto = async (id: string) => (await pocket()).delete('photos', id)
+export const dropTap = async (id: string) => (await pocket()).delete('taps', id)
+
+export async function markSent(taps: KeptTap[]) {
+  const store = (await pocket()).transaction('taps', 'readwrite')
+  await Promise.all([...taps.map((t) => store.store.put(plain({ ...t, sent: true }))), store.done])
+}
+
+export async function markRefused(taps: KeptTap[], why: string) {
+  const store = (await pocket()).transaction('taps', 'readwrite')
+  await Promise.all([...taps.map((t) => store.store.put(plain({ ...t, refused: why }))), store.done])
+}
+
+/** Rides that are finished and have arrived need nothing here any more; nor do the sheets of days gone by. */
+export async function tidy(person: string, today: string) {
+  const db = await pocket()
+  for (const kept of await sheetsOf(person)) {
+    if (kept.open) continue
+    const taps = await tapsOfRide(person, kept.sheet.rideId)
+    if (taps.some((t) => !t.sent)) continue
+    for (const tap of taps) await db.delete('taps', tap.id)
+    if ((kept.sheet.session?.on ?? kept.sheet.today) < today) await db.delete('sheets', kept.key)
+  }
+}
+
+/** The database takes no reactive things. */
+const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T

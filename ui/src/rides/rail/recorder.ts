@@ -1,0 +1,151 @@
+import { computed, ref, shallowRef } from 'vue'
+import { ask, client, Problem } from '../../api/client'
+import type { RailSheet, RideEvent } from '../../api/schema'
+import { useNow } from './clock'
+import { deviceId, findSheet, keepSheet, markOpen, sheetKey, tapsOfRide, type KeptSheet } from './pocket'
+import { inMemory, keep } from './sender'
+import { counted, standing } from './timeline'
+import { speaking, tappedIn } from './triggers'
+
+/** A tap before it has an id, a time and a clock. */
+export type NewTap = RideEvent extends infer E
+  ? E extends RideEvent
+    ? Omit<E, 'id' | 'at' | 'clock'>
+    : never
+  : never
+
+/** The recorder of one ride on this device. */
+export function useRecorder(person: string, horseId: string, sessionId: string | null) {
+  const key = sheetKey(person, horseId, sessionId)
+  const run = crypto.randomUUID()
+  const runBegan = performance.now()
+  const device = deviceId()
+  const kept = shallowRef<KeptSheet | null>(null)
+  const problem = ref<Problem | null>(null)
+  const events = shallowRef<RideEvent[]>([])
+  const skew = () => kept.value?.skew ?? 0
+  const now = useNow(skew)
+
+  const sheet = computed<RailSheet | null>(() => kept.value?.sheet ?? null)
+  const live = computed(() => counted(events.value))
+  const at = computed(() => standing(live.value, now.value))
+  const parts = computed(() => sheet.value?.session?.parts ?? [])
+  const spoken = computed(() =>
+    sheet.value && at.value.began && !at.value.ended
+      ? speaking(sheet.value.advice, live.value, sheet.value.parts, at.value.part)
+      : null,
+  )
+
+  /** A fresh sheet if there is a signal, else the one that was kept; and every tap of the ride known here. */
+  async function open() {
+    try {
+      const asked = Date.now()
+      const fresh = await ask(() =>
+        client.GET('/api/horses/{horseId}/rail', {
+          params: { path: { horseId }, query: sessionId ? { sessionId } : {} },
+        }),
+      )
+      const there = (asked + Date.now()) / 2
+      kept.value = await keepSheet(person, fresh, Date.parse(fresh.now) - there)
+    } catch (e) {
+      if (!(e instanceof Problem)) throw e
+      kept.value = e.status === 0 || e.status >= 500 ? ((await findSheet(key)) ?? null) : null
+      if (!kept.value) problem.value = e
+    }
+    if (kept.value) {
+      take((await tapsOfRide(person, kept.value.sheet.rideId)).map((t) => t.event))
+      await fetchOthers()
+    }
+  }
+
+  /** Taps of other devices on the same ride. */
+  async function fetchOthers() {
+    const rideId = kept.value!.sheet.rideId
+    try {
+      take(
+        await ask(() =>
+          client.GET('/api/horses/{horseId}/rides/{rideId}/taps', { params: { path: { horseId, rideId } } }),
+        ),
+      )
+    } catch {
+      // No ride there yet, or no signal: what is here is what there is.
+    }
+  }
+
+  function take(more: RideEvent[]) {
+    const known = new Set(events.value.map((e) => e.id))
+    const fresh = more.filter((e) => !known.has(e.id))
+    if (fresh.length) events.value = [...events.value, ...fresh]
+  }
+
+  const nextNumber = () =>
+    events.value.reduce((n, e) => (e.clock?.device === device ? Math.max(n, e.clock.number + 1) : n), 0)
+
+  async function tap(made: NewTap, like?: RideEvent): Promise<RideEvent> {
+    const event = {
+      ...made,
+      id: crypto.randomUUID(),
+      at: like?.at ?? new Date(Date.now() + skew()).toISOString(),
+      // A correction stands where the slip stood.
+      clock: like?.clock ?? {
+        device,
+        run,
+        number: nextNumber(),
+        seconds: (performance.now() - runBegan) / 1000,
+      },
+    } as RideEvent
+    events.value = [...events.value, event]
+    now.value = Math.max(now.value, Date.parse(event.at))
+    const { session, rideId, today } = sheet.value!
+    if (!kept.value!.open) {
+      kept.value = { ...kept.value!, open: true }
+      void markOpen(key, true).catch(() => undefined)
+    }
+    await keep({
+      id: event.id,
+      person,
+      horseId,
+      rideId,
+      sessionId: session?.id ?? null,
+      on: today,
+      order: events.value.length,
+      event,
+      sent: false,
+    })
+    return event
+  }
+
+  const takeBack = (event: RideEvent) => tap({ kind: 'takenBack', event: event.id } as NewTap)
+
+  /** Every tap of this device that still counts, the latest first. */
+  const mine = computed(() => live.value.filter((e) => e.clock?.device === device).reverse())
+
+  async function finish() {
+    await markOpen(key, false)
+  }
+
+  return {
+    sheet,
+    parts,
+    problem,
+    open,
+    fetchOthers,
+    tap,
+    takeBack,
+    mine,
+    live,
+    events,
+    at,
+    now,
+    spoken,
+    finish,
+    inMemory,
+    inThisPart: computed(() =>
+      tappedIn(live.value)
+        .filter((t) => t.part === at.value.part)
+        .map((t) => t.event),
+    ),
+  }
+}
+
+export type Recorder = ReturnType<typeof useRecorder>

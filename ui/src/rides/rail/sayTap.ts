@@ -1,0 +1,85 @@
+import type { RideEvent } from '../../api/schema'
+import {
+  causeWords,
+  changePlaceWords,
+  changeWords,
+  gaitWords,
+  legWords,
+  outcomeWords,
+  reinWords,
+  signWords,
+  takeOffWords,
+  tensionWords,
+} from '../../house/words'
+
+const on = (rein: 'left' | 'right' | 'both') =>
+  rein === 'both' ? '' : `, ${reinWords[rein].toLowerCase()} rein`
+
+/** A tap or an entry in a few words. */
+export function sayTap(e: RideEvent): string {
+  switch (e.kind) {
+    case 'ridden':
+      return `${gaitWords[e.gait]}${on(e.rein)}: ${e.minutes} min`
+    case 'transitions':
+      return `${gaitWords[e.from]} to ${e.to}: ${e.count}`
+    case 'polesPassed': {
+      if (e.clean + e.touched > 1)
+        return `Poles${on(e.rein)}: ${e.clean} clean, ${e.touched} touched, ${e.rushed} rushed`
+      const how = e.rushed
+        ? 'rushed'
+        : e.touched
+          ? `touched${e.leg ? `, ${legWords[e.leg].toLowerCase()}` : ''}`
+          : 'clean'
+      return `Poles ${how}${on(e.rein)}`
+    }
+    case 'efforts':
+      return `Fence ${Math.round(e.heightMetres * 100)} cm ${outcomeWords[e.outcome].toLowerCase()}${e.count > 1 ? ` ${e.count}` : ''}${on(e.rein)}`
+    case 'marked':
+      return `Mark ${e.mark}${on(e.rein)}`
+    case 'tensionSeen':
+      return `Tension: ${tensionWords[e.tension]}`
+    case 'exertionSeen':
+      return `Exertion ${e.exertion}`
+    case 'signSeen':
+      return signWords[e.sign]
+    case 'closingTest':
+      return `Closing test ${e.passed ? 'passed' : 'not passed'}`
+    case 'noted':
+      return `“${e.text}”`
+    case 'weatherRead':
+      return `${e.temperatureC} °C, ${e.humidityPercent} %${e.simulated ? ' (simulated)' : ''}`
+    case 'gaitNow':
+      return gaitWords[e.gait]
+    case 'reinNow':
+      return e.rein === 'both' ? 'Both reins' : `${reinWords[e.rein]} rein`
+    case 'partBegun':
+      return `Part ${e.part + 1}`
+    case 'paused':
+      return `Stopped${e.because ? `: ${e.because}` : ''}`
+    case 'riderNow':
+      return `${e.rider} rides`
+    case 'rideEnded':
+      return 'Finished'
+    case 'jumpTold':
+      return [
+        e.takeOff && takeOffWords[e.takeOff],
+        e.landedOn && `landed ${e.landedOn}`,
+        e.changedBeforeTurn && 'changed before the turn',
+        e.cause && `cause: ${causeWords[e.cause].toLowerCase()}`,
+      ]
+        .filter(Boolean)
+        .join(', ')
+    case 'changeRidden':
+      return `Change to the ${e.to} ${changeWords[e.quality].toLowerCase()}, ${changePlaceWords[e.where].toLowerCase()}`
+    case 'stridesCounted':
+      return `${e.strides} strides on ${e.metres} m${e.planned === null ? '' : ` (planned ${e.planned})`}${on(e.rein)}`
+    case 'yieldSteps':
+      return `Yield from the ${e.awayFrom} leg: ${e.given} of ${e.asked} steps`
+    case 'adviceAnswered':
+      return `Advice ${e.accepted ? 'taken' : 'left for now'}`
+    case 'nextToDo':
+      return `Next: “${e.text}”`
+    case 'takenBack':
+      return 'Taken back'
+  }
+}

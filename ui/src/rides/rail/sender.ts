@@ -1,0 +1,127 @@
+import { ref } from 'vue'
+import { ask, client, Problem } from '../../api/client'
+import {
+  dropPhoto,
+  keepPhoto,
+  keepTap,
+  markRefused,
+  markSent,
+  waitingOf,
+  type KeptPhoto,
+  type KeptTap,
+} from './pocket'
+
+/** Sends what waits, in order, until it is acknowledged; nothing is forgotten before that. */
+
+export const waiting = ref(0)
+export const refused = ref<KeptTap[]>([])
+/** The device would not keep these: they live in this page only, and go out from here. */
+export const inMemory = ref<KeptTap[]>([])
+/** The last try found no signal, or nobody signed in. */
+export const trouble = ref<'' | 'signal' | 'signIn'>('')
+
+const batch = 100
+const again = 5000
+let sending = false
+let timer: ReturnType<typeof setTimeout> | undefined
+let person = ''
+
+/** Keeps a tap, on the device if it can be, and starts sending. */
+export async function keep(tap: KeptTap) {
+  try {
+    await keepTap(tap)
+  } catch {
+    inMemory.value = [...inMemory.value, tap]
+  }
+  waiting.value++
+  void flush()
+}
+
+export async function keepPicture(photo: KeptPhoto) {
+  await keepPhoto(photo)
+  waiting.value++
+  void flush()
+}
+
+/** From now on what this person has waiting is sent as soon as there is a signal. */
+export function sendFor(id: string) {
+  if (person === id) return
+  person = id
+  window.addEventListener('online', () => void flush())
+  document.addEventListener('visibilitychange', () => void flush())
+  void flush()
+}
+
+export const stopSending = () => {
+  person = ''
+  clearTimeout(timer)
+}
+
+async function count() {
+  const { taps, photos } = await waitingOf(person)
+  refused.value = taps.filter((t) => t.refused)
+  waiting.value = taps.length - refused.value.length + photos.length + inMemory.value.length
+  return { taps: [...taps.filter((t) => !t.refused), ...inMemory.value], photos }
+}
+
+export async function flush(): Promise<void> {
+  if (sending || !person) return
+  sending = true
+  clearTimeout(timer)
+  try {
+    for (;;) {
+      const { taps, photos } = await count()
+      const first = taps[0]
+      if (first) await sendTaps(taps.filter((t) => t.rideId === first.rideId).slice(0, batch))
+      else if (photos[0]) await sendPhoto(photos[0])
+      else break
+    }
+    trouble.value = ''
+  } catch (e) {
+    if (!(e instanceof Problem)) throw e
+    trouble.value = e.status === 401 ? 'signIn' : 'signal'
+    timer = setTimeout(() => void flush(), again)
+  } finally {
+    sending = false
+  }
+}
+
+async function sendTaps(taps: KeptTap[]) {
+  const { horseId, rideId, sessionId, on } = taps[0]!
+  try {
+    await ask(() =>
+      client.POST('/api/horses/{horseId}/rides/{rideId}/taps', {
+        params: { path: { horseId, rideId } },
+        body: { sessionId, on, events: taps.map((t) => t.event) },
+      }),
+    )
+  } catch (e) {
+    if (!(e instanceof Problem) || !isFinal(e.status)) throw e
+    // One bad tap does not hold up the others; it stays here with the reason until somebody looks.
+    const named = e.faults.map((f) => /^events\[(\d+)\]/.exec(f.field)?.[1]).filter((n) => n !== undefined)
+    const bad = named.length ? taps.filter((_, i) => named.includes(String(i))) : taps
+    await markRefused(bad, `${e.title} ${e.faults[0]?.says ?? e.detail}`)
+    return
+  }
+  await markSent(taps)
+  const arrived = new Set(taps.map((t) => t.id))
+  inMemory.value = inMemory.value.filter((t) => !arrived.has(t.id))
+}
+
+async function sendPhoto({ id, horseId, rideId, jpeg }: KeptPhoto) {
+  try {
+    await ask(() =>
+      client.PUT('/api/horses/{horseId}/rides/{rideId}/photos/{photoId}', {
+        params: { path: { horseId, rideId, photoId: id } },
+        body: { jpeg },
+      }),
+    )
+  } catch (e) {
+    // The taps go first and make the ride; what is refused after that will never be taken.
+    if (!(e instanceof Problem) || !isFinal(e.status)) throw e
+  }
+  await dropPhoto(id)
+}
+
+/** Sent again it would be refused again. */
+const isFinal = (status: number) => [400, 403, 404, 409, 413, 422].includes(status)

@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { PlanFault, SessionEntry } from '../api/schema'
+import WhyButton from '../house/WhyButton.vue'
+
+/** What is wrong with a session: each with its reason, a mend at one stroke, or a word why it stays. */
+const props = defineProps<{ faults: PlanFault[]; mayEdit: boolean }>()
+const emit = defineEmits<{ mend: [entry: SessionEntry, says: string]; keep: [rule: string, word: string] }>()
+const open = computed(() => props.faults.filter((f) => f.keptBecause === null))
+const kept = computed(() => props.faults.filter((f) => f.keptBecause !== null))
+const keeping = ref('')
+const word = ref('')
+
+function keep(rule: string) {
+  emit('keep', rule, word.value.trim())
+  keeping.value = word.value = ''
+}
+</script>
+
+<template>
+  <section class="card stack faults" aria-live="polite">
+    <h2>{{ open.length ? `${open.length} to mend` : 'Nothing to mend' }}</h2>
+    <p v-if="faults.length === 0" class="small quiet">
+      Walk first, reins balanced, new work late, walk last.
+    </p>
+    <ul>
+      <li v-for="f in open" :key="f.rule" :class="{ hard: f.hard }">
+        <strong>{{ f.says }}</strong>
+        <p>{{ f.mend }} <WhyButton :why="f.why" of="this fault" /></p>
+        <div v-if="mayEdit" class="do">
+          <button
+            v-for="m in f.mends"
+            :key="m.label"
+            class="button small"
+            type="button"
+            @click="emit('mend', m.entry, m.label)"
+          >
+            {{ m.label }}
+          </button>
+          <button
+            v-if="!f.hard && keeping !== f.rule"
+            class="link small"
+            type="button"
+            @click="keeping = f.rule"
+          >
+            It stays
+          </button>
+        </div>
+        <form v-if="keeping === f.rule" class="keep" @submit.prevent="keep(f.rule)">
+          <label :for="`keep-${f.rule}`" class="small">Because</label>
+          <input :id="`keep-${f.rule}`" v-model="word" maxlength="300" required />
+          <button class="button small" type="submit" :disabled="!word.trim()">Keep it so</button>
+        </form>
+      </li>
+      <li v-for="f in kept" :key="f.rule" class="kept">
+        {{ f.says }} <span class="quiet">Stays: {{ f.keptBecause }}.</span>
+        <button v-if="mayEdit" class="link small" type="button" @click="emit('keep', f.rule, '')">
+          Ask again
+        </button>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.faults {
+  gap: 10px;
+}
+ul {
+  display: grid;
+  gap: 12px;
+}
+li {
+  display: grid;
+  gap: 5px;
+  padding-left: 10px;
+  border-left: 3px solid var(--straw);
+  font-size: 0.93rem;
+}
+li.hard {
+  border-color: var(--grave);
+}
+li.hard strong {
+  color: var(--grave);
+}
+.kept {
+  border-color: var(--line);
+}
+.do {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 10px;
+  align-items: center;
+}
+.do .button {
+  white-space: normal;
+  text-align: left;
+}
+.keep {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) auto;
+  gap: 6px;
+  align-items: center;
+}
+.keep input {
+  min-height: 32px;
+  min-width: 0;
+  padding: 0 8px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  font: inherit;
+}
+</style>

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import InputNumber from 'ant-design-vue/es/input-number'
+import { computed } from 'vue'
+import type { Gait, PartEntry } from '../api/schema'
+import ChoiceField from '../house/ChoiceField.vue'
+import FieldBox from '../house/FieldBox.vue'
+import { useRung } from '../house/queries'
+import { gaitWords, options } from '../house/words'
+
+/** How much of a part: the exercise it is, times, fences, transitions, bouts. */
+const part = defineModel<PartEntry>({ required: true })
+const props = defineProps<{ number: number; horseId: string }>()
+const { data: rung } = useRung(
+  () => props.horseId,
+  () => part.value.rungId ?? '',
+)
+const exercises = computed(() =>
+  (rung.value?.exercises ?? []).filter((e) => !e.own && !e.hidden).map((e) => e.exercise),
+)
+const fields = [
+  { key: 'times', label: 'Times', min: 1, max: 200 },
+  { key: 'efforts', label: 'Fences', min: 1, max: 100 },
+  { key: 'transitions', label: 'Transitions', min: 1, max: 200 },
+  { key: 'boutSeconds', label: 'Bout, seconds', min: 5, max: 1800 },
+  { key: 'restSeconds', label: 'Rest, seconds', min: 5, max: 1800 },
+] as const
+const shown = computed(() => fields.filter((f) => f.key !== 'restSeconds' || part.value.boutSeconds))
+const set = (more: Partial<PartEntry>) => (part.value = { ...part.value, ...more })
+
+function count(key: (typeof fields)[number]['key'], n: number | null) {
+  if (key === 'transitions' && n)
+    set({
+      transitions: n,
+      transitionsWith: part.value.transitionsWith ?? (part.value.gait === 'walk' ? 'halt' : 'walk'),
+    })
+  else set({ [key]: n })
+}
+
+/** An exercise brings its gait, its dose and what it builds. */
+function take(id: string) {
+  const exercise = exercises.value.find((e) => e.id === id)
+  if (!exercise) return set({ exerciseId: null })
+  set({
+    exerciseId: id,
+    what: part.value.what || exercise.name,
+    gait: exercise.gait,
+    minutes: exercise.dose.minutes ?? exercise.dose.efforts,
+    efforts: exercise.dose.efforts,
+    times: exercise.setUp && !exercise.dose.efforts ? exercise.repetitions : null,
+    setUpId: null,
+  })
+}
+</script>
+
+<template>
+  <div class="dose">
+    <ChoiceField
+      :label="`Exercise of part ${number}`"
+      :value="part.exerciseId ?? ''"
+      :options="[
+        { value: '', label: part.rungId ? 'none of the library' : 'choose a rung first' },
+        ...exercises.map((e) => ({ value: e.id, label: e.name })),
+      ]"
+      @change="take"
+    />
+    <FieldBox v-for="f in shown" :key="f.key" v-slot="{ id }" :label="`${f.label}, part ${number}`">
+      <InputNumber
+        :id="id"
+        :value="part[f.key] ?? undefined"
+        :min="f.min"
+        :max="f.max"
+        @change="(v) => count(f.key, v === null || v === '' ? null : Number(v))"
+      />
+    </FieldBox>
+    <ChoiceField
+      v-if="part.transitions"
+      label="to and from"
+      :value="part.transitionsWith ?? 'walk'"
+      :options="
+        options(
+          gaitWords,
+          (['halt', 'walk', 'trot', 'canter'] as Gait[]).filter((g) => g !== part.gait),
+        )
+      "
+      @change="(transitionsWith) => set({ transitionsWith })"
+    />
+  </div>
+</template>
+
+<style scoped>
+.dose {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
+  gap: 8px 12px;
+  padding: 8px 10px;
+  border-radius: 8px;
+  background: var(--bank);
+}
+</style>

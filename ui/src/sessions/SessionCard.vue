@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import type { SessionEntry, SessionTotals, SetUpView } from '../api/schema'
+import { longDay, minutes } from '../house/format'
+import { gaitWords, reinWords } from '../house/words'
+
+/** The session on A5 for the pocket, with boxes for a pencil; they are the fields of the ride's write-up. Only on paper. */
+defineProps<{ entry: SessionEntry; totals: SessionTotals; horse: string; setUps: SetUpView[] }>()
+const boxes = (n: number) => Array.from({ length: n }, (_, i) => i)
+</script>
+
+<template>
+  <section class="paper card-a5" data-on="card">
+    <h2>{{ horse }}: {{ entry.emphasis }}</h2>
+    <p class="small">
+      {{ entry.on ? longDay(entry.on) : '' }}, {{ minutes(totals.minutes)
+      }}{{ entry.helper ? ', with a helper' : '' }}
+    </p>
+    <table>
+      <thead>
+        <tr>
+          <th>Part</th>
+          <th class="number">min</th>
+          <th>done ◀</th>
+          <th>done ▶</th>
+          <th>mark ◀ ▶</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(p, i) in entry.parts ?? []" :key="i">
+          <td>
+            <strong>{{ gaitWords[p.gait ?? 'walk'][0] }}</strong> {{ p.what }}
+            <span v-if="p.rein !== 'both'">({{ reinWords[p.rein ?? 'both'].toLowerCase() }})</span>
+            <span v-if="p.setUpId" class="small">
+              {{ setUps.find((s) => s.id === p.setUpId)?.measured.title }}</span
+            >
+          </td>
+          <td class="number">{{ p.minutes }}</td>
+          <td><i v-for="n in boxes(p.setUpId ? 5 : 1)" :key="n" /></td>
+          <td><i v-for="n in boxes(p.setUpId ? 5 : 1)" :key="n" /></td>
+          <td><i class="wide" /> <i class="wide" /></td>
+        </tr>
+      </tbody>
+    </table>
+    <p>
+      Poles: a stroke clean, T touched, R rushed. Fences: a stroke clear, R rub, K knock, S stop, L or R out.
+    </p>
+    <p>Tension: asleep <i /> relaxed <i /> keen <i /> tense <i /> over the top <i /></p>
+    <p>Hard for the horse, 0 to 10 <i class="wide" /> Closing test: yes <i /> no <i /></p>
+    <p>Off, sore, heat in a leg <i />: stop, call the vet. Tired <i /></p>
+    <p class="line">Next time:</p>
+  </section>
+</template>
+
+<style scoped>
+.card-a5 {
+  font-size: 0.87rem;
+}
+.card-a5 p {
+  margin-top: 8px;
+}
+td {
+  padding: 4px 6px 4px 0;
+}
+i {
+  display: inline-block;
+  width: 13px;
+  height: 13px;
+  margin-right: 3px;
+  border: 1px solid var(--ink);
+  vertical-align: -2px;
+}
+i.wide {
+  width: 30px;
+}
+.line {
+  padding-bottom: 22px;
+  border-bottom: 1px solid var(--ink);
+}
+</style>

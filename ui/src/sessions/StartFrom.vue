@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import Checkbox from 'ant-design-vue/es/checkbox'
+import Segmented from 'ant-design-vue/es/segmented'
+import dayjs from 'dayjs'
+import { computed, reactive, ref, watch } from 'vue'
+import { ask, client } from '../api/client'
+import type { Ground, Part, SessionEntry, SessionProposal, Strand } from '../api/schema'
+import ChoiceField from '../house/ChoiceField.vue'
+import NumberField from '../house/NumberField.vue'
+import ProblemNote from '../house/ProblemNote.vue'
+import { useProblem } from '../house/faults'
+import { shortDay } from '../house/format'
+import { useSessions } from '../house/queries'
+import { signedIn } from '../house/signIn'
+import { options, strandWords } from '../house/words'
+
+/** Something to begin from: a session proposed for this horse, one of the trade's, or one it has done. */
+const props = defineProps<{ horseId: string; on: string; tackIds: string[]; focus?: Strand }>()
+const emit = defineEmits<{ proposed: [SessionProposal]; take: [SessionEntry] }>()
+const how = ref<'propose' | 'template' | 'before'>('propose')
+const form = reactive({
+  focus: props.focus ?? ('flatwork' as Strand),
+  minutes: 40,
+  helper: false,
+  ground: 'arena' as Ground,
+})
+watch(
+  () => props.focus,
+  (focus) => focus && (form.focus = focus),
+)
+const { problem, busy, attempt } = useProblem()
+const today = computed(() => signedIn.value!.today!)
+const { data: templates } = useQuery({
+  queryKey: ['session-templates'],
+  queryFn: () => ask(() => client.GET('/api/session-templates')),
+})
+const { data: before } = useSessions(
+  () => props.horseId,
+  () => dayjs(today.value).subtract(60, 'day').format('YYYY-MM-DD'),
+  () => today.value,
+)
+const former = computed(() => [...(before.value ?? [])].reverse())
+const template = ref<string | null>(null)
+const chosen = computed(() => templates.value?.find((t) => t.id === template.value))
+
+async function propose() {
+  const { focus, minutes, helper, ground } = form
+  const proposal = await attempt(() =>
+    ask(() =>
+      client.POST('/api/horses/{horseId}/sessions/propose', {
+        params: { path: { horseId: props.horseId } },
+        body: { on: props.on, focus, minutes, helper, ground, tackIds: props.tackIds },
+      }),
+    ),
+  )
+  if (proposal) emit('proposed', proposal)
+}
+
+function copy(id: string) {
+  const session = former.value.find((s) => s.id === id)
+  if (!session) return
+  const { emphasis, manner, helper, place, tackIds, parts } = session
+  emit('take', {
+    on: props.on,
+    emphasis,
+    manner,
+    helper,
+    place,
+    tackIds: [...tackIds],
+    notes: '',
+    keptFaults: [],
+    parts: parts.map((p: Part) => ({ ...p })),
+  })
+}
+
+function useTemplate() {
+  if (chosen.value) emit('take', { ...structuredClone(toPlain(chosen.value.session)), on: props.on })
+}
+const toPlain = <T,>(value: T): T => JSON.parse(JSON.stringify(value)) as T
+</script>
+
+<template>
+  <section class="card start" aria-label="Start from">
+    <Segmented
+      v-model:value="how"
+      :options="[
+        { value: 'propose', label: 'Propose one' },
+        { value: 'template', label: 'One of the trade' },
+        { value: 'before', label: 'One it has done' },
+      ]"
+    />
+    <form v-if="how === 'propose'" class="line" @submit.prevent="propose">
+      <ChoiceField
+        label="Work on"
+        name="focus"
+        :value="form.focus"
+        :options="options(strandWords)"
+        @change="(v) => (form.focus = v)"
+      />
+      <NumberField
+        label="Minutes there are"
+        name="minutes"
+        :value="form.minutes"
+        :min="10"
+        :max="120"
+        @change="(v) => (form.minutes = v)"
+      />
+      <ChoiceField
+        label="Where"
+        name="ground"
+        :value="form.ground"
+        :options="[
+          { value: 'arena', label: 'In the arena' },
+          { value: 'openGround', label: 'Out' },
+        ]"
+        @change="(v) => (form.ground = v)"
+      />
+      <Checkbox v-model:checked="form.helper">Someone on the ground</Checkbox>
+      <button class="button main" type="submit" :disabled="busy">Propose a session</button>
+    </form>
+    <div v-else-if="how === 'template'" class="line">
+      <ChoiceField
+        label="Session"
+        :value="template ?? ''"
+        :options="(templates ?? []).map((t) => ({ value: t.id, label: t.name }))"
+        @change="(v) => (template = v)"
+      />
+      <p v-if="chosen" class="quiet for">{{ chosen.for }}</p>
+      <button class="button main" type="button" :disabled="!chosen" @click="useTemplate">
+        Start from it
+      </button>
+    </div>
+    <div v-else class="line">
+      <ChoiceField
+        label="Copy"
+        value=""
+        :options="former.map((s) => ({ value: s.id, label: `${shortDay(s.on)}: ${s.emphasis}` }))"
+        @change="copy"
+      />
+      <p class="quiet for">Its parts come over, with their set-ups; the day is the new one.</p>
+    </div>
+    <ProblemNote v-if="problem" :problem="problem" />
+  </section>
+</template>
+
+<style scoped>
+.start {
+  display: grid;
+  gap: 10px;
+  justify-items: start;
+  padding: 12px 16px;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: 10px 14px;
+}
+.line > * {
+  min-width: 130px;
+}
+.for {
+  max-width: 420px;
+  padding-bottom: 9px;
+}
+.line :deep(.ant-checkbox-wrapper) {
+  padding-bottom: 9px;
+}
+</style>
