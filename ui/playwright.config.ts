@@ -17,6 +17,8 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
+    // A worker would answer in place of the server; the tests of the rail without a signal let it.
+    serviceWorkers: 'block',
     locale: 'en-GB',
     timezoneId: 'Europe/London',
     // TRACE=1 keeps a trace of every step of what failed.

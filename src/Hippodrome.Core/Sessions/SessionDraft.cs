@@ -57,6 +57,11 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
     /// <summary>Where it stands in the strand asked for; else what leads there; else something that may be done today.</summary>
     private Rung? RungInWork()
     {
+        if (context.Places is null)
+        {
+            _notes.Add("Nobody has said where it stands on the ladders: it begins at the foot of this one. An assessment ride tells more.");
+        }
+
         List<Strand> order = context.Age <= SessionFigures.InHandOnlyTo.Value ? [wanted.Focus, Strand.InHand] : [wanted.Focus, .. Leads(wanted.Focus), Strand.Flatwork, Strand.Lateral, Strand.InHand];
         foreach (var strand in order.Distinct())
         {
@@ -90,7 +95,8 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
     private Rung? Rung(Strand strand)
     {
         var ladder = Catalogue.Ladder(strand);
-        var at = _places[strand] ?? ladder[0];
+        // A horse that has been ridden for years does not begin with the first month under saddle.
+        var at = _places[strand] ?? (strand == Strand.Flatwork && context.Horse.Experience != Experience.Green ? ladder[1] : ladder[0]);
         foreach (var rung in ladder.Take(at.Step).Reverse())
         {
             if (WhyNot(rung) is not { } not)
@@ -120,7 +126,7 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
             return $"at {context.Age} it works in hand only";
         }
 
-        if (!_places.Reached(rung) && _places.Missing(rung, context.Age) is { Count: > 0 } missing)
+        if (context.Places is not null && !_places.Reached(rung) && _places.Missing(rung, context.Age) is { Count: > 0 } missing)
         {
             return $"{string.Join(", ", missing)} first";
         }
@@ -207,10 +213,12 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
 
     private void Both(Exercise exercise, Phase phase, double minutes, Why why)
     {
-        var efforts = exercise.Dose.Efforts is { } dose ? Math.Min(dose, (int)Math.Ceiling(minutes)) : (int?)null;
+        // A grid is jumped whole or not at all: fences come by the go.
+        var inOneGo = Math.Max(1, exercise.SetUp?.Check().Value?.Fences.Count ?? 1);
+        int? Efforts(double share) => exercise.Dose.Efforts is { } dose ? Math.Max(1, (int)Math.Round(Math.Min(dose, minutes) * share / inOneGo)) * inOneGo : null;
         PartEntry Part(Rein rein, double share) => new(
             phase, exercise.Name, exercise.Gait, rein, Math.Max(0.5, Half(minutes * share)), null, Catalogue.Rung(exercise.RungId).Good.Mark, exercise.RungId, exercise.Id,
-            efforts is null && exercise.SetUp is not null ? Math.Max(1, (int)(minutes * share)) : null, efforts is { } e ? Math.Max(1, (int)Math.Round(e * share)) : null);
+            exercise.Dose.Efforts is null && exercise.SetUp is not null ? Math.Max(1, (int)(minutes * share)) : null, Efforts(share));
         if (exercise.Figure is RiddenFigure.OpenGround or RiddenFigure.OnTheSpot || minutes < 2)
         {
             Add(Part(Rein.Both, 1), why);

@@ -119,6 +119,27 @@ public class SessionProposalTests
         light.Session.Parts!.Sum(p => p.Minutes)!.Value.ShouldBeLessThanOrEqualTo(30);
     }
 
+    [Theory]
+    [InlineData(Experience.Novice, "flatwork/lines-and-large-circles")]
+    [InlineData(Experience.Green, "flatwork/first-month")]
+    public void A_horse_nobody_has_placed_begins_at_the_foot_of_the_ladder_and_that_is_said(Experience experience, string rung)
+    {
+        var stable = new Stable(Make.Horse(8, experience: experience), Places.From([]), [], [], []);
+        var proposal = SessionProposal.For(new Wanted(Make.Today, Strand.Flatwork, 40, true, Ground.Arena, []), NoHabits, p => stable.Of(p) with { Places = null }).OrThrow();
+        proposal.Session.Parts!.ShouldContain(p => p.RungId == rung);
+        proposal.Notes.ShouldContain(n => n.Contains("assessment ride", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void A_grid_is_jumped_whole()
+    {
+        var stable = new Stable(Make.Horse(9, experience: Experience.Established), StandingOn(Catalogue.Rung("grids/square-oxer")), [], [], []);
+        foreach (var part in Propose(stable, new Wanted(Make.Today, Strand.Grids, 45, true, Ground.Arena, [])).Session.Parts!.Where(p => p.Efforts is not null))
+        {
+            (part.Efforts!.Value % Catalogue.Exercise(part.ExerciseId!).SetUp!.Check().OrThrow().Fences.Count).ShouldBe(0, part.What);
+        }
+    }
+
     [Fact]
     public void A_held_horse_is_proposed_nothing() =>
         SessionProposal.For(new Wanted(Make.Today, Strand.Flatwork, 40, true, Ground.Arena, []), NoHabits, (new Stable(Make.Horse(), Places.From([]), [], [], []) with { HeldBecause = "off" }).Of)

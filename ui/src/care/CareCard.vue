@@ -89,6 +89,10 @@ async function remove(of: 'care' | 'body', id: string) {
         Someone was here
       </button>
     </div>
+    <p v-if="care.sinceFeet" class="small quiet">
+      On these feet since {{ shortDay(care.sinceFeet.since) }}: {{ care.sinceFeet.rides }}
+      {{ care.sinceFeet.rides === 1 ? 'ride' : 'rides' }}, {{ Math.round(care.sinceFeet.minutes) }} minutes.
+    </p>
     <ul class="due">
       <li v-for="d in care.due" :key="d.kind" :class="d.state">
         <strong>{{ careWords[d.kind] }}</strong>

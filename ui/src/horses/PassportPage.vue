@@ -156,7 +156,7 @@ async function remove(m: StrideView) {
                 >
                 <span class="small quiet"
                   >{{ shortDay(m.on) }}: {{ m.stripMetres }} m, {{ m.strides }} strides,
-                  {{ m.seconds }} s</span
+                  {{ m.seconds === null ? 'counted between poles' : `${m.seconds} s` }}</span
                 >
                 <button
                   v-if="trains()"

@@ -7,13 +7,17 @@ import { initials } from './format'
 import { signedIn, take } from './signIn'
 import { done } from './undo'
 import { sendFor, stopSending, waiting } from '../rides/rail/sender'
-import { onMounted } from 'vue'
+import { watch } from 'vue'
 
 const route = useRoute()
 const router = useRouter()
 const queries = useQueryClient()
 
-onMounted(() => signedIn.value?.me && sendFor(signedIn.value.me.id))
+watch(
+  () => signedIn.value?.me?.id,
+  (id) => id && sendFor(id),
+  { immediate: true },
+)
 
 async function signOut() {
   const left = waiting.value

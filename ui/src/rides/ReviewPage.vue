@@ -11,6 +11,8 @@ import ReinBalance from '../house/ReinBalance.vue'
 import { longDay, minutes, shortDay, way } from '../house/format'
 import { useRides } from '../house/queries'
 import { tensionWords, verdictWords } from '../house/words'
+import PartsCard from './PartsCard.vue'
+import RailCard from './RailCard.vue'
 import RideLog from './RideLog.vue'
 import VerdictCard from './VerdictCard.vue'
 
@@ -175,6 +177,17 @@ const refresh = () => queries.invalidateQueries()
         </section>
       </div>
 
+      <PartsCard v-if="review.parts.some((p) => p.done)" :review="review" />
+      <RailCard v-if="review.record.rail.stretches.length || review.photos.length" :review="review">
+        <img
+          v-for="p in review.photos"
+          :key="p"
+          class="photo"
+          :src="`/api/horses/${horseId}/rides/${review.id}/photos/${p}`"
+          alt="Picture of the ride"
+        />
+      </RailCard>
+
       <section class="card facts">
         <p v-if="review.record.tensionPeak !== null">
           <span class="quiet">Tension</span> {{ tensionWords[review.record.tensionPeak] }}
@@ -242,6 +255,10 @@ const refresh = () => queries.invalidateQueries()
   display: flex;
   flex-wrap: wrap;
   gap: 6px 26px;
+}
+.photo {
+  max-width: 260px;
+  border-radius: 8px;
 }
 .note {
   flex-basis: 100%;

@@ -3,6 +3,7 @@ import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { nextTick, ref } from 'vue'
 import type { PartEntry, Phase, SetUpView, Why } from '../api/schema'
+import { useLibrary } from '../house/queries'
 import PickOne from '../house/PickOne.vue'
 import WhyButton from '../house/WhyButton.vue'
 import { gaitWords, options, phaseWords, reinWords } from '../house/words'
@@ -20,13 +21,25 @@ const props = defineProps<{
 }>()
 const marks = [5, 5.5, 6, 6.5, 7, 7.5, 8].map((m) => ({ value: m, label: String(m) }))
 const order: Phase[] = ['warmUp', 'work', 'newWork', 'coolDown']
+const { data: library } = useLibrary()
 const opened = ref<number | null>(null)
 const held = ref<number | null>(null)
 const root = ref<HTMLElement>()
 
 /** A rung chosen earlier stays to be seen, although the horse has moved on since. */
 const rungsFor = (id?: string | null) =>
-  id && !props.rungs.some((r) => r.value === id) ? [...props.rungs, { value: id, label: id }] : props.rungs
+  id && !props.rungs.some((r) => r.value === id)
+    ? [
+        ...props.rungs,
+        {
+          value: id,
+          label: library.value?.ladders.flatMap((l) => l.rungs).find((r) => r.id === id)?.name ?? id,
+        },
+      ]
+    : props.rungs
+/** Warm-up and cool-down need no second line, unless something is in it. */
+const isLong = (p: PartEntry, i: number) =>
+  p.phase === 'work' || p.phase === 'newWork' || p.rungId || p.setUpId || p.markHopedFor || opened.value === i
 
 function add() {
   const last = parts.value.findIndex((p) => p.phase === 'coolDown')
@@ -141,6 +154,7 @@ const dose = (p: PartEntry) =>
           :aria-label="`Minutes of part ${i + 1}`"
         />
         <PickOne
+          v-if="isLong(part, i)"
           v-model:value="part.rungId!"
           class="rung"
           :disabled="!mayEdit"
@@ -150,6 +164,7 @@ const dose = (p: PartEntry) =>
           :aria-label="`Rung of part ${i + 1}`"
         />
         <PickOne
+          v-if="isLong(part, i)"
           v-model:value="part.setUpId!"
           class="set-up"
           :disabled="!mayEdit"
@@ -159,6 +174,7 @@ const dose = (p: PartEntry) =>
           :aria-label="`Set-up of part ${i + 1}`"
         />
         <PickOne
+          v-if="isLong(part, i)"
           v-model:value="part.markHopedFor!"
           class="mark"
           :disabled="!mayEdit"

@@ -291,4 +291,9 @@ h1 {
     margin-left: 0;
   }
 }
+.afterwards {
+  display: block;
+  margin-top: 4px;
+  text-align: center;
+}
 </style>

@@ -13,7 +13,9 @@ let audio: AudioContext | undefined
 
 export function callOut(times = 1) {
   if (quiet.value) return
-  navigator.vibrate?.(Array.from({ length: times * 2 - 1 }, (_, i) => (i % 2 ? 120 : 220)))
+  // A page that was not touched yet may not buzz.
+  if (navigator.userActivation?.hasBeenActive)
+    navigator.vibrate?.(Array.from({ length: times * 2 - 1 }, (_, i) => (i % 2 ? 120 : 220)))
   try {
     audio ??= new AudioContext()
     for (let i = 0; i < times; i++) {

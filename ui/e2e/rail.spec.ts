@@ -1,0 +1,398 @@
+import type { BrowserContext, Page } from '@playwright/test'
+import AxeBuilder from '@axe-core/playwright'
+import { choose, expect, newHorse, signIn, test, trainer } from './yard'
+
+/** A ride recorded at the rail: to the minute, without a signal, on two devices. */
+
+const phone = { width: 390, height: 844 }
+const tablet = { width: 820, height: 1180 }
+
+interface Made {
+  horseId: string
+  sessionId: string
+  rail: string
+}
+
+/** A horse with the slice's session for today: walk, trot poles, cross-pole, cool-down. */
+async function session(page: Page, name: string): Promise<Made> {
+  await signIn(page, trainer)
+  await newHorse(page, name)
+  const horseId = new URL(page.url()).pathname.split('/')[2]!
+  const call = (method: string, path: string, body: unknown) =>
+    page.evaluate(
+      async ([method, path, body]) => {
+        const token = (await (await fetch('/api/sign-in')).json()).token
+        const answer = await fetch(`/api/horses/${path}`, {
+          method: method as string,
+          headers: { 'Content-Type': 'application/json', 'X-Hippodrome-Token': token },
+          body: JSON.stringify(body),
+        })
+        return answer.json()
+      },
+      [method, path, body],
+    )
+  const built = { arena: 'sixtyByTwenty', line: 'leftQuarterLine', heading: 'towardsC', middleMetres: 30 }
+  const poles = await call('POST', `${horseId}/set-ups`, {
+    name: 'Four trot poles',
+    entry: { family: 'poleLine', ...built, variant: 'trotWorking', poles: 4, raising: 'ground' },
+  })
+  const fence = await call('POST', `${horseId}/set-ups`, {
+    name: 'Cross-pole',
+    entry: { family: 'crossPole', ...built, line: 'rightQuarterLine', heightMetres: 0.5 },
+  })
+  const part = (phase: string, what: string, gait: string, minutes: number, more = {}) => ({
+    phase,
+    what,
+    gait,
+    rein: 'both',
+    minutes,
+    ...more,
+  })
+  const kept = await call('POST', `${horseId}/sessions`, {
+    on: '2026-04-18',
+    emphasis: 'First cross-pole',
+    manner: 'ridden',
+    helper: true,
+    parts: [
+      part('warmUp', 'Walk on a long rein', 'walk', 10),
+      part('work', 'Trot poles', 'trot', 12, { setUpId: poles.id, markHopedFor: 7 }),
+      part('work', 'Cross-pole from trot', 'trot', 10, { setUpId: fence.id }),
+      part('coolDown', 'Walk on a long rein', 'walk', 8),
+    ],
+  })
+  return { horseId, sessionId: kept.id, rail: `/horses/${horseId}/rail/${kept.id}` }
+}
+
+const gait = (page: Page, name: string) =>
+  page.getByRole('group', { name: 'Gait' }).getByRole('button', { name: new RegExp(`^${name}`) })
+const begin = (page: Page) => page.getByRole('button', { name: /^Begin/ })
+const next = (page: Page) => page.getByRole('button', { name: /^Next:/ })
+const review = (page: Page, { horseId, sessionId }: Made) =>
+  page.evaluate(async (p) => (await fetch(p)).json(), `/api/horses/${horseId}/rides/${sessionId}`)
+
+/** No target of the rail is smaller than 44 px, and those of gait and rein not under 64. */
+async function targetsAreLarge(page: Page) {
+  const small = await page
+    .locator('.rail-key')
+    .evaluateAll((all) =>
+      all
+        .filter((b) => b.getClientRects().length && b.getBoundingClientRect().height < 44)
+        .map((b) => b.textContent),
+    )
+  expect(small).toEqual([])
+  for (const name of ['Halt', 'Walk', 'Trot', 'Canter'])
+    expect((await gait(page, name).boundingBox())!.height).toBeGreaterThanOrEqual(64)
+}
+
+for (const [device, size] of [
+  ['phone', phone],
+  ['tablet', tablet],
+] as const) {
+  test(`forty minutes on a ${device} are recorded to the minute, in few taps`, async ({ page }) => {
+    const made = await session(page, `Rail horse ${device}`)
+    await page.setViewportSize(size)
+    await page.clock.install()
+    await page.goto(made.rail)
+    let taps = 0
+    const tap = async (what: ReturnType<Page['getByRole']>) => {
+      taps++
+      await what.click()
+    }
+    const ride = (minutes: number) => page.clock.runFor(minutes * 60_000)
+    await tap(begin(page))
+    await tap(page.getByRole('button', { name: /Left rein/ }))
+    await targetsAreLarge(page)
+    await ride(5)
+    await tap(page.getByRole('button', { name: /Right rein/ }))
+    await ride(5)
+    // The part's time is over, and says so.
+    await expect(page.getByText('0:00 left')).toBeVisible()
+    await tap(next(page))
+    await tap(gait(page, 'Trot'))
+    for (let i = 0; i < 3; i++) await page.getByRole('button', { name: /^Clean/ }).click()
+    await page.getByRole('button', { name: 'Left hind' }).click()
+    await ride(6)
+    await tap(page.getByRole('button', { name: /Left rein/ }))
+    for (let i = 0; i < 4; i++) await page.getByRole('button', { name: /^Clean/ }).click()
+    await ride(6)
+    await tap(next(page))
+    await ride(4)
+    await page.getByRole('button', { name: /^Clear/ }).click()
+    await page.getByRole('button', { name: 'Good', exact: true }).click()
+    await tap(gait(page, 'Canter'))
+    await ride(1)
+    await tap(gait(page, 'Trot'))
+    await tap(page.getByRole('button', { name: /Right rein/ }))
+    await page.getByRole('button', { name: /^Clear/ }).click()
+    await ride(5)
+    await tap(next(page))
+    await tap(gait(page, 'Walk'))
+    await ride(8)
+    await tap(page.getByRole('button', { name: 'Finish' }))
+    await tap(page.getByRole('button', { name: 'Yes, passed' }))
+    await tap(page.getByRole('button', { name: /^Exertion 4/ }))
+    await tap(page.getByRole('button', { name: 'Done' }))
+    await page.clock.resume()
+    await expect(page.getByRole('heading', { name: 'Review' })).toBeVisible()
+    // Besides marks; at most 25 are wanted.
+    expect(taps).toBe(16)
+
+    const { record, parts } = await review(page, made)
+    const round = (n: number) => Math.round(n)
+    expect(round(record.minutes)).toBe(40)
+    expect(record.byGait.map((g: { gait: string; minutes: number }) => [g.gait, round(g.minutes)])).toEqual([
+      ['walk', 18],
+      ['trot', 21],
+      ['canter', 1],
+    ])
+    expect(parts.map((p: { done: { minutes: number } }) => round(p.done.minutes))).toEqual([10, 12, 10, 8])
+    expect(
+      record.transitions
+        .map((t: { from: string; to: string; count: number }) => `${t.from} ${t.to} ${t.count}`)
+        .sort(),
+    ).toEqual(['canter trot 1', 'trot canter 1', 'trot walk 1', 'walk trot 1'])
+    expect(record.passes).toMatchObject({ right: { clean: 3, touched: 1 }, left: { clean: 4, touched: 0 } })
+    expect(record.efforts.left.clear + record.efforts.right.clear).toBe(2)
+    expect(record.rail.jumps.good).toBe(1)
+    expect(record).toMatchObject({ closingTestPassed: true, exertion: 4 })
+    await expect(page.getByRole('heading', { name: 'Part by part' })).toBeVisible()
+  })
+}
+
+test('undo, a correction where the slip stood, and advice as it happens', async ({ page }) => {
+  const made = await session(page, 'Rail horse slip')
+  await page.setViewportSize(phone)
+  await page.clock.install()
+  await page.goto(made.rail)
+  await begin(page).click()
+  await page.clock.runFor(10 * 60_000)
+  // A slip seen at once.
+  await gait(page, 'Canter').click()
+  await page.getByRole('button', { name: /^Undo/ }).click()
+  await expect(gait(page, 'Walk')).toHaveAttribute('aria-pressed', 'true')
+  // A slip seen later: it was trot, not halt.
+  await gait(page, 'Halt').click()
+  await page.clock.runFor(5 * 60_000)
+  await page.getByRole('button', { name: 'Taps' }).click()
+  await page.getByRole('button', { name: 'was trot' }).first().click()
+  await page.getByRole('button', { name: 'Back to the ride' }).click()
+  await expect(gait(page, 'Trot')).toHaveAttribute('aria-pressed', 'true')
+  // Rushed poles: one line, large; not now; and again when it happens again.
+  await next(page).click()
+  await page.getByRole('button', { name: /^Rushed/ }).click()
+  await expect(page.getByText('Back to walk over the poles.')).toBeVisible()
+  await page.getByRole('button', { name: 'Not now' }).click()
+  await expect(page.getByText('Back to walk over the poles.')).toBeHidden()
+  await page.getByRole('button', { name: /^Rushed/ }).click()
+  await page.getByRole('button', { name: 'Do it' }).click()
+  // Lameness has no "not now".
+  await page.getByRole('tab', { name: 'Signs' }).click()
+  await page.getByRole('button', { name: 'Heat in a leg' }).click()
+  await expect(page.getByText('Get off and call the vet')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Not now' })).toBeHidden()
+  await page.getByRole('button', { name: 'End the ride' }).click()
+  await page.getByRole('button', { name: 'Done' }).click()
+  await page.clock.resume()
+  await expect(page.getByRole('heading', { name: 'Review' })).toBeVisible()
+  const { record } = await review(page, made)
+  expect(
+    record.byGait.map((g: { gait: string; minutes: number }) => [g.gait, Math.round(g.minutes)]),
+  ).toEqual([
+    ['walk', 10],
+    ['trot', 5],
+  ])
+  expect(record.takenBack).toBe(2)
+  expect(record.rail).toMatchObject({
+    adviceLeft: ['RushesPoles'],
+    adviceTaken: ['RushesPoles', 'OffOrSore'],
+  })
+  // The horse is held from here on.
+  await page.goto(made.rail)
+  await expect(page.getByText('No ridden work until a vet has cleared it.')).toBeVisible()
+})
+
+test.describe('without a signal', () => {
+  test.use({ serviceWorkers: 'allow' })
+
+  /** The pages are on the device once the worker has them. */
+  const installed = (page: Page) =>
+    page.evaluate(async () => {
+      await navigator.serviceWorker.ready
+      for (let i = 0; i < 100 && !navigator.serviceWorker.controller; i++)
+        await new Promise((r) => setTimeout(r, 100))
+      return Boolean(navigator.serviceWorker.controller)
+    })
+
+  test('the ride goes on through a reload, a closed page and a new one, and everything arrives once', async ({
+    page,
+    context,
+  }) => {
+    const made = await session(page, 'Rail horse away')
+    await page.setViewportSize(tablet)
+    await page.goto('/')
+    expect(await installed(page)).toBe(true)
+    await page.goto(made.rail)
+    await begin(page).click()
+    await expect(page.getByText('All sent')).toBeVisible()
+
+    await context.setOffline(true)
+    await page.getByRole('button', { name: /Left rein/ }).click()
+    await next(page).click()
+    await gait(page, 'Trot').click()
+    await page.getByRole('button', { name: /^Clean/ }).click()
+    await expect(page.getByText(/4 taps wait/)).toBeVisible()
+    await page.reload()
+    // It stands where it stood.
+    await expect(gait(page, 'Trot')).toHaveAttribute('aria-pressed', 'true')
+    await expect(page.getByRole('button', { name: 'Clean 1' })).toBeVisible()
+    await expect(page.getByText(/4 taps wait/)).toBeVisible()
+    await page.getByRole('button', { name: /^Clean/ }).click()
+    await page.close()
+
+    const again = await context.newPage()
+    await again.goto('/')
+    await expect(again.getByRole('heading', { name: 'On this device' })).toBeVisible()
+    await again.getByRole('link', { name: /Rail horse away/ }).click()
+    await again.getByRole('button', { name: /^Clean/ }).click()
+    await expect(again.getByText(/6 taps wait/)).toBeVisible()
+    await context.setOffline(false)
+    await expect(again.getByText('All sent')).toBeVisible()
+    const { record, log } = await review(again, made)
+    expect(record.passes.left.clean).toBe(3)
+    const ids = log.map((l: { event: { id: string } }) => l.event.id)
+    expect(new Set(ids).size).toBe(ids.length)
+    expect(ids.length).toBe(8)
+  })
+
+  test('what waits belongs to the person who tapped it, also when someone else signs in', async ({
+    page,
+    context,
+  }) => {
+    const made = await session(page, 'Rail horse mine')
+    await page.setViewportSize(phone)
+    await page.goto(made.rail)
+    // Only the taps are held up, as by a signal that comes and goes.
+    await context.route('**/taps', (route) =>
+      route.request().method() === 'POST' ? route.abort() : route.continue(),
+    )
+    await begin(page).click()
+    await gait(page, 'Trot').click()
+    await expect(page.getByText(/3 taps wait, no signal/)).toBeVisible()
+    await page.goto('/')
+    await expect(page.getByRole('link', { name: '3 waiting' })).toBeVisible()
+    await page.getByRole('button', { name: 'Sign out' }).click()
+    await expect(page.getByText('3 of your taps wait on this device')).toBeVisible()
+    await context.unroute('**/taps')
+
+    await page.getByLabel('E-mail').fill('tam@fernhollow.example')
+    await page.getByLabel('Password').fill('three odd socks')
+    await page.getByRole('button', { name: 'Sign in' }).click()
+    await expect(page.getByRole('heading', { name: 'Saturday 18 April' })).toBeVisible()
+    await expect(page.getByRole('link', { name: /waiting/ })).toBeHidden()
+    await page.getByRole('button', { name: 'Sign out' }).click()
+
+    await page.getByLabel('E-mail').fill(trainer)
+    await page.getByLabel('Password').fill('three odd socks')
+    await page.getByRole('button', { name: 'Sign in' }).click()
+    await expect(page.getByRole('heading', { name: 'Saturday 18 April' })).toBeVisible()
+    await expect.poll(async () => (await review(page, made)).log?.length).toBe(3)
+  })
+})
+
+test('two devices on one ride see each other and count nothing twice', async ({ page, browser }) => {
+  const made = await session(page, 'Rail horse two')
+  const other: BrowserContext = await browser.newContext({
+    viewport: phone,
+    serviceWorkers: 'block',
+    storageState: await page.context().storageState(),
+  })
+  const helper = await other.newPage()
+  await page.setViewportSize(tablet)
+  await page.goto(made.rail)
+  await begin(page).click()
+  await expect(page.getByText('All sent')).toBeVisible()
+  await helper.goto(made.rail)
+  await expect(gait(helper, 'Walk')).toHaveAttribute('aria-pressed', 'true')
+  await gait(helper, 'Trot').click()
+  await next(helper).click()
+  await helper.getByRole('button', { name: /^Clean/ }).click()
+  await expect(helper.getByText('All sent')).toBeVisible()
+  // The first device asks for the others' taps every now and then; a reload asks at once.
+  await page.reload()
+  await expect(gait(page, 'Trot')).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByRole('button', { name: 'Clean 1' })).toBeVisible()
+  await page.getByRole('button', { name: 'Finish' }).click()
+  await page.getByRole('button', { name: 'Done' }).click()
+  await expect(page.getByRole('heading', { name: 'Review' })).toBeVisible()
+  const { record, log } = await review(page, made)
+  expect(log.length).toBe(6)
+  expect(record.passes.left.all + record.passes.right.all).toBe(1)
+  await other.close()
+})
+
+test('a session is proposed, mended at one stroke, reordered by keys and kept with a word', async ({
+  page,
+}) => {
+  await signIn(page, trainer)
+  await newHorse(page, 'Rail horse plan')
+  const season = page.url().replace('passport', 'season/new?on=2026-04-20')
+  await page.goto(season)
+  await choose(page, 'Work on', 'Flatwork')
+  await page.getByRole('button', { name: 'Propose a session' }).click()
+  await expect(page.getByRole('heading', { name: 'Nothing to mend' })).toBeVisible()
+  await page.getByRole('button', { name: 'Why this part?' }).first().click()
+  await expect(page.getByText('Walk first, loose, both reins')).toBeVisible()
+  await page.keyboard.press('Escape')
+
+  const walk = page.getByLabel('Minutes of part 1')
+  await walk.fill('4')
+  await page.getByRole('button', { name: 'Add 3 minutes of walk first' }).click()
+  await expect(walk).toHaveValue('7')
+  await expect(page.getByRole('heading', { name: 'Nothing to mend' })).toBeVisible()
+
+  // Up and down by keys, and the handle keeps the focus.
+  const second = await page.getByLabel('What is done in part 2').inputValue()
+  await page.getByLabel(/^Move part 2/).focus()
+  await page.keyboard.press('ArrowUp')
+  await expect(page.getByLabel('What is done in part 1')).toHaveValue(second)
+  await expect(page.getByText('Only 0 minutes of walk come first.')).toBeVisible()
+  await page.keyboard.press('ArrowDown')
+  await expect(page.getByLabel('What is done in part 2')).toHaveValue(second)
+
+  // A soft fault stays, with a word.
+  await walk.fill('5')
+  await page.getByRole('button', { name: 'It stays' }).click()
+  await page.getByLabel('Because').fill('hacked here')
+  await page.getByRole('button', { name: 'Keep it so' }).click()
+  await expect(page.getByText('Stays: hacked here.')).toBeVisible()
+  await page.getByRole('button', { name: 'Keep the session' }).click()
+  await expect(page.getByText('Planned for Monday 20 April.')).toBeVisible()
+})
+
+test('the rail and the composer are accessible', async ({ page }) => {
+  const made = await session(page, 'Rail horse axe')
+  const check = async () =>
+    expect(
+      (
+        await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()
+      ).violations.map((v) => `${v.id}: ${v.nodes[0]?.html}`),
+    ).toEqual([])
+  await page.goto(`/horses/${made.horseId}/season/${made.sessionId}`)
+  await expect(page.getByRole('heading', { name: 'First cross-pole' })).toBeVisible()
+  await check()
+  await page.setViewportSize(phone)
+  await page.goto(made.rail)
+  await begin(page).click()
+  await next(page).click()
+  await page.getByRole('button', { name: /^Rushed/ }).click()
+  await check()
+  for (const tab of ['Marks', 'Signs', 'More']) {
+    await page.getByRole('tab', { name: tab }).click()
+    await check()
+  }
+  await page.getByRole('button', { name: 'Set-up' }).click()
+  await check()
+  await page.getByRole('button', { name: 'Back to the ride' }).click()
+  await page.getByRole('button', { name: 'Finish' }).click()
+  await check()
+})
