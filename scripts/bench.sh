@@ -20,7 +20,7 @@ if [ "$what" = all ] || [ "$what" = core ]; then
   dotnet "$bench" --filter '*'
 fi
 
-if [ "$what" = all ] || [ "$what" = http ]; then
+if [ "$what" = all ] || [ "$what" = http ] || [ "$what" = kill ]; then
   data=$(mktemp -d "${TMPDIR:-/tmp}/hippodrome-bench.XXXXXX")
   finish() {
     local code=$?
@@ -37,6 +37,10 @@ if [ "$what" = all ] || [ "$what" = http ]; then
   HIPPODROME_DATABASE=$(connection_string hippodrome)
   HIPPODROME_BENCH_ADDRESS=http://127.0.0.1:$(any_free_port)
   export HIPPODROME_DATABASE HIPPODROME_BENCH_ADDRESS
+  if [ "$what" != http ]; then
+    ASPNETCORE_ENVIRONMENT=Production HIPPODROME_BENCH_SERVER=$server_dll dotnet "$bench" kill "${2:-200}"
+  fi
+  [ "$what" = kill ] && exit 0
   ASPNETCORE_ENVIRONMENT=Production dotnet "$server_dll" --demo true --urls "$HIPPODROME_BENCH_ADDRESS" > "$data/server.out" 2>&1 &
   server_pid=$!
   for _ in $(seq 60); do

@@ -106,7 +106,7 @@ internal static class ReadOverHttp
         await answer.Content.ReadAsByteArrayAsync();
     }
 
-    private static async Task<string> SignInAsync(HttpClient http)
+    internal static async Task<string> SignInAsync(HttpClient http)
     {
         var token = (await http.GetFromJsonAsync<JsonObject>("/api/sign-in"))!["token"]!.ToString();
         using var request = new HttpRequestMessage(HttpMethod.Post, "/api/sign-in") { Content = JsonContent.Create(new { email = DemoYard.Trainer, password = DemoYard.Password }) };

@@ -29,6 +29,18 @@ public class RideStoreTests(StoreFixture store) : IClassFixture<StoreFixture>
         new Noted(Guid.NewGuid(), At, "Kind: \"ridden\" — ünïcode, and a \\ too."),
         new WeatherRead(Guid.NewGuid(), At, 12.5, 70, true),
         new TakenBack(Guid.NewGuid(), At, Guid.NewGuid()),
+        new GaitNow(Guid.NewGuid(), At, Gait.Canter) { Clock = new TapClock(Guid.NewGuid(), Guid.NewGuid(), 7, 61.25) },
+        new ReinNow(Guid.NewGuid(), At, Rein.Right),
+        new PartBegun(Guid.NewGuid(), At, 2),
+        new Paused(Guid.NewGuid(), At, "girth"),
+        new RiderNow(Guid.NewGuid(), At, "Tam"),
+        new RideEnded(Guid.NewGuid(), At),
+        new JumpTold(Guid.NewGuid(), At, Guid.NewGuid(), TakeOff.Long, Rein.Left, true, JumpCause.Hand),
+        new ChangeRidden(Guid.NewGuid(), At, Rein.Left, ChangeQuality.ShortBehind, ChangePlace.Diagonal),
+        new StridesCounted(Guid.NewGuid(), At, null, GaitVariant.CanterWorking, Rein.Left, 14.6, 3, true, 3),
+        new YieldSteps(Guid.NewGuid(), At, Rein.Right, 4, 2),
+        new AdviceAnswered(Guid.NewGuid(), At, "RanOut", false),
+        new NextToDo(Guid.NewGuid(), At, "the right lead first"),
     ];
 
     [Fact]

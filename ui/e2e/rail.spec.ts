@@ -14,7 +14,7 @@ interface Made {
 }
 
 /** A horse with the slice's session for today: walk, trot poles, cross-pole, cool-down. */
-async function session(page: Page, name: string): Promise<Made> {
+async function session(page: Page, name: string, bouts = {}): Promise<Made> {
   await signIn(page, trainer)
   await newHorse(page, name)
   const horseId = new URL(page.url()).pathname.split('/')[2]!
@@ -54,7 +54,7 @@ async function session(page: Page, name: string): Promise<Made> {
     manner: 'ridden',
     helper: true,
     parts: [
-      part('warmUp', 'Walk on a long rein', 'walk', 10),
+      part('warmUp', 'Walk on a long rein', 'walk', 10, bouts),
       part('work', 'Trot poles', 'trot', 12, { setUpId: poles.id, markHopedFor: 7 }),
       part('work', 'Cross-pole from trot', 'trot', 10, { setUpId: fence.id }),
       part('coolDown', 'Walk on a long rein', 'walk', 8),
@@ -187,7 +187,7 @@ test('undo, a correction where the slip stood, and advice as it happens', async 
   await page.getByRole('button', { name: 'Do it' }).click()
   // Lameness has no "not now".
   await page.getByRole('tab', { name: 'Signs' }).click()
-  await page.getByRole('button', { name: 'Heat in a leg' }).click()
+  await page.getByRole('button', { name: 'Sore back' }).click()
   await expect(page.getByText('Get off and call the vet')).toBeVisible()
   await expect(page.getByRole('button', { name: 'Not now' })).toBeHidden()
   await page.getByRole('button', { name: 'End the ride' }).click()
@@ -328,6 +328,62 @@ test('two devices on one ride see each other and count nothing twice', async ({ 
   expect(log.length).toBe(6)
   expect(record.passes.left.all + record.passes.right.all).toBe(1)
   await other.close()
+})
+
+test('a full device says so and still sends', async ({ page, context }) => {
+  const made = await session(page, 'Rail horse full')
+  await page.addInitScript(() => {
+    const put = IDBObjectStore.prototype.put
+    IDBObjectStore.prototype.put = function (this: IDBObjectStore, ...given: Parameters<typeof put>) {
+      if (this.name === 'taps') throw new DOMException('full', 'QuotaExceededError')
+      return put.apply(this, given)
+    }
+  })
+  await page.setViewportSize(phone)
+  await context.route('**/taps', (route) =>
+    route.request().method() === 'POST' ? route.abort() : route.continue(),
+  )
+  await page.goto(made.rail)
+  await begin(page).click()
+  await expect(page.getByText('This device is full: 2 taps are only on this page.')).toBeVisible()
+  await context.unroute('**/taps')
+  await gait(page, 'Trot').click()
+  await expect(page.getByText('All sent')).toBeVisible()
+  expect((await review(page, made)).log.length).toBe(3)
+})
+
+test('bouts are counted down, a break is a break, and a picture comes along', async ({ page }) => {
+  const made = await session(page, 'Rail horse bouts', { times: 2, boutSeconds: 20, restSeconds: 40 })
+  await page.setViewportSize(tablet)
+  await page.clock.install()
+  await page.goto(made.rail)
+  await begin(page).click()
+  const bouts = page.getByRole('region', { name: 'Bouts' })
+  await bouts.getByRole('button', { name: 'Start 2 × 0:20' }).click()
+  await page.clock.runFor(5_000)
+  await expect(bouts).toContainText('Bout 1 of 2')
+  await page.clock.runFor(20_000)
+  await expect(bouts).toContainText('Walk, then bout 2')
+  await page.clock.runFor(60_000)
+  await expect(bouts).toContainText('All 2 done')
+  await page.getByRole('tab', { name: 'More' }).click()
+  await page.getByRole('button', { name: 'Girth or tack' }).click()
+  await expect(page.getByText('Stopped. Tap a gait to go on.')).toBeVisible()
+  await page.clock.runFor(5 * 60_000)
+  await page.getByRole('button', { name: 'Tam Birkett' }).click()
+  await gait(page, 'Walk').click()
+  await page.clock.runFor(2 * 60_000)
+  await page.getByRole('button', { name: 'Finish' }).click()
+  await page.getByLabel('Add a picture').setInputFiles('public/icon-512.png')
+  await page.clock.resume()
+  await page.getByRole('button', { name: 'Done' }).click()
+  await expect(page.getByRole('heading', { name: 'Review' })).toBeVisible()
+  await expect(page.getByText(/Stopped at .* for 5 min: girth or tack/)).toBeVisible()
+  await expect(page.getByText('Tam Birkett rode 2 min')).toBeVisible()
+  await expect(page.getByRole('img', { name: 'Picture of the ride' })).toBeVisible()
+  const { record, photos } = await review(page, made)
+  expect(Math.round(record.minutes)).toBe(3)
+  expect(photos.length).toBe(1)
 })
 
 test('a session is proposed, mended at one stroke, reordered by keys and kept with a word', async ({

@@ -44,7 +44,7 @@ internal static class DemoHorses
         await s.RideAsync(horse, await s.SessionAsync(horse, -11, "Walk poles", true, 8, 7, overWalk), new Went(7, 7, 1, true, 3, [DemoStory.Passes(walk, Rein.Left, 6), DemoStory.Passes(walk, Rein.Right, 6)]));
         await s.RideAsync(horse, await s.SessionAsync(horse, -7, "Steady tempo", false, 8, 7, flat), new Went(6.5, 7));
         await s.RideAsync(horse, await s.SessionAsync(horse, -4, "Trot poles", true, 8, 7, overTrot), new Went(7, 7, 1, true, 4, [DemoStory.Passes(trot, Rein.Left, 5, 1), DemoStory.Passes(trot, Rein.Right, 6)]));
-        await s.RideAsync(horse, await s.SessionAsync(horse, -2, "Trot poles", true, 8, 7, overTrot), new Went(7.5, 7, 1, true, 4, [DemoStory.Passes(trot, Rein.Left, 6), DemoStory.Passes(trot, Rein.Right, 6)], "Found his own feet. Closed the session early."));
+        await s.RailAsync(horse, await s.SessionAsync(horse, -2, "Trot poles", true, 8, 7, overTrot), 6, new Went(7.5, 7));
         await s.SessionAsync(horse, 0, "Steady tempo", false, 8, 7, flat);
         await s.SessionAsync(horse, 2, "Trot poles", true, 8, 7, overTrot);
         await DemoPassports.QuillanAsync(s, horse);
@@ -109,7 +109,7 @@ internal static class DemoHorses
             }
         }
 
-        await s.SessionAsync(horse, 0, "Return: walk with a little trot", false, 22, 4, Trot(6, "Trot in short bouts, 6 minutes in all", rung: "fitness/trot-sets"));
+        await s.SessionAsync(horse, 0, "Return: walk with a little trot", false, 22, 4, Trot(6, "Trot in short bouts, 6 minutes in all", rung: "fitness/trot-sets") with { Times = 18, BoutSeconds = 20, RestSeconds = 40 });
         await DemoPassports.BrannocAsync(s, horse);
         return horse.Id;
     }

@@ -131,6 +131,13 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
         return ride;
     }
 
+    /// <summary>Rides a planned session with the recorder at the rail; the ride bears the session's id, as there.</summary>
+    public async Task RailAsync(Horse horse, SessionPlan plan, int passes, Went went)
+    {
+        await yard.AddRideAsync(plan.Id, horse.Id, plan.Id, plan.On, Rider);
+        await yard.AppendAsync(plan.Id, RideLog.From(DemoTaps.Of(plan, passes, went)).OrThrow(), Rider);
+    }
+
     /// <summary>The evening before today.</summary>
     public Task OverruleAsync(Guid ride, string rule, string word) =>
         yard.AddAnswerAsync(ride, rule, false, word, null, Trainer, new DateTimeOffset(Today.AddDays(-1), new TimeOnly(18, 30), TimeSpan.Zero));

@@ -22,6 +22,11 @@ const { at, tap, minute, waiting, noRoom, problem, send, drop } = useTaps(
   (now) => {
     view.value = now
     queries.setQueryData(['horse', props.horseId, 'assessment', now.id, ''], now)
+    // A tap that arrives after the sheet was left shows on the passport too.
+    void queries.invalidateQueries({
+      predicate: ({ queryKey: [what, id, part] }) =>
+        what === 'horse' && id === props.horseId && part !== 'assessment',
+    })
   },
 )
 const { problem: refusal, busy, attempt } = useProblem()

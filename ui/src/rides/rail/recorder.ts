@@ -52,6 +52,7 @@ export function useRecorder(person: string, horseId: string, sessionId: string |
       kept.value = e.status === 0 || e.status >= 500 ? ((await findSheet(key)) ?? null) : null
       if (!kept.value) problem.value = e
     }
+    now.value = Date.now() + skew()
     if (kept.value) {
       take((await tapsOfRide(person, kept.value.sheet.rideId)).map((t) => t.event))
       await fetchOthers()
@@ -95,7 +96,7 @@ export function useRecorder(person: string, horseId: string, sessionId: string |
       },
     } as RideEvent
     events.value = [...events.value, event]
-    now.value = Math.max(now.value, Date.parse(event.at))
+    now.value = Date.now() + skew()
     const { session, rideId, today } = sheet.value!
     if (!kept.value!.open) {
       kept.value = { ...kept.value!, open: true }

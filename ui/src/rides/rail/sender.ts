@@ -20,6 +20,8 @@ export const inMemory = ref<KeptTap[]>([])
 /** The last try found no signal, or nobody signed in. */
 export const trouble = ref<'' | 'signal' | 'signIn'>('')
 
+/** What has arrived since this page was opened. */
+const arrived = new Set<string>()
 const batch = 100
 const again = 5000
 let sending = false
@@ -58,7 +60,8 @@ export const stopSending = () => {
 }
 
 async function count() {
-  const { taps, photos } = await waitingOf(person)
+  const { taps: kept, photos } = await waitingOf(person)
+  const taps = kept.filter((t) => !arrived.has(t.id))
   refused.value = taps.filter((t) => t.refused)
   waiting.value = taps.length - refused.value.length + photos.length + inMemory.value.length
   return { taps: [...taps.filter((t) => !t.refused), ...inMemory.value], photos }
@@ -103,9 +106,11 @@ async function sendTaps(taps: KeptTap[]) {
     await markRefused(bad, `${e.title} ${e.faults[0]?.says ?? e.detail}`)
     return
   }
-  await markSent(taps)
-  const arrived = new Set(taps.map((t) => t.id))
+  for (const tap of taps) arrived.add(tap.id)
+  const onDevice = taps.filter((t) => !inMemory.value.some((m) => m.id === t.id))
   inMemory.value = inMemory.value.filter((t) => !arrived.has(t.id))
+  // A full device cannot note it down; they are then sent once more after a reload, and counted once all the same.
+  await markSent(onDevice).catch(() => undefined)
 }
 
 async function sendPhoto({ id, horseId, rideId, jpeg }: KeptPhoto) {
