@@ -89,7 +89,7 @@ for (const [device, size] of [
   ['tablet', tablet],
 ] as const) {
   test(`forty minutes on a ${device} are recorded to the minute, in few taps`, async ({ page }) => {
-    const made = await session(page, `Rail horse ${device}`)
+    const made = await session(page, `Vetch ${device}`)
     await page.setViewportSize(size)
     await page.clock.install()
     await page.goto(made.rail)
@@ -160,7 +160,7 @@ for (const [device, size] of [
 }
 
 test('undo, a correction where the slip stood, and advice as it happens', async ({ page }) => {
-  const made = await session(page, 'Rail horse slip')
+  const made = await session(page, 'Vetch slip')
   await page.setViewportSize(phone)
   await page.clock.install()
   await page.goto(made.rail)
@@ -227,13 +227,13 @@ test.describe('without a signal', () => {
     page,
     context,
   }) => {
-    const made = await session(page, 'Rail horse away')
+    const made = await session(page, 'Vetch away')
     await page.setViewportSize(tablet)
     await page.goto('/')
     expect(await installed(page)).toBe(true)
     await page.goto(made.rail)
     await begin(page).click()
-    await expect(page.getByText('All sent')).toBeVisible()
+    await expect.poll(async () => (await review(page, made)).log?.length).toBe(2)
 
     await context.setOffline(true)
     await page.getByRole('button', { name: /Left rein/ }).click()
@@ -252,10 +252,11 @@ test.describe('without a signal', () => {
     const again = await context.newPage()
     await again.goto('/')
     await expect(again.getByRole('heading', { name: 'On this device' })).toBeVisible()
-    await again.getByRole('link', { name: /Rail horse away/ }).click()
+    await again.getByRole('link', { name: /Vetch away/ }).click()
     await again.getByRole('button', { name: /^Clean/ }).click()
     await expect(again.getByText(/6 taps wait/)).toBeVisible()
     await context.setOffline(false)
+    await expect.poll(async () => (await review(again, made)).log?.length).toBe(8)
     await expect(again.getByText('All sent')).toBeVisible()
     const { record, log } = await review(again, made)
     expect(record.passes.left.clean).toBe(3)
@@ -268,7 +269,7 @@ test.describe('without a signal', () => {
     page,
     context,
   }) => {
-    const made = await session(page, 'Rail horse mine')
+    const made = await session(page, 'Vetch mine')
     await page.setViewportSize(phone)
     await page.goto(made.rail)
     // Only the taps are held up, as by a signal that comes and goes.
@@ -300,7 +301,7 @@ test.describe('without a signal', () => {
 })
 
 test('two devices on one ride see each other and count nothing twice', async ({ page, browser }) => {
-  const made = await session(page, 'Rail horse two')
+  const made = await session(page, 'Vetch two')
   const other: BrowserContext = await browser.newContext({
     viewport: phone,
     serviceWorkers: 'block',
@@ -310,13 +311,13 @@ test('two devices on one ride see each other and count nothing twice', async ({ 
   await page.setViewportSize(tablet)
   await page.goto(made.rail)
   await begin(page).click()
-  await expect(page.getByText('All sent')).toBeVisible()
+  await expect.poll(async () => (await review(page, made)).log?.length).toBe(2)
   await helper.goto(made.rail)
   await expect(gait(helper, 'Walk')).toHaveAttribute('aria-pressed', 'true')
   await gait(helper, 'Trot').click()
   await next(helper).click()
   await helper.getByRole('button', { name: /^Clean/ }).click()
-  await expect(helper.getByText('All sent')).toBeVisible()
+  await expect.poll(async () => (await review(page, made)).log?.length).toBe(5)
   // The first device asks for the others' taps every now and then; a reload asks at once.
   await page.reload()
   await expect(gait(page, 'Trot')).toHaveAttribute('aria-pressed', 'true')
@@ -331,7 +332,7 @@ test('two devices on one ride see each other and count nothing twice', async ({ 
 })
 
 test('a full device says so and still sends', async ({ page, context }) => {
-  const made = await session(page, 'Rail horse full')
+  const made = await session(page, 'Vetch full')
   await page.addInitScript(() => {
     const put = IDBObjectStore.prototype.put
     IDBObjectStore.prototype.put = function (this: IDBObjectStore, ...given: Parameters<typeof put>) {
@@ -348,12 +349,12 @@ test('a full device says so and still sends', async ({ page, context }) => {
   await expect(page.getByText('This device is full: 2 taps are only on this page.')).toBeVisible()
   await context.unroute('**/taps')
   await gait(page, 'Trot').click()
+  await expect.poll(async () => (await review(page, made)).log?.length).toBe(3)
   await expect(page.getByText('All sent')).toBeVisible()
-  expect((await review(page, made)).log.length).toBe(3)
 })
 
 test('bouts are counted down, a break is a break, and a picture comes along', async ({ page }) => {
-  const made = await session(page, 'Rail horse bouts', { times: 2, boutSeconds: 20, restSeconds: 40 })
+  const made = await session(page, 'Vetch bouts', { times: 2, boutSeconds: 20, restSeconds: 40 })
   await page.setViewportSize(tablet)
   await page.clock.install()
   await page.goto(made.rail)
@@ -390,7 +391,7 @@ test('a session is proposed, mended at one stroke, reordered by keys and kept wi
   page,
 }) => {
   await signIn(page, trainer)
-  await newHorse(page, 'Rail horse plan')
+  await newHorse(page, 'Vetch plan')
   const season = page.url().replace('passport', 'season/new?on=2026-04-20')
   await page.goto(season)
   await choose(page, 'Work on', 'Flatwork')
@@ -426,7 +427,7 @@ test('a session is proposed, mended at one stroke, reordered by keys and kept wi
 })
 
 test('the rail and the composer are accessible', async ({ page }) => {
-  const made = await session(page, 'Rail horse axe')
+  const made = await session(page, 'Vetch axe')
   const check = async () =>
     expect(
       (

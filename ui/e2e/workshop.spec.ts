@@ -88,6 +88,8 @@ test('the fit turns as the fence is moved, and the print has the figures of the 
   // By mouse: the fence dragged further away turns the fit, in steps of the tape; one undo takes the drag back.
   await distance.fill('18.00')
   await distance.blur()
+  // The drawing has to have moved before the fence is taken hold of.
+  await expect(page.locator('td .fit.tight, td .fit.tooShort')).toHaveCount(0)
   const fence = page.getByRole('button', { name: /^Move Upright 60 cm/ })
   const box = (await fence.boundingBox())!
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)

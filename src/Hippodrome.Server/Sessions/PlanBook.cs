@@ -38,12 +38,12 @@ internal sealed class PlanBook
     private readonly ILookup<Guid, Restriction> _restrictions;
     private readonly Dictionary<Guid, CareVisit> _feet;
     private readonly Dictionary<Guid, Tack> _tack;
-    private readonly ILookup<Guid, Aim> _aims;
+    private readonly ILookup<Guid, HorseAim> _aims;
     private readonly ILookup<Guid, DateOnly> _riddenOn;
     private readonly Dictionary<Guid, ApproachChoice> _varyOrRepeat;
     private readonly (DateOnly On, WeatherReading Reading) _weather;
 
-    private PlanBook(Dictionary<Guid, (Horse, StrideCard)> horses, ILookup<Guid, KeptSession> near, Dictionary<Guid, SetUp> setUps, ILookup<Guid, Hold> holds, ILookup<Guid, KeptMove> moves, ILookup<Guid, Restriction> restrictions, Dictionary<Guid, CareVisit> feet, Dictionary<Guid, Tack> tack, ILookup<Guid, Aim> aims, ILookup<Guid, DateOnly> riddenOn, Dictionary<Guid, ApproachChoice> varyOrRepeat, (DateOnly, WeatherReading) weather) =>
+    private PlanBook(Dictionary<Guid, (Horse, StrideCard)> horses, ILookup<Guid, KeptSession> near, Dictionary<Guid, SetUp> setUps, ILookup<Guid, Hold> holds, ILookup<Guid, KeptMove> moves, ILookup<Guid, Restriction> restrictions, Dictionary<Guid, CareVisit> feet, Dictionary<Guid, Tack> tack, ILookup<Guid, HorseAim> aims, ILookup<Guid, DateOnly> riddenOn, Dictionary<Guid, ApproachChoice> varyOrRepeat, (DateOnly, WeatherReading) weather) =>
         (_horses, _near, _setUps, _holds, _moves, _restrictions, _feet, _tack, _aims, _riddenOn, _varyOrRepeat, _weather) = (horses, near, setUps, holds, moves, restrictions, feet, tack, aims, riddenOn, varyOrRepeat, weather);
 
     /// <param name="visit">Who asks, and in which yard.</param>
@@ -68,7 +68,7 @@ internal sealed class PlanBook
             (await yard.RestrictionsAsync(horseIds)).Where(r => r.ClearedOn is null).ToLookup(r => r.HorseId, r => r.Restriction),
             await yard.LastFeetAsync(horseIds),
             await yard.TackByIdAsync(plans.SelectMany(p => p.TackIds)),
-            (await yard.AimsAsync(horseIds)).ToLookup(a => a.HorseId, a => a.Aim),
+            (await yard.AimsAsync(horseIds)).ToLookup(a => a.HorseId),
             await yard.RiddenOnAsync(horseIds, from.AddDays(-DaysOfRides), to),
             horseIds.Count == 1 ? await yard.ApproachHoldsAsync(ApproachQuestion.VaryOrRepeat, horseIds) : [],
             (visit.Today, WeatherStation.Read(visit.Now)));
@@ -82,6 +82,9 @@ internal sealed class PlanBook
 
     /// <summary>What holds a horse from ridden work.</summary>
     public IEnumerable<Hold> Holds(Guid horseId) => _holds[horseId].Where(h => h.ClearedOn is null);
+
+    /// <summary>Its next competition from a day on.</summary>
+    public HorseAim? NextAim(Guid horseId, DateOnly from) => _aims[horseId].Where(a => a.Aim.On >= from).MinBy(a => a.Aim.On);
 
     /// <summary>What it may not do, those not cleared.</summary>
     public IEnumerable<Restriction> Restrictions(Guid horseId) => _restrictions[horseId];
@@ -112,7 +115,7 @@ internal sealed class PlanBook
             [.. _riddenOn[horseId]],
             [.. Before(horseId, plan).Select(LayoutsOf).Where(l => l.Count > 0)],
             _varyOrRepeat.GetValueOrDefault(horseId)?.Id == "repeat",
-            _aims[horseId].Where(a => a.On >= plan.On).MinBy(a => a.On));
+            NextAim(horseId, plan.On)?.Aim);
     }
 
     /// <summary>What went before a day, and how this horse is worked.</summary>

@@ -9,7 +9,6 @@ using Hippodrome.Server.Hosting;
 using Hippodrome.Server.Rides;
 using Hippodrome.Server.Sessions;
 using Hippodrome.Simulators;
-using Hippodrome.Storage.Aims;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.Rides;
 using Hippodrome.Storage.Sessions;
@@ -42,7 +41,6 @@ public static class TodayEndpoint
         var horses = await visit.MyHorsesAsync();
         var ids = horses.ConvertAll(h => h.Value.Id);
         var book = await PlanBook.OpenAsync(visit, ids, visit.Today, visit.Today.AddDays(DaysAhead));
-        var aims = (await visit.Yard.AimsAsync(ids)).Where(a => a.Aim.On >= visit.Today).ToLookup(a => a.HorseId);
         var rides = await visit.Yard.LatestRidesAsync(ids, visit.Today, Judging.LookBack + 1);
         var latest = rides.DistinctBy(r => r.HorseId).ToDictionary(r => r.HorseId);
         var waiting = await WaitingAsync(visit, [.. latest.Values], rides);
@@ -53,7 +51,7 @@ public static class TodayEndpoint
             var id = kept.Value.Id;
             var today = book.On(id, visit.Today).Select(book.Show).ToList();
             var next = book.After(id, visit.Today).FirstOrDefault(s => s.RideId is null);
-            var aim = aims[id].FirstOrDefault();
+            var aim = book.NextAim(id, visit.Today);
             return new HorseToday(
                 HorseEndpoints.Show(kept, visit.Today),
                 today,

@@ -35,13 +35,13 @@ export async function keep(tap: KeptTap) {
   } catch {
     inMemory.value = [...inMemory.value, tap]
   }
-  waiting.value++
+  await count()
   void flush()
 }
 
 export async function keepPicture(photo: KeptPhoto) {
   await keepPhoto(photo)
-  waiting.value++
+  await count()
   void flush()
 }
 
