@@ -191,6 +191,7 @@ test('undo, a correction where the slip stood, and advice as it happens', async 
   await expect(page.getByText('Get off and call the vet')).toBeVisible()
   await expect(page.getByRole('button', { name: 'Not now' })).toBeHidden()
   await page.getByRole('button', { name: 'End the ride' }).click()
+  await expect(page.getByRole('button', { name: 'Ride on' })).toBeHidden()
   await page.getByRole('button', { name: 'Done' }).click()
   await page.clock.resume()
   await expect(page.getByRole('heading', { name: 'Review' })).toBeVisible()

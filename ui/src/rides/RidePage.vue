@@ -101,6 +101,9 @@ async function send() {
     <h1>How did it go?</h1>
     <span v-if="form" class="quiet">{{ passport?.horse.name }}, {{ longDay(form.on) }}</span>
     <div class="actions">
+      <RouterLink class="button" :to="{ name: 'rail', params: { horseId, sessionId: form?.sessionId ?? '' } }"
+        >To the rail</RouterLink
+      >
       <PickOne
         v-if="form"
         class="which"

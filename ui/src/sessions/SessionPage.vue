@@ -5,8 +5,8 @@ import DatePicker from 'ant-design-vue/es/date-picker'
 import Input from 'ant-design-vue/es/input'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { ask, client, Problem } from '../api/client'
-import type { SessionCheck, SessionEntry, SessionProposal, SessionView, Why } from '../api/schema'
+import { ask, client } from '../api/client'
+import type { SessionEntry, SessionProposal, SessionView, Why } from '../api/schema'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import ChipRow from '../house/ChipRow.vue'
 import FieldBox from '../house/FieldBox.vue'
@@ -26,6 +26,7 @@ import { printSheet } from '../setups/printing'
 import PartRows from './PartRows.vue'
 import SessionSums from './SessionSums.vue'
 import { emptySession } from './emptySession'
+import { useSessionCheck } from './sessionCheck'
 
 /** One session: its parts in order, what they add up to, and what is wrong with it. */
 const props = defineProps<{ horseId: string; sessionId: string }>()
@@ -60,9 +61,13 @@ const { data: kept, error } = useQuery({
 const entry = ref<SessionEntry>(
   emptySession(String(route.query.on ?? signedIn.value?.today), route.query.setUp as string | undefined),
 )
-const check = ref<SessionCheck | null>(null)
 const { problem, busy, attempt } = useProblem()
 const mayEdit = computed(() => trains() && !kept.value?.rideId)
+const check = useSessionCheck(
+  () => props.horseId,
+  entry,
+  () => mayEdit.value,
+)
 
 /** A rung of the library that this session was asked for. */
 const focus = computed(() =>
@@ -127,41 +132,6 @@ watch(
   },
   { immediate: true },
 )
-
-let latest = 0
-let timer: ReturnType<typeof setTimeout> | undefined
-watch(
-  entry,
-  () => {
-    clearTimeout(timer)
-    timer = setTimeout(checkNow, 200)
-  },
-  { deep: true, immediate: true },
-)
-
-/** Totals and faults do not wait for names: what is not named yet is checked under a dash. */
-const named = (): SessionEntry => ({
-  ...entry.value,
-  emphasis: entry.value.emphasis?.trim() || '–',
-  parts: entry.value.parts?.map((p) => ({ ...p, what: p.what?.trim() || '–' })),
-})
-
-/** As one types; a number that cannot be so shows its fault when the session is kept. */
-async function checkNow() {
-  if (!mayEdit.value) return
-  const mine = ++latest
-  try {
-    const answer = await ask(() =>
-      client.POST('/api/horses/{horseId}/sessions/check', {
-        params: { path: { horseId: props.horseId } },
-        body: named(),
-      }),
-    )
-    if (mine === latest) check.value = answer
-  } catch (e) {
-    if (!(e instanceof Problem)) throw e
-  }
-}
 
 async function keep(version = kept.value?.version ?? 0) {
   const view = await attempt(() =>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { HorseToday } from '../api/schema'
 import GaitChip from '../house/GaitChip.vue'
 import MinutesBar from '../house/MinutesBar.vue'
@@ -12,11 +12,14 @@ import { verdictWords } from '../house/words'
 
 const { data: today, error, refetch } = useToday()
 
+const underWay = ref(new Set<string>())
 /** Once a visit, when the page stands: what is to be ridden is carried for a field without a signal. */
 const stop = watch(today, async (now) => {
   if (!now || !rides()) return
   stop()
-  await (await import('../rides/rail/carry')).carry(now)
+  const { carry, takenUp } = await import('../rides/rail/carry')
+  await carry(now)
+  underWay.value = await takenUp()
 })
 
 /** One scale for all bars, so that a long day looks long. */
@@ -122,6 +125,12 @@ const planned = computed(() => (today.value?.horses ?? []).filter((h) => h.sessi
                 >Write up</RouterLink
               >
             </template>
+            <RouterLink
+              v-else-if="ridden(h) && underWay.has(ridden(h)!.id)"
+              class="button main"
+              :to="{ name: 'rail', params: { horseId: h.horse.id, sessionId: ridden(h)!.id } }"
+              >Back to the rail</RouterLink
+            >
             <RouterLink
               v-else-if="ridden(h)"
               class="button"

@@ -14,7 +14,7 @@ const times = (to: string, quality: ChangeQuality) =>
 </script>
 
 <template>
-  <div class="pad">
+  <div class="rail-pad">
     <div class="rail-keys five">
       <button
         v-for="(word, p) in changePlaceWords"
@@ -47,10 +47,6 @@ const times = (to: string, quality: ChangeQuality) =>
 </template>
 
 <style scoped>
-.pad {
-  display: grid;
-  gap: 8px;
-}
 .place {
   font-size: 0.9rem;
 }

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { tensionWords } from '../../house/words'
+import TensionKeys from './TensionKeys.vue'
 import type { NewTap } from './recorder'
 
 /** The end of a ride in under a minute: closing test, how hard it was, and a word if there is one. */
+defineProps<{ mayRideOn: boolean }>()
 const emit = defineEmits<{ done: [NewTap[], File | null]; back: [] }>()
 const passed = ref<boolean | null>(null)
 const exertion = ref<number | null>(null)
@@ -78,19 +79,7 @@ function finish() {
       </button>
     </div>
     <h2>Tension at the end</h2>
-    <div class="rail-keys five">
-      <button
-        v-for="(word, n) in tensionWords"
-        :key="n"
-        type="button"
-        class="rail-key tension"
-        :class="{ on: tension === n }"
-        :aria-pressed="tension === n"
-        @click="tension = n"
-      >
-        {{ word }}
-      </button>
-    </div>
+    <TensionKeys :tension="tension" @tap="(n) => (tension = n)" />
     <div class="words">
       <label>A word, if you wish<textarea v-model="note" rows="2" /></label>
       <label>Next time<textarea v-model="next" rows="2" /></label>
@@ -105,7 +94,7 @@ function finish() {
       </label>
     </div>
     <div class="rail-keys two foot">
-      <button type="button" class="rail-key" @click="emit('back')">Ride on</button>
+      <button v-if="mayRideOn" type="button" class="rail-key" @click="emit('back')">Ride on</button>
       <button type="button" class="rail-key on" @click="finish">Done</button>
     </div>
   </section>
@@ -120,9 +109,6 @@ function finish() {
   display: grid;
   grid-template-columns: repeat(6, minmax(0, 1fr));
   gap: 8px;
-}
-.tension {
-  font-size: 0.85rem;
 }
 .words {
   display: grid;
@@ -161,9 +147,6 @@ textarea {
 @media (min-width: 700px) {
   .exertion {
     grid-template-columns: repeat(11, minmax(0, 1fr));
-  }
-  .tension {
-    font-size: 1rem;
   }
 }
 </style>

@@ -24,7 +24,7 @@ const count = (strides: number) =>
 </script>
 
 <template>
-  <div class="pad">
+  <div class="rail-pad">
     <p class="rail-word">Strides counted on {{ line.metres }} m, {{ line.planned }} planned</p>
     <div class="rail-keys five">
       <button
@@ -43,10 +43,6 @@ const count = (strides: number) =>
 </template>
 
 <style scoped>
-.pad {
-  display: grid;
-  gap: 8px;
-}
 .planned {
   border-color: var(--ink);
 }

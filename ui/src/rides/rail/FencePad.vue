@@ -63,7 +63,7 @@ const tell = (about: {
 </script>
 
 <template>
-  <div class="pad">
+  <div class="rail-pad">
     <div class="rail-keys">
       <button v-for="o in outcomes" :key="o" type="button" class="rail-key soft" @click="jumped(o)">
         {{ outcomeWords[o] }}<small v-if="count(o)">{{ count(o) }}</small>
@@ -116,10 +116,6 @@ const tell = (about: {
 </template>
 
 <style scoped>
-.pad {
-  display: grid;
-  gap: 8px;
-}
 .soft {
   min-height: 70px;
 }

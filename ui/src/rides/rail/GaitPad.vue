@@ -16,7 +16,7 @@ const gaits = computed<Gait[]>(() => [
 </script>
 
 <template>
-  <div class="pad">
+  <div class="rail-pad">
     <div class="gaits" role="group" aria-label="Gait">
       <button
         v-for="g in gaits"
@@ -55,10 +55,6 @@ const gaits = computed<Gait[]>(() => [
 </template>
 
 <style scoped>
-.pad {
-  display: grid;
-  gap: 8px;
-}
 .gaits {
   display: grid;
   grid-auto-flow: column;

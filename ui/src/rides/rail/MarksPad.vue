@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { Rein, RideEvent } from '../../api/schema'
-import { tensionWords } from '../../house/words'
+import TensionKeys from './TensionKeys.vue'
 import type { NewTap } from './recorder'
 
 /** A mark for the rein ridden, in halves; and how tense it is. */
@@ -23,7 +23,7 @@ const tension = computed(() => {
 </script>
 
 <template>
-  <div class="pad">
+  <div class="rail-pad">
     <div class="mark">
       <button type="button" class="rail-key" aria-label="Half a mark less" @click="step(-0.5)">−</button>
       <output>{{ mark }}</output>
@@ -40,27 +40,11 @@ const tension = computed(() => {
       Given: left {{ given('left').join(', ') || 'none' }}; right {{ given('right').join(', ') || 'none' }}.
       Tension:
     </p>
-    <div class="rail-keys five">
-      <button
-        v-for="(word, n) in tensionWords"
-        :key="n"
-        type="button"
-        class="rail-key tension"
-        :class="{ on: tension === n }"
-        :aria-pressed="tension === n"
-        @click="emit('tap', { kind: 'tensionSeen', tension: n })"
-      >
-        {{ word }}
-      </button>
-    </div>
+    <TensionKeys :tension="tension" @tap="(n) => emit('tap', { kind: 'tensionSeen', tension: n })" />
   </div>
 </template>
 
 <style scoped>
-.pad {
-  display: grid;
-  gap: 8px;
-}
 .mark {
   display: grid;
   grid-template-columns: 64px 70px 64px minmax(0, 1fr);
@@ -77,13 +61,5 @@ output {
 }
 .mark .give {
   font-size: 1.1rem;
-}
-.tension {
-  font-size: 0.85rem;
-}
-@media (min-width: 700px) {
-  .tension {
-    font-size: 1rem;
-  }
 }
 </style>

@@ -9,7 +9,7 @@ const pauses = ['Girth or tack', 'Poles to mend', 'A talk', 'Others in the way',
 </script>
 
 <template>
-  <div class="pad">
+  <div class="rail-pad">
     <p class="rail-word">Nobody rides just now. The next gait goes on.</p>
     <div class="rail-keys">
       <button
@@ -50,10 +50,6 @@ const pauses = ['Girth or tack', 'Poles to mend', 'A talk', 'Others in the way',
 </template>
 
 <style scoped>
-.pad {
-  display: grid;
-  gap: 8px;
-}
 .rail-key {
   font-size: 0.95rem;
 }

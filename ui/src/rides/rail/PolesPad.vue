@@ -30,7 +30,7 @@ const pass = (clean: number, touched: number, rushed: number, leg?: Leg) =>
 </script>
 
 <template>
-  <div class="pad">
+  <div class="rail-pad">
     <div class="rail-keys">
       <button type="button" class="rail-key soft" @click="pass(1, 0, 0)">Clean {{ sums.clean }}</button>
       <button type="button" class="rail-key soft" @click="pass(0, 1, 0)">Touched {{ sums.touched }}</button>
@@ -46,10 +46,6 @@ const pass = (clean: number, touched: number, rushed: number, leg?: Leg) =>
 </template>
 
 <style scoped>
-.pad {
-  display: grid;
-  gap: 8px;
-}
 .soft {
   min-height: 76px;
   font-size: 1.2rem;

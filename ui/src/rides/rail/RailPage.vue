@@ -7,17 +7,10 @@ import { signedIn } from '../../house/signIn'
 import { done as say } from '../../house/undo'
 import AdviceLine from './AdviceLine.vue'
 import BoutTimer from './BoutTimer.vue'
-import ChangesPad from './ChangesPad.vue'
 import ClosingCard from './ClosingCard.vue'
-import CountPad from './CountPad.vue'
-import FencePad from './FencePad.vue'
 import GaitPad from './GaitPad.vue'
-import MarksPad from './MarksPad.vue'
-import MorePad from './MorePad.vue'
 import PartStrip from './PartStrip.vue'
-import PolesPad from './PolesPad.vue'
-import SidewaysPad from './SidewaysPad.vue'
-import SignsPad from './SignsPad.vue'
+import RailMarks from './RailMarks.vue'
 import StandsSheet from './StandsSheet.vue'
 import TapsSheet from './TapsSheet.vue'
 import WaitingNote from './WaitingNote.vue'
@@ -37,23 +30,8 @@ const recorder = useRecorder(me.id, props.horseId, props.sessionId || null)
 const { sheet, parts, problem, at, now, spoken, mine, tap } = recorder
 useAwakeScreen()
 
-type Pad = 'flat' | 'poles' | 'fence' | 'changes' | 'sideways' | 'signs' | 'more'
-const words: Record<Pad, string> = {
-  flat: 'Marks',
-  poles: 'Poles',
-  fence: 'Fence',
-  changes: 'Changes',
-  sideways: 'Sideways',
-  signs: 'Signs',
-  more: 'More',
-}
-const chosen = ref<Pad | null>(null)
 const over = ref<'' | 'stands' | 'taps' | 'closing'>('')
 const part = computed(() => parts.value[at.value.part])
-const railPart = computed(() => sheet.value?.parts[at.value.part])
-const own = computed<Pad>(() => railPart.value?.pad ?? 'flat')
-const pads = computed<Pad[]>(() => [...new Set<Pad>([own.value, 'flat', 'signs', 'more'])])
-const pad = computed(() => chosen.value ?? own.value)
 /** What stands in this part, or in the next that has something. */
 const stands = computed(() => {
   const here = [...parts.value.slice(at.value.part), ...parts.value].find((p) => p.setUpId)
@@ -61,6 +39,12 @@ const stands = computed(() => {
 })
 const blocked = computed(() => Boolean(sheet.value?.heldBecause) && sheet.value?.session?.manner !== 'inHand')
 const gallops = computed(() => parts.value.some((p) => p.gait === 'gallop'))
+/** Advice that ends the ridden work was followed: there is no riding on. */
+const hurt = computed(() =>
+  recorder.live.value.some(
+    (e) => e.kind === 'adviceAnswered' && sheet.value?.advice.some((a) => a.rule === e.rule && a.endsRide),
+  ),
+)
 const undoable = computed(() => mine.value.find((e) => e.kind !== 'adviceAnswered'))
 
 onMounted(async () => {
@@ -76,10 +60,6 @@ onUnmounted(() => {
 })
 let fetching: ReturnType<typeof setInterval> | undefined
 
-watch(
-  () => at.value.part,
-  () => (chosen.value = null),
-)
 /** A part whose minutes are over calls out once. */
 watch(
   () => (at.value.byPart[at.value.part] ?? 0) >= (part.value?.minutes ?? Infinity) * 60_000,
@@ -188,7 +168,7 @@ function press(e: KeyboardEvent) {
       </p>
 
       <div v-if="over === 'closing'" class="body">
-        <ClosingCard @done="close" @back="rideOn" />
+        <ClosingCard :may-ride-on="!hurt" @done="close" @back="rideOn" />
       </div>
       <div v-else-if="over" class="body sheet">
         <button type="button" class="rail-key" @click="over = ''">Back to the ride</button>
@@ -226,66 +206,14 @@ function press(e: KeyboardEvent) {
           />
           <AdviceLine v-if="spoken" :advice="spoken.advice" @answer="answer" />
           <p v-if="at.paused" class="paused">Stopped. Tap a gait to go on.</p>
-          <div class="tabs" role="tablist" aria-label="Marks">
-            <button
-              v-for="p in pads"
-              :key="p"
-              type="button"
-              role="tab"
-              :aria-selected="pad === p"
-              :class="{ on: pad === p }"
-              @click="chosen = p"
-            >
-              {{ words[p] }}
-            </button>
-          </div>
-          <div class="marks" role="tabpanel" :aria-label="words[pad]">
-            <CountPad
-              v-if="railPart?.line && (pad === 'poles' || pad === 'fence')"
-              :tapped="recorder.inThisPart.value"
-              :rein="at.rein"
-              :set-up-id="part?.setUpId ?? null"
-              :line="railPart.line"
-              @tap="tap"
-            />
-            <PolesPad
-              v-if="pad === 'poles'"
-              :tapped="recorder.inThisPart.value"
-              :rein="at.rein"
-              :set-up-id="part?.setUpId ?? null"
-              @tap="tap"
-            />
-            <FencePad
-              v-if="pad === 'fence'"
-              :tapped="recorder.inThisPart.value"
-              :rein="at.rein"
-              :set-up-id="part?.setUpId ?? null"
-              :height="railPart?.heightMetres ?? 0"
-              :fences="railPart?.fences ?? 1"
-              @tap="tap"
-            />
-            <MarksPad
-              v-if="pad === 'flat'"
-              :tapped="recorder.inThisPart.value"
-              :rein="at.rein"
-              :hoped="part?.markHopedFor ?? null"
-              @tap="tap"
-            />
-            <ChangesPad v-if="pad === 'changes'" :tapped="recorder.inThisPart.value" @tap="tap" />
-            <SidewaysPad v-if="pad === 'sideways'" :tapped="recorder.inThisPart.value" @tap="tap" />
-            <SignsPad v-if="pad === 'signs'" :tapped="recorder.live.value" :rein="at.rein" @tap="tap" />
-            <MorePad
-              v-if="pad === 'more'"
-              :riders="sheet.riders"
-              :pads="
-                (['poles', 'fence', 'changes', 'sideways'] as const)
-                  .filter((p) => p !== own)
-                  .map((id) => ({ id, label: words[id] }))
-              "
-              @tap="tap"
-              @pad="(p) => (chosen = p as Pad)"
-            />
-          </div>
+          <RailMarks
+            :sheet="sheet"
+            :part="at.part"
+            :rein="at.rein"
+            :here="recorder.inThisPart.value"
+            :all="recorder.live.value"
+            @tap="tap"
+          />
         </template>
       </div>
 
@@ -360,29 +288,6 @@ function press(e: KeyboardEvent) {
   text-align: center;
   font-weight: 600;
 }
-.tabs {
-  display: grid;
-  grid-auto-flow: column;
-  grid-auto-columns: minmax(0, 1fr);
-  border-bottom: 2px solid var(--line);
-}
-.tabs button {
-  min-height: 48px;
-  border: 0;
-  border-bottom: 4px solid transparent;
-  background: none;
-  color: var(--quiet);
-  font: 600 1rem var(--font);
-  cursor: pointer;
-}
-.tabs .on {
-  border-color: var(--straw);
-  color: var(--ink);
-}
-.marks {
-  display: grid;
-  gap: 8px;
-}
 .foot {
   position: sticky;
   bottom: 0;
@@ -421,10 +326,6 @@ function press(e: KeyboardEvent) {
   .body {
     gap: 14px;
     padding: 16px 20px;
-  }
-  .marks :deep(.rail-key) {
-    min-height: 88px;
-    font-size: 1.15rem;
   }
 }
 </style>

@@ -19,7 +19,7 @@ const answers = [
 </script>
 
 <template>
-  <div class="pad">
+  <div class="rail-pad">
     <div class="rail-keys four" role="group" aria-label="Steps asked">
       <button
         v-for="n in [2, 4, 6, 8]"
@@ -52,10 +52,3 @@ const answers = [
     </template>
   </div>
 </template>
-
-<style scoped>
-.pad {
-  display: grid;
-  gap: 8px;
-}
-</style>

@@ -1,7 +1,7 @@
 import { ask, client } from '../../api/client'
 import type { YardToday } from '../../api/schema'
 import { signedIn } from '../../house/signIn'
-import { keepSheet, tidy } from './pocket'
+import { keepSheet, sheetsOf, tidy } from './pocket'
 
 /** Puts what is planned for today into the pocket, so that it can be ridden without a signal. */
 export async function carry(today: YardToday) {
@@ -22,4 +22,11 @@ export async function carry(today: YardToday) {
       }
     }
   await tidy(me.id, today.on).catch(() => undefined)
+}
+
+/** Sessions whose ride was taken up on this device and is not finished. */
+export async function takenUp(): Promise<Set<string>> {
+  const me = signedIn.value?.me
+  const sheets = me ? await sheetsOf(me.id) : []
+  return new Set(sheets.filter((s) => s.open && s.sheet.session).map((s) => s.sheet.session!.id))
 }

@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { MarkPad, RailSheet, Rein, RideEvent } from '../../api/schema'
+import ChangesPad from './ChangesPad.vue'
+import CountPad from './CountPad.vue'
+import FencePad from './FencePad.vue'
+import MarksPad from './MarksPad.vue'
+import MorePad from './MorePad.vue'
+import PolesPad from './PolesPad.vue'
+import SidewaysPad from './SidewaysPad.vue'
+import SignsPad from './SignsPad.vue'
+import type { NewTap } from './recorder'
+
+/** The marks that this part of the plan asks for, and the others a tap away. */
+const props = defineProps<{
+  sheet: RailSheet
+  part: number
+  rein: Rein
+  /** What was tapped in this part, and in all of the ride. */
+  here: RideEvent[]
+  all: RideEvent[]
+}>()
+const emit = defineEmits<{ tap: [NewTap] }>()
+type Pad = MarkPad | 'signs' | 'more'
+const words: Record<Pad, string> = {
+  flat: 'Marks',
+  poles: 'Poles',
+  fence: 'Fence',
+  changes: 'Changes',
+  sideways: 'Sideways',
+  signs: 'Signs',
+  more: 'More',
+}
+const planned = computed(() => props.sheet.session?.parts[props.part])
+const railPart = computed(() => props.sheet.parts[props.part])
+const own = computed<Pad>(() => railPart.value?.pad ?? 'flat')
+const pads = computed<Pad[]>(() => [...new Set<Pad>([own.value, 'flat', 'signs', 'more'])])
+const chosen = ref<Pad | null>(null)
+const pad = computed(() => chosen.value ?? own.value)
+watch(
+  () => props.part,
+  () => (chosen.value = null),
+)
+</script>
+
+<template>
+  <div class="tabs" role="tablist" aria-label="Marks">
+    <button
+      v-for="p in pads"
+      :key="p"
+      type="button"
+      role="tab"
+      :aria-selected="pad === p"
+      :class="{ on: pad === p }"
+      @click="chosen = p"
+    >
+      {{ words[p] }}
+    </button>
+  </div>
+  <div class="marks" role="tabpanel" :aria-label="words[pad]">
+    <CountPad
+      v-if="railPart?.line && (pad === 'poles' || pad === 'fence')"
+      :tapped="here"
+      :rein="rein"
+      :set-up-id="planned?.setUpId ?? null"
+      :line="railPart.line"
+      @tap="(made) => emit('tap', made)"
+    />
+    <PolesPad
+      v-if="pad === 'poles'"
+      :tapped="here"
+      :rein="rein"
+      :set-up-id="planned?.setUpId ?? null"
+      @tap="(made) => emit('tap', made)"
+    />
+    <FencePad
+      v-if="pad === 'fence'"
+      :tapped="here"
+      :rein="rein"
+      :set-up-id="planned?.setUpId ?? null"
+      :height="railPart?.heightMetres ?? 0"
+      :fences="railPart?.fences ?? 1"
+      @tap="(made) => emit('tap', made)"
+    />
+    <MarksPad
+      v-if="pad === 'flat'"
+      :tapped="here"
+      :rein="rein"
+      :hoped="planned?.markHopedFor ?? null"
+      @tap="(made) => emit('tap', made)"
+    />
+    <ChangesPad v-if="pad === 'changes'" :tapped="here" @tap="(made) => emit('tap', made)" />
+    <SidewaysPad v-if="pad === 'sideways'" :tapped="here" @tap="(made) => emit('tap', made)" />
+    <SignsPad v-if="pad === 'signs'" :tapped="all" :rein="rein" @tap="(made) => emit('tap', made)" />
+    <MorePad
+      v-if="pad === 'more'"
+      :riders="sheet.riders"
+      :pads="
+        (['poles', 'fence', 'changes', 'sideways'] as const)
+          .filter((p) => p !== own)
+          .map((id) => ({ id, label: words[id] }))
+      "
+      @tap="(made) => emit('tap', made)"
+      @pad="(p) => (chosen = p as Pad)"
+    />
+  </div>
+</template>
+
+<style scoped>
+.tabs {
+  display: grid;
+  grid-auto-flow: column;
+  grid-auto-columns: minmax(0, 1fr);
+  border-bottom: 2px solid var(--line);
+}
+.tabs button {
+  min-height: 48px;
+  border: 0;
+  border-bottom: 4px solid transparent;
+  background: none;
+  color: var(--quiet);
+  font: 600 1rem var(--font);
+  cursor: pointer;
+}
+.tabs .on {
+  border-color: var(--straw);
+  color: var(--ink);
+}
+.marks {
+  display: grid;
+  gap: 8px;
+}
+@media (min-width: 700px) {
+  .marks :deep(.rail-key) {
+    min-height: 88px;
+    font-size: 1.15rem;
+  }
+}
+</style>
