@@ -13,8 +13,8 @@ namespace Hippodrome.Bench;
 
 /// <summary>
 /// Taps sent as the rail sends them, to a server that is killed (SIGKILL) at a random moment of every sending and
-/// started again. In the end every tap must be there, once. Some kills fall before the taps were received, some
-/// between their being kept and their being acknowledged, some after; how many of each is said.
+/// started again; every second time the answer is thrown away as if it had been lost. In the end every tap must be
+/// there, once. How many kills fell before the keeping, between it and the acknowledging, and after, is said.
 /// </summary>
 internal static class KillingTheServer
 {
@@ -47,12 +47,22 @@ internal static class KillingTheServer
             var batch = Taps();
             sent.UnionWith(batch.Select(e => e.Id));
             var sending = TrySendAsync(batch);
-            await Task.Delay(TimeSpan.FromMilliseconds(aim * (0.5 + random.NextDouble())));
+            // Every second time the answer is lost on the way: kept, and never acknowledged.
+            var answerLost = i % 2 == 1;
+            if (answerLost)
+            {
+                await sending;
+            }
+            else
+            {
+                await Task.Delay(TimeSpan.FromMilliseconds(aim * (0.5 + random.NextDouble())));
+            }
+
             server.Kill();
             await server.WaitForExitAsync();
-            var acknowledged = await sending;
+            var acknowledged = await sending && !answerLost;
             var kept = await KeptAsync(batch);
-            (before, between, after, aim) = acknowledged ? (before, between, after + 1, aim / 1.2) : kept == batch.Count ? (before, between + 1, after, aim) : (before + 1, between, after, aim * 1.2);
+            (before, between, after, aim) = acknowledged ? (before, between, after + 1, aim / 1.2) : kept == batch.Count ? (before, between + 1, after, aim) : (before + 1, between, after, answerLost ? aim : aim * 1.2);
             if (kept != 0 && kept != batch.Count)
             {
                 Console.WriteLine($"kill {i}: {kept} of {batch.Count} taps of one sending were kept");

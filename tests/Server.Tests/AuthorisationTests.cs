@@ -57,6 +57,7 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         ["GET /api/horses/{horseId}/rides"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/rides/{rideId:guid}"] = [200, 200, 200, 200, 404, 404, 401],
 
+        ["GET /api/horses/{horseId}/load"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/sides"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/timeline"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/assessments"] = [200, 200, 200, 200, 404, 404, 401],

@@ -199,6 +199,7 @@ public static class Calls
         ["GET /api/horses/{horseId}/rides/{rideId:guid}"] = async app => new Call(await RideAsync(app)),
         ["POST /api/horses/{horseId}/rides/{rideId:guid}/events"] = app => At($"{Of(app.Horse)}/rides/{Guid.NewGuid()}/events", Ride()),
         ["POST /api/horses/{horseId}/sessions/propose"] = app => At($"{Of(app.Horse)}/sessions/propose", Wanted()),
+        ["GET /api/horses/{horseId}/load"] = app => At($"{Of(app.Horse)}/load"),
         ["GET /api/session-templates"] = _ => At("/api/session-templates"),
         ["GET /api/horses/{horseId}/rail"] = app => At($"{Of(app.Horse)}/rail"),
         ["GET /api/horses/{horseId}/rides/{rideId:guid}/taps"] = async app => new Call($"{await RideAsync(app)}/taps"),

@@ -170,6 +170,20 @@ public class RailTests(App app) : IClassFixture<App>
     }
 
     [Fact]
+    public async Task Load_is_what_the_rides_of_each_week_add_up_to()
+    {
+        var horse = await app.AddHorseAsync();
+        async Task Ride(int daysAgo, double minutes, double exertion) => await Calls.RideAsync(
+            app, new RideEntry(null, App.Today.AddDays(-daysAgo), [new Ridden(Guid.NewGuid(), Calls.Noon, Gait.Walk, Rein.Both, minutes), new ExertionSeen(Guid.NewGuid(), Calls.Noon, exertion)]), horse);
+        await Ride(7, 40, 3);
+        await Ride(7, 20, 2);
+        await Ride(0, 30, 4);
+        var load = await app.Trainer.GetAsync($"{Calls.Of(horse)}/load");
+        load["weeks"]!.AsArray().Select(w => (double)w!["load"]!).Where(l => l > 0).ShouldBe([160, 120]);
+        ((double)load["shortAverage"]!).ShouldBeGreaterThan(0);
+    }
+
+    [Fact]
     public async Task Templates_can_be_checked_for_any_horse()
     {
         foreach (var template in (await app.Owner.GetAsync("/api/session-templates")).AsArray())

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
@@ -16,6 +17,7 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
     private readonly List<Why> _because = [];
     private readonly List<string> _notes = [];
     private readonly HashSet<string> _used = [];
+    private readonly HashSet<ArenaLine> _lines = [];
     private readonly Places _places = context.Places ?? Places.From([]);
 
     public SessionProposal Draw()
@@ -170,12 +172,15 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         return null;
     }
 
-    /// <summary>What may be ridden of a rung, the longest unused first; what stood the last two times is left out.</summary>
+    /// <summary>What may be ridden of a rung, the longest unused first and what needs no rebuilding; what stood the last two times is left out.</summary>
     private IEnumerable<Exercise> Exercises(Rung rung) => Catalogue.ExercisesOf(rung)
         .Where(e => (e.Figure == RiddenFigure.OpenGround) == (wanted.Ground == Ground.OpenGround) || (wanted.Ground == Ground.OpenGround && e.SetUp is null && e.Figure is RiddenFigure.WholeSchool or RiddenFigure.Circle20 or RiddenFigure.OnTheSpot))
         .Where(e => !(context.Restrictions ?? []).Any(r => r.HoldsOn(wanted.On) && Breaks(e, rung, r)))
         .Where(e => Layout.KeyOf(e.SetUp?.Check().Value) is not { } key || !StoodTwice(key))
-        .OrderBy(e => habits.Exercises.Count(id => id == e.Id) + (_used.Contains(e.Id) ? 100 : 0));
+        .OrderBy(e => habits.Exercises.Count(id => id == e.Id) + (_used.Contains(e.Id) ? 100 : 0) + (StandsInTheWay(e) ? 50 : 0));
+
+    /// <summary>It would be built where something of this session stands already.</summary>
+    private bool StandsInTheWay(Exercise exercise) => exercise.SetUp is { Line: { } line } and not FigureEntry && _lines.Contains(line);
 
     private bool StoodTwice(string key)
     {
@@ -201,6 +206,16 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
             var dose = exercise.Dose.Minutes ?? exercise.Dose.Efforts!.Value * SessionFigures.MinutesPerGo.Value;
             var ridden = Math.Min(left, phase == Phase.NewWork ? Math.Min(dose, 4) : Math.Max(dose, 6) * 1.5);
             _used.Add(exercise.Id);
+            if (StandsInTheWay(exercise))
+            {
+                _notes.Add($"{exercise.Name} stands where something else stood: rebuild between the two.");
+            }
+
+            if (exercise.SetUp is { Line: { } line } and not FigureEntry)
+            {
+                _lines.Add(line);
+            }
+
             Both(exercise, phase, ridden, new Why(why, [$"{rung.Name} ({rung.Strand.Say()})", exercise.How, .. Started()], source));
             left -= ridden;
         }

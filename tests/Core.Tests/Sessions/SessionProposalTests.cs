@@ -131,6 +131,18 @@ public class SessionProposalTests
     }
 
     [Fact]
+    public void What_is_built_twice_in_one_place_is_avoided_or_said()
+    {
+        foreach (var rung in Catalogue.Rungs.Where(r => r.Strand is Strand.Poles or Strand.Grids or Strand.Jumping))
+        {
+            var stable = new Stable(Make.Horse(10, experience: Experience.Established), StandingOn(rung), [], [], []);
+            var proposal = Propose(stable, new Wanted(Make.Today, rung.Strand, 50, true, Ground.Arena, []));
+            var lines = proposal.Session.Parts!.Select(p => p.ExerciseId).OfType<string>().Distinct().Select(id => Catalogue.Exercise(id).SetUp).Where(s => s is not null and not FigureEntry).Select(s => s!.Line).ToList();
+            (lines.Count == lines.Distinct().Count() || proposal.Notes.Any(n => n.Contains("rebuild", StringComparison.Ordinal))).ShouldBeTrue(rung.Id);
+        }
+    }
+
+    [Fact]
     public void A_grid_is_jumped_whole()
     {
         var stable = new Stable(Make.Horse(9, experience: Experience.Established), StandingOn(Catalogue.Rung("grids/square-oxer")), [], [], []);

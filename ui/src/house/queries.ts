@@ -172,3 +172,10 @@ export const useAssessment = (
         }),
       ),
   })
+
+export const useLoad = (horseId: () => string) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'load']),
+    queryFn: () =>
+      ask(() => client.GET('/api/horses/{horseId}/load', { params: { path: { horseId: horseId() } } })),
+  })

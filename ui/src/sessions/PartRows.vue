@@ -83,8 +83,8 @@ const remove = (i: number) => (parts.value = parts.value.filter((_, at) => at !=
 const why = (p: PartEntry) => props.because[`${p.what} ${p.rein}`]
 const dose = (p: PartEntry) =>
   [
-    p.times && `${p.times} times`,
-    p.efforts && `${p.efforts} fences`,
+    p.times && (p.times === 1 ? 'once' : `${p.times} times`),
+    p.efforts && `${p.efforts} ${p.efforts === 1 ? 'fence' : 'fences'}`,
     p.transitions && `${p.transitions} transitions`,
     p.boutSeconds && `in ${p.boutSeconds} s bouts`,
   ]
@@ -226,7 +226,7 @@ ol {
 }
 li {
   display: grid;
-  grid-template-columns: 24px 112px minmax(0, 1fr) 92px 82px 100px 30px;
+  grid-template-columns: 24px 112px minmax(0, 1fr) 92px 82px 100px 58px;
   gap: 5px 6px;
   padding: 7px 0 7px 6px;
   border-left: 4px solid var(--line);
@@ -275,9 +275,12 @@ li.held {
   display: none;
 }
 .moves {
-  display: grid;
+  display: flex;
   grid-column: 7;
-  grid-row: 1 / 3;
+  grid-row: 1;
+}
+.moves button {
+  min-width: 28px;
 }
 .moves button {
   min-height: 32px;
@@ -296,7 +299,7 @@ li.held {
 }
 @media (max-width: 760px) {
   li {
-    grid-template-columns: 24px 1fr 1fr 1fr 30px;
+    grid-template-columns: 24px 1fr 1fr 1fr 58px;
   }
   .phase {
     grid-column: 2 / 5;
@@ -312,7 +315,6 @@ li.held {
   }
   .moves {
     grid-column: 5;
-    grid-row: 1 / 3;
   }
 }
 </style>

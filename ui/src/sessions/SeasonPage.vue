@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
 import { computed } from 'vue'
+import LoadCard from '../conditioning/LoadCard.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import MinutesBar from '../house/MinutesBar.vue'
 import { inDays, minutes } from '../house/format'
@@ -100,9 +101,13 @@ const word = (rideId: string | null) => rides.value?.find((r) => r.id === rideId
       </template>
     </div>
   </div>
+  <LoadCard class="load" :horse-id="horseId" />
 </template>
 
 <style scoped>
+.load {
+  margin-top: 16px;
+}
 .weeks {
   display: grid;
   grid-template-columns: 82px repeat(7, minmax(112px, 1fr));

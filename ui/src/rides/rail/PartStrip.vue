@@ -14,7 +14,7 @@ const filled = (i: number) =>
   `${Math.min(100, ((props.spent[i] ?? 0) / 60_000 / (props.parts[i]?.minutes || 1)) * 100)}%`
 const dose = (p: Part) =>
   [
-    p.times && !p.boutSeconds && `${p.times} times`,
+    p.times && !p.boutSeconds && (p.times === 1 ? 'once' : `${p.times} times`),
     p.efforts && `${p.efforts} fences`,
     p.rein !== 'both' && `${p.rein} rein`,
     p.markHopedFor && `${p.markHopedFor} hoped for`,

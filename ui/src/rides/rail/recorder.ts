@@ -92,7 +92,7 @@ export function useRecorder(person: string, horseId: string, sessionId: string |
         device,
         run,
         number: nextNumber(),
-        seconds: (performance.now() - runBegan) / 1000,
+        seconds: Math.max(0, performance.now() - runBegan) / 1000,
       },
     } as RideEvent
     events.value = [...events.value, event]
