@@ -94,8 +94,24 @@ public static class SessionStore
                 """,
                 new
                 {
-                    horseId, sessionId = plan.Id, place, phase = part.Phase.ToString(), part.What, gait = part.Gait.ToString(), rein = part.Rein.ToString(), part.Minutes, part.SetUpId, mark = part.MarkHopedFor?.Value, part.RungId,
-                    part.ExerciseId, part.Times, part.Efforts, part.Transitions, with = part.TransitionsWith?.ToString(), part.BoutSeconds, part.RestSeconds,
+                    horseId,
+                    sessionId = plan.Id,
+                    place,
+                    phase = part.Phase.ToString(),
+                    part.What,
+                    gait = part.Gait.ToString(),
+                    rein = part.Rein.ToString(),
+                    part.Minutes,
+                    part.SetUpId,
+                    mark = part.MarkHopedFor?.Value,
+                    part.RungId,
+                    part.ExerciseId,
+                    part.Times,
+                    part.Efforts,
+                    part.Transitions,
+                    with = part.TransitionsWith?.ToString(),
+                    part.BoutSeconds,
+                    part.RestSeconds,
                 });
         }
     }
