@@ -113,6 +113,17 @@ public class RailTests(App app) : IClassFixture<App>
     }
 
     [Fact]
+    public async Task A_session_taken_off_while_it_was_ridden_without_a_signal_comes_back()
+    {
+        var horse = await app.AddHorseAsync();
+        var session = await Calls.SessionAsync(app, horse: horse);
+        (await app.Trainer.SendAsync(HttpMethod.Delete, session)).IsSuccessStatusCode.ShouldBeTrue();
+        var id = Guid.Parse(session.Split('/')[^1]);
+        await app.Rider.PostAsync($"{Calls.Of(horse)}/rides/{id}/taps", new RideEntry(id, App.Today, Ten()));
+        ((string)(await app.Trainer.GetAsync(session))["rideId"]!).ShouldBe(id.ToString());
+    }
+
+    [Fact]
     public async Task A_line_counted_over_poles_moves_the_stride_card_and_back_when_it_is_taken_back()
     {
         var horse = await app.AddHorseAsync();

@@ -402,7 +402,7 @@ test('a session is proposed, mended at one stroke, reordered by keys and kept wi
   await expect(page.getByText('Walk first, loose, both reins')).toBeVisible()
   await page.keyboard.press('Escape')
 
-  const walk = page.getByLabel('Minutes of part 1')
+  const walk = page.getByLabel('Minutes of part 1', { exact: true })
   await walk.fill('4')
   await page.getByRole('button', { name: 'Add 3 minutes of walk first' }).click()
   await expect(walk).toHaveValue('7')

@@ -83,11 +83,12 @@ public sealed record TrainingLoad(IReadOnlyList<WeekLoad> Weeks, double? ShortAv
         return new WeekLoad(monday, days.Sum(d => d.Minutes), load, days.Count(d => d.Unsaid), monotony, load * monotony, null, null, false);
     }
 
-    /// <summary>A week under way is not measured yet: it would always look lighter.</summary>
+    /// <summary>A week under way is not measured yet, it would always look lighter; and none by the week in which work began.</summary>
     private static WeekLoad Measured(WeekLoad week, IReadOnlyList<WeekLoad> before, DateOnly today)
     {
         var measure = before is [.., var first, var lighter] && first.Minutes > 0 && lighter.Minutes <= LoadFigures.LighterWeek.Value * first.Minutes ? first : before.Count > 0 ? before[^1] : null;
-        if (measure is null || measure.Minutes <= 0 || week.Monday.AddDays(6) > today)
+        var onlyBegan = before is [.., { Minutes: <= 0 }, var start] && measure == start;
+        if (measure is null || measure.Minutes <= 0 || onlyBegan || week.Monday.AddDays(6) > today)
         {
             return week;
         }

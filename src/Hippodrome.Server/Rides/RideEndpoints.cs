@@ -96,7 +96,8 @@ public static class RideEndpoints
             return (null, Problems.Faulty("on", "A ride is written down on its day or after.", "Give a day up to today."));
         }
 
-        if (entry.SessionId is { } sessionId && await visit.Yard.FindSessionAsync(horseId, sessionId) is null)
+        // A session taken off meanwhile and ridden all the same comes back: what was ridden is not lost.
+        if (entry.SessionId is { } sessionId && await visit.Yard.FindSessionAsync(horseId, sessionId) is null && !await visit.Yard.RemoveSessionAsync(horseId, sessionId, false))
         {
             return (null, Problems.Faulty("sessionId", "This session is not one of this horse's.", "Choose one from its list, or none."));
         }

@@ -64,6 +64,13 @@ public class TrainingLoadTests
     }
 
     [Fact]
+    public void The_week_in_which_work_began_measures_none()
+    {
+        var weeks = TrainingLoad.Of([new DayLoad(Sunday.AddDays(-14), 30, null), new DayLoad(Sunday.AddDays(-7), 100, null), new DayLoad(Sunday, 104, null)], 4, Sunday).Weeks;
+        weeks.Select(w => w.Growth is { } g ? Math.Round(g, 6) : (double?)null).ShouldBe([null, null, null, 0.04]);
+    }
+
+    [Fact]
     public void A_week_under_way_is_not_measured_yet()
     {
         var wednesday = Sunday.AddDays(-4);

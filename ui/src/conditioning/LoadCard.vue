@@ -7,6 +7,11 @@ import { useLoad } from '../house/queries'
 /** Minutes and load week by week, as quiet information; the growth of a week is what decides. */
 const props = defineProps<{ horseId: string }>()
 const { data: load } = useLoad(() => props.horseId)
+/** From the first week of work that is known. */
+const weeks = computed(() => {
+  const all = load.value?.weeks ?? []
+  return all.slice(all.findIndex((w) => w.minutes > 0))
+})
 const longest = computed(() => Math.max(1, ...(load.value?.weeks ?? []).map((w) => w.minutes)))
 const percent = (growth: number) => `${growth > 0 ? '+' : ''}${Math.round(growth * 100)} %`
 </script>
@@ -32,7 +37,7 @@ const percent = (growth: number) => `${growth > 0 ? '+' : ''}${Math.round(growth
           </tr>
         </thead>
         <tbody>
-          <tr v-for="w in load.weeks" :key="w.monday">
+          <tr v-for="w in weeks" :key="w.monday">
             <td>{{ shortDay(w.monday) }}</td>
             <td class="bar">
               <span class="minutes" :style="{ width: `${(w.minutes / longest) * 70}%` }" />

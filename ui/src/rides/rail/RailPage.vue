@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import type { Gait, RideEvent } from '../../api/schema'
 import ProblemNote from '../../house/ProblemNote.vue'
 import { signedIn } from '../../house/signIn'
+import SetUpDrawing from '../../setups/SetUpDrawing.vue'
 import { done as say } from '../../house/undo'
 import AdviceLine from './AdviceLine.vue'
 import BoutTimer from './BoutTimer.vue'
@@ -214,6 +215,9 @@ function press(e: KeyboardEvent) {
             :all="recorder.live.value"
             @tap="tap"
           />
+          <div v-if="stands && stands.id === part?.setUpId" class="picture">
+            <SetUpDrawing :measured="stands.measured" :unit="me.unit" />
+          </div>
         </template>
       </div>
 
@@ -308,6 +312,16 @@ function press(e: KeyboardEvent) {
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
+}
+/* Where there is room for it without scrolling. */
+.picture {
+  display: none;
+}
+@media (min-width: 700px) and (min-height: 1000px) {
+  .picture {
+    display: block;
+    margin-top: 6px;
+  }
 }
 @media (min-width: 700px) {
   .head {
