@@ -1,6 +1,6 @@
 import type { BrowserContext, Page } from '@playwright/test'
 import AxeBuilder from '@axe-core/playwright'
-import { choose, expect, newHorse, signIn, test, trainer } from './yard'
+import { expect, newHorse, signIn, test, trainer } from './yard'
 
 /** A ride recorded at the rail: to the minute, without a signal, on two devices. */
 
@@ -386,45 +386,6 @@ test('bouts are counted down, a break is a break, and a picture comes along', as
   const { record, photos } = await review(page, made)
   expect(Math.round(record.minutes)).toBe(3)
   expect(photos.length).toBe(1)
-})
-
-test('a session is proposed, mended at one stroke, reordered by keys and kept with a word', async ({
-  page,
-}) => {
-  await signIn(page, trainer)
-  await newHorse(page, 'Vetch plan')
-  const season = page.url().replace('passport', 'season/new?on=2026-04-20')
-  await page.goto(season)
-  await choose(page, 'Work on', 'Flatwork')
-  await page.getByRole('button', { name: 'Propose a session' }).click()
-  await expect(page.getByRole('heading', { name: 'Nothing to mend' })).toBeVisible()
-  await page.getByRole('button', { name: 'Why this part?' }).first().click()
-  await expect(page.getByText('Walk first, loose, both reins')).toBeVisible()
-  await page.keyboard.press('Escape')
-
-  const walk = page.getByLabel('Minutes of part 1', { exact: true })
-  await walk.fill('4')
-  await page.getByRole('button', { name: 'Add 3 minutes of walk first' }).click()
-  await expect(walk).toHaveValue('7')
-  await expect(page.getByRole('heading', { name: 'Nothing to mend' })).toBeVisible()
-
-  // Up and down by keys, and the handle keeps the focus.
-  const second = await page.getByLabel('What is done in part 2').inputValue()
-  await page.getByLabel(/^Move part 2/).focus()
-  await page.keyboard.press('ArrowUp')
-  await expect(page.getByLabel('What is done in part 1')).toHaveValue(second)
-  await expect(page.getByText('Only 0 minutes of walk come first.')).toBeVisible()
-  await page.keyboard.press('ArrowDown')
-  await expect(page.getByLabel('What is done in part 2')).toHaveValue(second)
-
-  // A soft fault stays, with a word.
-  await walk.fill('5')
-  await page.getByRole('button', { name: 'It stays' }).click()
-  await page.getByLabel('Because').fill('hacked here')
-  await page.getByRole('button', { name: 'Keep it so' }).click()
-  await expect(page.getByText('Stays: hacked here.')).toBeVisible()
-  await page.getByRole('button', { name: 'Keep the session' }).click()
-  await expect(page.getByText('Planned for Monday 20 April.')).toBeVisible()
 })
 
 test('the rail and the composer are accessible', async ({ page }) => {

@@ -1,0 +1,199 @@
+import { expect, test } from '@playwright/test'
+import type { RailAdvice, RailPart, RailTrigger, RideEvent } from '../src/api/schema'
+import { sayTap } from '../src/rides/rail/sayTap'
+import { counted, standing } from '../src/rides/rail/timeline'
+import { speaking } from '../src/rides/rail/triggers'
+
+/** What the device counts for itself, without a browser: advice as it is due, and where the ride stands. */
+
+const morning = Date.parse('2026-04-18T07:00:00Z')
+let n = 0
+/** A tap so many seconds after seven. */
+const tap = (second: number, made: Record<string, unknown>): RideEvent =>
+  ({ id: `tap ${n++}`, at: new Date(morning + second * 1000).toISOString(), ...made }) as unknown as RideEvent
+const pass = (rein: string, clean: number, touched: number, rushed = 0) =>
+  tap(n, { kind: 'polesPassed', rein, clean, touched, rushed, setUpId: null })
+const jump = (outcome: string, count = 1, rein = 'left') =>
+  tap(n, { kind: 'efforts', rein, outcome, count, heightMetres: 0.5, setUpId: null })
+const sign = (s: string) => tap(n, { kind: 'signSeen', sign: s, rein: null })
+const part = (i: number) => tap(n, { kind: 'partBegun', part: i })
+const tense = (tension: number) => tap(n, { kind: 'tensionSeen', tension })
+const change = (quality: string) => tap(n, { kind: 'changeRidden', to: 'left', quality, where: 'diagonal' })
+const answered = (rule: string, accepted = false) => tap(n, { kind: 'adviceAnswered', rule, accepted })
+const mark = (rein: string, value: number) => tap(n, { kind: 'marked', rein, mark: value, about: '' })
+
+const advice = (
+  rule: string,
+  trigger: RailTrigger,
+  from: number,
+  more: Partial<RailAdvice> = {},
+): RailAdvice => ({
+  rule,
+  trigger,
+  from,
+  part: null,
+  inPart: true,
+  says: rule,
+  do: '',
+  canWait: true,
+  endsRide: false,
+  why: { rule: '', inputs: [], source: { class: 'commonPractice', says: '' } },
+  ...more,
+})
+const grid: RailPart[] = [{ pad: 'fence', fences: 3, countsAs: 2, heightMetres: 0.5, line: null }]
+const says = (all: RailAdvice[], events: RideEvent[], parts: RailPart[] = [], now = 0) =>
+  speaking(all, events, parts, now)?.advice.rule ?? null
+
+test('a run-out speaks at once, either way, and a clear jump does not', () => {
+  const all = [advice('RanOut', 'ranOut', 1)]
+  expect(says(all, [jump('clear')])).toBeNull()
+  expect(says(all, [jump('runOutLeft')])).toBe('RanOut')
+  expect(says(all, [jump('runOutRight')])).toBe('RanOut')
+})
+
+test('answered it is silent until it happens again', () => {
+  const all = [advice('RushesPoles', 'rushedPoles', 1)]
+  const first = [pass('left', 1, 0, 1), answered('RushesPoles')]
+  expect(says(all, first)).toBeNull()
+  expect(says(all, [...first, pass('left', 1, 0, 0)])).toBeNull()
+  expect(says(all, [...first, pass('right', 1, 0, 1)])).toBe('RushesPoles')
+})
+
+test('what belongs to a part is counted in that part, what belongs to the ride in all of it', () => {
+  const events = [part(0), sign('tempoLost'), sign('tired'), part(1)]
+  expect(says([advice('TempoLost', 'tempoLost', 1)], events, [], 1)).toBeNull()
+  expect(says([advice('Tires', 'tired', 1, { inPart: false })], events, [], 1)).toBe('Tires')
+})
+
+test('pain goes before everything else', () => {
+  const all = [
+    advice('OffOrSore', 'pain', 1, { inPart: false, endsRide: true, canWait: false }),
+    advice('RanOut', 'ranOut', 1),
+  ]
+  expect(says(all, [sign('heatInLeg'), jump('runOutLeft')])).toBe('OffOrSore')
+})
+
+test('of two lines on the same count the later one speaks', () => {
+  const all = [advice('OneGoodChange', 'goodChange', 1), advice('TwoGoodChanges', 'goodChange', 2)]
+  expect(says(all, [change('clean')])).toBe('OneGoodChange')
+  expect(says(all, [change('clean'), change('late')])).toBe('OneGoodChange')
+  expect(says(all, [change('clean'), change('clean')])).toBe('TwoGoodChanges')
+})
+
+test('a late change, one short behind and none each have their line', () => {
+  const all = [advice('Late', 'lateChange', 1), advice('None', 'noChange', 1)]
+  expect(says(all, [change('late')])).toBe('Late')
+  expect(says(all, [change('shortBehind')])).toBe('Late')
+  expect(says(all, [change('none')])).toBe('None')
+})
+
+test('touches speak only when all are on one rein and both were ridden', () => {
+  const all = [advice('OneSide', 'touchedOnOneReinOnly', 4, { inPart: false })]
+  const four = [pass('left', 0, 1), pass('left', 0, 1), pass('left', 0, 1), pass('left', 0, 1)]
+  expect(says(all, four)).toBeNull()
+  expect(says(all, [...four, pass('right', 1, 0)])).toBe('OneSide')
+  expect(says(all, [...four, pass('right', 1, 1)])).toBeNull()
+})
+
+test('tension: over the top, two running, and after a change', () => {
+  const running = [advice('Running', 'tenseRunning', 2)]
+  expect(says(running, [tense(3), tense(2), tense(3)])).toBeNull()
+  expect(says(running, [tense(2), tense(3), tense(3)])).toBe('Running')
+  expect(says([advice('Over', 'overTheTop', 1)], [tense(4)])).toBe('Over')
+  const after = [advice('Settle', 'tenseAfterChange', 1)]
+  expect(says(after, [tense(3)])).toBeNull()
+  expect(says(after, [tense(3), change('clean')])).toBeNull()
+  expect(says(after, [change('clean'), tense(3)])).toBe('Settle')
+})
+
+test('the budget counts a go through a grid as the rules weigh it', () => {
+  const all = [advice('EffortBudget', 'effortsCounted', 4, { inPart: false })]
+  // Three fences that count as two: one go is two, two goes are four.
+  expect(says(all, [part(0), jump('clear', 3)], grid)).toBeNull()
+  expect(says(all, [part(0), jump('clear', 3), jump('clear', 3)], grid)).toBe('EffortBudget')
+})
+
+test('the aim is met when the lower of the last marks on both reins reaches it', () => {
+  const all = [advice('AimMet', 'markOnBothReins', 7, { part: 0 })]
+  expect(says(all, [mark('left', 8)])).toBeNull()
+  expect(says(all, [mark('left', 8), mark('right', 6.5)])).toBeNull()
+  expect(says(all, [mark('left', 8), mark('right', 6.5), mark('right', 7)])).toBe('AimMet')
+  expect(says(all, [mark('both', 7)])).toBe('AimMet')
+  expect(says(all, [mark('both', 7)], [], 1)).toBeNull()
+})
+
+test('landing on the lead of the other rein is the wrong lead', () => {
+  const all = [advice('LandsOnWrongLead', 'wrongLead', 1)]
+  const first = jump('clear', 1, 'left')
+  const landed = (on: string) =>
+    tap(n, {
+      kind: 'jumpTold',
+      jump: first.id,
+      landedOn: on,
+      takeOff: null,
+      cause: null,
+      changedBeforeTurn: null,
+    })
+  expect(says(all, [first, landed('left')])).toBeNull()
+  expect(says(all, [first, landed('right')])).toBe('LandsOnWrongLead')
+})
+
+test('steps refused count as a refused yield', () => {
+  const all = [advice('RefusesAYield', 'refusedYield', 1)]
+  const steps = (given: number) => tap(n, { kind: 'yieldSteps', awayFrom: 'left', asked: 4, given })
+  expect(says(all, [steps(2)])).toBeNull()
+  expect(says(all, [steps(0)])).toBe('RefusesAYield')
+})
+
+test('what is due at the beginning is said at the beginning, and once', () => {
+  const all = [advice('TooHot', 'begin', 0, { inPart: false })]
+  expect(says(all, [part(0)])).toBe('TooHot')
+  expect(says(all, [part(0), answered('TooHot', true)])).toBeNull()
+})
+
+test('the screen stands where the taps put it, by gait, rein, part and clock', () => {
+  const events = [
+    tap(0, { kind: 'partBegun', part: 0 }),
+    tap(0, { kind: 'gaitNow', gait: 'walk' }),
+    tap(60, { kind: 'reinNow', rein: 'left' }),
+    tap(120, { kind: 'partBegun', part: 1 }),
+    tap(120, { kind: 'gaitNow', gait: 'trot' }),
+    tap(180, { kind: 'paused', because: 'girth' }),
+  ]
+  const at = standing(events, morning + 400_000)
+  expect(at).toMatchObject({
+    gait: null,
+    paused: true,
+    rein: 'left',
+    part: 1,
+    ridden: 180_000,
+    byPart: { 0: 120_000, 1: 60_000 },
+  })
+  const on = standing([...events, tap(300, { kind: 'gaitNow', gait: 'walk' })], morning + 330_000)
+  expect(on).toMatchObject({ gait: 'walk', paused: false, ridden: 210_000, gaitSince: morning + 300_000 })
+  expect(standing([...events, tap(300, { kind: 'rideEnded' })], morning + 900_000)).toMatchObject({
+    ended: true,
+    ridden: 180_000,
+  })
+})
+
+test('what was taken back is left out, and taps are put in order', () => {
+  const slip = tap(5, { kind: 'gaitNow', gait: 'gallop' })
+  const walk = tap(0, { kind: 'gaitNow', gait: 'walk' })
+  expect(counted([slip, tap(6, { kind: 'takenBack', event: slip.id }), walk])).toEqual([walk])
+})
+
+test('every tap is said in a rider’s words', () => {
+  expect(sayTap(pass('left', 0, 1))).toBe('Poles touched, left rein')
+  expect(sayTap({ ...pass('right', 0, 1), leg: 'leftHind' } as RideEvent)).toBe(
+    'Poles touched, left hind, right rein',
+  )
+  expect(sayTap(pass('left', 4, 1, 2))).toBe('Poles, left rein: 4 clean, 1 touched, 2 rushed')
+  expect(sayTap(jump('runOutLeft'))).toBe('Fence 50 cm ran out left, left rein')
+  expect(sayTap(change('shortBehind'))).toBe('Change to the left short behind, on the diagonal')
+  expect(sayTap(tap(0, { kind: 'stridesCounted', metres: 15, strides: 5, planned: 4, rein: 'both' }))).toBe(
+    '5 strides on 15 m (planned 4)',
+  )
+  expect(sayTap(tap(0, { kind: 'reinNow', rein: 'right' }))).toBe('Right rein')
+  expect(sayTap(tap(0, { kind: 'paused', because: 'girth' }))).toBe('Stopped: girth')
+})
