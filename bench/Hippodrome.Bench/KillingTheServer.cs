@@ -70,8 +70,14 @@ internal static class KillingTheServer
             }
 
             server = await StartAsync(http);
-            while (!acknowledged)
+            for (var tries = 0; !acknowledged; tries++)
             {
+                if (tries == 50)
+                {
+                    Console.WriteLine($"kill {i}: the taps were not taken after the server came back");
+                    return 1;
+                }
+
                 acknowledged = await TrySendAsync(batch);
             }
         }
@@ -91,8 +97,9 @@ internal static class KillingTheServer
             {
                 var taps = Taps();
                 sent.UnionWith(taps.Select(t => t.Id));
-                while (!await TrySendAsync(taps))
+                if (!await TrySendAsync(taps))
                 {
+                    throw new InvalidOperationException("The server does not take taps.");
                 }
             }
         }
