@@ -24,7 +24,8 @@ export const trouble = ref<'' | 'signal' | 'signIn'>('')
 const arrived = new Set<string>()
 const batch = 100
 const again = 5000
-let sending = false
+let running: Promise<void> | null = null
+let queued: Promise<void> | null = null
 let timer: ReturnType<typeof setTimeout> | undefined
 let person = ''
 
@@ -67,9 +68,23 @@ async function count() {
   return { taps: [...taps.filter((t) => !t.refused), ...inMemory.value], photos }
 }
 
-export async function flush(): Promise<void> {
-  if (sending || !person) return
-  sending = true
+/** Done when all that waited at the call has been tried: a sending under way is followed by another. */
+export function flush(): Promise<void> {
+  if (running) {
+    const before = running
+    return (queued ??= before
+      .catch(() => undefined)
+      .then(() => {
+        queued = null
+        return flush()
+      }))
+  }
+  running = sendAll().finally(() => (running = null))
+  return running
+}
+
+async function sendAll(): Promise<void> {
+  if (!person) return
   clearTimeout(timer)
   try {
     for (;;) {
@@ -84,8 +99,6 @@ export async function flush(): Promise<void> {
     if (!(e instanceof Problem)) throw e
     trouble.value = e.status === 401 ? 'signIn' : 'signal'
     timer = setTimeout(() => void flush(), again)
-  } finally {
-    sending = false
   }
 }
 
