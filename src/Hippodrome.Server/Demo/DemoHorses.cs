@@ -98,6 +98,11 @@ internal static class DemoHorses
             "narrow/barrel", "cross-country/level-speed", "fitness/walk-hardening");
         await s.RestrictAsync(horse, "coming back from a long rest", "Iva Sorrel, vet", -24, 11, [Gait.Canter, Gait.Gallop], [Strand.Grids, Strand.Jumping, Strand.Narrow, Strand.CrossCountry]);
         await s.MoveAsync(horse, -22, "fitness/trot-sets", MoveKind.ByHand, "forty minutes of walk, legs cool: trot begins");
+        foreach (var (day, minutes) in new[] { (46, 10), (44, 10), (41, 10), (39, 20), (37, 20), (34, 20), (32, 20), (30, 20), (27, 20), (25, 30), (23, 30) })
+        {
+            await s.RideAsync(horse, await s.KeepAsync(horse, new SessionEntry(s.Today.AddDays(-day), "Return: walk", Manner.Ridden, false, [new(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, minutes)], "")), new Went(6, 6, 1, true, 1), accepts: "Stay");
+        }
+
         for (var week = 3; week >= 1; week--)
         {
             var trot = (4 - week) * 2;

@@ -26,6 +26,8 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
 
     internal DemoBook Book => new(yard, this);
 
+    internal DemoBlocks Blocks => new(yard, this);
+
     public Guid Trainer { get; } = trainer;
 
     public Guid Rider { get; } = rider;

@@ -37,6 +37,8 @@ public static class DemoYard
         await DemoHorses.PipitAsync(story);
 
         await DemoPassports.YardAsync(story);
+        await story.Blocks.RosterAsync();
+        await story.Blocks.AllAsync();
 
         await yard.GiveHorsesAsync(rider, [quillan, lark, brannoc]);
         await yard.GiveHorsesAsync(owner, [verity]);

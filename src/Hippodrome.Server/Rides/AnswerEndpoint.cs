@@ -4,6 +4,7 @@ using Hippodrome.Core.Setups;
 using Hippodrome.Core.Verdicts;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Server.Sessions;
+using Hippodrome.Storage.Blocks;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.Rides;
 using Hippodrome.Storage.Sessions;
@@ -82,19 +83,29 @@ internal static class AnswerEndpoint
         }
 
         var changed = await KeepSetUpsAsync(visit, horseId, proposed.SetUps);
+        var placed = await PlacedNextAsync(visit, judged);
         var entry = proposed.Session with
         {
-            On = await FirstFreeDayAsync(visit, horseId, proposed.Session.On!.Value),
+            On = placed?.Session.On ?? await FirstFreeDayAsync(visit, horseId, proposed.Session.On!.Value),
             Parts = [.. proposed.Session.Parts!.Select(p => p.SetUpId is { } id && changed.TryGetValue(id, out var now) ? p with { SetUpId = now } : p)],
         };
-        var plan = SessionPlan.From(Guid.NewGuid(), entry, visit.Today).OrThrow();
+        var plan = SessionPlan.From(placed?.Session.Id ?? Guid.NewGuid(), entry, visit.Today).OrThrow();
         var hard = (await visit.CheckPlanAsync(horseId, plan)).Faults.Where(f => f.Hard).Select(f => f.Says).ToList();
         if (hard.Count > 0)
         {
             return (null, hard);
         }
 
-        await visit.Yard.AddSessionAsync(horseId, plan);
+        // A placed session that was drawn up once and taken off is there under its id still.
+        if (await visit.Yard.RemoveSessionAsync(horseId, plan.Id, false))
+        {
+            await visit.Yard.ChangeSessionAsync(horseId, plan, (await visit.Yard.FindSessionAsync(horseId, plan.Id))!.Version);
+        }
+        else
+        {
+            await visit.Yard.AddSessionAsync(horseId, plan);
+        }
+
         return (plan.Id, proposed.Says);
     }
 
@@ -114,10 +125,22 @@ internal static class AnswerEndpoint
         return ids;
     }
 
+    /// <summary>The next session of the same kind that the horse's block has placed and nobody has drawn up: the answer is ridden there.</summary>
+    private static async Task<HorsePlaced?> PlacedNextAsync(Visit visit, JudgedRide judged)
+    {
+        var horseId = judged.Ride.HorseId;
+        var placed = await visit.Yard.PlacedAsync([horseId], judged.Ride.OnDay, visit.Today.AddDays(DaysLookedAhead));
+        var kind = placed.Find(p => p.Session.Id == judged.Ride.SessionId || p.Session.On == judged.Ride.OnDay)?.Session.Kind;
+        var ahead = placed.FindAll(p => p.Session.Kind == kind && p.Session.On >= visit.Today && p.Session.On > judged.Ride.OnDay);
+        var drawnUp = (await visit.Yard.SessionsByIdAsync(ahead.Select(p => p.Session.Id))).Select(s => s.Plan.Id).ToHashSet();
+        return ahead.Find(p => !drawnUp.Contains(p.Session.Id));
+    }
+
     private static async Task<DateOnly> FirstFreeDayAsync(Visit visit, Guid horseId, DateOnly wanted)
     {
         var from = wanted > visit.Today ? wanted : visit.Today;
-        var taken = (await visit.Yard.SessionsAsync(from, from.AddDays(DaysLookedAhead), [horseId])).Select(s => s.Plan.On).ToHashSet();
+        var taken = (await visit.Yard.SessionsAsync(from, from.AddDays(DaysLookedAhead), [horseId])).Select(s => s.Plan.On)
+            .Concat((await visit.Yard.PlacedAsync([horseId], from, from.AddDays(DaysLookedAhead))).Select(p => p.Session.On)).ToHashSet();
         return Enumerable.Range(0, DaysLookedAhead).Select(from.AddDays).FirstOrDefault(d => !taken.Contains(d), from.AddDays(DaysLookedAhead));
     }
 }

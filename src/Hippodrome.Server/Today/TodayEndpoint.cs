@@ -1,3 +1,4 @@
+using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Care;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
@@ -9,6 +10,7 @@ using Hippodrome.Server.Hosting;
 using Hippodrome.Server.Rides;
 using Hippodrome.Server.Sessions;
 using Hippodrome.Simulators;
+using Hippodrome.Storage.Blocks;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.Rides;
 using Hippodrome.Storage.Sessions;
@@ -24,9 +26,12 @@ public sealed record Warning(string Text, bool Grave);
 /// <summary>A ride whose verdict nobody has answered yet.</summary>
 public sealed record WaitingVerdict(Guid RideId, DateOnly On, VerdictWord Word, string Seen, string Do);
 
+/// <summary>What a block has placed and nobody has drawn up yet.</summary>
+public sealed record PlacedToday(Guid BlockId, PlacedSession Session);
+
 /// <summary>One horse's day.</summary>
 public sealed record HorseToday(
-    HorseView Horse, IReadOnlyList<SessionView> Sessions, SessionView? Next, AimView? Aim, IReadOnlyList<Warning> Warnings, WaitingVerdict? Waiting, int? DaysSinceRidden);
+    HorseView Horse, IReadOnlyList<SessionView> Sessions, PlacedToday? Placed, SessionView? Next, PlacedToday? NextPlaced, AimView? Aim, IReadOnlyList<Warning> Warnings, WaitingVerdict? Waiting, int? DaysSinceRidden);
 
 public sealed record YardToday(DateOnly On, WeatherReading Weather, HeatAdvice Heat, IReadOnlyList<HorseToday> Horses);
 
@@ -45,17 +50,23 @@ public static class TodayEndpoint
         var latest = rides.DistinctBy(r => r.HorseId).ToDictionary(r => r.HorseId);
         var waiting = await WaitingAsync(visit, [.. latest.Values], rides);
 
+        var placed = (await visit.Yard.PlacedAsync(ids, visit.Today, visit.Today.AddDays(DaysAhead))).ToLookup(p => p.HorseId);
+
         var reading = WeatherStation.Read(visit.Now);
         return TypedResults.Ok(new YardToday(visit.Today, reading, Heat.Advise(reading), horses.ConvertAll(kept =>
         {
             var id = kept.Value.Id;
             var today = book.On(id, visit.Today).Select(book.Show).ToList();
             var next = book.After(id, visit.Today).FirstOrDefault(s => s.RideId is null);
+            // A session planned for the day, drawn up or by hand, stands for what the block has placed there.
+            var open = placed[id].Where(p => !book.On(id, p.Session.On).Any()).Select(p => new PlacedToday(p.BlockId, p.Session)).ToList();
             var aim = book.NextAim(id, visit.Today);
             return new HorseToday(
                 HorseEndpoints.Show(kept, visit.Today),
                 today,
+                today.Exists(s => s.RideId is not null) || latest.GetValueOrDefault(id)?.OnDay == visit.Today ? null : open.Find(p => p.Session.On == visit.Today),
                 next is null ? null : book.Show(next),
+                open.Find(p => p.Session.On > visit.Today && (next is null || p.Session.On < next.Plan.On)),
                 aim is null ? null : AimEndpoints.Show(aim.Aim, aim.Version, visit.Today),
                 Warn(book.Holds(id), book.Restrictions(id).Where(r => r.HoldsOn(visit.Today)), book.Feet(id, visit.Today), today),
                 waiting.GetValueOrDefault(id),

@@ -8,6 +8,9 @@ public sealed record Ride(Guid Id, Guid HorseId, Guid? SessionId, DateOnly OnDay
 /// <summary>What a trainer made of a verdict.</summary>
 public sealed record VerdictAnswer(Guid Id, Guid RideId, string Rule, bool Accepted, string Word, Guid? NextSessionId, string By, DateTime At);
 
+/// <summary>A day a horse was ridden, and the planned session that was, if any.</summary>
+public sealed record RiddenDay(Guid HorseId, Guid RideId, Guid? SessionId, DateOnly OnDay);
+
 /// <summary>What became of events that were sent.</summary>
 /// <param name="Added">Ids that were new.</param>
 /// <param name="Differing">Ids that are there already and say something else.</param>
@@ -44,6 +47,12 @@ public static class RideStore
         (await yard.QueryAsync<RiddenRow>(
             "select distinct horse_id, on_day from ride where yard_id = @yard and horse_id = any(@ids) and on_day between @from and @until", new { ids = horseIds.ToArray(), from, until }))
             .ToLookup(r => r.HorseId, r => r.OnDay);
+
+    /// <summary>The rides of these horses between two days with the sessions they were, by horse.</summary>
+    public static async Task<ILookup<Guid, RiddenDay>> RiddenDaysAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly from, DateOnly until) =>
+        (await yard.QueryAsync<RiddenDay>(
+            "select horse_id, id as ride_id, session_id, on_day from ride where yard_id = @yard and horse_id = any(@ids) and on_day between @from and @until order by on_day, created_at", new { ids = horseIds.ToArray(), from, until }))
+            .ToLookup(r => r.HorseId);
 
     /// <summary>A picture of a ride; sending it twice keeps one.</summary>
     public static Task AddPhotoAsync(this YardSession yard, Guid rideId, Guid id, byte[] jpeg, Guid sentBy) => yard.ExecuteAsync(

@@ -1,0 +1,107 @@
+using Hippodrome.Core.Conditioning;
+using Hippodrome.Core.Measures;
+
+namespace Hippodrome.Core.Blocks;
+
+/// <summary>A stretch of weeks with one task.</summary>
+public enum BlockPhase
+{
+    Base,
+    Climb,
+    AtLevel,
+    RunIn,
+
+    /// <summary>The walk weeks of a return.</summary>
+    Walk,
+
+    /// <summary>Its trot weeks.</summary>
+    Trot,
+
+    /// <summary>Its canter weeks.</summary>
+    Canter,
+
+    /// <summary>A stage of the vet's plan.</summary>
+    Stage,
+}
+
+/// <summary>The one thing that goes up in a week.</summary>
+public enum Rise
+{
+    Nothing,
+    Minutes,
+    Speed,
+    Height,
+}
+
+/// <summary>A phase and the weeks it takes, by number.</summary>
+public sealed record PhaseSpan(BlockPhase Phase, int FirstWeek, int LastWeek, string Says, Why Why);
+
+/// <summary>A rung the horse is expected to work on in a week, if all goes well.</summary>
+public sealed record RungExpected(string RungId, Why Why);
+
+/// <summary>A soft rule that bends on a day or in a week.</summary>
+public sealed record Bent(string Rule, string Says);
+
+/// <summary>A week that goes back: the same again, or further.</summary>
+/// <param name="Monday">From which week.</param>
+/// <param name="WeeksBack">1: the week before again; 2: the one before that.</param>
+/// <param name="WeeksOff">Where so much was missed that a return ramp takes its place: weeks off.</param>
+/// <param name="Because">Why.</param>
+public sealed record Setback(DateOnly Monday, int WeeksBack, int? WeeksOff, string Because);
+
+/// <summary>A day's work as the block places it. What is ridden in it is drawn up when it comes near.</summary>
+/// <param name="Id">Stays the same as long as it is the same session of its week, wherever it moves.</param>
+/// <param name="On">The day.</param>
+/// <param name="Kind">What it is for.</param>
+/// <param name="Minutes">Minutes by gait.</param>
+/// <param name="RungId">The rung in work, where one is.</param>
+/// <param name="Efforts">Fences, counted; null where nothing is jumped.</param>
+/// <param name="Sets">Sets at speed, where there are any.</param>
+/// <param name="Bouts">Bouts of trot or canter it is ridden in, during a return.</param>
+/// <param name="Pinned">The trainer has fixed its day.</param>
+/// <param name="Bent">Soft rules that bend on this day.</param>
+/// <param name="Why">Why it is there.</param>
+/// <param name="RiderId">Who rides it, once the yard's week has been shared out.</param>
+public sealed record PlacedSession(
+    Guid Id, DateOnly On, SessionKind Kind, MinutesByGait Minutes, string? RungId, int? Efforts, CanterSets? Sets, int? Bouts, bool Pinned, IReadOnlyList<Bent> Bent, Why Why, Guid? RiderId = null);
+
+/// <summary>One week of a block.</summary>
+/// <param name="Number">From 1.</param>
+/// <param name="Monday">Its first day.</param>
+/// <param name="Phase">The phase it belongs to.</param>
+/// <param name="Minutes">The sum of its sessions.</param>
+/// <param name="Rises">The one thing that goes up.</param>
+/// <param name="Lighter">Every fourth week eases.</param>
+/// <param name="HeldUntil">What the work waits for; null where nothing holds it.</param>
+/// <param name="Rungs">Rungs expected.</param>
+/// <param name="Sessions">Its sessions in the order of their days.</param>
+/// <param name="Bent">Soft rules that bend in the week as a whole.</param>
+/// <param name="Why">Why so many minutes.</param>
+public sealed record BlockWeek(
+    int Number, DateOnly Monday, BlockPhase Phase, MinutesByGait Minutes, Rise Rises, bool Lighter, string? HeldUntil, IReadOnlyList<RungExpected> Rungs, IReadOnlyList<PlacedSession> Sessions, IReadOnlyList<Bent> Bent, Why Why);
+
+/// <summary>How the solver came out.</summary>
+/// <param name="Optimal">No placing is better by the rules there are.</param>
+/// <param name="Cost">What the soft rules cost.</param>
+/// <param name="Bound">What they must cost at least.</param>
+/// <param name="Cancelled">The clock on the wall ended it early.</param>
+public sealed record Solved(bool Optimal, double Cost, double Bound, bool Cancelled);
+
+/// <summary>A session the trainer has taken out of a week, so that it is not planned again.</summary>
+public sealed record Skipped(Guid Id, DateOnly Monday, SessionKind Kind);
+
+/// <summary>A block, planned and explained.</summary>
+/// <param name="Phases">Its phases.</param>
+/// <param name="Weeks">Its weeks.</param>
+/// <param name="Setbacks">Weeks that went back because days were missed.</param>
+/// <param name="Skipped">Sessions taken out by hand.</param>
+/// <param name="Added">Sessions put in by hand, beyond the week's own.</param>
+/// <param name="Notes">What to know of it as a whole.</param>
+/// <param name="Solved">How the solver came out.</param>
+public sealed record BlockPlan(
+    IReadOnlyList<PhaseSpan> Phases, IReadOnlyList<BlockWeek> Weeks, IReadOnlyList<Setback> Setbacks, IReadOnlyList<Skipped> Skipped, IReadOnlyList<Guid> Added, IReadOnlyList<string> Notes, Solved Solved)
+{
+    public IEnumerable<PlacedSession> Sessions => Weeks.SelectMany(w => w.Sessions);
+
+    public PlacedSession? Find(Guid id) => Sessions.FirstOrDefault(s => s.Id == id);
+}

@@ -1,0 +1,67 @@
+using Hippodrome.Core.Aims;
+using Hippodrome.Core.Conditioning;
+using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Yards;
+
+namespace Hippodrome.Core.Blocks;
+
+/// <summary>Minutes by gait that were ridden on a day.</summary>
+public sealed record DayRidden(DateOnly On, double Walk, double Trot, double Canter, int Efforts);
+
+/// <summary>What the form for a new block starts from.</summary>
+/// <param name="Entry">Filled in as far as it can be known.</param>
+/// <param name="Because">Why each of it is as it is.</param>
+public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Because)
+{
+    public static readonly Figure<int> WeeksLookedAt = Figure.Chosen("What a horse does now is the mean of the last", 3, "weeks with work in them", "one week is chance, and a month ago is another horse");
+    private static readonly DayOfWeek[] AllButMonday = [DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Thursday, DayOfWeek.Friday, DayOfWeek.Saturday, DayOfWeek.Sunday];
+
+    /// <param name="horse">The horse.</param>
+    /// <param name="ridden">What it did lately.</param>
+    /// <param name="roster">Who is there when.</param>
+    /// <param name="today">Today.</param>
+    public static BlockSuggestion For(HorseNow horse, IReadOnlyList<DayRidden> ridden, Roster roster, DateOnly today)
+    {
+        ArgumentNullException.ThrowIfNull(horse);
+        ArgumentNullException.ThrowIfNull(ridden);
+        ArgumentNullException.ThrowIfNull(roster);
+        var aim = horse.Aims.Where(a => a.On > today).MinBy(a => a.On);
+        var last = ridden.Count == 0 ? (DateOnly?)null : ridden.Max(r => r.On);
+        var weeksOff = last is { } on ? (today.DayNumber - on.DayNumber) / 7 : 0;
+        var (now, nowWhy) = Now(ridden, today);
+        var purpose = weeksOff >= TimeOff.RestFrom.Value ? Purpose.Return
+            : aim is null || aim.DaysLeft(today) > 21 ? Purpose.Schooling : Purpose.RunIn;
+        var start = TrainingLoad.Monday(today) == today ? today : today.AddDays(1);
+        // A day off for the horse, and one for whoever does most of the work.
+        var days = AllButMonday.Where(d => roster.Riders.Count == 0 || roster.Riders.Any(r => r.Days.Contains(d))).ToList();
+        var entry = new BlockEntry(
+            aim is null ? $"{horse.Horse.Name}: {(purpose == Purpose.Return ? "back to work" : "schooling")}" : $"To {aim.Name}",
+            purpose, start, aim is null ? 8 : null, aim?.Id, aim?.Discipline, Focus(horse, aim), now, days,
+            [.. roster.HelperDays.Intersect(days)], [.. roster.ArenaDays.Intersect(days)], [.. days.Where(d => d is DayOfWeek.Wednesday or DayOfWeek.Saturday or DayOfWeek.Sunday)], null, [], [], [],
+            purpose == Purpose.Return ? new ReturnEntry(weeksOff, OffBecause.Rest) : null, null);
+        return new BlockSuggestion(entry, [nowWhy, .. aim is null ? [] : (Why[])[new Why("A block leads to the next competition", [FormattableString.Invariant($"{aim.Name} on {aim.On:d MMMM}")], Source.CommonPractice)]]);
+    }
+
+    private static (MinutesByGait Now, Why Why) Now(IReadOnlyList<DayRidden> ridden, DateOnly today)
+    {
+        var monday = TrainingLoad.Monday(today);
+        var weeks = ridden.Where(r => r.On < monday && r.On >= monday.AddDays(-7 * 2 * WeeksLookedAt.Value)).GroupBy(r => TrainingLoad.Monday(r.On)).OrderByDescending(w => w.Key).Take(WeeksLookedAt.Value).ToList();
+        int Mean(Func<DayRidden, double> gait) => weeks.Count == 0 ? 0 : (int)Math.Round(weeks.Average(w => w.Sum(gait)), MidpointRounding.AwayFromZero);
+        return (new MinutesByGait(Mean(r => r.Walk), Mean(r => r.Trot), Mean(r => r.Canter)), new Why(
+            "What it does now is the mean of its last weeks of work", [weeks.Count == 0 ? "no ride in the last weeks: give the minutes of an ordinary week" : $"{weeks.Count} {(weeks.Count == 1 ? "week" : "weeks")} with work in {(weeks.Count == 1 ? "it" : "them")}"], WeeksLookedAt.Source));
+    }
+
+    /// <summary>Strands the discipline is about and the horse has begun, the least far along first.</summary>
+    private static List<Strand> Focus(HorseNow horse, Aim? aim)
+    {
+        Strand[] about = aim?.Discipline switch
+        {
+            Discipline.Jumping => [Strand.Jumping, Strand.Grids, Strand.Flatwork],
+            Discipline.Eventing => [Strand.Jumping, Strand.CrossCountry, Strand.Flatwork],
+            _ => [Strand.Lateral, Strand.Flatwork, Strand.Poles],
+        };
+        return [.. about.Where(s => horse.Places[s] is not null).OrderBy(s => (double)horse.Places[s]!.Step / Catalogue.Ladder(s).Count).Take(2)];
+    }
+}

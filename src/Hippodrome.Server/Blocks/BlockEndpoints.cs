@@ -1,0 +1,200 @@
+using Hippodrome.Core.Blocks;
+using Hippodrome.Core.Measures;
+using Hippodrome.Server.Hosting;
+using Hippodrome.Storage.Blocks;
+using Hippodrome.Storage.People;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Hippodrome.Server.Blocks;
+
+/// <summary>Some of the changes of a plan made again, or all of them.</summary>
+/// <param name="Number">The version they were seen on.</param>
+/// <param name="Entry">Other inputs, where they were changed.</param>
+/// <param name="Accepted">Sessions whose change is taken over; all of them if left out.</param>
+/// <param name="Because">Why, for the record.</param>
+public sealed record AcceptPlanEntry(int? Number = null, BlockEntry? Entry = null, IReadOnlyList<Guid>? Accepted = null, string? Because = null);
+
+/// <summary>Planning again, perhaps with other inputs.</summary>
+public sealed record AgainEntry(BlockEntry? Entry = null);
+
+/// <summary>The day a block ends.</summary>
+public sealed record EndEntry(DateOnly? On = null);
+
+public static class BlockEndpoints
+{
+    public static void MapBlocks(this RouteGroupBuilder api)
+    {
+        api.MapGet("/horses/{horseId}/blocks", ListAsync).Needs(Access.Reads);
+        api.MapGet("/horses/{horseId}/blocks/suggestion", SuggestAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/blocks/plan", PreviewAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/blocks", AddAsync).Needs(Access.Trains);
+        api.MapGet("/horses/{horseId}/blocks/{blockId:guid}", OneAsync).Needs(Access.Reads);
+        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/again", AgainAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/accept", AcceptAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/versions/{number:int}/restore", RestoreAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/end", EndAsync).Needs(Access.Trains);
+        api.MapBlockSessions();
+        api.MapReturns();
+    }
+
+    private static async Task<Ok<List<BlockLine>>> ListAsync(Guid horseId, Visit visit) => TypedResults.Ok((await visit.Yard.BlocksAsync(horseId)).ConvertAll(BlockViews.Line));
+
+    private static async Task<Ok<BlockSuggestion>> SuggestAsync(Guid horseId, Visit visit)
+    {
+        var book = await BlockBook.OpenAsync(visit, [horseId]);
+        var lately = book.Ridden(horseId).Where(r => r.OnDay >= visit.Today.AddDays(-60));
+        return TypedResults.Ok(BlockSuggestion.For(book.Horse(horseId), await BlockBook.RiddenAsync(visit, lately), book.Roster, visit.Today));
+    }
+
+    /// <summary>The plan these inputs give; nothing is kept.</summary>
+    private static async Task<Results<Ok<BlockPlan>, ProblemHttpResult>> PreviewAsync(Guid horseId, BlockEntry entry, Visit visit, CancellationToken cancel)
+    {
+        var (_, plan, refusal) = await PlanAsync(horseId, Guid.NewGuid(), entry, visit, cancel);
+        return refusal is null ? TypedResults.Ok(plan!) : refusal;
+    }
+
+    private static async Task<Results<Ok<BlockView>, ProblemHttpResult>> AddAsync(Guid horseId, BlockEntry entry, Visit visit, CancellationToken cancel)
+    {
+        await visit.Yard.LockAsync(horseId);
+        var id = Guid.NewGuid();
+        var (block, plan, refusal) = await PlanAsync(horseId, id, entry, visit, cancel);
+        if (refusal is not null)
+        {
+            return refusal;
+        }
+
+        await visit.Yard.AddBlockAsync(horseId, id, entry with { Start = block!.Start }, block.Start);
+        await visit.Yard.KeepPlanAsync(horseId, id, 1, entry with { Start = block.Start }, plan!, "the first plan", visit.Me.Id, visit.Now);
+        return TypedResults.Ok(await BlockViews.ShowAsync(visit, (await visit.Yard.FindBlockAsync(horseId, id))!));
+    }
+
+    private static async Task<Results<Ok<BlockView>, ProblemHttpResult>> OneAsync(Guid horseId, Guid blockId, Visit visit) =>
+        await visit.Yard.FindBlockAsync(horseId, blockId) is { } kept ? TypedResults.Ok(await BlockViews.ShowAsync(visit, kept)) : Problems.NotFound();
+
+    /// <summary>What planning again from today would change; nothing is kept.</summary>
+    private static async Task<Results<Ok<Replanned>, ProblemHttpResult>> AgainAsync(Guid horseId, Guid blockId, AgainEntry entry, Visit visit, CancellationToken cancel)
+    {
+        if (await visit.Yard.FindBlockAsync(horseId, blockId) is not { EndedOn: null } kept)
+        {
+            return Problems.NotFound();
+        }
+
+        var (_, again, refusal) = await ReplanAsync(kept, entry.Entry, visit, cancel);
+        return refusal is null ? TypedResults.Ok(again!) : refusal;
+    }
+
+    private static async Task<Results<Ok<BlockView>, ProblemHttpResult>> AcceptAsync(Guid horseId, Guid blockId, AcceptPlanEntry entry, Visit visit, CancellationToken cancel)
+    {
+        if (await visit.Yard.FindBlockAsync(horseId, blockId) is not { EndedOn: null } kept)
+        {
+            return Problems.NotFound();
+        }
+
+        var checks = new Checks();
+        var because = checks.OptionalText("because", entry.Because, 300);
+        checks.That(entry.Number is not null, "number", "The version is missing.", "Load the page again.");
+        if (checks.Faults.Count > 0)
+        {
+            return Problems.Faulty(checks.Faults);
+        }
+
+        if (entry.Number != kept.Number)
+        {
+            return Problems.Conflict(await BlockViews.ShowAsync(visit, kept), entry);
+        }
+
+        var (planned, again, refusal) = await ReplanAsync(kept, entry.Entry, visit, cancel);
+        if (refusal is not null)
+        {
+            return refusal;
+        }
+
+        var accepted = PlanChanges.Accept(planned!, again!, entry.Accepted?.ToHashSet() ?? [.. again!.Changes.Select(c => c.Id)]);
+        if (!accepted.IsFine)
+        {
+            return Problems.Faulty(accepted.Faults);
+        }
+
+        return await KeepAsync(visit, kept, entry.Entry is null ? kept.Entry : entry.Entry with { Start = kept.Entry.Start }, accepted.Value, because.Length > 0 ? because : again!.Says ?? "planned again from today");
+    }
+
+    /// <summary>An earlier version again, from today on; days gone by stay as they are.</summary>
+    private static async Task<Results<Ok<BlockView>, ProblemHttpResult>> RestoreAsync(Guid horseId, Guid blockId, int number, Visit visit)
+    {
+        if (await visit.Yard.FindBlockAsync(horseId, blockId) is not { EndedOn: null } kept || await visit.Yard.FindBlockVersionAsync(blockId, number) is not { } old)
+        {
+            return Problems.NotFound();
+        }
+
+        var plan = PlanChanges.BackTo(old.Plan, kept.Plan, visit.Today);
+        return await KeepAsync(visit, kept, old.Entry, plan, $"back to version {number}");
+    }
+
+    private static async Task<Results<Ok<List<BlockLine>>, ProblemHttpResult>> EndAsync(Guid horseId, Guid blockId, EndEntry entry, Visit visit)
+    {
+        var on = entry.On ?? visit.Today;
+        if (Math.Abs(on.DayNumber - visit.Today.DayNumber) > 7 * BlockFigures.LongestBlock.Value)
+        {
+            return Problems.Faulty("on", "That day is too far away.", "Give a day near today.");
+        }
+
+        return await visit.Yard.EndBlockAsync(horseId, blockId, on) ? await ListAsync(horseId, visit) : Problems.NotFound();
+    }
+
+    /// <summary>Keeps a version, and moves what was drawn up along with its day.</summary>
+    internal static async Task<Results<Ok<BlockView>, ProblemHttpResult>> KeepAsync(Visit visit, KeptBlock kept, BlockEntry entry, BlockPlan plan, string because)
+    {
+        if (!await visit.Yard.KeepPlanAsync(kept.HorseId, kept.Id, kept.Number + 1, entry, plan, because, visit.Me.Id, visit.Now))
+        {
+            return Problems.Conflict(await BlockViews.ShowAsync(visit, (await visit.Yard.FindBlockAsync(kept.HorseId, kept.Id))!), entry);
+        }
+
+        await DrawnUpSessions.FollowAsync(visit, kept.HorseId, kept.Plan, plan);
+        return TypedResults.Ok(await BlockViews.ShowAsync(visit, (await visit.Yard.FindBlockAsync(kept.HorseId, kept.Id))!));
+    }
+
+    private static async Task<(Block? Block, BlockPlan? Plan, ProblemHttpResult? Refusal)> PlanAsync(Guid horseId, Guid id, BlockEntry entry, Visit visit, CancellationToken cancel)
+    {
+        var book = await BlockBook.OpenAsync(visit, [horseId]);
+        var (block, refusal) = await ReadAsync(id, entry, book.Horse(horseId), visit);
+        if (refusal is not null)
+        {
+            return (null, null, refusal);
+        }
+
+        var plan = BlockPlanner.Plan(book.CaseOf(block!, null), cancel);
+        return plan.IsFine ? (block, plan.Value, null) : (null, null, Problems.Faulty(plan.Faults));
+    }
+
+    private static async Task<(PlanningCase? Case, Replanned? Again, ProblemHttpResult? Refusal)> ReplanAsync(KeptBlock kept, BlockEntry? entry, Visit visit, CancellationToken cancel)
+    {
+        var book = await BlockBook.OpenAsync(visit, [kept.HorseId], kept);
+        var next = await BlockBook.NextIsAsync(visit, kept);
+        var planned = book.Case(kept, next);
+        if (entry is not null)
+        {
+            var (block, refusal) = await ReadAsync(kept.Id, entry with { Start = kept.Entry.Start }, book.Horse(kept.HorseId), visit);
+            if (refusal is not null)
+            {
+                return (null, null, refusal);
+            }
+
+            planned = book.CaseOf(block!, kept, next);
+        }
+
+        var again = PlanChanges.Again(planned, cancel);
+        return again.IsFine ? (planned, again.Value, null) : (null, null, Problems.Faulty(again.Faults));
+    }
+
+    private static async Task<(Block? Block, ProblemHttpResult? Refusal)> ReadAsync(Guid id, BlockEntry entry, HorseNow horse, Visit visit)
+    {
+        var block = Block.From(id, entry, horse.Aims, visit.Today);
+        if (!block.IsFine)
+        {
+            return (null, Problems.Faulty(block.Faults));
+        }
+
+        var people = (await visit.Yard.PeopleAsync()).Where(p => p.Value.Role != Role.Observer).Select(p => p.Value.Id).ToHashSet();
+        return block.Value.RiderIds.All(people.Contains) ? (block.Value, null) : (null, Problems.Faulty("riderIds", "Nobody of that name rides in this yard.", "Choose from the people of the yard."));
+    }
+}

@@ -1,0 +1,58 @@
+using Hippodrome.Core.Blocks;
+using Hippodrome.Core.Conditioning;
+using Hippodrome.Server.Aims;
+using Hippodrome.Server.Hosting;
+using Hippodrome.Storage.Blocks;
+using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.Sessions;
+
+namespace Hippodrome.Server.Blocks;
+
+/// <summary>A session of a block with what has become of it.</summary>
+/// <param name="Id">The placed session.</param>
+/// <param name="DrawnUp">It has been drawn up in the composer.</param>
+/// <param name="RideId">The ride it was, or that was ridden on its day.</param>
+public sealed record SessionState(Guid Id, bool DrawnUp, Guid? RideId);
+
+/// <summary>A block, its plan, and how it goes.</summary>
+public sealed record BlockView(
+    Guid Id, BlockEntry Entry, string Name, Purpose Purpose, DateOnly Start, DateOnly End, AimView? Aim, DateOnly? EndedOn, int Number, BlockPlan Plan,
+    IReadOnlyList<SessionState> States, IReadOnlyList<PlannedAndDone> Weeks, IReadOnlyList<GateAnswer> Gates, IReadOnlyList<StageCleared> StagesCleared, IReadOnlyList<BlockVersion> Versions, string? PlanAgainBecause);
+
+/// <summary>A block in a line.</summary>
+public sealed record BlockLine(Guid Id, string Name, Purpose Purpose, DateOnly Start, DateOnly End, DateOnly? EndedOn);
+
+internal static class BlockViews
+{
+    public static async Task<BlockView> ShowAsync(Visit visit, KeptBlock kept)
+    {
+        var book = await BlockBook.OpenAsync(visit, [kept.HorseId], kept);
+        var block = book.BlockOf(kept);
+        var done = book.Done(kept);
+        var rides = book.Ridden(kept.HorseId).Where(r => r.OnDay >= block.FirstMonday && r.OnDay <= block.End).ToList();
+        var drawnUp = (await visit.Yard.SessionsByIdAsync(kept.Plan.Sessions.Select(s => s.Id))).ToDictionary(s => s.Plan.Id);
+        var card = await visit.Yard.StrideCardAsync(book.Horse(kept.HorseId).Horse);
+        var states = kept.Plan.Sessions.Select(s => new SessionState(
+            s.Id, drawnUp.ContainsKey(s.Id), done.Contains(s.Id) ? (rides.Find(r => r.SessionId == s.Id) ?? rides.Find(r => r.OnDay == s.On))?.RideId : null)).ToList();
+        return new BlockView(
+            kept.Id, kept.Entry, block.Name, block.Purpose, block.Start, block.End, block.Aim is { } aim ? AimEndpoints.Show(aim, 0, visit.Today) : null, kept.EndedOn, kept.Number, kept.Plan, states,
+            PlannedAndDone.ByWeek(kept.Plan, await BlockBook.RiddenAsync(visit, rides), done, card), [.. book.Gates(kept.Id)], [.. book.StagesCleared(kept.Id)], await visit.Yard.BlockVersionsAsync(kept.Id),
+            kept.EndedOn is null ? Stale(book.Case(kept, await BlockBook.NextIsAsync(visit, kept)), kept, visit.Today) : null);
+    }
+
+    public static BlockLine Line(KeptBlock kept) => new(
+        kept.Id, kept.Entry.Name!, kept.Entry.Purpose!.Value, kept.Entry.Start!.Value, kept.EndedOn ?? kept.Plan.Weeks[^1].Monday.AddDays(6), kept.EndedOn);
+
+    /// <summary>What has happened since the plan was made that it does not know of.</summary>
+    private static string? Stale(PlanningCase now, KeptBlock kept, DateOnly today)
+    {
+        var monday = TrainingLoad.Monday(today);
+        var ahead = kept.Plan.Sessions.Where(s => s.On >= today).ToList();
+        return now.Horse.HeldBecause is { } held && ahead.Count > 0 ? $"Held: {held}."
+            : now.Horse.HeldBecause is null && kept.Plan.Weeks.Any(w => w.Monday >= monday && w.HeldUntil?.Contains("vet has cleared", StringComparison.Ordinal) == true) ? "The hold has been cleared."
+            : now.Horse.ClearedOn is not null && DateOnly.FromDateTime(kept.At) <= now.Horse.ClearedOn ? "The hold has been cleared."
+            : MissedDays.Of(now) is { Days: > 0, Says: { } missed } && DateOnly.FromDateTime(kept.At) < today ? missed
+            : now.Next is { } next ? $"A verdict was accepted: {next.Because}"
+            : HardRules.Broken(now, ahead, today).Where(b => b.Rule is not ("HardNeighbours" or "OneADay")).Select(b => FormattableString.Invariant($"{b.On:dddd d MMMM}: {b.Says}.")).FirstOrDefault();
+    }
+}

@@ -1,0 +1,98 @@
+using Hippodrome.Core.Blocks;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Sessions;
+using Hippodrome.Server.Hosting;
+using Hippodrome.Server.Sessions;
+using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.Sessions;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Hippodrome.Server.Blocks;
+
+/// <summary>Placed sessions with a content of their own: drawn up when they come near, and moved with the plan.</summary>
+internal static class DrawnUpSessions
+{
+    /// <summary>
+    /// The session a placed one is ridden as, by its own id; drawn up from where the horse stands today unless it is
+    /// there already.
+    /// </summary>
+    public static async Task<Results<Ok<SessionView>, ProblemHttpResult>> DrawUpAsync(Visit visit, Guid horseId, PlacedSession placed, bool helper)
+    {
+        if (await visit.Yard.FindSessionAsync(horseId, placed.Id) is { } there)
+        {
+            return TypedResults.Ok(await visit.ShowSessionAsync(there));
+        }
+
+        if (placed.On < visit.Today)
+        {
+            return Problems.Faulty("sessionId", "Its day is past.", "Write the ride up as it was, or plan a new session.");
+        }
+
+        var proposed = await ProposedAsync(visit, horseId, placed, helper);
+        if (!proposed.IsFine)
+        {
+            return Problems.Faulty(proposed.Faults);
+        }
+
+        var plan = SessionPlan.From(placed.Id, proposed.Value with { On = placed.On }, visit.Today);
+        if (!plan.IsFine)
+        {
+            return Problems.Faulty(plan.Faults);
+        }
+
+        var hard = (await visit.CheckPlanAsync(horseId, plan.Value)).Faults.Where(f => f.Hard).ToList();
+        if (hard.Count > 0)
+        {
+            return Problems.Refused(hard);
+        }
+
+        // One that was taken off before comes back as it was.
+        if (!await visit.Yard.RemoveSessionAsync(horseId, placed.Id, false))
+        {
+            await visit.Yard.AddSessionAsync(horseId, await SessionEndpoints.SetOutAsync(horseId, plan.Value, visit));
+        }
+
+        return TypedResults.Ok(await visit.ShowSessionAsync((await visit.Yard.FindSessionAsync(horseId, placed.Id))!));
+    }
+
+    /// <summary>Sessions that were drawn up follow their day; those the plan has dropped go, unless they were ridden.</summary>
+    public static async Task FollowAsync(Visit visit, Guid horseId, BlockPlan before, BlockPlan after)
+    {
+        var drawnUp = (await visit.Yard.SessionsByIdAsync(before.Sessions.Select(s => s.Id))).Where(s => s.RideId is null && s.Plan.On >= visit.Today);
+        foreach (var session in drawnUp)
+        {
+            var now = after.Find(session.Plan.Id);
+            if (now is null || now.Kind != before.Find(session.Plan.Id)!.Kind)
+            {
+                await visit.Yard.RemoveSessionAsync(horseId, session.Plan.Id, true);
+            }
+            else if (now.On != session.Plan.On)
+            {
+                await visit.Yard.ChangeSessionAsync(horseId, SessionPlan.From(session.Plan.Id, session.Plan.ToEntry() with { On = now.On }, visit.Today).OrThrow(), session.Version);
+            }
+        }
+    }
+
+    private static async Task<Core.Measures.Outcome<SessionEntry>> ProposedAsync(Visit visit, Guid horseId, PlacedSession placed, bool helper)
+    {
+        var checks = new Core.Measures.Checks();
+        if (DrawUp.Focus(placed) is null)
+        {
+            return checks.Outcome(() => DrawUp.Plain(placed));
+        }
+
+        var wanted = DrawUp.Wanted(placed, helper).Check(visit.Today);
+        if (!wanted.IsFine)
+        {
+            checks.AddRange(wanted.Faults);
+            return checks.Outcome<SessionEntry>(() => null!);
+        }
+
+        var blank = SessionPlan.Kept(Guid.Empty, placed.On, "", Manner.Ridden, helper, [], "", "", []);
+        var book = await PlanBook.OpenAsync(visit, [horseId], placed.On, placed.On, blank);
+        var order = (await visit.Yard.ApproachHoldsAsync(ApproachQuestion.Order, [horseId]))[horseId];
+        var proposal = SessionProposal.For(wanted.Value, book.HabitsBefore(horseId, blank, order.Id == "canter-early"), plan => book.Context(horseId, plan));
+        checks.AddRange(proposal.Faults);
+        return checks.Outcome(() => proposal.Value!.Session);
+    }
+}

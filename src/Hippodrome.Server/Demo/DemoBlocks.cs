@@ -1,0 +1,91 @@
+using Hippodrome.Core.Blocks;
+using Hippodrome.Core.Conditioning;
+using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Yards;
+using Hippodrome.Storage;
+using Hippodrome.Storage.Aims;
+using Hippodrome.Storage.Blocks;
+using Hippodrome.Storage.Exercises;
+using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.Rides;
+using Hippodrome.Storage.Yards;
+
+namespace Hippodrome.Server.Demo;
+
+/// <summary>Blocks under way: schooling, conditioning, a return with a repeated week, a run-in.</summary>
+internal sealed class DemoBlocks(YardSession yard, DemoStory story)
+{
+    private static readonly DayOfWeek[] AllWeek = [DayOfWeek.Monday, DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Thursday, DayOfWeek.Friday, DayOfWeek.Saturday, DayOfWeek.Sunday];
+    private static readonly DayOfWeek[] NotMonday = AllWeek[1..];
+    private static readonly DayOfWeek[] Helped = [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday];
+
+    private DateOnly Monday => TrainingLoad.Monday(story.Today);
+
+    public Task RosterAsync() => yard.KeepRosterAsync(
+        new RosterEntry([new RiderHoursEntry(story.Trainer, AllWeek, 200), new RiderHoursEntry(story.Rider, NotMonday, 240)], Helped, 180, AllWeek, 420, 2, new TimeOnly(7, 30)), 0);
+
+    public async Task AllAsync()
+    {
+        await KeepAsync("Quillan", new BlockEntry("Spring: first poles to the young horse day", Purpose.Schooling, Monday.AddDays(-21), Focus: [Strand.Poles, Strand.Flatwork], Now: new MinutesByGait(48, 44, 8), Days: [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday, DayOfWeek.Sunday], HelperDays: Helped, ArenaDays: AllWeek), toAim: true);
+        await KeepAsync("Tarn Lark", new BlockEntry("Changes, quietly", Purpose.Schooling, Monday.AddDays(-21), Focus: [Strand.Changes, Strand.Lateral], Now: new MinutesByGait(72, 70, 34), Days: [DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Friday, DayOfWeek.Saturday, DayOfWeek.Sunday], HelperDays: Helped, ArenaDays: AllWeek, FavouriteOff: DayOfWeek.Sunday), toAim: true);
+        await KeepAsync("Old Verity", new BlockEntry("Fitter for the gala", Purpose.Conditioning, Monday.AddDays(-14), Focus: [Strand.Lateral], Now: new MinutesByGait(90, 66, 24), Days: [DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Friday, DayOfWeek.Saturday, DayOfWeek.Sunday], HelperDays: Helped, ArenaDays: AllWeek, OpenGroundDays: [DayOfWeek.Wednesday, DayOfWeek.Sunday],
+            Sets: new SetsEntry(Scheme.American, "Novice", 3, 3, 320, 3)), toAim: true);
+        await BrannocAsync();
+        await KeepAsync("Sablewood", new BlockEntry("Run-in to Harrowmere", Purpose.RunIn, Monday.AddDays(-7), Focus: [Strand.Jumping, Strand.Narrow], Now: new MinutesByGait(96, 78, 46), Days: NotMonday, HelperDays: Helped, ArenaDays: AllWeek, OpenGroundDays: [DayOfWeek.Wednesday, DayOfWeek.Sunday],
+            Fixtures: [new FixtureEntry(FixtureKind.Farrier, story.Today.AddDays(5), null, "Farrier, stud holes")]), toAim: true);
+    }
+
+    /// <summary>Six weeks off, three walk weeks; the second was ridden again since a leg was warm.</summary>
+    private async Task BrannocAsync()
+    {
+        var start = Monday.AddDays(-42);
+        var days = new[] { 0, -2, -4, -6 }.Select(d => story.Today.AddDays(d).DayOfWeek).ToList();
+        var failed = start.AddDays(7);
+        var gates = Enumerable.Range(0, 6).Select(w => start.AddDays(7 * w)).SelectMany(m => ReturnGates.All.Select(g => (Monday: m, Gate: g)))
+            .Select(g => new GateAnswer(g.Monday, g.Gate, !(g.Monday == failed && g.Gate == ReturnGate.LegsCool), g.Monday == failed && g.Gate == ReturnGate.LegsCool ? "Left fore warm on Friday morning, gone by Sunday." : "")).ToList();
+        await KeepAsync("Brannoc", new BlockEntry("Back after six weeks off", Purpose.Return, start, 16, Discipline: Core.Aims.Discipline.Eventing, Days: days, HelperDays: Helped, ArenaDays: AllWeek, OpenGroundDays: AllWeek, Return: new ReturnEntry(6, OffBecause.Rest)), toAim: false, gates);
+    }
+
+    /// <summary>Planned on the day it began, and again today, as it has gone since.</summary>
+    private async Task KeepAsync(string name, BlockEntry typed, bool toAim, IReadOnlyList<GateAnswer>? gates = null)
+    {
+        var horse = (await yard.HorsesAsync()).Single(h => h.Value.Name == name).Value;
+        var aims = (await yard.AimsAsync([horse.Id])).ConvertAll(a => a.Aim);
+        var entry = toAim ? typed with { AimId = aims[0].Id } : typed;
+        var id = Guid.NewGuid();
+        var start = entry.Start!.Value;
+        var block = Block.From(id, entry, aims, start).OrThrow();
+        var restrictions = (await yard.RestrictionsAsync([horse.Id])).ConvertAll(r => r.Restriction);
+        var now = new HorseNow(horse, Places.From((await yard.MovesAsync([horse.Id]))[horse.Id].Select(m => m.Move)), restrictions, null, null, aims);
+        var first = BlockPlanner.Plan(PlanningCase.First(block, now, start)).OrThrow();
+        await yard.AddBlockAsync(horse.Id, id, entry, start);
+        await yard.KeepPlanAsync(horse.Id, id, 1, entry, first, "the first plan", story.Trainer, At(start));
+        foreach (var gate in gates ?? [])
+        {
+            await yard.AddGateAnswerAsync(id, gate, story.Rider, At(gate.Monday.AddDays(6)));
+        }
+
+        var ridden = (await yard.RiddenDaysAsync([horse.Id], start, story.Today))[horse.Id].Select(r => r.OnDay).ToHashSet();
+        var (number, plan) = (2, first);
+        // Week by week, as a trainer would on a Monday, and once more today.
+        for (var on = start.AddDays(7); ; on = on.AddDays(7))
+        {
+            var day = on < story.Today ? on : story.Today;
+            var done = plan.Sessions.Where(s => ridden.Contains(s.On) && s.On < day).Select(s => s.Id).ToHashSet();
+            var again = PlanChanges.Again(new PlanningCase(block, now, day, plan, done, [.. (gates ?? []).Where(g => g.Monday.AddDays(6) < day)], [], _ => true, _ => 0, null)).OrThrow();
+            if (again.Changes.Count > 0)
+            {
+                plan = again.Plan;
+                await yard.KeepPlanAsync(horse.Id, id, number++, entry, plan, again.Says ?? "planned again at the end of the week", story.Trainer, At(day));
+            }
+
+            if (day == story.Today)
+            {
+                break;
+            }
+        }
+    }
+
+    private static DateTimeOffset At(DateOnly day) => new(day, new TimeOnly(7, 0), TimeSpan.Zero);
+}

@@ -1,0 +1,126 @@
+using Hippodrome.Core.Blocks;
+using Hippodrome.Core.Conditioning;
+using Hippodrome.Core.Yards;
+using Hippodrome.Server.Blocks;
+using Hippodrome.Server.Horses;
+using Hippodrome.Server.Hosting;
+using Hippodrome.Storage.Blocks;
+using Hippodrome.Storage.Care;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Hippodrome.Server.Yards;
+
+/// <summary>A horse in the yard's week.</summary>
+/// <param name="Id">Who.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="BlockId">Its block under way; null where it has none.</param>
+/// <param name="Number">The version of its plan.</param>
+/// <param name="Competitions">Its competitions in the week.</param>
+/// <param name="HeldBecause">Why it does no ridden work.</param>
+public sealed record WeekHorse(Guid Id, string Name, Guid? BlockId, int? Number, IReadOnlyList<WeekFixed> Competitions, string? HeldBecause);
+
+/// <summary>What stands fixed on a day.</summary>
+public sealed record WeekFixed(DateOnly On, string What);
+
+/// <summary>The yard's week as it stands.</summary>
+public sealed record WeekView(DateOnly Monday, DateOnly Today, IReadOnlyList<WeekHorse> Horses, IReadOnlyList<SharedSession> Sessions, IReadOnlyList<SessionState> States, Roster Roster, IReadOnlyList<RiderName> Riders, IReadOnlyList<Clash> Clashes);
+
+/// <summary>The week shared out anew, and what would change for which horse.</summary>
+public sealed record WeekShared(YardWeek Week, IReadOnlyList<WeekMove> Moves);
+
+/// <summary>A session that goes to another day.</summary>
+public sealed record WeekMove(Guid HorseId, Guid SessionId, DateOnly From, DateOnly To, string What);
+
+/// <summary>The Monday of a week.</summary>
+public sealed record WeekEntry(DateOnly? Monday = null);
+
+public static class WeekEndpoints
+{
+    public static void MapWeek(this RouteGroupBuilder api)
+    {
+        api.MapGet("/week", ReadAsync).Needs(Access.Reads);
+        api.MapPost("/week/share", ShareAsync).Needs(Access.Trains);
+        api.MapPost("/week/keep", KeepAsync).Needs(Access.Trains);
+    }
+
+    private static async Task<Results<Ok<WeekView>, ProblemHttpResult>> ReadAsync(DateOnly monday, Visit visit)
+    {
+        if (Refused(monday, visit) is { } refusal)
+        {
+            return refusal;
+        }
+
+        var horses = await visit.MyHorsesAsync();
+        var book = await BlockBook.OpenAsync(visit, horses.ConvertAll(h => h.Value.Id));
+        var placed = await visit.Yard.PlacedAsync(horses.Select(h => h.Value.Id), monday, monday.AddDays(6));
+        var states = book.Blocks.Values.SelectMany(b => States(book, b, monday)).ToList();
+        var sessions = YardWeeks.InOrder(placed.Select(p => (p.HorseId, p.Session)), book.Roster);
+        return TypedResults.Ok(new WeekView(
+            monday, visit.Today,
+            horses.ConvertAll(h => new WeekHorse(
+                h.Value.Id, h.Value.Name, book.Blocks.GetValueOrDefault(h.Value.Id)?.Id, book.Blocks.GetValueOrDefault(h.Value.Id)?.Number,
+                Fixed(book, h.Value.Id, monday), book.Horse(h.Value.Id).HeldBecause)),
+            sessions, states, book.Roster, await RosterEndpoints.RidersAsync(visit), YardWeeks.Clashes(sessions, book.Roster, horses.ToDictionary(h => h.Value.Id, h => h.Value.Name))));
+    }
+
+    /// <summary>The week shared out among riders, helper and arena; nothing is kept.</summary>
+    private static async Task<Results<Ok<WeekShared>, ProblemHttpResult>> ShareAsync(WeekEntry entry, Visit visit, CancellationToken cancel)
+    {
+        if (entry.Monday is not { } monday || Refused(monday, visit) is not null)
+        {
+            return Refused(entry.Monday ?? DateOnly.MinValue, visit)!;
+        }
+
+        var (_, week) = await PlanAsync(monday, visit, cancel);
+        return TypedResults.Ok(new WeekShared(week, [.. week.Sessions.Where(s => s.WasOn != s.Session.On).Select(s => new WeekMove(s.HorseId, s.Session.Id, s.WasOn, s.Session.On, s.Session.Kind.Say()))]));
+    }
+
+    /// <summary>Shares the week out and keeps it: riders, and days that had to move, as new versions of the blocks.</summary>
+    private static async Task<Results<Ok<WeekView>, ProblemHttpResult>> KeepAsync(WeekEntry entry, Visit visit, CancellationToken cancel)
+    {
+        if (entry.Monday is not { } monday || Refused(monday, visit) is not null)
+        {
+            return Refused(entry.Monday ?? DateOnly.MinValue, visit)!;
+        }
+
+        var (book, week) = await PlanAsync(monday, visit, cancel);
+        foreach (var horse in week.Sessions.GroupBy(s => s.HorseId))
+        {
+            var kept = book.Blocks[horse.Key];
+            var plan = YardWeeks.Into(kept.Plan, [.. horse]);
+            if (!plan.Sessions.SequenceEqual(kept.Plan.Sessions))
+            {
+                await BlockEndpoints.KeepAsync(visit, kept, kept.Entry, plan, FormattableString.Invariant($"the yard's week of {monday:d MMMM} was shared out"));
+            }
+        }
+
+        return await ReadAsync(monday, visit);
+    }
+
+    private static async Task<(BlockBook Book, YardWeek Week)> PlanAsync(DateOnly monday, Visit visit, CancellationToken cancel)
+    {
+        var horses = await visit.MyHorsesAsync();
+        var book = await BlockBook.OpenAsync(visit, horses.ConvertAll(h => h.Value.Id));
+        var weeks = horses.Where(h => book.Blocks.ContainsKey(h.Value.Id)).Select(h => new HorseWeek(h.Value.Id, h.Value.Name, book.Case(book.Blocks[h.Value.Id]))).ToList();
+        return (book, YardWeekPlanner.Plan(weeks, book.Roster, monday, visit.Today, cancel));
+    }
+
+    private static IEnumerable<SessionState> States(BlockBook book, KeptBlock block, DateOnly monday)
+    {
+        var done = book.Done(block);
+        var rides = book.Ridden(block.HorseId).ToList();
+        return block.Plan.Sessions.Where(s => s.On >= monday && s.On < monday.AddDays(7) && done.Contains(s.Id))
+            .Select(s => new SessionState(s.Id, true, (rides.Find(r => r.SessionId == s.Id) ?? rides.Find(r => r.OnDay == s.On))?.RideId));
+    }
+
+    private static List<WeekFixed> Fixed(BlockBook book, Guid horseId, DateOnly monday)
+    {
+        var aims = book.Horse(horseId).Aims.Where(a => a.On >= monday && a.On < monday.AddDays(7)).Select(a => new WeekFixed(a.On, a.Name));
+        var fixtures = book.Blocks.TryGetValue(horseId, out var block) ? block.Entry.Fixtures ?? [] : [];
+        return [.. aims, .. fixtures.Where(f => f.On is { } on && on >= monday && on < monday.AddDays(7)).Select(f => new WeekFixed(f.On!.Value, f.What is { Length: > 0 } what ? what : f.Kind.ToString()!.ToLowerInvariant()))];
+    }
+
+    private static ProblemHttpResult? Refused(DateOnly monday, Visit visit) =>
+        monday != TrainingLoad.Monday(monday) || Math.Abs(monday.DayNumber - visit.Today.DayNumber) > 366
+            ? Problems.Faulty("monday", "That is not the Monday of a week that can be shown.", "Give a Monday within a year.") : null;
+}
