@@ -70,6 +70,7 @@ public sealed record PlacedSession(
 /// <param name="Monday">Its first day.</param>
 /// <param name="Phase">The phase it belongs to.</param>
 /// <param name="Minutes">The sum of its sessions.</param>
+/// <param name="Target">What it was to come to, before anything was eased, skipped or left out.</param>
 /// <param name="Rises">The one thing that goes up.</param>
 /// <param name="Lighter">Every fourth week eases.</param>
 /// <param name="HeldUntil">What the work waits for; null where nothing holds it.</param>
@@ -78,7 +79,7 @@ public sealed record PlacedSession(
 /// <param name="Bent">Soft rules that bend in the week as a whole.</param>
 /// <param name="Why">Why so many minutes.</param>
 public sealed record BlockWeek(
-    int Number, DateOnly Monday, BlockPhase Phase, MinutesByGait Minutes, Rise Rises, bool Lighter, string? HeldUntil, IReadOnlyList<RungExpected> Rungs, IReadOnlyList<PlacedSession> Sessions, IReadOnlyList<Bent> Bent, Why Why);
+    int Number, DateOnly Monday, BlockPhase Phase, MinutesByGait Minutes, MinutesByGait Target, Rise Rises, bool Lighter, string? HeldUntil, IReadOnlyList<RungExpected> Rungs, IReadOnlyList<PlacedSession> Sessions, IReadOnlyList<Bent> Bent, Why Why);
 
 /// <summary>How the solver came out.</summary>
 /// <param name="Optimal">No placing is better by the rules there are.</param>

@@ -126,12 +126,12 @@ public sealed class BlockPlanner
             var placed = new WeekSessions(_case, _calendar, quota, former, past, rungs).Of(here);
             if (weeks.Count == 0 || monday <= From)
             {
-                placed = FirstSessions.Eased(placed, _case, _missed, From);
+                placed = FirstSessions.Eased(placed, past, _case, _missed, From);
             }
 
             var sessions = past.Concat(placed).OrderBy(s => s.On).ToList();
             weeks.Add(new BlockWeek(
-                quota.Target.Number, monday, quota.Target.Phase, MinutesByGait.Sum(sessions.Select(s => s.Minutes)), quota.Target.Rises, quota.Target.Lighter,
+                quota.Target.Number, monday, quota.Target.Phase, MinutesByGait.Sum(sessions.Select(s => s.Minutes)), quota.Target.Minutes, quota.Target.Rises, quota.Target.Lighter,
                 _case.Horse.HeldBecause is { } held ? $"{held}: until a vet has cleared it" : quota.Target.HeldUntil, rungs, sessions, SoftRules.OfWeek(quota, sessions), quota.Target.Why));
         }
 

@@ -11,7 +11,7 @@ internal static class Doses
     public static readonly Figure<string> Split = Figure.Chosen("How a week's minutes fall on kinds of session", "see the doses", "", "a flat session is half trot, a hack mostly walk, canter sets mostly canter; what the week has is shared out in these proportions");
     public static readonly Figure<string> EffortShare = Figure.Chosen("Fences of a session by phase, of the most for the horse", "base 50, climb 70, at the level 80, run-in 50, return 40", "per cent", "room for a second go at what did not work");
 
-    /// <summary>Minutes for each session of a week; they add up to the week's, less the gaits that no kind in it has.</summary>
+    /// <summary>Minutes for each session of a week; they add up to the week's; a gait that no kind in it has is walked.</summary>
     public static IReadOnlyList<MinutesByGait> Of(MinutesByGait week, IReadOnlyList<SessionKind> kinds, ReturnStep? ramp, CanterSets? sets)
     {
         if (ramp is not null)
@@ -20,9 +20,10 @@ internal static class Doses
         }
 
         var weights = kinds.Select(Weights).ToList();
-        var walk = MinutesByGait.Shared(week.Walk, [.. weights.Select(w => w.Walk)]);
         var trot = MinutesByGait.Shared(week.Trot, [.. weights.Select(w => w.Trot)]);
         var canter = Canter(week.Canter, kinds, weights.ConvertAll(w => w.Canter), sets);
+        // Where every session of a week is walked, it is walked for as long.
+        var walk = MinutesByGait.Shared(week.Total - trot.Sum() - canter.Sum(), [.. weights.Select(w => w.Walk)]);
         return [.. kinds.Select((_, i) => new MinutesByGait(walk[i], trot[i], canter[i]))];
     }
 

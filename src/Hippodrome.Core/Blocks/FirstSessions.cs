@@ -5,7 +5,7 @@ namespace Hippodrome.Core.Blocks;
 /// <summary>The sessions that come next, eased where something has happened: missed days, a hold cleared, a verdict, a short first day.</summary>
 internal static class FirstSessions
 {
-    public static IReadOnlyList<PlacedSession> Eased(IReadOnlyList<PlacedSession> placed, PlanningCase planned, MissedDays missed, DateOnly from)
+    public static IReadOnlyList<PlacedSession> Eased(IReadOnlyList<PlacedSession> placed, IReadOnlyList<PlacedSession> past, PlanningCase planned, MissedDays missed, DateOnly from)
     {
         var first = placed.Where(s => s.On >= from).MinBy(s => s.On);
         if (first is null)
@@ -14,7 +14,7 @@ internal static class FirstSessions
         }
 
         var eased = planned.Horse.ClearedOn is { } cleared ? LightDay(first, cleared)
-            : missed.RepeatsLast is { } last ? Lighter(first, last, missed.Days)
+            : missed.RepeatsLast is { } last ? Lighter(first, last, missed.Days, k => Keeps(placed, past, planned, first with { Kind = k }))
             : planned.Next is { } next ? AsJudged(first, next)
             : planned.Former is null && planned.Block.Return is { ShortFirstDay: true } ? ShortDay(first)
             : first;
@@ -37,8 +37,8 @@ internal static class FirstSessions
         };
     }
 
-    /// <summary>The last session ridden again; a hard one gives way to what stands there, and that is eased instead.</summary>
-    private static PlacedSession Lighter(PlacedSession first, PlacedSession last, int days)
+    /// <summary>The last session ridden again, where its kind keeps the rules on that day; else what stands there, eased.</summary>
+    private static PlacedSession Lighter(PlacedSession first, PlacedSession last, int days, Func<SessionKind, bool> keeps)
     {
         const string rule = "After three to six missed days the last session is repeated, lighter";
         if (first.Why.Rule == rule)
@@ -46,10 +46,13 @@ internal static class FirstSessions
             return first;
         }
 
-        var again = last.Kind.IsHard() ? first : first with { Kind = last.Kind, RungId = last.RungId };
-        return Cut(again, last.Kind.IsHard() ? first.Minutes : last.Minutes, 1 - BlockFigures.Lighter.Value, new Why(
+        var repeats = first.Kind == last.Kind || (!first.Kind.IsEasy() && !last.Kind.IsHard() && keeps(last.Kind));
+        return Cut(repeats ? first with { Kind = last.Kind, RungId = last.RungId } : first, repeats ? last.Minutes : first.Minutes, 1 - BlockFigures.Lighter.Value, new Why(
             rule, [$"{days} days missed", FormattableString.Invariant($"last ridden: {last.Kind.Say()} on {last.On:d MMMM}"), "a fifth less"], BlockFigures.RepeatLighterDays.Source));
     }
+
+    private static bool Keeps(IReadOnlyList<PlacedSession> placed, IReadOnlyList<PlacedSession> past, PlanningCase planned, PlacedSession changed) =>
+        HardRules.Broken(planned, [.. past, .. placed.Select(s => s.Id == changed.Id ? changed : s)], changed.On).Count == 0;
 
     private static PlacedSession AsJudged(PlacedSession first, NextIs next) => next.WalkOnly
         ? first with

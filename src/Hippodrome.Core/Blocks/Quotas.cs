@@ -124,7 +124,7 @@ internal sealed class Quotas(PlanningCase planned, Calendar calendar)
     }
 
     private static bool InRamp(SessionKind kind, WeekTarget target) => target.Ramp is not { } ramp
-        || (ramp.Phase == BlockPhase.Walk ? kind is SessionKind.WalkOnly or SessionKind.Recovery : !kind.IsHard() || (kind == SessionKind.Grid && ramp.MayJump));
+        || (ramp.Each is { Trot: 0, Canter: 0 } ? kind is SessionKind.WalkOnly or SessionKind.Recovery : kind != SessionKind.WalkOnly && (!kind.IsHard() || (kind == SessionKind.Grid && ramp.MayJump)));
 
     private bool HasDay(SessionKind kind, DateOnly monday) => Calendar.Days(monday).Any(d => calendar.CanWork(d) && DayRules.MayStand(kind, d, Block));
 

@@ -80,6 +80,7 @@ internal sealed class VolumeCurve
     {
         _ramp = Math.Max(1, _ramp + 1 - (setback is { WeeksOff: null } ? setback.WeeksBack : 0));
         var held = HeldAt(back, ref _ramp);
+        var waits = WaitsFor(back, monday);
         var step = ReturnRamp.At(back, _ramp);
         var sessions = Math.Min(_calendar.MostSessions(monday), step.Sessions);
         var each = step.Each;
@@ -96,8 +97,23 @@ internal sealed class VolumeCurve
         var inputs = new List<string>(step.Why.Inputs);
         inputs.AddRange(setback is null ? [] : [setback.Because]);
         inputs.AddRange(held is null ? [] : [$"held until {held}"]);
+        inputs.AddRange(waits is null ? [] : [waits]);
         return new WeekTarget(
-            index + 1, monday, step.Phase, new MinutesByGait(each.Walk * sessions, each.Trot * sessions, each.Canter * sessions), sessions, before is null || step.Each == before.Each || setback is not null || held is not null ? Rise.Nothing : Rise.Minutes, false, null, step, held, step.Why with { Inputs = inputs });
+            index + 1, monday, step.Phase, new MinutesByGait(each.Walk * sessions, each.Trot * sessions, each.Canter * sessions), sessions, before is null || step.Each == before.Each || setback is not null || held is not null || waits is not null ? Rise.Nothing : Rise.Minutes, false, null, step, held, step.Why with { Inputs = inputs });
+    }
+
+    /// <summary>A step whose gait is ruled out waits at the last one that does without it.</summary>
+    private string? WaitsFor(Return back, DateOnly monday)
+    {
+        Gait? Out(MinutesByGait each) => each.Canter > 0 && _case.Horse.IsOut(Gait.Canter, monday) ? Gait.Canter : each.Trot > 0 && _case.Horse.IsOut(Gait.Trot, monday) ? Gait.Trot : null;
+        string? waits = null;
+        while (_ramp > 1 && Out(ReturnRamp.At(back, _ramp).Each) is { } gait)
+        {
+            waits = $"{gait.ToString().ToLowerInvariant()} waits: it is ruled out in this week";
+            _ramp--;
+        }
+
+        return waits;
     }
 
     /// <summary>A stage lasts until what the next one waits for has been cleared.</summary>
@@ -133,12 +149,20 @@ internal sealed class VolumeCurve
         Figure<double> rule = LoadFigures.WeeklyGrowth;
         if (phase == BlockPhase.RunIn)
         {
-            week = _full[_at].Times((1 - BlockFigures.RunInDrop.Value) * DaysBeforeAim(monday) / 7.0);
+            var (inside, daysLeft) = (_calendar.RunInDays(monday), DaysBeforeAim(monday));
+            week = _full[_at].Times((daysLeft - (BlockFigures.RunInDrop.Value * inside)) / 7.0);
             rule = BlockFigures.RunInDrop;
             inputs.Add($"{_full[_at].Total} minutes in the last full week");
+            inputs.Add($"{inside} of its days are among the last {BlockFigures.RunInDays.Value}, and are halved");
         }
         else if (lighter)
         {
+            if (setback is not null)
+            {
+                _at = Math.Max(0, _at - setback.WeeksBack);
+                inputs.Add(setback.Because);
+            }
+
             week = _full[_at].Times(1 - BlockFigures.FourthWeekDrop.Value);
             rule = BlockFigures.FourthWeekDrop;
             inputs.Add($"{_full[_at].Total} minutes in the week before");
@@ -252,7 +276,7 @@ internal sealed class VolumeCurve
         if (!ramped && target.Number > 1 && measure.Total > 0)
         {
             var most = (int)Math.Floor((measure.Total * (1 + LoadFigures.WeeklyGrowth.Value)) + 1e-9);
-            minutes = Cut(minutes, minutes.Total - most);
+            minutes = Cut(minutes, minutes.Total - most, measure);
         }
 
         _behind.Clear();
@@ -267,6 +291,7 @@ internal sealed class VolumeCurve
         {
             Minutes = minutes,
             Sessions = sessions,
+            Ramp = target.Ramp is { } ramp ? ramp with { Each = ramp.Each.Without(g => _case.Horse.IsOut(g, monday)) } : null,
             Sets = minutes.Canter < target.Minutes.Canter ? null : target.Sets,
             Rises = Rise.Nothing,
             Why = target.Why with { Inputs = [.. target.Why.Inputs, string.Create(CultureInfo.InvariantCulture, $"{target.Minutes.Total - minutes.Total} minutes less: {Out(monday)}")] },
@@ -279,16 +304,20 @@ internal sealed class VolumeCurve
         return gaits.Count > 0 ? $"no {string.Join(" and ", gaits)} while it is restricted" : "a gait or a week that was less comes back by steps";
     }
 
-    /// <summary>Less by so many minutes: of canter first, then of trot, then of walk.</summary>
-    private static MinutesByGait Cut(MinutesByGait minutes, int by)
+    /// <summary>Less by so many minutes: first of what walk and trot have grown, then of canter, trot and walk.</summary>
+    private static MinutesByGait Cut(MinutesByGait minutes, int by, MinutesByGait measure)
     {
-        if (by <= 0)
+        int Take(int most)
         {
-            return minutes;
+            var taken = Math.Clamp(by, 0, Math.Max(0, most));
+            by -= taken;
+            return taken;
         }
 
-        var canter = Math.Min(minutes.Canter, by);
-        var trot = Math.Min(minutes.Trot, by - canter);
-        return new MinutesByGait(Math.Max(0, minutes.Walk - (by - canter - trot)), minutes.Trot - trot, minutes.Canter - canter);
+        var walk = minutes.Walk - Take(minutes.Walk - measure.Walk);
+        var trot = minutes.Trot - Take(minutes.Trot - measure.Trot);
+        var canter = minutes.Canter - Take(minutes.Canter);
+        trot -= Take(trot);
+        return new MinutesByGait(walk - Take(walk), trot, canter);
     }
 }

@@ -14,9 +14,8 @@ internal sealed class WeekSessions(PlanningCase planned, Calendar calendar, Week
         var added = planned.Former?.Added ?? [];
         var own = named.Where(n => !added.Contains(n.Id)).ToList();
         var budget = Budget(own.Count);
-        // A return has a dose for each session, so that nothing is shared out.
-        var same = quota.Target.Ramp is null && own.Select(n => n.Id).Order().SequenceEqual(_ahead.Where(a => !added.Contains(a.Id)).Select(a => a.Id).Order())
-            && MinutesByGait.Sum(_ahead.Where(a => !added.Contains(a.Id)).Select(a => a.Minutes)) == budget;
+        // What is the same sessions of the same week keeps what each of them has, eased or not.
+        var same = former is not null && former.Target == quota.Target.Minutes && own.Select(n => n.Id).Order().SequenceEqual(_ahead.Where(a => !added.Contains(a.Id)).Select(a => a.Id).Order());
         var minutes = Doses.Of(budget, own.ConvertAll(n => n.Slot.Kind), quota.Target.Ramp, quota.Target.Sets);
         return [.. named.Select(n =>
         {

@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace Hippodrome.Core.Measures;
 
 /// <summary>How far a figure can be trusted.</summary>
@@ -16,6 +18,8 @@ public enum SourceClass
 /// <summary>Where a figure or a rule comes from, in words fit to show.</summary>
 public sealed record Source
 {
+    // Also by the store, which reads back what was kept.
+    [JsonConstructor]
     private Source(SourceClass @class, string says) => (Class, Says) = (@class, says);
 
     public SourceClass Class { get; }

@@ -19,10 +19,10 @@ public sealed record HorseWeek(Guid HorseId, string Name, PlanningCase Case);
 public sealed record SharedSession(Guid HorseId, PlacedSession Session, DateOnly WasOn, int Place, TimeOnly? At);
 
 /// <summary>Something that does not fit, by name.</summary>
-public sealed record Clash(DateOnly? On, Guid HorseId, string Says);
+public sealed record Shortage(DateOnly? On, Guid HorseId, string Says);
 
 /// <summary>The yard's week: who rides what when, what had to move, what does not fit.</summary>
-public sealed record YardWeek(DateOnly Monday, IReadOnlyList<SharedSession> Sessions, IReadOnlyList<Clash> Clashes, Solved Solved);
+public sealed record YardWeek(DateOnly Monday, IReadOnlyList<SharedSession> Sessions, IReadOnlyList<Shortage> Shortages, Solved Solved);
 
 /// <summary>
 /// Shares a week out among riders, helpers and arena hours, all horses together: every horse keeps the hard rules of its
@@ -84,7 +84,7 @@ public sealed class YardWeekPlanner
         var past = _horses.SelectMany(h => InWeek(h).Where(s => !MayMove(h, s)).Select(s => (Horse: h, Session: s))).ToList();
         return new YardWeek(
             _monday, OrderOfWork.Of([.. past.Select(p => (p.Horse.HorseId, p.Session, p.Session.On)), .. chosen.Select(c => (c.Horse.HorseId, c.Session with { On = c.On, RiderId = c.Rider }, c.Session.On))], _roster),
-            Clashes(chosen), new Solved(status == CpSolverStatus.Optimal, solver.ObjectiveValue, solver.BestObjectiveBound, cancel.IsCancellationRequested));
+            Shortages(chosen), new Solved(status == CpSolverStatus.Optimal, solver.ObjectiveValue, solver.BestObjectiveBound, cancel.IsCancellationRequested));
     }
 
     private IEnumerable<PlacedSession> InWeek(HorseWeek horse) => horse.Case.Former!.Sessions.Where(s => s.On >= _monday && s.On < _monday.AddDays(7));
@@ -178,10 +178,10 @@ public sealed class YardWeekPlanner
         }
     }
 
-    private List<Clash> Clashes(List<Choice> chosen)
+    private List<Shortage> Shortages(List<Choice> chosen)
     {
         var placed = chosen.Select(c => c.Session.Id).ToHashSet();
-        return [.. _horses.SelectMany(h => InWeek(h).Where(s => MayMove(h, s) && !placed.Contains(s.Id)).Select(s => new Clash(s.On, h.HorseId, $"{h.Name}: {s.Kind.Say()} of {s.Minutes.Total} minutes {Lacks(h, s)}")))];
+        return [.. _horses.SelectMany(h => InWeek(h).Where(s => MayMove(h, s) && !placed.Contains(s.Id)).Select(s => new Shortage(s.On, h.HorseId, $"{h.Name}: {s.Kind.Say()} of {s.Minutes.Total} minutes {Lacks(h, s)}")))];
     }
 
     /// <summary>What there was not enough of.</summary>

@@ -2,7 +2,7 @@ using Hippodrome.Core.Blocks;
 
 namespace Hippodrome.Core.Yards;
 
-/// <summary>A yard's week as it stands: order of work, what clashes, and how a shared-out week goes back into the blocks.</summary>
+/// <summary>A yard's week as it stands: order of work, what shortages, and how a shared-out week goes back into the blocks.</summary>
 public static class YardWeeks
 {
     /// <summary>Sessions in the order of work of their days.</summary>
@@ -23,37 +23,37 @@ public static class YardWeeks
     }
 
     /// <summary>Riders who have more than their hours, days without helper or arena, and more than the arena holds.</summary>
-    public static IReadOnlyList<Clash> Clashes(IReadOnlyList<SharedSession> sessions, Roster roster, IReadOnlyDictionary<Guid, string> names)
+    public static IReadOnlyList<Shortage> Shortages(IReadOnlyList<SharedSession> sessions, Roster roster, IReadOnlyDictionary<Guid, string> names)
     {
         ArgumentNullException.ThrowIfNull(sessions);
         ArgumentNullException.ThrowIfNull(roster);
         ArgumentNullException.ThrowIfNull(names);
-        var clashes = new List<Clash>();
+        var shortages = new List<Shortage>();
         foreach (var day in sessions.GroupBy(s => s.Session.On).OrderBy(d => d.Key))
         {
-            clashes.AddRange(day.Where(s => s.Session.Kind.NeedsHelper() && !roster.HelperDays.Contains(day.Key.DayOfWeek)).Select(s => new Clash(day.Key, s.HorseId, $"{names[s.HorseId]}: {s.Session.Kind.Say()} and no helper")));
-            clashes.AddRange(day.Where(s => s.Session.Kind.NeedsArena() && !roster.ArenaDays.Contains(day.Key.DayOfWeek)).Select(s => new Clash(day.Key, s.HorseId, $"{names[s.HorseId]}: {s.Session.Kind.Say()} and no arena")));
+            shortages.AddRange(day.Where(s => s.Session.Kind.NeedsHelper() && !roster.HelperDays.Contains(day.Key.DayOfWeek)).Select(s => new Shortage(day.Key, s.HorseId, $"{names[s.HorseId]}: {s.Session.Kind.Say()} and no helper")));
+            shortages.AddRange(day.Where(s => s.Session.Kind.NeedsArena() && !roster.ArenaDays.Contains(day.Key.DayOfWeek)).Select(s => new Shortage(day.Key, s.HorseId, $"{names[s.HorseId]}: {s.Session.Kind.Say()} and no arena")));
             foreach (var rider in day.Where(s => s.Session.RiderId is not null).GroupBy(s => s.Session.RiderId!.Value))
             {
                 var hours = roster.Riders.FirstOrDefault(r => r.PersonId == rider.Key);
                 var minutes = rider.Sum(s => s.Session.Minutes.Total) + ((rider.Count() - 1) * BlockFigures.BetweenHorses.Value);
                 if (hours is null || !hours.Days.Contains(day.Key.DayOfWeek))
                 {
-                    clashes.AddRange(rider.Select(s => new Clash(day.Key, s.HorseId, $"{names[s.HorseId]}: its rider is not there")));
+                    shortages.AddRange(rider.Select(s => new Shortage(day.Key, s.HorseId, $"{names[s.HorseId]}: its rider is not there")));
                 }
                 else if (minutes > hours.MinutesADay)
                 {
-                    clashes.Add(new Clash(day.Key, rider.First().HorseId, $"{rider.Count()} horses take one rider {minutes} minutes, and {hours.MinutesADay} are theirs"));
+                    shortages.Add(new Shortage(day.Key, rider.First().HorseId, $"{rider.Count()} horses take one rider {minutes} minutes, and {hours.MinutesADay} are theirs"));
                 }
             }
 
             var arena = day.Where(s => s.Session.Kind.NeedsArena()).Sum(s => s.Session.Minutes.Total);
             if (arena > roster.ArenaMinutesADay * roster.ArenaAtOnce && roster.ArenaDays.Contains(day.Key.DayOfWeek))
             {
-                clashes.Add(new Clash(day.Key, day.First().HorseId, $"{arena} minutes of arena work, and room for {roster.ArenaMinutesADay * roster.ArenaAtOnce}"));
+                shortages.Add(new Shortage(day.Key, day.First().HorseId, $"{arena} minutes of arena work, and room for {roster.ArenaMinutesADay * roster.ArenaAtOnce}"));
             }
         }
 
-        return clashes;
+        return shortages;
     }
 }

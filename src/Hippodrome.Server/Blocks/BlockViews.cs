@@ -51,7 +51,7 @@ internal static class BlockViews
         return now.Horse.HeldBecause is { } held && ahead.Count > 0 ? $"Held: {held}."
             : now.Horse.HeldBecause is null && kept.Plan.Weeks.Any(w => w.Monday >= monday && w.HeldUntil?.Contains("vet has cleared", StringComparison.Ordinal) == true) ? "The hold has been cleared."
             : now.Horse.ClearedOn is not null && DateOnly.FromDateTime(kept.At) <= now.Horse.ClearedOn ? "The hold has been cleared."
-            : MissedDays.Of(now) is { Days: > 0, Says: { } missed } && DateOnly.FromDateTime(kept.At) < today ? missed
+            : MissedDays.Of(now) is { Says: { } missed } days && days.Days > BlockFigures.CarryOnDays.Value && DateOnly.FromDateTime(kept.At) < today ? missed
             : now.Next is { } next ? $"A verdict was accepted: {next.Because}"
             : HardRules.Broken(now, ahead, today).Where(b => b.Rule is not ("HardNeighbours" or "OneADay")).Select(b => FormattableString.Invariant($"{b.On:dddd d MMMM}: {b.Says}.")).FirstOrDefault();
     }

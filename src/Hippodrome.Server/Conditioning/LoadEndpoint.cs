@@ -11,7 +11,11 @@ public static class LoadEndpoint
     private const int WeeksShown = 8;
     private const int MostRides = 120;
 
-    public static void MapLoad(this RouteGroupBuilder api) => api.MapGet("/horses/{horseId}/load", ReadAsync).Needs(Access.Reads);
+    public static void MapLoad(this RouteGroupBuilder api)
+    {
+        api.MapGet("/horses/{horseId}/load", ReadAsync).Needs(Access.Reads);
+        api.MapGet("/levels", () => TypedResults.Ok(Levels.All)).Needs(Access.Reads);
+    }
 
     /// <summary>What the horse has worked, week by week, from its rides.</summary>
     private static async Task<Ok<TrainingLoad>> ReadAsync(Guid horseId, Visit visit)

@@ -33,7 +33,30 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
             Sets: new SetsEntry(Scheme.American, "Novice", 3, 3, 320, 3)), toAim: true);
         await BrannocAsync();
         await KeepAsync("Sablewood", new BlockEntry("Run-in to Harrowmere", Purpose.RunIn, Monday.AddDays(-7), Focus: [Strand.Jumping, Strand.Narrow], Now: new MinutesByGait(96, 78, 46), Days: NotMonday, HelperDays: Helped, ArenaDays: AllWeek, OpenGroundDays: [DayOfWeek.Wednesday, DayOfWeek.Sunday],
-            Fixtures: [new FixtureEntry(FixtureKind.Farrier, story.Today.AddDays(5), null, "Farrier, stud holes")]), toAim: true);
+            Fixtures: [new FixtureEntry(FixtureKind.Farrier, story.Today.AddDays(5), null, "Farrier, stud holes")]), toAim: true, ridesBetween: true);
+        await ShareAsync();
+    }
+
+    /// <summary>Who rides what this week.</summary>
+    private async Task ShareAsync()
+    {
+        var horses = (await yard.HorsesAsync()).ConvertAll(h => h.Value);
+        var roster = Roster.From((await yard.RosterAsync())!.Value, [story.Trainer, story.Rider]).OrThrow();
+        var blocks = await yard.BlocksUnderWayAsync(horses.ConvertAll(h => h.Id));
+        var weeks = new List<HorseWeek>();
+        foreach (var kept in blocks)
+        {
+            var horse = horses.Single(h => h.Id == kept.HorseId);
+            var aims = (await yard.AimsAsync([horse.Id])).ConvertAll(a => a.Aim);
+            var now = new HorseNow(horse, Places.From([]), [], null, null, aims);
+            weeks.Add(new HorseWeek(horse.Id, horse.Name, PlanningCase.First(Block.From(kept.Id, kept.Entry, aims, kept.Entry.Start!.Value).OrThrow(), now, story.Today) with { Former = kept.Plan }));
+        }
+
+        foreach (var horse in YardWeekPlanner.Plan(weeks, roster, Monday, Monday).Sessions.Where(s => s.WasOn == s.Session.On).GroupBy(s => s.HorseId))
+        {
+            var kept = blocks.Single(b => b.HorseId == horse.Key);
+            await yard.KeepPlanAsync(kept.HorseId, kept.Id, kept.Number + 1, kept.Entry, YardWeeks.Into(kept.Plan, [.. horse]), "the week was shared out", story.Trainer, At(story.Today));
+        }
     }
 
     /// <summary>Six weeks off, three walk weeks; the second was ridden again since a leg was warm.</summary>
@@ -48,7 +71,7 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
     }
 
     /// <summary>Planned on the day it began, and again today, as it has gone since.</summary>
-    private async Task KeepAsync(string name, BlockEntry typed, bool toAim, IReadOnlyList<GateAnswer>? gates = null)
+    private async Task KeepAsync(string name, BlockEntry typed, bool toAim, IReadOnlyList<GateAnswer>? gates = null, bool ridesBetween = false)
     {
         var horse = (await yard.HorsesAsync()).Single(h => h.Value.Name == name).Value;
         var aims = (await yard.AimsAsync([horse.Id])).ConvertAll(a => a.Aim);
@@ -64,6 +87,11 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
         foreach (var gate in gates ?? [])
         {
             await yard.AddGateAnswerAsync(id, gate, story.Rider, At(gate.Monday.AddDays(6)));
+        }
+
+        if (ridesBetween)
+        {
+            await RideBetweenAsync(horse, first);
         }
 
         var ridden = (await yard.RiddenDaysAsync([horse.Id], start, story.Today))[horse.Id].Select(r => r.OnDay).ToHashSet();
@@ -84,6 +112,17 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
             {
                 break;
             }
+        }
+    }
+
+    /// <summary>The days between those the story tells of, ridden as they were placed and with no more said than how hard it was.</summary>
+    private async Task RideBetweenAsync(Horse horse, BlockPlan plan)
+    {
+        var told = (await yard.RiddenDaysAsync([horse.Id], plan.Weeks[0].Monday, story.Today))[horse.Id].Select(r => r.OnDay).ToHashSet();
+        foreach (var session in plan.Sessions.Where(s => s.On < told.Max() && !told.Contains(s.On) && !s.Kind.IsJumped()))
+        {
+            var ridden = await story.KeepAsync(horse, DrawUp.Plain(session) with { On = session.On, Notes = "" });
+            await story.RideAsync(horse, ridden, new Went(6.5, 6.5, 1, true, 3));
         }
     }
 

@@ -23,7 +23,7 @@ public sealed record WeekHorse(Guid Id, string Name, Guid? BlockId, int? Number,
 public sealed record WeekFixed(DateOnly On, string What);
 
 /// <summary>The yard's week as it stands.</summary>
-public sealed record WeekView(DateOnly Monday, DateOnly Today, IReadOnlyList<WeekHorse> Horses, IReadOnlyList<SharedSession> Sessions, IReadOnlyList<SessionState> States, Roster Roster, IReadOnlyList<RiderName> Riders, IReadOnlyList<Clash> Clashes);
+public sealed record WeekView(DateOnly Monday, DateOnly Today, IReadOnlyList<WeekHorse> Horses, IReadOnlyList<SharedSession> Sessions, IReadOnlyList<SessionState> States, Roster Roster, IReadOnlyList<RiderName> Riders, IReadOnlyList<Shortage> Shortages);
 
 /// <summary>The week shared out anew, and what would change for which horse.</summary>
 public sealed record WeekShared(YardWeek Week, IReadOnlyList<WeekMove> Moves);
@@ -60,7 +60,7 @@ public static class WeekEndpoints
             horses.ConvertAll(h => new WeekHorse(
                 h.Value.Id, h.Value.Name, book.Blocks.GetValueOrDefault(h.Value.Id)?.Id, book.Blocks.GetValueOrDefault(h.Value.Id)?.Number,
                 Fixed(book, h.Value.Id, monday), book.Horse(h.Value.Id).HeldBecause)),
-            sessions, states, book.Roster, await RosterEndpoints.RidersAsync(visit), YardWeeks.Clashes(sessions, book.Roster, horses.ToDictionary(h => h.Value.Id, h => h.Value.Name))));
+            sessions, states, book.Roster, await RosterEndpoints.RidersAsync(visit), YardWeeks.Shortages(sessions, book.Roster, horses.ToDictionary(h => h.Value.Id, h => h.Value.Name))));
     }
 
     /// <summary>The week shared out among riders, helper and arena; nothing is kept.</summary>

@@ -41,6 +41,7 @@ function press(e: KeyboardEvent) {
     going = 0
     const to = steps.find((s) => s.key === e.key)
     if (e.key === 't') void router.push('/')
+    else if (e.key === 'w') void router.push({ name: 'week' })
     else if (e.key === 'l') void router.push({ name: 'library', params: { horseId: route.params.horseId } })
     else if (e.key === 'y') void router.push('/yard-book')
     else if (to && route.params.horseId)
@@ -64,6 +65,8 @@ onUnmounted(() => document.removeEventListener('keydown', press))
       <dd>these keys</dd>
       <dt><kbd>g</kbd> <kbd>t</kbd></dt>
       <dd>Today</dd>
+      <dt><kbd>g</kbd> <kbd>w</kbd></dt>
+      <dd>Week of the yard</dd>
       <dt><kbd>g</kbd> <kbd>y</kbd></dt>
       <dd>Yard book</dd>
       <template v-for="s in steps" :key="s.name">

@@ -49,6 +49,9 @@ async function signOut() {
     </RouterLink>
     <nav aria-label="Yard">
       <RouterLink to="/">Today</RouterLink>
+      <RouterLink :to="{ name: 'week' }" :class="{ in: String(route.path).startsWith('/week') }"
+        >Week</RouterLink
+      >
       <RouterLink :to="{ name: 'library' }" :class="{ in: String(route.path).startsWith('/library') }"
         >Library</RouterLink
       >

@@ -179,3 +179,42 @@ export const useLoad = (horseId: () => string) =>
     queryFn: () =>
       ask(() => client.GET('/api/horses/{horseId}/load', { params: { path: { horseId: horseId() } } })),
   })
+
+export const useBlocks = (horseId: () => string) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'blocks']),
+    queryFn: () =>
+      ask(() => client.GET('/api/horses/{horseId}/blocks', { params: { path: { horseId: horseId() } } })),
+  })
+
+export const useBlock = (horseId: () => string, blockId: () => string | undefined) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'block', blockId() ?? '']),
+    enabled: () => Boolean(blockId()),
+    queryFn: () =>
+      ask(() =>
+        client.GET('/api/horses/{horseId}/blocks/{blockId}', {
+          params: { path: { horseId: horseId(), blockId: blockId()! } },
+        }),
+      ),
+  })
+
+export const useWeek = (monday: () => string) =>
+  useQuery({
+    queryKey: computed(() => ['week', monday()]),
+    queryFn: () => ask(() => client.GET('/api/week', { params: { query: { monday: monday() } } })),
+  })
+
+export const useRoster = () =>
+  useQuery({ queryKey: ['roster'], queryFn: () => ask(() => client.GET('/api/roster')) })
+
+export const useCalendars = () =>
+  useQuery({ queryKey: ['calendars'], queryFn: () => ask(() => client.GET('/api/me/calendars')) })
+
+export const useLevels = () =>
+  useQuery({
+    queryKey: ['levels'],
+    queryFn: () => ask(() => client.GET('/api/levels')),
+    // They come with the program.
+    staleTime: Infinity,
+  })

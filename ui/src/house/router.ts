@@ -55,6 +55,7 @@ export const router = createRouter({
       props: true,
       meta: { offline: true, bare: true },
     },
+    { path: '/week/:monday?', name: 'week', component: () => import('../yards/WeekPage.vue'), props: true },
     { path: '/arena', name: 'arena', component: () => import('../setups/TonightsArenaPage.vue') },
     { path: '/yard-book', name: 'yard-book', component: () => import('../people/YardBookPage.vue') },
     { path: '/horses/new', name: 'new-horse', component: () => import('../horses/NewHorsePage.vue') },
@@ -74,8 +75,15 @@ export const router = createRouter({
         {
           path: 'season',
           name: 'season',
-          component: () => import('../sessions/SeasonPage.vue'),
+          component: () => import('../blocks/SeasonPage.vue'),
           props: true,
+        },
+        {
+          path: 'season/block/:blockId?',
+          name: 'block',
+          component: () => import('../blocks/BlockPage.vue'),
+          props: true,
+          meta: { step: 'season' },
         },
         {
           path: 'season/:sessionId',

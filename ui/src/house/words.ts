@@ -1,4 +1,7 @@
 import type {
+  BlockPhase,
+  ChangeKind,
+  DayOfWeek,
   CareKind,
   ChangePlace,
   ChangeQuality,
@@ -12,9 +15,13 @@ import type {
   Leg,
   LengthUnit,
   Phase,
+  Purpose,
   Rein,
+  ReturnGate,
   RiddenFigure,
+  Rise,
   Role,
+  SessionKind,
   Sign,
   Strand,
   TackKind,
@@ -248,3 +255,90 @@ export const changePlaceWords: Record<ChangePlace, string> = {
   circle: 'On the circle',
   centreLine: 'On the centre line',
 }
+
+export const kindWords: Record<SessionKind, string> = {
+  flatwork: 'Flatwork',
+  lateral: 'Lateral work',
+  poles: 'Poles',
+  grid: 'Grid',
+  jumping: 'Jumping',
+  crossCountry: 'Cross-country',
+  canterWork: 'Canter sets',
+  hack: 'Hack',
+  lunge: 'Lunge, long lines',
+  inHand: 'In hand',
+  walkOnly: 'Walk',
+  competition: 'Competition',
+  assessment: 'Assessment',
+  recovery: 'Recovery walk',
+}
+
+/** The gait a kind of session is mostly about. */
+export const kindGaits: Record<SessionKind, Gait> = {
+  flatwork: 'trot',
+  lateral: 'trot',
+  poles: 'trot',
+  grid: 'canter',
+  jumping: 'canter',
+  crossCountry: 'gallop',
+  canterWork: 'canter',
+  hack: 'walk',
+  lunge: 'trot',
+  inHand: 'walk',
+  walkOnly: 'walk',
+  competition: 'canter',
+  assessment: 'trot',
+  recovery: 'walk',
+}
+
+export const purposeWords: Record<Purpose, string> = {
+  schooling: 'Schooling',
+  conditioning: 'Conditioning',
+  return: 'Return to work',
+  runIn: 'Run-in',
+}
+
+export const riseWords: Record<Rise, string> = {
+  nothing: 'holds',
+  minutes: 'minutes go up',
+  speed: 'speed goes up',
+  height: 'height goes up',
+}
+
+export const gateWords: Record<ReturnGate, string> = {
+  feet: 'Feet seen to',
+  saddle: 'Saddle checked',
+  legsCool: 'Legs cool next morning',
+  closingTest: 'Closing test passed',
+  easy: 'It was easy',
+}
+
+export const planChangeWords: Record<ChangeKind, string> = {
+  moved: 'Moves',
+  changed: 'Changes',
+  dropped: 'Goes',
+  added: 'Comes',
+}
+
+/** Phases by their tint; the word stands beside it always. */
+export const phaseTints: Record<BlockPhase, string> = {
+  base: 'base',
+  climb: 'climb',
+  atLevel: 'level',
+  runIn: 'run-in',
+  walk: 'base',
+  trot: 'climb',
+  canter: 'level',
+  stage: 'climb',
+}
+
+/** The week as riders have it, from Monday. */
+export const weekdays: { value: DayOfWeek; label: string }[] = [
+  { value: 'monday', label: 'Mon' },
+  { value: 'tuesday', label: 'Tue' },
+  { value: 'wednesday', label: 'Wed' },
+  { value: 'thursday', label: 'Thu' },
+  { value: 'friday', label: 'Fri' },
+  { value: 'saturday', label: 'Sat' },
+  { value: 'sunday', label: 'Sun' },
+]

@@ -1,5 +1,8 @@
 <script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { ask, client } from '../api/client'
 import type { HorseToday } from '../api/schema'
 import GaitChip from '../house/GaitChip.vue'
 import MinutesBar from '../house/MinutesBar.vue'
@@ -8,9 +11,11 @@ import WhyButton from '../house/WhyButton.vue'
 import { inDays, longDay, minutes, shortDay } from '../house/format'
 import { useToday } from '../house/queries'
 import { rides, trains } from '../house/signIn'
-import { verdictWords } from '../house/words'
+import { kindWords, verdictWords } from '../house/words'
 
 const { data: today, error, refetch } = useToday()
+const queries = useQueryClient()
+const router = useRouter()
 
 const underWay = ref(new Set<string>())
 /** Once a visit, when the page stands: what is to be ridden is carried for a field without a signal. */
@@ -32,7 +37,33 @@ const grave = (h: HorseToday) => h.warnings.some((w) => w.grave)
 const done = computed(
   () => (today.value?.horses ?? []).filter((h) => h.sessions.length > 0 && !toRide(h)).length,
 )
-const planned = computed(() => (today.value?.horses ?? []).filter((h) => h.sessions.length > 0).length)
+const placedParts = (h: HorseToday) =>
+  (['walk', 'trot', 'canter'] as const)
+    .map((gait) => ({ gait, minutes: h.placed!.session.minutes[gait] }))
+    .filter((p) => p.minutes > 0)
+const drawing = ref(false)
+
+/** What the block has placed for today, drawn up from where the horse stands now. */
+async function drawUp(h: HorseToday) {
+  drawing.value = true
+  try {
+    const session = await ask(() =>
+      client.POST('/api/horses/{horseId}/blocks/{blockId}/sessions/{sessionId}/draw-up', {
+        params: {
+          path: { horseId: h.horse.id, blockId: h.placed!.blockId, sessionId: h.placed!.session.id },
+        },
+      }),
+    )
+    await queries.invalidateQueries()
+    await router.push({ name: 'session', params: { horseId: h.horse.id, sessionId: session.id } })
+  } finally {
+    drawing.value = false
+  }
+}
+
+const planned = computed(
+  () => (today.value?.horses ?? []).filter((h) => h.sessions.length > 0 || h.placed).length,
+)
 </script>
 
 <template>
@@ -89,13 +120,28 @@ const planned = computed(() => (today.value?.horses ?? []).filter((h) => h.sessi
                 <MinutesBar :parts="s.parts" :scale="longest" />
               </div>
             </template>
+            <div v-else-if="h.placed" class="session">
+              <div class="row spread">
+                <RouterLink class="what" :to="{ name: 'season', params: { horseId: h.horse.id } }">{{
+                  kindWords[h.placed.session.kind]
+                }}</RouterLink>
+                <span class="quiet small">{{ minutes(h.placed.session.minutes.total) }}, from its block</span>
+              </div>
+              <MinutesBar :parts="placedParts(h)" :scale="longest" />
+            </div>
             <p v-else class="quiet">
               Nothing planned today.
               <template v-if="h.daysSinceRidden !== null"
                 >Last worked {{ inDays(-h.daysSinceRidden) }}.</template
               >
             </p>
-            <p v-if="h.next" class="small quiet next">
+            <p v-if="h.nextPlaced" class="small quiet next">
+              Next: {{ shortDay(h.nextPlaced.session.on) }},
+              <RouterLink :to="{ name: 'season', params: { horseId: h.horse.id } }">{{
+                kindWords[h.nextPlaced.session.kind].toLowerCase()
+              }}</RouterLink>
+            </p>
+            <p v-else-if="h.next" class="small quiet next">
               Next: {{ shortDay(h.next.on) }},
               <RouterLink :to="{ name: 'session', params: { horseId: h.horse.id, sessionId: h.next.id } }">{{
                 h.next.emphasis
@@ -143,6 +189,15 @@ const planned = computed(() => (today.value?.horses ?? []).filter((h) => h.sessi
               :to="{ name: 'passport', params: { horseId: h.horse.id } }"
               >Passport</RouterLink
             >
+            <button
+              v-else-if="trains() && h.placed"
+              class="button main"
+              type="button"
+              :disabled="drawing"
+              @click="drawUp(h)"
+            >
+              Draw up
+            </button>
             <RouterLink
               v-else-if="trains()"
               class="button"

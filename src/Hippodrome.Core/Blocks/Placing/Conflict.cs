@@ -22,7 +22,8 @@ internal static class Conflict
         }
 
         var monday = week.Weeks[0].Monday;
-        var together = string.Join("; ", left.Order().Select(g => Says(g, week)));
+        // What is asked for is always held against the days there are.
+        var together = string.Join("; ", (left.Contains(Group.Asked) ? left.Append(Group.Number).Distinct() : left).Order().Select(g => Says(g, week)));
         var inputs = left.Where(g => g >= Group.Number).DefaultIfEmpty(Group.Number).ToList();
         return [.. inputs.Select(g => new Fault(Field(g), FormattableString.Invariant($"These cannot all hold in the week of {monday:d MMMM}: {together}."), Mend(g, week)))];
     }

@@ -132,7 +132,7 @@ internal sealed class PlacingModel
                 var wanted = week.Wanted.GetValueOrDefault(kinds.Key);
                 var more = _model.NewIntVar(0, 7, "");
                 _model.Add(more >= LinearExpr.Sum(kinds.Select(k => k.At)) - wanted);
-                _cost.AddTerm(more, kinds.Key is SessionKind.Hack or SessionKind.WalkOnly ? Weights.MoreHacks : Weights.MoreThanWanted);
+                _cost.AddTerm(more, kinds.Key switch { SessionKind.Hack => Weights.MoreHacks, SessionKind.WalkOnly or SessionKind.Recovery => Weights.MoreWalks, _ => Weights.MoreThanWanted });
             }
 
             foreach (var (kind, wanted) in week.Wanted.Where(w => w.Value > 0))

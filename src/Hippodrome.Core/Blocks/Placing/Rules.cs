@@ -26,6 +26,7 @@ internal static class Weights
     public const long Missing = 24;
     public const long MoreThanWanted = 12;
     public const long MoreHacks = 2;
+    public const long MoreWalks = 6;
     public const long SameKindNextDay = 4;
     public const long NoDayBetween = 3;
     public const long FavouriteDayOff = 3;

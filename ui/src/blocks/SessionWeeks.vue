@@ -1,15 +1,14 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
 import { computed } from 'vue'
-import LoadCard from '../conditioning/LoadCard.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import MinutesBar from '../house/MinutesBar.vue'
-import { inDays, minutes } from '../house/format'
-import { useAims, useRides, useSessions } from '../house/queries'
+import { minutes } from '../house/format'
+import { useRides, useSessions } from '../house/queries'
 import { signedIn, trains } from '../house/signIn'
 import { verdictWords } from '../house/words'
 
-/** Weeks by days for one horse: what was done, what is planned. */
+/** Weeks by days for a horse without a block: what was done, what is planned. */
 const props = defineProps<{ horseId: string }>()
 const today = computed(() => signedIn.value?.today ?? dayjs().format('YYYY-MM-DD'))
 /** A week begins on Monday. */
@@ -22,9 +21,7 @@ const { data: sessions, error } = useSessions(
   () => day(from.value),
   () => day(from.value.add(41, 'day')),
 )
-const { data: aims } = useAims(() => props.horseId)
 const { data: rides } = useRides(() => props.horseId)
-const next = computed(() => aims.value?.find((a) => a.daysLeft >= 0))
 const on = (d: dayjs.Dayjs) => (sessions.value ?? []).filter((s) => s.on === day(d))
 const weekMinutes = (w: dayjs.Dayjs) =>
   (sessions.value ?? [])
@@ -35,17 +32,6 @@ const word = (rideId: string | null) => rides.value?.find((r) => r.id === rideId
 </script>
 
 <template>
-  <header class="page-head">
-    <h1>Season</h1>
-    <span v-if="next" class="quiet">towards {{ next.name }}, {{ inDays(next.daysLeft) }}</span>
-    <div v-if="trains()" class="actions">
-      <RouterLink
-        class="button main"
-        :to="{ name: 'session', params: { horseId, sessionId: 'new' }, query: { on: today } }"
-        >Plan a session</RouterLink
-      >
-    </div>
-  </header>
   <ProblemNote v-if="error" :problem="error" />
   <div class="scroll">
     <div class="weeks">
@@ -101,13 +87,9 @@ const word = (rideId: string | null) => rides.value?.find((r) => r.id === rideId
       </template>
     </div>
   </div>
-  <LoadCard class="load" :horse-id="horseId" />
 </template>
 
 <style scoped>
-.load {
-  margin-top: 16px;
-}
 .weeks {
   display: grid;
   grid-template-columns: 82px repeat(7, minmax(112px, 1fr));

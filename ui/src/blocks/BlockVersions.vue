@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import dayjs from 'dayjs'
+import { useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
+import { ask, client } from '../api/client'
+import type { BlockView } from '../api/schema'
+import { trains } from '../house/signIn'
+import { useEdits } from './edits'
+
+/** Every version of the plan, who made it and why. Nothing of the past is rewritten. */
+const props = defineProps<{ horseId: string; block: BlockView }>()
+const queries = useQueryClient()
+const { backTo, busy } = useEdits(
+  () => props.horseId,
+  () => props.block,
+)
+const ending = ref(false)
+
+async function end() {
+  await ask(() =>
+    client.POST('/api/horses/{horseId}/blocks/{blockId}/end', {
+      params: { path: { horseId: props.horseId, blockId: props.block.id } },
+      body: { on: null },
+    }),
+  )
+  await queries.invalidateQueries()
+}
+</script>
+
+<template>
+  <details class="card">
+    <summary>
+      <strong>Versions of this plan</strong> <span class="quiet small">{{ block.versions.length }}</span>
+    </summary>
+    <ul>
+      <li v-for="v in block.versions" :key="v.number" class="row">
+        <strong>{{ v.number }}</strong>
+        <span>{{ v.because }}</span>
+        <span class="small quiet">{{ v.by }}, {{ dayjs(v.at).format('D MMM HH:mm') }}</span>
+        <button
+          v-if="trains() && v.number !== block.number"
+          class="link small"
+          type="button"
+          :disabled="busy"
+          @click="backTo(v.number)"
+        >
+          Back to this one
+        </button>
+      </li>
+    </ul>
+    <p v-if="trains()" class="row end">
+      <button v-if="!ending" class="link small" type="button" @click="ending = true">
+        End this block today
+      </button>
+      <template v-else>
+        What is placed after today goes; what was ridden stays.
+        <button class="button small" type="button" @click="end">End it</button>
+        <button class="link small" type="button" @click="ending = false">Leave it</button>
+      </template>
+    </p>
+    <p class="small quiet">
+      {{
+        block.plan.solved.optimal
+          ? 'No placing of the days costs less by the soft rules, fortnight by fortnight.'
+          : 'The search for the days was ended before it could show that none costs less.'
+      }}
+    </p>
+  </details>
+</template>
+
+<style scoped>
+summary {
+  cursor: pointer;
+}
+ul {
+  display: grid;
+  gap: 4px;
+  margin: 10px 0;
+}
+.end {
+  margin-bottom: 6px;
+}
+</style>

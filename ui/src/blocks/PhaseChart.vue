@@ -1,0 +1,177 @@
+<script setup lang="ts">
+import dayjs from 'dayjs'
+import { computed } from 'vue'
+import type { BlockView } from '../api/schema'
+import GaitChip from '../house/GaitChip.vue'
+import WhyButton from '../house/WhyButton.vue'
+import { shortDay } from '../house/format'
+import { signedIn } from '../house/signIn'
+import { phaseTints, riseWords } from '../house/words'
+
+/** Phases above, a bar of minutes by gait for each week below, what was ridden beside it. */
+const props = defineProps<{ block: BlockView }>()
+const weeks = computed(() => props.block.plan.weeks)
+const today = computed(() => signedIn.value?.today ?? '')
+const here = computed(() => weeks.value.filter((w) => w.monday <= today.value).length)
+const highest = computed(() =>
+  Math.max(60, ...weeks.value.map((w) => w.minutes.total), ...props.block.weeks.map((w) => w.done.total)),
+)
+const height = (minutes: number) => `${(minutes / highest.value) * 116}px`
+const gaits = ['canter', 'trot', 'walk'] as const
+const done = (i: number) => props.block.weeks[i]?.done
+/** What else stands in a week: the competition, the farrier. */
+const marks = (monday: string) => {
+  const last = dayjs(monday).add(6, 'day').format('YYYY-MM-DD')
+  const inWeek = (day: string | null | undefined) => Boolean(day && day >= monday && day <= last)
+  return [
+    ...(props.block.aim && inWeek(props.block.aim.on) ? [`★ ${shortDay(props.block.aim.on).slice(4)}`] : []),
+    ...(props.block.entry.fixtures ?? []).filter((f) => inWeek(f.on)).map((f) => f.what || f.kind || ''),
+  ]
+}
+</script>
+
+<template>
+  <section class="card chart" aria-labelledby="phases-head">
+    <h2 id="phases-head" class="visually-hidden">Phases and weekly minutes</h2>
+    <div class="grid" :style="{ '--weeks': weeks.length }">
+      <div
+        v-for="p in block.plan.phases"
+        :key="p.firstWeek"
+        class="phase"
+        :class="phaseTints[p.phase]"
+        :style="{ gridColumn: `${p.firstWeek} / ${p.lastWeek + 1}` }"
+      >
+        <strong :title="p.says">{{ p.says }}</strong>
+        <WhyButton :why="p.why" :of="`this phase, ${p.says}`" />
+      </div>
+      <div
+        v-for="(w, i) in weeks"
+        :key="w.monday"
+        class="week"
+        :class="{ now: w.number === here }"
+        :style="{ gridColumn: w.number }"
+      >
+        <div
+          class="bars"
+          role="img"
+          :aria-label="`Week ${w.number}: planned ${w.minutes.walk} walk, ${w.minutes.trot} trot, ${w.minutes.canter} canter${done(i)?.total ? `; ridden ${done(i)!.total}` : ''} minutes`"
+        >
+          <span class="planned">
+            <i v-for="g in gaits" :key="g" :class="g" :style="{ height: height(w.minutes[g]) }" />
+          </span>
+          <span v-if="done(i)?.total" class="ridden">
+            <i v-for="g in gaits" :key="g" :class="g" :style="{ height: height(done(i)![g]) }" />
+          </span>
+        </div>
+        <strong class="total">{{ w.minutes.total }}</strong>
+        <span class="small quiet">{{ w.lighter ? 'lighter' : shortDay(w.monday).slice(4) }}</span>
+        <span v-for="mark in marks(w.monday)" :key="mark" class="mark small">{{ mark }}</span>
+      </div>
+    </div>
+    <div class="row spread small quiet">
+      <p class="row legend">
+        <GaitChip gait="walk" word /><GaitChip gait="trot" word /><GaitChip gait="canter" word />
+        <span>minutes a week; narrow beside it what was ridden</span>
+      </p>
+      <p v-if="weeks[here - 1]">
+        This week: {{ riseWords[weeks[here - 1]!.rises] }}
+        <WhyButton :why="weeks[here - 1]!.why" of="this week's minutes" />
+      </p>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.chart {
+  display: grid;
+  gap: 10px;
+}
+.grid {
+  display: grid;
+  grid-template-columns: repeat(var(--weeks), minmax(34px, 1fr));
+  gap: 6px 4px;
+  overflow-x: auto;
+}
+.phase {
+  display: flex;
+  align-items: center;
+  min-width: 0;
+  padding: 5px 8px;
+  border-radius: 5px;
+}
+.phase strong {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.base {
+  background: var(--phase-base);
+}
+.climb {
+  background: var(--phase-climb);
+}
+.level {
+  background: var(--phase-level);
+}
+.run-in {
+  background: var(--phase-run-in);
+}
+.week {
+  display: grid;
+  justify-items: center;
+  align-content: start;
+  text-align: center;
+}
+.week.now {
+  background: var(--straw-pale);
+  border-radius: 6px;
+  box-shadow: inset 0 -3px 0 var(--straw);
+}
+.bars {
+  display: flex;
+  align-items: flex-end;
+  justify-content: center;
+  gap: 3px;
+  height: 120px;
+  width: 100%;
+}
+.planned,
+.ridden {
+  display: flex;
+  flex-direction: column;
+}
+.planned {
+  width: min(60%, 46px);
+}
+.ridden {
+  width: 8px;
+}
+i {
+  display: block;
+}
+i.walk {
+  background: var(--walk);
+}
+i.trot {
+  background: var(--trot);
+}
+i.canter {
+  background: var(--canter);
+}
+.total {
+  font-size: 0.95rem;
+}
+.mark {
+  padding: 0 4px;
+  border-radius: 4px;
+  background: var(--ink);
+  color: var(--on-ink);
+  overflow: hidden;
+  max-width: 100%;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.legend {
+  gap: 14px;
+}
+</style>

@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import type { PlacedSession, SessionState } from '../api/schema'
+import GaitChip from '../house/GaitChip.vue'
+import { kindGaits, kindWords } from '../house/words'
+
+/** A placed session as a card: its fastest gait, its kind, its minutes, and what has become of it. */
+defineProps<{
+  session: PlacedSession
+  state?: SessionState
+  horseId: string
+  missed: boolean
+  chosen: boolean
+}>()
+const emit = defineEmits<{ open: [] }>()
+</script>
+
+<template>
+  <button
+    class="placed"
+    type="button"
+    :class="{ done: state?.rideId, missed, chosen }"
+    :aria-expanded="chosen"
+    :aria-label="`${kindWords[session.kind]}, ${session.minutes.total} minutes, ${session.on}${state?.rideId ? ', ridden' : missed ? ', not ridden' : ''}`"
+    @click="emit('open')"
+  >
+    <span class="kind"
+      ><GaitChip :gait="kindGaits[session.kind]" /> <strong>{{ kindWords[session.kind] }}</strong></span
+    >
+    <span class="small">
+      <template v-if="state?.rideId">✓ ridden</template>
+      <template v-else-if="missed">not ridden</template>
+      <template v-else-if="session.sets"
+        >{{ session.sets.repeats }} × {{ session.sets.minutes }} at {{ session.sets.speed }}</template
+      >
+      <template v-else-if="session.efforts"
+        >{{ session.efforts }} fences, {{ session.minutes.total }} min</template
+      >
+      <template v-else>{{ session.minutes.total }} min</template>
+      <span v-if="session.pinned" title="Pinned"> ⌖</span>
+    </span>
+    <span v-for="b in session.bent" :key="b.says" class="small bent">bends: {{ b.says }}</span>
+  </button>
+</template>
+
+<style scoped>
+.placed {
+  display: grid;
+  gap: 3px;
+  width: 100%;
+  padding: 0;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+.placed[draggable='true'] {
+  cursor: grab;
+}
+.placed:hover strong {
+  text-decoration: underline;
+}
+.kind {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  line-height: 1.2;
+}
+.kind strong {
+  font-size: 0.93rem;
+}
+.done {
+  color: var(--quiet);
+}
+.missed {
+  color: var(--quiet);
+}
+.missed strong {
+  text-decoration: line-through;
+}
+.chosen strong {
+  text-decoration: underline;
+}
+.bent {
+  color: var(--on-tight);
+}
+</style>

@@ -1,0 +1,176 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import dayjs from 'dayjs'
+import Input from 'ant-design-vue/es/input'
+import { computed, ref } from 'vue'
+import { ask, client } from '../api/client'
+import type { BlockView, ReturnGate } from '../api/schema'
+import FieldBox from '../house/FieldBox.vue'
+import ProblemNote from '../house/ProblemNote.vue'
+import { useProblem } from '../house/faults'
+import { shortDay } from '../house/format'
+import { rides, signedIn, trains } from '../house/signIn'
+import { gateWords } from '../house/words'
+
+/** What a return asks at the end of each week, and the stages of a vet's plan with what they wait for. */
+const props = defineProps<{ horseId: string; block: BlockView }>()
+const queries = useQueryClient()
+const { problem, busy, attempt } = useProblem()
+const gates = Object.keys(gateWords) as ReturnGate[]
+const path = computed(() => ({ horseId: props.horseId, blockId: props.block.id }))
+const today = computed(() => signedIn.value?.today ?? '')
+/** The week that is over last, and the one under way. */
+const weeks = computed(() =>
+  props.block.plan.weeks
+    .filter((w) => w.monday <= today.value)
+    .slice(-2)
+    .reverse(),
+)
+const answer = (monday: string, gate: ReturnGate) =>
+  props.block.gates.filter((g) => g.monday === monday && g.gate === gate).at(-1)
+const repeated = computed(() =>
+  props.block.plan.weeks.filter((w) => w.why.inputs.some((i) => i.startsWith('the week is repeated'))),
+)
+const stages = computed(() => props.block.entry.return?.stages ?? [])
+const cleared = (stage: number) => props.block.stagesCleared.find((s) => s.stage === stage)
+const by = ref('')
+const mayClear = computed(() => trains() || signedIn.value?.me?.isVet)
+const word = ref<Record<string, string>>({})
+
+async function say(monday: string, gate: ReturnGate, passed: boolean) {
+  await attempt(() =>
+    ask(() =>
+      client.POST('/api/horses/{horseId}/blocks/{blockId}/gates', {
+        params: { path: path.value },
+        body: { monday, gate, passed, word: word.value[monday] ?? '' },
+      }),
+    ),
+  )
+  await queries.invalidateQueries()
+}
+
+async function clear(stage: number) {
+  await attempt(() =>
+    ask(() =>
+      client.POST('/api/horses/{horseId}/blocks/{blockId}/clearances', {
+        params: { path: path.value },
+        body: { stage, on: today.value, by: by.value },
+      }),
+    ),
+  )
+  await queries.invalidateQueries()
+}
+</script>
+
+<template>
+  <section class="card stack" aria-labelledby="gates-head">
+    <h2 id="gates-head">Before the next week goes up</h2>
+    <ProblemNote v-if="problem" :problem="problem" />
+    <div v-if="stages.length" class="stages">
+      <p v-for="(s, i) in stages" :key="i" class="row">
+        <strong>Stage {{ i + 1 }}: {{ s.what }}</strong>
+        <span class="small quiet"
+          >{{ s.weeks }} weeks, {{ s.sessions }} a week, walk {{ s.walk }}, trot {{ s.trot ?? 0 }}, canter
+          {{ s.canter ?? 0 }}</span
+        >
+        <span v-if="s.waitsFor && cleared(i)" class="small ok"
+          >✓ {{ s.waitsFor }}: {{ cleared(i)!.by }}, {{ shortDay(cleared(i)!.on) }}</span
+        >
+        <template v-else-if="s.waitsFor">
+          <span class="small wait">waits for {{ s.waitsFor }}</span>
+          <template v-if="mayClear">
+            <FieldBox v-slot="{ id }" label="Cleared by" name="by"
+              ><Input :id="id" v-model:value="by"
+            /></FieldBox>
+            <button class="button small" type="button" :disabled="busy" @click="clear(i)">Cleared</button>
+          </template>
+        </template>
+      </p>
+    </div>
+    <div class="beside">
+      <div v-for="w in weeks" :key="w.monday" class="gates">
+        <h3>
+          Week {{ w.number }}, {{ shortDay(w.monday) }}
+          <span class="small quiet">{{
+            dayjs(w.monday).add(6, 'day').format('YYYY-MM-DD') < today ? 'over' : 'under way'
+          }}</span>
+        </h3>
+        <div v-for="g in gates" :key="g" class="gate">
+          <span>{{ gateWords[g] }}</span>
+          <span v-if="!rides()" class="small">{{
+            answer(w.monday, g) ? (answer(w.monday, g)!.passed ? 'passed' : 'not passed') : 'open'
+          }}</span>
+          <template v-else>
+            <button
+              v-for="passed in [true, false]"
+              :key="String(passed)"
+              class="button small"
+              type="button"
+              :class="{
+                on: answer(w.monday, g)?.passed === passed,
+                bad: !passed && answer(w.monday, g)?.passed === false,
+              }"
+              :aria-pressed="answer(w.monday, g)?.passed === passed"
+              :aria-label="`${gateWords[g]}, week ${w.number}: ${passed ? 'yes' : 'no'}`"
+              :disabled="busy"
+              @click="say(w.monday, g, passed)"
+            >
+              {{ passed ? 'Yes' : 'No' }}
+            </button>
+          </template>
+          <span v-if="answer(w.monday, g)?.word" class="small quiet">{{ answer(w.monday, g)!.word }}</span>
+        </div>
+      </div>
+    </div>
+    <p class="small quiet">
+      A gate that fails, or that nobody has answered when the week is over, repeats the week; what follows
+      waits.
+      <template v-if="repeated.length"
+        >Repeated so far: {{ repeated.map((w) => `week ${w.number}`).join(', ') }}.</template
+      >
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.stages {
+  display: grid;
+  gap: 6px;
+}
+.beside {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(400px, 100%), 1fr));
+  gap: 16px 28px;
+}
+.gates {
+  display: grid;
+  gap: 5px;
+}
+.gate {
+  display: grid;
+  grid-template-columns: minmax(150px, 190px) auto auto 1fr;
+  align-items: center;
+  gap: 6px;
+}
+.on {
+  background: var(--ink);
+  border-color: var(--ink);
+  color: var(--on-ink);
+}
+.bad {
+  background: var(--grave);
+  border-color: var(--grave);
+}
+.ok {
+  color: var(--on-true);
+}
+.wait {
+  color: var(--grave);
+  font-weight: 600;
+}
+@media (max-width: 620px) {
+  .gate {
+    grid-template-columns: 1fr auto auto;
+  }
+}
+</style>

@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import { onMounted, onUnmounted, ref } from 'vue'
+
+/** Work that takes longer than a moment: what is done, for how long, and a way out. Shown after half a second. */
+defineProps<{ says: string }>()
+const emit = defineEmits<{ cancel: [] }>()
+const seconds = ref(0)
+const began = Date.now()
+let timer: ReturnType<typeof setInterval>
+onMounted(() => (timer = setInterval(() => (seconds.value = (Date.now() - began) / 1000), 250)))
+onUnmounted(() => clearInterval(timer))
+</script>
+
+<template>
+  <p v-if="seconds > 0.5" class="working" role="status">
+    <progress :aria-label="says" /> {{ says }}, {{ Math.floor(seconds) }} s
+    <button class="button small" type="button" @click="emit('cancel')">Cancel</button>
+  </p>
+</template>
+
+<style scoped>
+.working {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  margin-bottom: 12px;
+}
+progress {
+  width: 120px;
+  accent-color: var(--ink);
+}
+</style>

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import dayjs from 'dayjs'
+import Input from 'ant-design-vue/es/input'
+import { computed, ref } from 'vue'
+import { ask, client } from '../api/client'
+import type { NewCalendar } from '../api/schema'
+import FieldBox from '../house/FieldBox.vue'
+import ProblemNote from '../house/ProblemNote.vue'
+import { useProblem } from '../house/faults'
+import { useCalendars } from '../house/queries'
+import { signedIn } from '../house/signIn'
+
+/** The calendar out: a file, and addresses to subscribe to that can be revoked. Sessions and rides as tables. */
+const { data: calendars } = useCalendars()
+const queries = useQueryClient()
+const { problem, busy, attempt } = useProblem()
+const name = ref('')
+const made = ref<NewCalendar | null>(null)
+const today = computed(() => signedIn.value?.today ?? dayjs().format('YYYY-MM-DD'))
+const span = computed(
+  () =>
+    `from=${dayjs(today.value).subtract(365, 'day').format('YYYY-MM-DD')}&to=${dayjs(today.value).add(200, 'day').format('YYYY-MM-DD')}`,
+)
+
+async function add() {
+  made.value =
+    (await attempt(() => ask(() => client.POST('/api/me/calendars', { body: { name: name.value } })))) ?? null
+  if (made.value) name.value = ''
+  await queries.invalidateQueries({ queryKey: ['calendars'] })
+}
+
+async function revoke(id: string) {
+  await ask(() => client.DELETE('/api/me/calendars/{id}', { params: { path: { id } } }))
+  if (made.value?.id === id) made.value = null
+  await queries.invalidateQueries({ queryKey: ['calendars'] })
+}
+</script>
+
+<template>
+  <section class="card stack" aria-labelledby="out-head">
+    <h2 id="out-head">Calendar and tables out</h2>
+    <div class="row">
+      <a class="button" href="/api/calendar.ics" download="hippodrome.ics">Calendar as a file</a>
+      <a class="button" :href="`/api/sessions.csv?${span}`" download="sessions.csv">Sessions, CSV</a>
+      <a class="button" :href="`/api/rides.csv?${span}`" download="rides.csv">Rides, CSV</a>
+    </div>
+    <ProblemNote v-if="problem" :problem="problem" />
+    <form class="row form" @submit.prevent="add">
+      <FieldBox v-slot="{ id }" label="An address to subscribe to, for" name="name"
+        ><Input :id="id" v-model:value="name" placeholder="my telephone"
+      /></FieldBox>
+      <button class="button" type="submit" :disabled="busy">Make one</button>
+    </form>
+    <p v-if="made" class="made" role="status">
+      <strong>{{ made.name }}</strong>: <code>{{ made.address }}</code> Copy it now: it is not shown again.
+      Whoever has it can read your horses' plan, until you revoke it.
+    </p>
+    <ul>
+      <li v-for="c in calendars ?? []" :key="c.id" class="row">
+        {{ c.name }} <span class="small quiet">since {{ dayjs(c.createdAt).format('D MMM YYYY') }}</span>
+        <button class="link small" type="button" :aria-label="`Revoke ${c.name}`" @click="revoke(c.id)">
+          Revoke
+        </button>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.form {
+  align-items: end;
+}
+.made {
+  padding: 10px 12px;
+  border-left: 5px solid var(--straw);
+  background: var(--straw-pale);
+  border-radius: 8px;
+}
+code {
+  overflow-wrap: anywhere;
+}
+</style>

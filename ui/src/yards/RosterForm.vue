@@ -1,0 +1,166 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { ref, watch } from 'vue'
+import { ask, client } from '../api/client'
+import type { DayOfWeek, RosterEntry } from '../api/schema'
+import ChipRow from '../house/ChipRow.vue'
+import FieldBox from '../house/FieldBox.vue'
+import NumberField from '../house/NumberField.vue'
+import ProblemNote from '../house/ProblemNote.vue'
+import { useProblem } from '../house/faults'
+import { useRoster } from '../house/queries'
+import { weekdays } from '../house/words'
+
+/** Who is there in an ordinary week: riders with their hours, helper, arena. */
+const emit = defineEmits<{ close: [] }>()
+const { data: roster } = useRoster()
+const queries = useQueryClient()
+const { problem, busy, attempt } = useProblem()
+const entry = ref<RosterEntry | null>(null)
+watch(
+  roster,
+  (r) => {
+    if (r && !entry.value) entry.value = structuredClone(r.roster)
+  },
+  { immediate: true },
+)
+const name = (id: string | null | undefined) => roster.value?.people.find((p) => p.id === id)?.name ?? ''
+const missing = () =>
+  (roster.value?.people ?? []).filter((p) => !entry.value?.riders?.some((r) => r.personId === p.id))
+
+async function keep() {
+  const kept = await attempt(() =>
+    ask(() => client.PUT('/api/roster', { body: { version: roster.value!.version, entry: entry.value! } })),
+  )
+  if (!kept) return
+  await queries.invalidateQueries()
+  emit('close')
+}
+</script>
+
+<template>
+  <form v-if="entry" class="card stack" @submit.prevent="keep">
+    <h2>Who is there in an ordinary week</h2>
+    <ProblemNote v-if="problem" :problem="problem" />
+    <div v-for="(r, i) in entry.riders ?? []" :key="r.personId ?? i" class="rider">
+      <strong>{{ name(r.personId) }}</strong>
+      <ChipRow
+        :label="`Days of ${name(r.personId)}`"
+        many
+        :choices="weekdays"
+        :model-value="(r.days ?? []) as DayOfWeek[]"
+        @update:model-value="(v) => (r.days = v as DayOfWeek[])"
+      />
+      <NumberField
+        :label="`Minutes a day, ${name(r.personId)}`"
+        :name="`riders[${i}].minutesADay`"
+        :value="r.minutesADay ?? 0"
+        :min="15"
+        :max="720"
+        :step="15"
+        @change="(v) => (r.minutesADay = v)"
+      />
+      <button
+        class="link small"
+        type="button"
+        @click="entry.riders = entry.riders!.filter((_, j) => j !== i)"
+      >
+        Take out
+      </button>
+    </div>
+    <p class="row">
+      <button
+        v-for="p in missing()"
+        :key="p.id"
+        class="button small"
+        type="button"
+        @click="
+          entry.riders = [
+            ...(entry.riders ?? []),
+            { personId: p.id, days: weekdays.map((d) => d.value), minutesADay: 240 },
+          ]
+        "
+      >
+        Add {{ p.name }}
+      </button>
+    </p>
+    <div class="two">
+      <FieldBox label="Helper on the ground" name="helperDays">
+        <ChipRow
+          label="Helper days"
+          many
+          :choices="weekdays"
+          :model-value="(entry.helperDays ?? []) as DayOfWeek[]"
+          @update:model-value="(v) => (entry!.helperDays = v as DayOfWeek[])"
+        />
+      </FieldBox>
+      <NumberField
+        label="Helper, minutes a day"
+        name="helperMinutesADay"
+        :value="entry.helperMinutesADay ?? 0"
+        :min="0"
+        :max="720"
+        :step="15"
+        @change="(v) => (entry!.helperMinutesADay = v)"
+      />
+      <FieldBox label="Arena" name="arenaDays">
+        <ChipRow
+          label="Arena days"
+          many
+          :choices="weekdays"
+          :model-value="(entry.arenaDays ?? []) as DayOfWeek[]"
+          @update:model-value="(v) => (entry!.arenaDays = v as DayOfWeek[])"
+        />
+      </FieldBox>
+      <div class="three">
+        <NumberField
+          label="Arena, minutes a day"
+          name="arenaMinutesADay"
+          :value="entry.arenaMinutesADay ?? 0"
+          :min="0"
+          :max="1440"
+          :step="30"
+          @change="(v) => (entry!.arenaMinutesADay = v)"
+        />
+        <NumberField
+          label="Horses at once"
+          name="arenaAtOnce"
+          :value="entry.arenaAtOnce ?? 1"
+          :min="1"
+          :max="12"
+          @change="(v) => (entry!.arenaAtOnce = v)"
+        />
+      </div>
+    </div>
+    <div class="row">
+      <button class="button main" type="submit" :disabled="busy">Keep it</button>
+      <button class="link" type="button" @click="emit('close')">Leave it</button>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.rider {
+  display: grid;
+  grid-template-columns: 130px auto 190px auto;
+  gap: 12px;
+  align-items: end;
+}
+.two {
+  display: grid;
+  grid-template-columns: auto minmax(180px, 300px);
+  gap: 12px;
+  justify-content: start;
+}
+.three {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
+@media (max-width: 900px) {
+  .rider,
+  .two {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,330 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import dayjs from 'dayjs'
+import { computed, ref } from 'vue'
+import { ask, client } from '../api/client'
+import type { WeekShared } from '../api/schema'
+import WorkingNote from '../blocks/WorkingNote.vue'
+import GaitChip from '../house/GaitChip.vue'
+import ProblemNote from '../house/ProblemNote.vue'
+import { useProblem } from '../house/faults'
+import { initials, longDay, shortDay } from '../house/format'
+import { useWeek } from '../house/queries'
+import { signedIn, trains } from '../house/signIn'
+import { done } from '../house/undo'
+import { kindGaits, kindWords } from '../house/words'
+import DayOrder from './DayOrder.vue'
+import RosterForm from './RosterForm.vue'
+
+/** The yard's week: horses by days, who rides what, and what does not fit. */
+const props = defineProps<{ monday?: string }>()
+const today = computed(() => signedIn.value?.today ?? dayjs().format('YYYY-MM-DD'))
+const monday = computed(
+  () =>
+    props.monday ||
+    dayjs(today.value)
+      .subtract((dayjs(today.value).day() + 6) % 7, 'day')
+      .format('YYYY-MM-DD'),
+)
+const { data: week, error } = useWeek(() => monday.value)
+const queries = useQueryClient()
+const { problem, busy, attempt } = useProblem()
+const shared = ref<WeekShared | null>(null)
+const roster = ref(false)
+let stop = new AbortController()
+
+const days = computed(() =>
+  Array.from({ length: 7 }, (_, i) => dayjs(monday.value).add(i, 'day').format('YYYY-MM-DD')),
+)
+const sessions = computed(() => shared.value?.week.sessions ?? week.value?.sessions ?? [])
+const shortages = computed(() => shared.value?.week.shortages ?? week.value?.shortages ?? [])
+const at = (horseId: string, day: string) =>
+  sessions.value.filter((s) => s.horseId === horseId && s.session.on === day)
+const fixed = (horseId: string, day: string) =>
+  (week.value?.horses.find((h) => h.id === horseId)?.competitions ?? []).filter((c) => c.on === day)
+const rider = (id: string | null | undefined) => week.value?.riders.find((r) => r.id === id)?.name
+const name = (horseId: string) => week.value?.horses.find((h) => h.id === horseId)?.name ?? ''
+const ridden = (id: string) => week.value?.states.find((s) => s.id === id)?.rideId
+const inWork = computed(() =>
+  (week.value?.horses ?? []).filter(
+    (h) => h.blockId || sessions.value.some((s) => s.horseId === h.id) || h.competitions.length,
+  ),
+)
+const minutesOf = (riderId: string, day: string) =>
+  sessions.value
+    .filter((s) => s.session.riderId === riderId && s.session.on === day)
+    .reduce((sum, s) => sum + s.session.minutes.total, 0)
+const weekday = (day: string) => dayjs(day).format('dddd').toLowerCase()
+const there = (riderId: string, day: string) =>
+  week.value?.roster.riders.find((r) => r.personId === riderId)?.days.some((d) => d === weekday(day))
+const shown = ref<string>('')
+const day = computed(() =>
+  days.value.includes(shown.value)
+    ? shown.value
+    : days.value.includes(today.value)
+      ? today.value
+      : days.value[0]!,
+)
+
+async function share() {
+  stop = new AbortController()
+  shared.value =
+    (await attempt(() =>
+      ask(() => client.POST('/api/week/share', { body: { monday: monday.value }, signal: stop.signal })),
+    )) ?? null
+}
+
+async function keep() {
+  const kept = await attempt(() =>
+    ask(() => client.POST('/api/week/keep', { body: { monday: monday.value } })),
+  )
+  if (!kept) return
+  shared.value = null
+  await queries.invalidateQueries()
+  done('The week is shared out. Each horse keeps the version before it.')
+}
+const print = () => {
+  document.body.dataset.sheet = 'week'
+  window.addEventListener('afterprint', () => delete document.body.dataset.sheet, { once: true })
+  window.print()
+}
+</script>
+
+<template>
+  <main id="main" class="week-page">
+    <header class="page-head">
+      <h1>Week of {{ dayjs(monday).format('D MMMM') }}</h1>
+      <nav class="row small no-print" aria-label="Weeks">
+        <RouterLink
+          :to="{ name: 'week', params: { monday: dayjs(monday).subtract(7, 'day').format('YYYY-MM-DD') } }"
+          >Week before</RouterLink
+        >
+        <RouterLink :to="{ name: 'week' }">This week</RouterLink>
+        <RouterLink
+          :to="{ name: 'week', params: { monday: dayjs(monday).add(7, 'day').format('YYYY-MM-DD') } }"
+          >Week after</RouterLink
+        >
+      </nav>
+      <div class="actions no-print">
+        <button class="button" type="button" @click="print">Print</button>
+        <template v-if="trains()">
+          <button class="button" type="button" :aria-expanded="roster" @click="roster = !roster">
+            Who is there
+          </button>
+          <button class="button main" type="button" :disabled="busy" @click="share">
+            Share the week out
+          </button>
+        </template>
+      </div>
+    </header>
+    <ProblemNote v-if="error || problem" :problem="error ?? problem" />
+    <WorkingNote v-if="busy" says="Sharing the week out" @cancel="stop.abort()" />
+    <RosterForm v-if="roster" class="block no-print" @close="roster = false" />
+    <section v-if="shared" class="card shared no-print" aria-label="The week shared out">
+      <div class="row spread">
+        <h2>
+          {{
+            shared.moves.length === 0
+              ? 'Every session keeps its day'
+              : `${shared.moves.length} ${shared.moves.length === 1 ? 'session moves' : 'sessions move'}`
+          }}
+        </h2>
+        <span class="small quiet">{{
+          shared.week.solved.optimal
+            ? 'nothing shares out better'
+            : shared.week.solved.cancelled
+              ? 'ended early: not the best there is'
+              : 'the best found in its time'
+        }}</span>
+      </div>
+      <ul v-if="shared.moves.length">
+        <li v-for="m in shared.moves" :key="m.sessionId">
+          {{ name(m.horseId) }}: {{ m.what }} from {{ shortDay(m.from) }} to {{ shortDay(m.to) }}
+        </li>
+      </ul>
+      <div class="row">
+        <button class="button main" type="button" :disabled="busy" @click="keep">Keep it</button>
+        <button class="link" type="button" @click="shared = null">Leave it as it was</button>
+      </div>
+    </section>
+    <ul v-if="shortages.length" class="shortages" role="status">
+      <li v-for="c in shortages" :key="c.says">
+        <strong v-if="c.on">{{ shortDay(c.on) }}</strong> {{ c.says }}
+      </li>
+    </ul>
+    <p v-if="week && inWork.length === 0" class="card">
+      No horse has a block yet. Plan one on the Season page of a horse, and its week stands here.
+    </p>
+    <div v-if="week && inWork.length" class="scroll">
+      <table class="grid">
+        <thead>
+          <tr>
+            <th scope="col">Horse</th>
+            <th v-for="d in days" :key="d" scope="col" :class="{ today: d === today }">{{ shortDay(d) }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="h in inWork" :key="h.id">
+            <th scope="row">
+              <RouterLink :to="{ name: 'season', params: { horseId: h.id } }">{{ h.name }}</RouterLink>
+              <span v-if="h.heldBecause" class="small held">held</span>
+            </th>
+            <td
+              v-for="d in days"
+              :key="d"
+              :class="{ today: d === today, empty: !at(h.id, d).length && !fixed(h.id, d).length }"
+            >
+              <strong v-for="c in fixed(h.id, d)" :key="c.what" class="fixed small">★ {{ c.what }}</strong>
+              <div
+                v-for="s in at(h.id, d)"
+                :key="s.session.id"
+                class="cell"
+                :class="{ ridden: ridden(s.session.id), moved: s.wasOn !== s.session.on }"
+              >
+                <GaitChip :gait="kindGaits[s.session.kind]" />
+                <span class="what">
+                  <strong>{{ kindWords[s.session.kind] }}</strong>
+                  <span class="small quiet">
+                    {{ ridden(s.session.id) ? '✓' : '' }} {{ s.session.minutes.total }} min<template
+                      v-if="rider(s.session.riderId)"
+                    >
+                      ·
+                      <abbr :title="rider(s.session.riderId)">{{
+                        initials(rider(s.session.riderId)!)
+                      }}</abbr></template
+                    ><template v-if="s.wasOn !== s.session.on">
+                      · was {{ dayjs(s.wasOn).format('ddd') }}</template
+                    >
+                  </span>
+                </span>
+              </div>
+            </td>
+          </tr>
+        </tbody>
+        <tfoot>
+          <tr v-for="r in week.riders" :key="r.id">
+            <th scope="row" class="small">
+              {{ r.name }} <span class="quiet">({{ initials(r.name) }})</span>
+            </th>
+            <td v-for="d in days" :key="d" class="small" :class="{ today: d === today }">
+              <template v-if="!there(r.id, d)"><span class="quiet">not there</span></template>
+              <template v-else-if="minutesOf(r.id, d)">{{ minutesOf(r.id, d) }} min</template>
+              <span v-else class="quiet">–</span>
+            </td>
+          </tr>
+          <tr>
+            <th scope="row" class="small">Helper, arena</th>
+            <td v-for="d in days" :key="d" class="small" :class="{ today: d === today }">
+              {{ week.roster.helperDays.some((x) => x === weekday(d)) ? 'helper' : '' }}
+              {{ week.roster.arenaDays.some((x) => x === weekday(d)) ? 'arena' : 'no arena' }}
+            </td>
+          </tr>
+        </tfoot>
+      </table>
+    </div>
+    <DayOrder
+      v-if="week && inWork.length"
+      class="block"
+      :day="day"
+      :days="days"
+      :sessions="sessions.filter((s) => s.session.on === day)"
+      :name="name"
+      :rider="rider"
+      @pick="(d) => (shown = d)"
+    />
+    <p class="small quiet no-print">
+      {{ longDay(today) }} is today. A horse keeps the hard rules of its block whatever the week asks.
+    </p>
+  </main>
+</template>
+
+<style scoped>
+.week-page {
+  max-width: 1320px;
+  margin: 0 auto;
+  padding: 22px 20px 70px;
+}
+.block {
+  margin: 14px 0;
+}
+.shared {
+  display: grid;
+  gap: 8px;
+  margin-bottom: 12px;
+  border-color: var(--ink);
+}
+.shortages {
+  display: grid;
+  gap: 4px;
+  margin-bottom: 12px;
+}
+.shortages li {
+  padding: 6px 12px;
+  border-left: 5px solid var(--grave);
+  border-radius: 6px;
+  background: var(--long);
+  color: var(--on-grave-pale);
+}
+.grid {
+  min-width: 900px;
+  table-layout: fixed;
+}
+.grid th:first-child {
+  width: 118px;
+}
+tbody th a {
+  font-size: 1rem;
+  font-weight: 700;
+  color: var(--ink);
+  text-decoration: none;
+}
+.grid td,
+.grid thead th {
+  padding: 7px 8px;
+  border-left: 1px solid var(--bank);
+  vertical-align: top;
+}
+.grid tbody td {
+  background: var(--card);
+}
+.grid tbody td.empty {
+  background: repeating-linear-gradient(-45deg, var(--bank) 0 7px, var(--page) 7px 14px);
+}
+.grid .today {
+  box-shadow: inset 3px 0 0 var(--straw);
+}
+.cell {
+  display: flex;
+  gap: 7px;
+}
+.what {
+  display: grid;
+  line-height: 1.25;
+  min-width: 0;
+}
+.ridden {
+  opacity: 0.65;
+}
+.moved {
+  background: var(--straw-pale);
+}
+.held {
+  margin-left: 6px;
+  color: var(--grave);
+}
+.fixed {
+  display: block;
+}
+abbr {
+  text-decoration: none;
+}
+@media print {
+  .week-page {
+    padding: 0;
+  }
+  .grid {
+    min-width: 0;
+    font-size: 10px;
+  }
+}
+</style>
