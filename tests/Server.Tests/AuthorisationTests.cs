@@ -23,6 +23,8 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         ["GET /health/live"] = [200, 200, 200, 200, 200, 200, 200],
         ["GET /health/ready"] = [200, 200, 200, 200, 200, 200, 200],
         ["GET /openapi/{documentName}.json"] = [200, 200, 200, 200, 200, 200, 200],
+        // The address is the secret: whoever has it reads, signed in or not.
+        ["GET /calendar/{token:length(48)}.ics"] = [200, 200, 200, 200, 200, 200, 200],
 
         // Anyone signed in; what they see is their own.
         ["GET /api/today"] = [200, 200, 200, 200, 200, 200, 401],
@@ -31,6 +33,16 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         ["POST /api/horses/{horseId}/set-ups/mirrored"] = [200, 200, 200, 200, 404, 404, 401],
         ["POST /api/horses/{horseId}/set-ups/beside"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}/versions"] = [200, 200, 200, 200, 404, 404, 401],
+        ["GET /api/week"] = [200, 200, 200, 200, 200, 200, 401],
+        ["GET /api/roster"] = [200, 200, 200, 200, 200, 200, 401],
+        ["GET /api/levels"] = [200, 200, 200, 200, 200, 200, 401],
+        ["GET /api/calendar.ics"] = [200, 200, 200, 200, 200, 200, 401],
+        ["GET /api/sessions.csv"] = [200, 200, 200, 200, 200, 200, 401],
+        ["GET /api/rides.csv"] = [200, 200, 200, 200, 200, 200, 401],
+        ["GET /api/me/calendars"] = [200, 200, 200, 200, 200, 200, 401],
+        ["POST /api/me/calendars"] = [200, 200, 200, 200, 200, 200, 401],
+        // Another person's calendar is as unknown as another yard's.
+        ["DELETE /api/me/calendars/{id:guid}"] = [200, 404, 404, 404, 404, 404, 401],
         ["GET /api/library"] = [200, 200, 200, 200, 200, 200, 401],
         ["GET /api/session-templates"] = [200, 200, 200, 200, 200, 200, 401],
         ["GET /api/horses/{horseId}/rides/{rideId:guid}/taps"] = [200, 200, 200, 200, 404, 404, 401],
@@ -57,6 +69,8 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         ["GET /api/horses/{horseId}/rides"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/rides/{rideId:guid}"] = [200, 200, 200, 200, 404, 404, 401],
 
+        ["GET /api/horses/{horseId}/blocks"] = [200, 200, 200, 200, 404, 404, 401],
+        ["GET /api/horses/{horseId}/blocks/{blockId:guid}"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/load"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/sides"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/timeline"] = [200, 200, 200, 200, 404, 404, 401],
@@ -71,6 +85,7 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         ["GET /api/horses/{horseId}/rail"] = [200, 200, 403, 403, 404, 404, 401],
         ["POST /api/horses/{horseId}/rides/{rideId:guid}/taps"] = [200, 200, 403, 403, 404, 404, 401],
         ["PUT /api/horses/{horseId}/rides/{rideId:guid}/photos/{photoId:guid}"] = [200, 200, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/gates"] = [200, 200, 403, 403, 404, 404, 401],
         ["POST /api/horses/{horseId}/sessions/propose"] = [200, 403, 403, 403, 404, 404, 401],
         ["POST /api/horses/{horseId}/rides/{rideId:guid}/events"] = [200, 200, 403, 403, 404, 404, 401],
 
@@ -83,7 +98,22 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         ["POST /api/horses/{horseId}/restrictions/{restrictionId:guid}/clearance"] = [200, 403, 403, 200, 404, 404, 401],
         ["POST /api/horses/{horseId}/holds/{holdId:guid}/clearance"] = [200, 403, 403, 200, 404, 404, 401],
 
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/clearances"] = [200, 403, 403, 200, 404, 404, 401],
+
         // The rest is the trainer's.
+        ["GET /api/horses/{horseId}/blocks/suggestion"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/blocks/plan"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/blocks"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/again"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/accept"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/versions/{number:int}/restore"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/end"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/edits"] = [200, 403, 403, 403, 404, 404, 401],
+        ["GET /api/horses/{horseId}/blocks/{blockId:guid}/sessions/{sessionId:guid}/days"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/sessions/{sessionId:guid}/draw-up"] = [200, 403, 403, 403, 404, 404, 401],
+        ["POST /api/week/share"] = [200, 403, 403, 403, 403, 200, 401],
+        ["POST /api/week/keep"] = [200, 403, 403, 403, 403, 200, 401],
+        ["PUT /api/roster"] = [200, 403, 403, 403, 403, 409, 401],
         ["GET /api/people"] = [200, 403, 403, 403, 403, 200, 401],
         ["POST /api/people"] = [200, 403, 403, 403, 403, 200, 401],
         ["PUT /api/people/{personId:guid}"] = [200, 403, 403, 403, 403, 404, 401],

@@ -2,19 +2,23 @@ using System.Text.Json.Nodes;
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Assessments;
+using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Care;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
+using Hippodrome.Core.Yards;
 using Hippodrome.Formats.Setups;
 using Hippodrome.Server.Assessments;
+using Hippodrome.Server.Blocks;
 using Hippodrome.Server.Exercises;
 using Hippodrome.Server.Horses;
 using Hippodrome.Server.People;
 using Hippodrome.Server.Rides;
 using Hippodrome.Server.Setups;
+using Hippodrome.Server.Yards;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.People;
 
@@ -200,6 +204,54 @@ public static class Calls
         ["POST /api/horses/{horseId}/rides/{rideId:guid}/events"] = app => At($"{Of(app.Horse)}/rides/{Guid.NewGuid()}/events", Ride()),
         ["POST /api/horses/{horseId}/sessions/propose"] = app => At($"{Of(app.Horse)}/sessions/propose", Wanted()),
         ["GET /api/horses/{horseId}/load"] = app => At($"{Of(app.Horse)}/load"),
+        ["GET /api/levels"] = _ => At("/api/levels"),
+        ["GET /api/horses/{horseId}/blocks"] = app => At($"{Of(app.Horse)}/blocks"),
+        ["GET /api/horses/{horseId}/blocks/suggestion"] = app => At($"{Of(app.Horse)}/blocks/suggestion"),
+        ["POST /api/horses/{horseId}/blocks/plan"] = app => At($"{Of(app.Horse)}/blocks/plan", Block),
+        ["POST /api/horses/{horseId}/blocks"] = async app => new Call($"{Of(await app.AddHorseAsync())}/blocks", ShortBlock),
+        ["GET /api/horses/{horseId}/blocks/{blockId:guid}"] = async app => new Call(await BlockAsync(app)),
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/again"] = async app => new Call($"{await BlockAsync(app)}/again", new AgainEntry()),
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/accept"] = async app => new Call($"{await BlockAsync(app)}/accept", new AcceptPlanEntry(1, null, null, "as it is")),
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/versions/{number:int}/restore"] = async app => new Call($"{await BlockAsync(app)}/versions/1/restore", new { }),
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/end"] = async app => new Call($"{await BlockAsync(app)}/end", new EndEntry(App.Today)),
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/edits"] = async app =>
+        {
+            var block = await BlockAsync(app);
+            return new Call($"{block}/edits", new HandEditCall(1, new HandEditEntry(HandEditKind.Pin, await FirstPlacedAsync(app, block))));
+        },
+        ["GET /api/horses/{horseId}/blocks/{blockId:guid}/sessions/{sessionId:guid}/days"] = async app =>
+        {
+            var block = await BlockAsync(app);
+            return new Call($"{block}/sessions/{await FirstPlacedAsync(app, block)}/days");
+        },
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/sessions/{sessionId:guid}/draw-up"] = async app =>
+        {
+            var block = await BlockAsync(app);
+            return new Call($"{block}/sessions/{await FirstPlacedAsync(app, block)}/draw-up", new { });
+        },
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/gates"] = async app => new Call($"{await BlockAsync(app, ReturnBlock)}/gates", new GateEntry(new DateOnly(2026, 4, 13), ReturnGate.LegsCool, true, "cool")),
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/clearances"] = async app => new Call($"{await BlockAsync(app, ReturnBlock)}/clearances", new StageClearanceEntry(1, App.Today, "Iva Sorrel, vet")),
+        ["GET /api/week"] = _ => At("/api/week?monday=2026-04-13"),
+        ["POST /api/week/share"] = _ => At("/api/week/share", new WeekEntry(new DateOnly(2026, 4, 13))),
+        ["POST /api/week/keep"] = _ => At("/api/week/keep", new WeekEntry(new DateOnly(2026, 4, 13))),
+        ["GET /api/roster"] = _ => At("/api/roster"),
+        ["PUT /api/roster"] = async app => new Call("/api/roster", new Change<RosterEntry>((int)(await app.Trainer.GetAsync("/api/roster"))["version"]!, new RosterEntry([], [DayOfWeek.Tuesday], 120, [DayOfWeek.Tuesday], 300, 2, new TimeOnly(7, 0)))),
+        ["GET /api/calendar.ics"] = _ => At("/api/calendar.ics"),
+        ["GET /api/sessions.csv"] = _ => At("/api/sessions.csv?from=2026-04-01&to=2026-05-01"),
+        ["GET /api/rides.csv"] = _ => At("/api/rides.csv?from=2026-04-01&to=2026-05-01"),
+        ["GET /api/me/calendars"] = _ => At("/api/me/calendars"),
+        ["POST /api/me/calendars"] = async app =>
+        {
+            // Ten at most each; the matrix makes more.
+            foreach (var old in (await app.Trainer.GetAsync("/api/me/calendars")).AsArray())
+            {
+                await app.Trainer.SendAsync(HttpMethod.Delete, $"/api/me/calendars/{old!["id"]}");
+            }
+
+            return new Call("/api/me/calendars", new CalendarNameEntry("my telephone"));
+        },
+        ["DELETE /api/me/calendars/{id:guid}"] = async app => new Call($"/api/me/calendars/{(await app.Trainer.PostAsync("/api/me/calendars", new CalendarNameEntry("old telephone")))["id"]}"),
+        ["GET /calendar/{token:length(48)}.ics"] = async app => new Call(new Uri((string)(await app.Trainer.PostAsync("/api/me/calendars", new CalendarNameEntry("telephone")))["address"]!).AbsolutePath),
         ["GET /api/session-templates"] = _ => At("/api/session-templates"),
         ["GET /api/horses/{horseId}/rail"] = app => At($"{Of(app.Horse)}/rail"),
         ["GET /api/horses/{horseId}/rides/{rideId:guid}/taps"] = async app => new Call($"{await RideAsync(app)}/taps"),
@@ -216,6 +268,30 @@ public static class Calls
         ["GET /health/ready"] = _ => At("/health/ready"),
         ["GET /openapi/{documentName}.json"] = _ => At("/openapi/v1.json"),
     };
+
+    private static readonly DayOfWeek[] Six = [DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Thursday, DayOfWeek.Friday, DayOfWeek.Saturday, DayOfWeek.Sunday];
+
+    /// <summary>Every input once, over one week.</summary>
+    public static readonly BlockEntry Block = new(
+        "Spring", Purpose.Conditioning, App.Today, 1, null, Discipline.Jumping, [Strand.Poles], new MinutesByGait(90, 60, 20), [DayOfWeek.Sunday, DayOfWeek.Saturday], [DayOfWeek.Sunday], [DayOfWeek.Sunday], [DayOfWeek.Saturday], DayOfWeek.Monday, [],
+        [new FixtureEntry(FixtureKind.Farrier, App.Today.AddDays(1), null, "trim")], [new AskedEntry(SessionKind.Hack, 1)], null, new Core.Conditioning.SetsEntry(Core.Conditioning.Scheme.British, "80", 2, 3, 350, 3));
+
+    public static readonly BlockEntry ShortBlock = new("Two weeks", Purpose.Schooling, App.Today, 2, Now: new MinutesByGait(110, 80, 20), Days: Six, HelperDays: Six, ArenaDays: Six);
+
+    /// <summary>A vet's plan whose second stage waits.</summary>
+    public static readonly BlockEntry ReturnBlock = new(
+        "Back", Purpose.Return, App.Today, 4, Days: Six, ArenaDays: Six,
+        Return: new ReturnEntry(10, OffBecause.Injury, Stages: [new StageEntry("walk", 1, 5, 20), new StageEntry("trot", 2, 5, 20, 4, 0, "trot cleared by the vet")]));
+
+    /// <summary>A block of a horse of its own.</summary>
+    public static async Task<string> BlockAsync(App app, BlockEntry? entry = null, Horse? horse = null)
+    {
+        var whose = horse ?? await app.AddHorseAsync();
+        return $"{Of(whose)}/blocks/{(await app.Trainer.PostAsync($"{Of(whose)}/blocks", entry ?? ShortBlock))["id"]}";
+    }
+
+    private static async Task<Guid> FirstPlacedAsync(App app, string block) =>
+        (await app.Trainer.GetAsync(block))["plan"]!["weeks"]!.AsArray().SelectMany(w => w!["sessions"]!.AsArray()).Select(s => (Guid)s!["id"]!).First();
 
     public static string Of(Horse horse) => $"/api/horses/{horse.Id}";
 

@@ -24,7 +24,10 @@ public enum HandEditKind
 public sealed record HandEditEntry(HandEditKind? Kind = null, Guid? SessionId = null, DateOnly? On = null, SessionKind? To = null, int? Minutes = null);
 
 /// <summary>A day a session could stand on, and the rules it would break there.</summary>
-public sealed record MoveOption(DateOnly On, IReadOnlyList<BrokenRule> Broken);
+/// <param name="On">The day.</param>
+/// <param name="Broken">Rules that would be broken; none where it may go.</param>
+/// <param name="Exchanges">What stands there and would change places with it.</param>
+public sealed record MoveOption(DateOnly On, IReadOnlyList<BrokenRule> Broken, SessionKind? Exchanges);
 
 /// <summary>Where a session may go, and the nearest day that keeps every rule.</summary>
 public sealed record MoveOptions(Guid SessionId, IReadOnlyList<MoveOption> Days, DateOnly? Nearest);
@@ -41,8 +44,8 @@ public static class HandEdits
         ArgumentNullException.ThrowIfNull(session);
         var days = Enumerable.Range(-DaysAround, (2 * DaysAround) + 1).Select(session.On.AddDays)
             .Where(d => d != session.On && d >= planned.Today && d >= planned.Block.Start && d <= planned.Block.End)
-            .Select(d => new MoveOption(d, NewlyBroken(planned, Moved(planned, session, d)))).ToList();
-        var nearest = days.Where(d => d.Broken.Count == 0).OrderBy(d => Math.Abs(d.On.DayNumber - session.On.DayNumber)).ThenBy(d => d.On).FirstOrDefault();
+            .Select(d => new MoveOption(d, NewlyBroken(planned, Moved(planned, session, d)), StandsOn(planned, session, d)?.Kind)).ToList();
+        var nearest = days.Where(d => d.Broken.Count == 0).OrderBy(d => d.Exchanges is not null).ThenBy(d => Math.Abs(d.On.DayNumber - session.On.DayNumber)).ThenBy(d => d.On).FirstOrDefault();
         return new MoveOptions(session.Id, days, nearest?.On);
     }
 
@@ -122,9 +125,17 @@ public static class HandEdits
         Why = new Why("Swapped by hand", [$"it was {session.Kind.Say()}"], Source.CommonPractice),
     };
 
-    /// <summary>The sessions with this one on another day, pinned there. A week's minutes go with it.</summary>
-    private static List<PlacedSession> Moved(PlanningCase planned, PlacedSession session, DateOnly on) =>
-        [.. planned.Former!.Sessions.Select(s => s.Id == session.Id ? s with { On = on, Pinned = true } : s)];
+    /// <summary>The sessions with this one on another day, pinned there; what stands there in the same week takes its place.</summary>
+    private static List<PlacedSession> Moved(PlanningCase planned, PlacedSession session, DateOnly on)
+    {
+        var there = StandsOn(planned, session, on);
+        return [.. planned.Former!.Sessions.Select(s => s.Id == session.Id ? s with { On = on, Pinned = true } : s.Id == there?.Id ? s with { On = session.On, Pinned = true } : s)];
+    }
+
+    /// <summary>A session of the same week that is still to come.</summary>
+    private static PlacedSession? StandsOn(PlanningCase planned, PlacedSession session, DateOnly on) =>
+        Conditioning.TrainingLoad.Monday(on) != Conditioning.TrainingLoad.Monday(session.On) ? null
+            : planned.Former!.Sessions.FirstOrDefault(s => s.On == on && s.Id != session.Id && s.On >= planned.Today && !planned.Done.Contains(s.Id));
 
     private static IReadOnlyList<BrokenRule> NewlyBroken(PlanningCase planned, List<PlacedSession> after) => NewlyBroken(planned, after, [.. planned.Former!.Sessions]);
 

@@ -194,6 +194,18 @@ public class ReplanTests
     }
 
     [Fact]
+    public void Moved_to_a_day_that_is_taken_the_two_change_places()
+    {
+        var planned = _first.On(_plan, Start);
+        var (a, b) = (_plan.Weeks[1].Sessions.First(s => s.Kind == SessionKind.Hack), _plan.Weeks[1].Sessions.First(s => s.Kind == SessionKind.Flatwork));
+        var option = HandEdits.Options(planned, a).Days.Single(d => d.On == b.On);
+        option.Exchanges.ShouldBe(SessionKind.Flatwork);
+        option.Broken.ShouldBeEmpty();
+        var plan = HandEdits.Apply(planned, new HandEditEntry(HandEditKind.Move, a.Id, b.On)).OrThrow();
+        (plan.Find(a.Id)!.On, plan.Find(b.Id)!.On).ShouldBe((b.On, a.On));
+    }
+
+    [Fact]
     public void What_is_skipped_is_not_planned_again_and_what_is_added_stays()
     {
         var planned = _first.On(_plan, Start);

@@ -172,10 +172,13 @@ async function add() {
               type="button"
               :class="{ breaks: d.broken.length, nearest: d.on === options.nearest }"
               :disabled="busy || d.broken.length > 0"
-              :title="d.broken.map((b) => b.says).join('; ')"
+              :title="
+                d.broken.map((b) => b.says).join('; ') ||
+                (d.exchanges ? `changes places with ${kindWords[d.exchanges].toLowerCase()}` : '')
+              "
               @click="move(d.on)"
             >
-              {{ shortDay(d.on) }}
+              {{ shortDay(d.on) }}<template v-if="d.exchanges && !d.broken.length"> ⇄</template>
             </button>
           </div>
           <details v-if="options.days.some((d) => d.broken.length)" class="small">
