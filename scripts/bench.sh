@@ -20,6 +20,10 @@ if [ "$what" = all ] || [ "$what" = core ]; then
   dotnet "$bench" --filter '*'
 fi
 
+if [ "$what" = all ] || [ "$what" = blocks ]; then
+  dotnet "$bench" blocks "${2:-9}"
+fi
+
 if [ "$what" = all ] || [ "$what" = http ] || [ "$what" = kill ]; then
   data=$(mktemp -d "${TMPDIR:-/tmp}/hippodrome-bench.XXXXXX")
   finish() {

@@ -17,6 +17,30 @@ const screens: [string, (page: import('@playwright/test').Page) => Promise<void>
       await expect(page.getByText('Add a part')).toBeVisible()
     },
   ],
+  [
+    'season of a return',
+    async (page) => {
+      await openHorse(page, 'Brannoc', 'Season')
+      await page.locator('.placed:not(.missed):not(.done)').first().click()
+      await expect(page.getByRole('heading', { name: 'Move to' })).toBeVisible()
+    },
+  ],
+  [
+    'block',
+    async (page) => {
+      await openHorse(page, 'Sablewood', 'Season')
+      await page.getByRole('link', { name: 'Inputs' }).click()
+      await expect(page.getByRole('heading', { name: 'What for' })).toBeVisible()
+    },
+  ],
+  [
+    'week',
+    async (page) => {
+      await page.goto('/week')
+      await page.getByRole('button', { name: 'Who is there' }).click()
+      await expect(page.getByRole('heading', { name: 'Who is there in an ordinary week' })).toBeVisible()
+    },
+  ],
   ['set-ups', (page) => openHorse(page, 'Quillan', 'Set-ups')],
   [
     'set-up',
@@ -115,10 +139,14 @@ test('keys lead everywhere', async ({ page }) => {
   await openHorse(page, 'Quillan')
   await page.keyboard.press('g')
   await page.keyboard.press('s')
-  await expect(page.getByRole('heading', { name: 'Season', level: 1 })).toBeVisible()
+  await expect(
+    page.getByRole('heading', { name: 'Weeks' }).or(page.getByText('No block under way')),
+  ).toBeVisible()
   await page.keyboard.press('j')
   await expect(page.getByRole('navigation', { name: 'Steps of Sablewood' })).toBeVisible()
-  await expect(page.getByRole('heading', { name: 'Season', level: 1 })).toBeVisible()
+  await expect(
+    page.getByRole('heading', { name: 'Weeks' }).or(page.getByText('No block under way')),
+  ).toBeVisible()
   await page.keyboard.press('k')
   await expect(page.getByRole('navigation', { name: 'Steps of Quillan' })).toBeVisible()
   await page.keyboard.press('g')

@@ -40,7 +40,7 @@ if (!props.blockId)
 watch(
   block,
   (b) => {
-    if (b && !entry.value) entry.value = structuredClone(b.entry)
+    if (b && !entry.value) entry.value = JSON.parse(JSON.stringify(b.entry)) as BlockEntry
   },
   { immediate: true },
 )

@@ -113,7 +113,7 @@ async function takeOffered() {
       <template v-else> No day near by keeps every rule.</template>
       <button class="link small" type="button" @click="refused = null">Leave it</button>
     </p>
-    <p v-else-if="over && option(over)?.broken.length" class="refused" role="status">
+    <p v-else-if="over && option(over)?.broken.length" class="refused hovering" role="status">
       {{ longDay(over) }}: {{ option(over)!.broken[0]!.says }}.
     </p>
     <p v-if="problem" class="refused" role="alert">
@@ -217,6 +217,16 @@ async function takeOffered() {
   border-radius: 8px;
   background: var(--long);
   color: var(--on-grave-pale);
+}
+/* Over the page, since nothing may move under the hand that drags. */
+.hovering {
+  position: fixed;
+  left: 50%;
+  bottom: 24px;
+  transform: translateX(-50%);
+  z-index: 20;
+  margin: 0;
+  pointer-events: none;
 }
 .weeks {
   display: grid;

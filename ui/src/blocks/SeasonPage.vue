@@ -7,7 +7,7 @@ import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { inDays, longDay } from '../house/format'
 import { useAims, useBlock, useBlocks } from '../house/queries'
-import { trains } from '../house/signIn'
+import { signedIn, trains } from '../house/signIn'
 import { purposeWords } from '../house/words'
 import BlockWeeks from './BlockWeeks.vue'
 import ChangesList from './ChangesList.vue'
@@ -27,6 +27,7 @@ const { data: block, error } = useBlock(
   () => underWay.value?.id,
 )
 const { data: aims } = useAims(() => props.horseId)
+const today = computed(() => signedIn.value?.today)
 const next = computed(() => aims.value?.find((a) => a.daysLeft >= 0))
 const { problem, busy, attempt } = useProblem()
 const again = ref<Replanned | null>(null)
@@ -57,6 +58,11 @@ async function planAgain() {
     </span>
     <span v-else-if="next" class="quiet">towards {{ next.name }}, {{ inDays(next.daysLeft) }}</span>
     <div v-if="trains() && blocks" class="actions no-print">
+      <RouterLink
+        class="button"
+        :to="{ name: 'session', params: { horseId, sessionId: 'new' }, query: { on: today } }"
+        >Plan a session</RouterLink
+      >
       <template v-if="block">
         <RouterLink class="button" :to="{ name: 'block', params: { horseId, blockId: block.id } }"
           >Inputs</RouterLink

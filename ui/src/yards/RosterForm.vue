@@ -20,7 +20,7 @@ const entry = ref<RosterEntry | null>(null)
 watch(
   roster,
   (r) => {
-    if (r && !entry.value) entry.value = structuredClone(r.roster)
+    if (r && !entry.value) entry.value = JSON.parse(JSON.stringify(r.roster)) as RosterEntry
   },
   { immediate: true },
 )
