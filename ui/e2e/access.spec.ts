@@ -140,12 +140,12 @@ test('keys lead everywhere', async ({ page }) => {
   await page.keyboard.press('g')
   await page.keyboard.press('s')
   await expect(
-    page.getByRole('heading', { name: 'Weeks' }).or(page.getByText('No block under way')),
+    page.getByRole('heading', { name: 'Weeks', exact: true }).or(page.getByText('No block under way')),
   ).toBeVisible()
   await page.keyboard.press('j')
   await expect(page.getByRole('navigation', { name: 'Steps of Sablewood' })).toBeVisible()
   await expect(
-    page.getByRole('heading', { name: 'Weeks' }).or(page.getByText('No block under way')),
+    page.getByRole('heading', { name: 'Weeks', exact: true }).or(page.getByText('No block under way')),
   ).toBeVisible()
   await page.keyboard.press('k')
   await expect(page.getByRole('navigation', { name: 'Steps of Quillan' })).toBeVisible()

@@ -119,8 +119,8 @@ public sealed record Block
         var days = DaysOf(checks, "days", entry.Days);
         checks.That(days.Count > 0, "days", "There is no day it can work.", "Choose at least one day.");
         checks.That(days.Count < 7, "days", "There is no day off left.", "Take one day out: every horse has a day off in the week.");
-        var fixtures = (entry.Fixtures ?? []).Take(60).Select((f, i) => Fixture.Check(checks, $"fixtures[{i}]", f)).OfType<Fixture>().ToList();
-        var asked = (entry.Asked ?? []).Take(12).Select((a, i) => new Asked(checks.Choice($"asked[{i}].kind", a.Kind), checks.Whole($"asked[{i}].aWeek", a.AWeek, 0, 6, "sessions a week"))).ToList();
+        var fixtures = checks.Lines("fixtures", entry.Fixtures, 60).Select((f, i) => Fixture.Check(checks, $"fixtures[{i}]", f)).OfType<Fixture>().ToList();
+        var asked = checks.Lines("asked", entry.Asked, 12).Select((a, i) => new Asked(checks.Choice($"asked[{i}].kind", a.Kind), checks.Whole($"asked[{i}].aWeek", a.AWeek, 0, 6, "sessions a week"))).ToList();
         checks.That(asked.DistinctBy(a => a.Kind).Count() == asked.Count, "asked", "One kind is asked for twice.", "Ask for each kind once.");
         var back = purpose == Blocks.Purpose.Return ? Return.Check(checks, entry.Return) : null;
         var sets = purpose == Blocks.Purpose.Conditioning ? Conditioning.Sets.Check(checks, entry.Sets) : null;

@@ -57,7 +57,11 @@ internal static class FirstSessions
     private static PlacedSession AsJudged(PlacedSession first, NextIs next) => next.WalkOnly
         ? first with
         {
-            Kind = SessionKind.WalkOnly, Minutes = new MinutesByGait(Math.Min(first.Minutes.Total, first.Minutes.Walk + 10), 0, 0), RungId = null, Efforts = null, Sets = null,
+            Kind = SessionKind.WalkOnly,
+            Minutes = new MinutesByGait(Math.Min(first.Minutes.Total, first.Minutes.Walk + 10), 0, 0),
+            RungId = null,
+            Efforts = null,
+            Sets = null,
             Why = new Why("A verdict that was accepted", [next.Because, "walk only"], Source.CommonPractice),
         }
         : Cut(first, first.Minutes, next.Keep, new Why("A verdict that was accepted", [next.Because], Source.CommonPractice));

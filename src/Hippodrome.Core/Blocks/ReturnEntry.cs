@@ -49,7 +49,7 @@ public sealed record Return(int WeeksOff, OffBecause Because, int WalkWeeks, boo
         var because = checks.Choice("return.because", entry.Because);
         var table = TimeOff.WalkWeeks(off)?.Value ?? 0;
         var walk = entry.WalkWeeks is { } typed && table > 0 ? checks.Whole("return.walkWeeks", typed, TimeOff.TwoWalkWeeks.Value, TimeOff.FourWalkWeeks.Value, "weeks") : table;
-        var stages = (entry.Stages ?? []).Take(MostStages).Select((s, i) => Stage(checks, $"return.stages[{i}]", s)).ToList();
+        var stages = checks.Lines("return.stages", entry.Stages, MostStages).Select((s, i) => Stage(checks, $"return.stages[{i}]", s)).ToList();
         checks.That(because == OffBecause.Rest || stages.Count > 0, "return.stages", "After injury or illness the vet's plan leads, and there is none.", "Type the vet's plan in, stage by stage, with what each stage waits for.");
         checks.That(stages.Count == 0 || stages[0].WaitsFor.Length == 0, "return.stages[0].waitsFor", "Work cannot begin before the first stage is cleared.", "Leave the first stage open, and begin the block when it is cleared.");
         checks.That(entry.ShortFirstDay != true || because == OffBecause.Rest, "return.shortFirstDay", "The short first day is for a sound horse after rest only.", "Leave it out: the vet's plan leads.");

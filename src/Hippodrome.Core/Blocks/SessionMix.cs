@@ -50,15 +50,31 @@ internal static class SessionMix
     {
         Aims.Discipline.Dressage => new()
         {
-            [SessionKind.Flatwork] = 2.2, [SessionKind.Lateral] = 1.5, [SessionKind.Poles] = 0.8, [SessionKind.Hack] = 1.1, [SessionKind.Lunge] = 0.4,
+            [SessionKind.Flatwork] = 2.2,
+            [SessionKind.Lateral] = 1.5,
+            [SessionKind.Poles] = 0.8,
+            [SessionKind.Hack] = 1.1,
+            [SessionKind.Lunge] = 0.4,
         },
         Aims.Discipline.Jumping => new()
         {
-            [SessionKind.Flatwork] = 1.8, [SessionKind.Lateral] = 0.7, [SessionKind.Poles] = 0.8, [SessionKind.Grid] = 0.9, [SessionKind.Jumping] = 0.8, [SessionKind.Hack] = 1,
+            [SessionKind.Flatwork] = 1.8,
+            [SessionKind.Lateral] = 0.7,
+            [SessionKind.Poles] = 0.8,
+            [SessionKind.Grid] = 0.9,
+            [SessionKind.Jumping] = 0.8,
+            [SessionKind.Hack] = 1,
         },
         _ => new()
         {
-            [SessionKind.Flatwork] = 1.6, [SessionKind.Lateral] = 0.5, [SessionKind.Poles] = 0.4, [SessionKind.Grid] = 0.7, [SessionKind.Jumping] = 0.6, [SessionKind.CrossCountry] = 0.4, [SessionKind.CanterWork] = 0.9, [SessionKind.Hack] = 0.9,
+            [SessionKind.Flatwork] = 1.6,
+            [SessionKind.Lateral] = 0.5,
+            [SessionKind.Poles] = 0.4,
+            [SessionKind.Grid] = 0.7,
+            [SessionKind.Jumping] = 0.6,
+            [SessionKind.CrossCountry] = 0.4,
+            [SessionKind.CanterWork] = 0.9,
+            [SessionKind.Hack] = 0.9,
         },
     };
 

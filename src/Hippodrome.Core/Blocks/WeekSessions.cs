@@ -74,7 +74,8 @@ internal sealed class WeekSessions(PlanningCase planned, Calendar calendar, Week
             return target.Times((double)sessions / Math.Max(1, quota.Target.Sessions));
         }
 
-        var left = MinutesByGait.Sum(ahead.Select(a => a.Minutes));
+        // A session that goes takes its minutes with it.
+        var left = MinutesByGait.Sum(ahead.Select(a => a.Minutes)).Times(Math.Min(1, (double)sessions / ahead.Count));
         return new MinutesByGait(Math.Min(left.Walk, target.Walk), Math.Min(left.Trot, target.Trot), Math.Min(left.Canter, target.Canter));
     }
 

@@ -87,6 +87,16 @@ public sealed class Checks
     public int Whole(string field, int? typed, int least, int most, string unit) =>
         (int)Number(field, typed, least, most, unit);
 
+    /// <summary>The lines of a list, at most so many and none of them empty.</summary>
+    public IReadOnlyList<T> Lines<T>(string field, IReadOnlyList<T>? typed, int most)
+        where T : class
+    {
+        var lines = (typed ?? []).OfType<T>().ToList();
+        That(lines.Count == (typed?.Count ?? 0), field, "There is an empty line in this.", "Take it out, or fill it in.");
+        That(lines.Count <= most, field, $"There are {lines.Count} of these.", $"Keep to {most}.");
+        return lines;
+    }
+
     /// <summary>A choice that must be made.</summary>
     public TEnum Choice<TEnum>(string field, TEnum? typed)
         where TEnum : struct, Enum

@@ -32,7 +32,7 @@ public sealed record Roster(IReadOnlyList<RiderHours> Riders, IReadOnlyList<DayO
         ArgumentNullException.ThrowIfNull(entry);
         ArgumentNullException.ThrowIfNull(people);
         var checks = new Checks();
-        var riders = (entry.Riders ?? []).Take(40).Select((r, i) =>
+        var riders = checks.Lines("riders", entry.Riders, 40).Select((r, i) =>
         {
             checks.That(r.PersonId is { } id && people.Contains(id), $"riders[{i}].personId", "Nobody of that name rides in this yard.", "Choose from the people of the yard.");
             return new RiderHours(r.PersonId ?? default, Days(checks, $"riders[{i}].days", r.Days), checks.Whole($"riders[{i}].minutesADay", r.MinutesADay, 15, 720, "minutes"));

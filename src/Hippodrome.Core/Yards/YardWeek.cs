@@ -31,7 +31,7 @@ public sealed record YardWeek(DateOnly Monday, IReadOnlyList<SharedSession> Sess
 public sealed class YardWeekPlanner
 {
     private const long Left = 400;
-    private const long Moved = 20;
+    private const long Moved = 80;
     private const long OtherRider = 3;
     private const long LongDay = 1;
 
@@ -71,7 +71,7 @@ public sealed class YardWeekPlanner
             _model.AddHint(choice.At, choice.On == choice.Session.On && (choice.Session.RiderId ?? choice.Rider) == choice.Rider);
         }
 
-        var solver = new CpSolver { StringParameters = "num_workers:1,random_seed:20,max_deterministic_time:1.2,max_time_in_seconds:20" };
+        var solver = new CpSolver { StringParameters = "num_workers:1,random_seed:20,max_deterministic_time:0.7,max_time_in_seconds:20" };
         using var stop = cancel.Register(solver.StopSearch);
         var status = solver.Solve(_model);
         if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible))

@@ -42,7 +42,9 @@ internal static class MakeBlock
     /// <summary>The same block on a later day: what was placed before a day was ridden, unless it is among the missed.</summary>
     public static PlanningCase On(this PlanningCase first, BlockPlan plan, DateOnly today, DateOnly? riddenBefore = null) => first with
     {
-        Former = plan, Today = today, Done = plan.Sessions.Where(s => s.On < (riddenBefore ?? today)).Select(s => s.Id).ToHashSet(),
+        Former = plan,
+        Today = today,
+        Done = plan.Sessions.Where(s => s.On < (riddenBefore ?? today)).Select(s => s.Id).ToHashSet(),
     };
 
     public static Restriction No(DateOnly since, DateOnly? until, params Gait[] gaits) => Restriction.Kept(Guid.NewGuid(), "strain", "Iva Sorrel, vet", since, until, gaits, [], null);

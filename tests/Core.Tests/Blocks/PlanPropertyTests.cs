@@ -53,7 +53,15 @@ public class PlanPropertyTests
         var horse = Horse(age, restrictions, null, null, aims) with { Places = Places(rungs) };
         var entry = Entry(purpose) with
         {
-            Weeks = null, AimId = aim.Id, Discipline = discipline, Focus = [Strand.Flatwork], Days = days, HelperDays = helped, ArenaDays = arena, OpenGroundDays = open, Now = now,
+            Weeks = null,
+            AimId = aim.Id,
+            Discipline = discipline,
+            Focus = [Strand.Flatwork],
+            Days = days,
+            HelperDays = helped,
+            ArenaDays = arena,
+            OpenGroundDays = open,
+            Now = now,
             Return = purpose == Purpose.Return ? new ReturnEntry(weeks, OffBecause.Rest) : null,
         };
         return PlanningCase.First(Core.Blocks.Block.From(Guid.Parse("6f9619ff-8b86-d011-b42d-00c04fc964ff"), entry, horse.Aims, Start).OrThrow(), horse, Start);

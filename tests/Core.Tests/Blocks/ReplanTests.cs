@@ -231,6 +231,18 @@ public class ReplanTests
     }
 
     [Fact]
+    public void A_day_lost_in_the_middle_of_a_week_makes_no_other_day_longer()
+    {
+        var wednesday = Start.AddDays(9);
+        var without = Case(Entry(weeks: 10) with { Days = [.. Six.Where(d => d != DayOfWeek.Saturday)] });
+        var again = PlanChanges.Again(without.On(_plan, wednesday)).OrThrow().Plan;
+        var (before, after) = (_plan.Weeks[1].Sessions.Where(s => s.On >= wednesday).ToList(), again.Weeks[1].Sessions.Where(s => s.On >= wednesday).ToList());
+        after.Count.ShouldBe(before.Count - 1);
+        after.Sum(s => s.Minutes.Total).ShouldBeLessThan(before.Sum(s => s.Minutes.Total));
+        after.Max(s => s.Minutes.Total).ShouldBeLessThanOrEqualTo(before.Max(s => s.Minutes.Total));
+    }
+
+    [Fact]
     public void What_was_ridden_cannot_be_moved()
     {
         var planned = _first.On(_plan, Start.AddDays(9));

@@ -44,7 +44,8 @@ export async function ask<T>(request: () => Answer<T>, again = true): Promise<T>
   let answer
   try {
     answer = await request()
-  } catch {
+  } catch (e) {
+    if ((e as Error).name === 'AbortError') throw new Problem(0, 'Cancelled.', 'Nothing was changed.')
     throw new Problem(0, 'No connection.', 'What you typed is still here. Try again when the signal is back.')
   }
   const { data, error, response } = answer

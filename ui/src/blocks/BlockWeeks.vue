@@ -280,7 +280,8 @@ async function takeOffered() {
   border-color: transparent;
 }
 .day.outside {
-  opacity: 0.45;
+  border-style: dashed;
+  background: var(--page);
 }
 .day.today {
   outline: 2px solid var(--ink);

@@ -144,7 +144,8 @@ td {
   color: var(--quiet);
 }
 .left td:not(:first-child) {
-  opacity: 0.5;
+  color: var(--quiet);
+  text-decoration: line-through;
 }
 input {
   width: 20px;

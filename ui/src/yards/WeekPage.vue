@@ -83,11 +83,7 @@ async function keep() {
   await queries.invalidateQueries()
   done('The week is shared out. Each horse keeps the version before it.')
 }
-const print = () => {
-  document.body.dataset.sheet = 'week'
-  window.addEventListener('afterprint', () => delete document.body.dataset.sheet, { once: true })
-  window.print()
-}
+const print = () => window.print()
 </script>
 
 <template>
@@ -302,8 +298,9 @@ tbody th a {
   line-height: 1.25;
   min-width: 0;
 }
-.ridden {
-  opacity: 0.65;
+.ridden strong {
+  font-weight: 400;
+  color: var(--quiet);
 }
 .moved {
   background: var(--straw-pale);
@@ -320,6 +317,7 @@ abbr {
 }
 @media print {
   .week-page {
+    page: wall;
     padding: 0;
   }
   .grid {
