@@ -1,4 +1,5 @@
 using Hippodrome.Core.Aims;
+using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Conditioning;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
@@ -20,9 +21,10 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
 
     /// <param name="horse">The horse.</param>
     /// <param name="ridden">What it did lately.</param>
+    /// <param name="assessed">The first weeks of its latest assessment ride, where there is one.</param>
     /// <param name="roster">Who is there when.</param>
     /// <param name="today">Today.</param>
-    public static BlockSuggestion For(HorseNow horse, IReadOnlyList<DayRidden> ridden, Roster roster, DateOnly today)
+    public static BlockSuggestion For(HorseNow horse, IReadOnlyList<DayRidden> ridden, FirstWeeks? assessed, Roster roster, DateOnly today)
     {
         ArgumentNullException.ThrowIfNull(horse);
         ArgumentNullException.ThrowIfNull(ridden);
@@ -30,7 +32,7 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
         var aim = horse.Aims.Where(a => a.On > today).MinBy(a => a.On);
         var last = ridden.Count == 0 ? (DateOnly?)null : ridden.Max(r => r.On);
         var weeksOff = last is { } on ? (today.DayNumber - on.DayNumber) / 7 : 0;
-        var (now, nowWhy) = Now(ridden, today);
+        var (now, nowWhy) = ridden.Count == 0 && assessed is not null ? Assessed(assessed) : Now(ridden, today);
         var purpose = weeksOff >= TimeOff.RestFrom.Value ? Purpose.Return
             : aim is null || aim.DaysLeft(today) > 21 ? Purpose.Schooling : Purpose.RunIn;
         var start = TrainingLoad.Monday(today) == today ? today : today.AddDays(1);
@@ -42,6 +44,14 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
             [.. roster.HelperDays.Intersect(days)], [.. roster.ArenaDays.Intersect(days)], [.. days.Where(d => d is DayOfWeek.Wednesday or DayOfWeek.Saturday or DayOfWeek.Sunday)], null, [], [], [],
             purpose == Purpose.Return ? new ReturnEntry(weeksOff, OffBecause.Rest) : null, null);
         return new BlockSuggestion(entry, [nowWhy, .. aim is null ? [] : (Why[])[new Why("A block leads to the next competition", [FormattableString.Invariant($"{aim.Name} on {aim.On:d MMMM}")], Source.CommonPractice)]]);
+    }
+
+    /// <summary>The dose the assessment ride allows, in the gaits of a first phase.</summary>
+    private static (MinutesByGait Now, Why Why) Assessed(FirstWeeks assessed)
+    {
+        var first = assessed.Weeks[0];
+        var shares = MinutesByGait.Shared(first.Minutes, [0.50, 0.38, 0.12]);
+        return (new MinutesByGait(shares[0], shares[1], shares[2]), assessed.Why with { Inputs = [.. assessed.Why.Inputs, $"{first.Sessions} sessions of {first.MinutesEach} minutes, as the assessment ride showed"] });
     }
 
     private static (MinutesByGait Now, Why Why) Now(IReadOnlyList<DayRidden> ridden, DateOnly today)

@@ -96,15 +96,23 @@ public sealed class YardWeekPlanner
         var calendar = new Calendar(horse.Case.Block, horse.Case.Horse, d => _roster.IsThere(horse.Case.Block.RiderIds, d));
         var byDay = new Dictionary<DateOnly, List<(SessionKind Kind, BoolVar At)>>();
         var standing = horse.Case.Former!.Sessions.Where(s => s.On < _monday || s.On >= _monday.AddDays(7) || !MayMove(horse, s)).ToLookup(s => s.On, s => s.Kind);
+        // What finds no room stays where its block has it, without a rider; where that breaks a rule already, it stands in nobody's way.
+        var keeps = HardRules.Broken(horse.Case, horse.Case.Former!.Sessions, _monday).All(b => b.On >= _monday.AddDays(7));
         foreach (var session in InWeek(horse).Where(s => MayMove(horse, s)))
         {
             var choices = Choices(horse, session, calendar, standing).ToList();
             _choices.AddRange(choices);
-            _model.AddAtMostOne(choices.Select(c => c.At));
-            _cost.Add(Left);
+            var left = _model.NewBoolVar("");
+            _model.AddExactlyOne(choices.Select(c => c.At).Append(left));
+            _cost.AddTerm(left, Left);
+            if (keeps)
+            {
+                (byDay.TryGetValue(session.On, out var here) ? here : byDay[session.On] = []).Add((session.Kind, left));
+            }
+
             foreach (var choice in choices)
             {
-                _cost.AddTerm(choice.At, -Left + (choice.On != session.On ? Moved + Math.Abs(choice.On.DayNumber - session.On.DayNumber) : 0) + (session.RiderId is { } was && was != choice.Rider ? OtherRider : 0));
+                _cost.AddTerm(choice.At, (choice.On != session.On ? Moved + Math.Abs(choice.On.DayNumber - session.On.DayNumber) : 0) + (session.RiderId is { } was && was != choice.Rider ? OtherRider : 0));
             }
 
             foreach (var day in choices.GroupBy(c => c.On))

@@ -26,10 +26,11 @@ internal sealed class BlockBook
     private readonly ILookup<Guid, RiddenDay> _ridden;
     private readonly ILookup<Guid, GateAnswer> _gates;
     private readonly ILookup<Guid, StageCleared> _cleared;
+    private readonly IReadOnlyDictionary<DateOnly, int> _beside;
     private readonly DateOnly _today;
 
-    private BlockBook(Dictionary<Guid, HorseNow> horses, Dictionary<Guid, KeptBlock> blocks, ILookup<Guid, RiddenDay> ridden, ILookup<Guid, GateAnswer> gates, ILookup<Guid, StageCleared> cleared, Roster roster, DateOnly today) =>
-        (_horses, _blocks, _ridden, _gates, _cleared, Roster, _today) = (horses, blocks, ridden, gates, cleared, roster, today);
+    private BlockBook(Dictionary<Guid, HorseNow> horses, Dictionary<Guid, KeptBlock> blocks, ILookup<Guid, RiddenDay> ridden, ILookup<Guid, GateAnswer> gates, ILookup<Guid, StageCleared> cleared, IReadOnlyDictionary<DateOnly, int> beside, Roster roster, DateOnly today) =>
+        (_horses, _blocks, _ridden, _gates, _cleared, _beside, Roster, _today) = (horses, blocks, ridden, gates, cleared, beside, roster, today);
 
     /// <summary>Who is there when.</summary>
     public Roster Roster { get; }
@@ -59,7 +60,8 @@ internal sealed class BlockBook
             holds[h.Value.Id].Where(x => x.ClearedOn is null).Select(x => FormattableString.Invariant($"{x.Because}, since {x.Since:d MMMM}")).FirstOrDefault(),
             Cleared(holds[h.Value.Id], ridden[h.Value.Id]), [.. aims[h.Value.Id]]));
         return new BlockBook(
-            horses, blocks, ridden, await yard.GateAnswersAsync(blocks.Values.Select(b => b.Id)), await yard.StagesClearedAsync(blocks.Values.Select(b => b.Id)), await RosterAsync(visit), visit.Today);
+            horses, blocks, ridden, await yard.GateAnswersAsync(blocks.Values.Select(b => b.Id)), await yard.StagesClearedAsync(blocks.Values.Select(b => b.Id)),
+            horseIds.Count == 1 ? await yard.PlacedBesideAsync(horseIds.Single(), visit.Today) : new Dictionary<DateOnly, int>(), await RosterAsync(visit), visit.Today);
     }
 
     public static async Task<Roster> RosterAsync(Visit visit)
@@ -94,7 +96,7 @@ internal sealed class BlockBook
         var horseId = kept?.HorseId ?? _horses.Keys.Single();
         return new PlanningCase(
             block, _horses[horseId], _today, kept?.Plan, kept is null ? new HashSet<Guid>() : Done(kept), kept is null ? [] : [.. _gates[kept.Id]], kept is null ? [] : [.. _cleared[kept.Id]],
-            day => Roster.IsThere(block.RiderIds, day), _ => 0, next);
+            day => Roster.IsThere(block.RiderIds, day), _beside.GetValueOrDefault, next);
     }
 
     /// <summary>Placed sessions that were ridden: by their own id, or by a ride on their day.</summary>

@@ -1,6 +1,8 @@
+using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Measures;
 using Hippodrome.Server.Hosting;
+using Hippodrome.Storage.Assessments;
 using Hippodrome.Storage.Blocks;
 using Hippodrome.Storage.People;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -43,7 +45,8 @@ public static class BlockEndpoints
     {
         var book = await BlockBook.OpenAsync(visit, [horseId]);
         var lately = book.Ridden(horseId).Where(r => r.OnDay >= visit.Today.AddDays(-60));
-        return TypedResults.Ok(BlockSuggestion.For(book.Horse(horseId), await BlockBook.RiddenAsync(visit, lately), book.Roster, visit.Today));
+        var assessed = (await visit.Yard.AssessmentsAsync(horseId)).Find(a => a.Assessment.FinishedOn is not null)?.Assessment;
+        return TypedResults.Ok(BlockSuggestion.For(book.Horse(horseId), await BlockBook.RiddenAsync(visit, lately), assessed is null ? null : FirstWeeks.Of(assessed), book.Roster, visit.Today));
     }
 
     /// <summary>The plan these inputs give; nothing is kept.</summary>

@@ -103,6 +103,17 @@ public static class BlockStore
             """,
             new { ids = horseIds.ToArray(), from, to })).Select(r => new HorsePlaced(r.HorseId, r.BlockId, Json.Read<PlacedSession>(r.Body)))];
 
+    /// <summary>How many sessions the other horses' blocks have placed on each day from a day on.</summary>
+    public static async Task<IReadOnlyDictionary<DateOnly, int>> PlacedBesideAsync(this YardSession yard, Guid horseId, DateOnly from) =>
+        (await yard.QueryAsync<DayRow>(
+            """
+            select s.on_day, count(*)::int as sessions from placed_session s join block b on b.yard_id = s.yard_id and b.id = s.block_id
+            where s.yard_id = @yard and s.horse_id <> @horseId and s.on_day >= @from and b.ended_on is null group by s.on_day
+            """,
+            new { horseId, from })).ToDictionary(d => d.OnDay, d => d.Sessions);
+
+    private sealed record DayRow(DateOnly OnDay, int Sessions);
+
     private sealed record BlockRow(Guid HorseId, Guid Id, string Entry, DateOnly? EndedOn, int Number, string Plan, DateTime At)
     {
         public KeptBlock ToBlock() => new(HorseId, Id, Json.Read<BlockEntry>(Entry), EndedOn, Number, Json.Read<BlockPlan>(Plan), At);

@@ -27,7 +27,8 @@ public static class SharedBetweenServers
         return await connection.ExecuteScalarAsync<int>(
             """
             delete from sign_in_try where at < now() - make_interval(mins => @minutes);
-            insert into sign_in_try (id, who) values (@id, @who);
+            -- One after the other, or many made at once would not see each other.
+            insert into sign_in_try (id, who) select @id, @who from (select pg_advisory_xact_lock(hashtextextended(encode(@who, 'hex'), 0))) as alone;
             select count(*) from sign_in_try where who = @who and at > now() - make_interval(mins => @minutes);
             """,
             new { id, who, minutes });

@@ -28,7 +28,7 @@ public class PlanPropertyTests
     private static readonly Gen<PlanningCase> Any =
         from purpose in OneOf(Purpose.Schooling, Purpose.Schooling, Purpose.Conditioning, Purpose.Return, Purpose.RunIn)
         from discipline in OneOf(Discipline.Dressage, Discipline.Jumping, Discipline.Eventing)
-        from weeks in Gen.Int[2, 5]
+        from weeks in Gen.Int[2, 4]
         from weekday in Gen.Int[0, 6]
         from age in Gen.Int[3, 18]
         from days in Days
@@ -68,7 +68,7 @@ public class PlanPropertyTests
     }
 
     [Fact]
-    public void No_hard_rule_is_ever_broken_and_totals_add_up() => Any.Sample(
+    public void No_hard_rule_is_ever_broken_totals_add_up_and_the_same_comes_out_again() => Any.Sample(
         planned =>
         {
             var plan = BlockPlanner.Plan(planned).OrThrow();
@@ -76,14 +76,7 @@ public class PlanPropertyTests
             plan.Weeks.ShouldAllBe(w => w.Minutes == MinutesByGait.Sum(w.Sessions.Select(s => s.Minutes)));
             plan.Sessions.Select(s => s.Id).ShouldBeUnique();
             Grows(planned, plan);
-        },
-        iter: Cases, threads: 2);
 
-    [Fact]
-    public void Planned_twice_it_is_the_same_and_planned_again_nothing_changes() => Any.Sample(
-        planned =>
-        {
-            var plan = BlockPlanner.Plan(planned).OrThrow();
             BlockPlanner.Plan(planned).OrThrow().Sessions.Select(s => (s.Id, s.On, s.Minutes)).ShouldBe(plan.Sessions.Select(s => (s.Id, s.On, s.Minutes)));
             PlanChanges.Again(planned.On(plan, Start)).OrThrow().Changes.ShouldBeEmpty();
         },

@@ -5,11 +5,13 @@ import type { BlockView } from '../api/schema'
 import GaitChip from '../house/GaitChip.vue'
 import WhyButton from '../house/WhyButton.vue'
 import { shortDay } from '../house/format'
+import { useCare } from '../house/queries'
 import { signedIn } from '../house/signIn'
-import { phaseTints, riseWords } from '../house/words'
+import { careWords, phaseTints, riseWords } from '../house/words'
 
 /** Phases above, a bar of minutes by gait for each week below, what was ridden beside it. */
-const props = defineProps<{ block: BlockView }>()
+const props = defineProps<{ block: BlockView; horseId: string }>()
+const { data: care } = useCare(() => props.horseId)
 const weeks = computed(() => props.block.plan.weeks)
 const today = computed(() => signedIn.value?.today ?? '')
 const here = computed(() => weeks.value.filter((w) => w.monday <= today.value).length)
@@ -25,6 +27,9 @@ const marks = (monday: string) => {
   const inWeek = (day: string | null | undefined) => Boolean(day && day >= monday && day <= last)
   return [
     ...(props.block.aim && inWeek(props.block.aim.on) ? [`★ ${shortDay(props.block.aim.on).slice(4)}`] : []),
+    ...(care.value?.due ?? [])
+      .filter((d) => inWeek(d.dueOn))
+      .map((d) => `${careWords[d.kind].toLowerCase()} due`),
     ...(props.block.entry.fixtures ?? []).filter((f) => inWeek(f.on)).map((f) => f.what || f.kind || ''),
   ]
 }

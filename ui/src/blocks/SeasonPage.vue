@@ -93,7 +93,7 @@ async function planAgain() {
       @close="again = null"
       @kept="again = null"
     />
-    <PhaseChart :block="block" />
+    <PhaseChart :block="block" :horse-id="horseId" />
     <ReturnCard v-if="block.purpose === 'return'" :horse-id="horseId" :block="block" />
     <BlockWeeks :horse-id="horseId" :block="block" />
     <p v-for="note in block.plan.notes" :key="note" class="small quiet">{{ note }}</p>

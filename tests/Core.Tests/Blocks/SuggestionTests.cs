@@ -1,0 +1,78 @@
+using Hippodrome.Core.Assessments;
+using Hippodrome.Core.Blocks;
+using Hippodrome.Core.Conditioning;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Yards;
+using Shouldly;
+using Xunit;
+using static Hippodrome.Core.Tests.Blocks.MakeBlock;
+
+namespace Hippodrome.Core.Tests.Blocks;
+
+/// <summary>What the form for a new block starts from, what a session is drawn up as, and planned beside done.</summary>
+public class SuggestionTests
+{
+    private static readonly Roster Open = Roster.Open([Guid.NewGuid()]);
+
+    [Fact]
+    public void What_it_does_now_is_the_mean_of_its_last_three_weeks_of_work()
+    {
+        // 60, none, 90 and 30 minutes of walk in four weeks: the mean of the three with work in them.
+        DayRidden Walked(int daysAgo, double minutes) => new(Start.AddDays(-daysAgo), minutes, 0, 0, 0);
+        BlockSuggestion.For(Horse(), [Walked(2, 60), Walked(17, 90), Walked(24, 30)], null, Open, Start).Entry.Now.ShouldBe(new MinutesByGait(60, 0, 0));
+    }
+
+    [Fact]
+    public void Without_a_ride_it_is_what_the_assessment_showed()
+    {
+        var first = new FirstWeeks([new FirstWeek(1, 4, 30, "")], new Why("End before the minute it tired", [], Source.CommonPractice));
+        BlockSuggestion.For(Horse(), [], first, Open, Start).Entry.Now!.Total.ShouldBe(120);
+        BlockSuggestion.For(Horse(), [], null, Open, Start).Entry.Now!.Total.ShouldBe(0);
+    }
+
+    [Fact]
+    public void After_weeks_without_a_ride_a_return_is_proposed() =>
+        BlockSuggestion.For(Horse(), [new DayRidden(Start.AddDays(-40), 30, 10, 0, 0)], null, Open, Start).Entry.ShouldSatisfyAllConditions(e => e.Purpose.ShouldBe(Purpose.Return), e => e.Return!.WeeksOff.ShouldBe(5));
+
+    [Fact]
+    public void Close_to_a_competition_a_run_in_is_proposed()
+    {
+        var aim = Aim(Start.AddDays(18));
+        var entry = BlockSuggestion.For(Horse(aims: aim), [new DayRidden(Start.AddDays(-2), 30, 10, 0, 0)], null, Open, Start).Entry;
+        (entry.Purpose, entry.AimId).ShouldBe((Purpose.RunIn, aim.Id));
+    }
+
+    [Fact]
+    public void The_proposed_days_leave_a_day_off() =>
+        BlockSuggestion.For(Horse(), [], null, Open, Start).Entry.Days!.Count.ShouldBeLessThan(7);
+
+    [Fact]
+    public void A_trot_of_two_minutes_is_drawn_up_as_six_bouts_of_twenty_seconds()
+    {
+        var session = Plan(Entry(Purpose.Return, 6)).Weeks[3].Sessions.First(s => s.Minutes.Trot > 0);
+        var part = DrawUp.Plain(session).Parts!.Single(p => p.Gait == Gait.Trot);
+        (part.Times, part.BoutSeconds).ShouldBe((6, 20));
+        DrawUp.Plain(session).Parts!.Sum(p => p.Minutes).ShouldBe(session.Minutes.Total);
+    }
+
+    [Fact]
+    public void Sets_are_drawn_up_with_their_rests()
+    {
+        var session = Plan(Entry(Purpose.Conditioning, 8)).Sessions.First(s => s.Sets is { Repeats: > 1 });
+        var part = DrawUp.Plain(session).Parts!.Single(p => p.Gait == Gait.Canter);
+        (part.Times, part.BoutSeconds, part.RestSeconds).ShouldBe((session.Sets!.Repeats, (int)(session.Sets.Minutes * 60), 180));
+    }
+
+    [Fact]
+    public void Planned_and_done_stand_side_by_side_by_week()
+    {
+        var plan = Plan();
+        var first = plan.Weeks[0].Sessions[0];
+        var week = PlannedAndDone.ByWeek(plan, [new DayRidden(first.On, 20, 10, 5, 4)], new HashSet<Guid> { first.Id }, StrideCard.For(HorseHeight.Kept(165), []))[0];
+        (week.Done, week.Planned, week.Ridden, week.Sessions).ShouldBe((new MinutesByGait(20, 10, 5), plan.Weeks[0].Minutes, 1, plan.Weeks[0].Sessions.Count));
+        // Walk 1.73, trot 3.61, canter 3.91 m/s (Clayton 1994, 1995, values from memory): 2076 + 2166 + 1173 m.
+        week.DoneMetres.ShouldBe(5415, 5);
+        week.DoneEfforts.ShouldBe(4);
+    }
+}
