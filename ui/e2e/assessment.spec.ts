@@ -89,7 +89,26 @@ test('a sign of lameness on the sheet ends the ride and holds the horse', async 
   await page.getByRole('button', { name: 'Begin the ride' }).click()
   await pad(page, 'left rein').getByRole('button', { name: 'Off or unlevel' }).click()
   await expect(page.getByText('End the ride and call the vet.')).toBeVisible()
+  await expect(page.getByText('Everything is kept')).toBeVisible()
   await openHorse(page, 'Fallowfield')
+  await expect(page.getByText('No ridden work until a vet clears it')).toBeVisible()
+})
+
+test('a sign of lameness reaches the yard though the sheet was closed before it could be sent', async ({
+  page,
+}) => {
+  await signIn(page, trainer)
+  await newHorse(page, 'Fallowbank')
+  await page.getByRole('button', { name: 'Begin one' }).click()
+  await page.getByRole('button', { name: 'Begin the ride' }).click()
+  await page.route('**/answers', (route) => route.abort())
+  await pad(page, 'left rein').getByRole('button', { name: 'Off or unlevel' }).click()
+  await expect(page.getByText('1 answer waits to be sent')).toBeVisible()
+  await page.unroute('**/answers')
+  const sent = page.waitForResponse((r) => r.url().endsWith('/answers') && r.ok())
+  await page.goto('/')
+  await sent
+  await openHorse(page, 'Fallowbank')
   await expect(page.getByText('No ridden work until a vet clears it')).toBeVisible()
 })
 

@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright'
 import { test as base, expect, type BrowserContext, type Page } from '@playwright/test'
 
 /** The demo yard as its people see it, on Saturday 18 April 2026. */
@@ -81,4 +82,14 @@ export async function typeDay(page: Page, label: string, day: string) {
   await page.getByLabel(label, { exact: true }).click()
   await page.getByLabel(label, { exact: true }).fill(day)
   await page.keyboard.press('Enter')
+}
+
+/** WCAG 2.2 AA as far as a machine can see it. What passes is not listed, nor frames gone through: there are none. */
+export async function canBeReadByEveryone(page: Page) {
+  const { violations } = await new AxeBuilder({ page })
+    .setLegacyMode()
+    .options({ resultTypes: ['violations'] })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+    .analyze()
+  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join('; ')}`)).toEqual([])
 }

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Felt } from '../api/schema'
 import ChipRow from '../house/ChipRow.vue'
 import { feltWords, markWords, tensionWords } from '../house/words'
-import type { Tapped } from './taps'
+import type { Tapped } from './waiting'
 
 /** One side of a line: a mark, what was felt, the tension and the minute, all large enough for gloves. */
 const props = defineProps<{ title: string; chips: Felt[]; answer: Tapped }>()

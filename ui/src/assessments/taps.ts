@@ -1,18 +1,9 @@
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
-import { ask, client, Problem } from '../api/client'
-import type { AssessmentView, Rein, SheetAnswerEntry, SheetItem } from '../api/schema'
+import { Problem } from '../api/client'
+import type { AssessmentView, Rein, SheetItem } from '../api/schema'
+import { found, sendAnswers, sheetKey, without, type OnDevice, type Tapped } from './waiting'
 
 /** Taps on a sheet: kept on the device at once, sent when there is a signal, dropped once the server has them. */
-
-export type Tapped = Required<Omit<SheetAnswerEntry, 'felt'>> & {
-  felt: NonNullable<SheetAnswerEntry['felt']>
-}
-
-interface OnDevice {
-  /** When the ride began today, for the minute of each tap. */
-  began: string
-  waiting: Record<string, Tapped>
-}
 
 const retryMs = 5000
 const of = (item: SheetItem['item'], rein: Rein) => `${item} ${rein}`
@@ -23,15 +14,15 @@ export function useTaps(
   first: AssessmentView,
   kept: (view: AssessmentView) => void,
 ) {
-  const key = `sheet ${personId} ${first.id}`
+  const key = sheetKey(personId, first.id)
   const load = (): OnDevice => {
-    try {
-      const found = JSON.parse(localStorage.getItem(key) ?? 'null') as OnDevice | null
-      // Taken up again on another day, the minutes begin anew; what waits still waits.
-      if (found && new Date(found.began).toDateString() === new Date().toDateString()) return found
-      return { began: new Date().toISOString(), waiting: found?.waiting ?? {} }
-    } catch {
-      return { began: new Date().toISOString(), waiting: {} }
+    const kept = found(key)
+    // Taken up again on another day, the minutes begin anew; what waits still waits.
+    const sameDay = kept && new Date(kept.began).toDateString() === new Date().toDateString()
+    return {
+      horseId,
+      began: sameDay ? kept.began : new Date().toISOString(),
+      waiting: kept?.waiting ?? {},
     }
   }
   const device = ref(load())
@@ -81,20 +72,9 @@ export function useTaps(
     sending = true
     const sent = { ...device.value.waiting }
     try {
-      const view = await ask(() =>
-        client.PUT('/api/horses/{horseId}/assessments/{assessmentId}/answers', {
-          params: { path: { horseId, assessmentId: first.id } },
-          body: { answers: Object.values(sent) },
-        }),
-      )
+      const view = await sendAnswers(horseId, first.id, Object.values(sent))
       problem.value = null
-      // What was tapped again meanwhile waits on.
-      for (const [k, tapped] of Object.entries(sent))
-        if (
-          device.value.waiting[k] === tapped ||
-          JSON.stringify(device.value.waiting[k]) === JSON.stringify(tapped)
-        )
-          delete device.value.waiting[k]
+      device.value.waiting = without(device.value.waiting, sent)
       store()
       kept(view)
     } catch (e) {

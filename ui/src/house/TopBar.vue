@@ -2,6 +2,7 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { useRoute, useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
+import { sendLeftBehind } from '../assessments/waiting'
 import HorseSwitcher from '../horses/HorseSwitcher.vue'
 import { initials } from './format'
 import { signedIn, take } from './signIn'
@@ -15,7 +16,11 @@ const queries = useQueryClient()
 
 watch(
   () => signedIn.value?.me?.id,
-  (id) => id && sendFor(id),
+  (id) => {
+    if (!id) return
+    sendFor(id)
+    void sendLeftBehind(id)
+  },
   { immediate: true },
 )
 

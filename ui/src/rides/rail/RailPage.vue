@@ -74,9 +74,11 @@ watch(
 /** One tap begins: the gait and rein that the plan begins with. */
 async function begin() {
   const first = parts.value[0]
-  if (first) await tap({ kind: 'partBegun', part: 0 })
-  if (first && first.rein !== 'both') await tap({ kind: 'reinNow', rein: first.rein })
-  await tap({ kind: 'gaitNow', gait: first?.gait === 'halt' || !first ? 'walk' : first.gait })
+  const taps: NewTap[] = [{ kind: 'gaitNow', gait: first?.gait === 'halt' || !first ? 'walk' : first.gait }]
+  if (first && first.rein !== 'both') taps.unshift({ kind: 'reinNow', rein: first.rein })
+  if (first) taps.unshift({ kind: 'partBegun', part: 0 })
+  // All at this moment, however long the device takes to keep the first.
+  await Promise.all(taps.map((made) => tap(made)))
 }
 
 const gait = (to: Gait) => at.value.gait !== to && void tap({ kind: 'gaitNow', gait: to })
@@ -85,12 +87,11 @@ const go = (to: number) => to !== at.value.part && void tap({ kind: 'partBegun',
 const undo = () => undoable.value && void recorder.takeBack(undoable.value)
 
 async function instead(slip: RideEvent, to: string) {
-  await recorder.takeBack(slip)
   const right: NewTap =
     slip.kind === 'gaitNow'
       ? { kind: 'gaitNow', gait: to as Gait }
       : { kind: 'reinNow', rein: to as 'left' | 'right' }
-  await tap(right, slip)
+  await Promise.all([recorder.takeBack(slip), tap(right, slip)])
 }
 
 async function answer(accepted: boolean) {
