@@ -46,7 +46,7 @@ internal static class PlanningBlocks
         var riders = Enumerable.Range(0, 3).Select(i => new RiderHours(Guid.NewGuid(), i == 2 ? [.. Six.Skip(2)] : Six, 270)).ToList();
         var roster = new Roster(riders, Helped, 240, Six, 480, 2, new TimeOnly(7, 0));
         YardWeek week = null!;
-        var shared = Median(rounds, () => week = YardWeekPlanner.Plan(horses, roster, Start, Start));
+        var shared = Median(rounds, () => week = YardWeekPlanner.Plan(horses, roster, new Dictionary<Guid, string>(), Start, Start));
         Say($"the yard's week: 12 horses, 3 riders, {week.Sessions.Count} sessions, {week.Sessions.Count(s => s.WasOn != s.Session.On)} moved, {week.Shortages.Count} without room", shared, floor, week.Solved);
         return 0;
     }

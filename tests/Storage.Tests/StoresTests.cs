@@ -44,6 +44,27 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
     }
 
     [Fact]
+    public async Task Sessions_with_the_same_poles_in_the_same_place_have_the_same_built()
+    {
+        var setUps = new[] { Poles, Poles, Poles with { Poles = 5 } };
+        var sessions = new List<Guid>();
+        foreach (var entry in setUps)
+        {
+            var setUp = Guid.NewGuid();
+            await store.InAsync(store.Here, yard => yard.AddSetUpAsync(HorseId, setUp, "Poles", entry));
+            var plan = Plan(new(2026, 4, 21), new PartEntry(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 8), new PartEntry(Phase.Work, "Poles", Gait.Trot, Rein.Left, 12, setUp), new PartEntry(Phase.Work, "Again", Gait.Trot, Rein.Right, 12, setUp));
+            await store.InAsync(store.Here, yard => yard.AddSessionAsync(HorseId, plan));
+            sessions.Add(plan.Id);
+        }
+
+        var built = await store.InAsync(store.Here, yard => yard.BuiltForAsync([.. sessions, Guid.NewGuid()]));
+        built.Keys.ShouldBe(sessions, true);
+        built[sessions[1]].ShouldBe(built[sessions[0]]);
+        built[sessions[2]].ShouldNotBe(built[sessions[0]]);
+        (await store.InAsync(store.There, yard => yard.BuiltForAsync(sessions))).ShouldBeEmpty();
+    }
+
+    [Fact]
     public async Task A_session_keeps_its_parts_in_order()
     {
         var setUp = Guid.NewGuid();

@@ -16,6 +16,7 @@ public static class BlockFigures
     public static readonly Figure<double> ShareStep = Figure.Chosen("A gait's share of the week moves in a week by at most", 0.02, "of the minutes", "the mix of gaits changes more slowly than their sum");
     public static readonly Figure<double> MostOfOneStrand = Figure.Chosen("Sessions of a week on one strand, at most", 0.5, "of the sessions", "an all-rounder first");
     public static readonly Figure<int> YoungTo = Figure.Chosen("Variety is asked of horses to age", 6, "years", "flat, poles, jumping and hacking while the body is made");
+    public static readonly Figure<double> VarietyWeight = Figure.Chosen("Flat, poles, grids and hacking each count in a young horse's mix at least", 0.5, "", "about once a fortnight in a week of five sessions");
     public static readonly Figure<int> VarietyWithin = Figure.Practice("A young horse sees flat, poles, jumping or hacking within", 14, "days");
 
     public static readonly Figure<int> RunInDays = Figure.Chosen("The run-in takes the last", 10, "days", "seven to ten; the study's two weeks are of people, and a horse stales in a box sooner");
@@ -29,10 +30,9 @@ public static class BlockFigures
     public static readonly Figure<int> RepeatLighterDays = Figure.Practice("Repeat the last session lighter after missed days, to", 6, "days");
     public static readonly Figure<int> WeekBackDays = Figure.Practice("One rung and one week back after missed days, to", 13, "days");
     public static readonly Figure<double> Lighter = Figure.Chosen("A lighter repeat drops by", 0.20, "of its minutes", "the same cut as after a horse has tired");
-    public static readonly Figure<int> LightDay = Figure.Chosen("The first day after a hold, at most", 30, "minutes", "long enough to see that it stays sound");
+    public static readonly Figure<double> CutShort = Figure.Chosen("A session counts as missed when ridden for less than", 0.5, "of its minutes", "half a session is a warm-up and little more");
 
     public static readonly Figure<int> TrotBout = Figure.Practice("A bout of trot in a return", 20, "seconds");
-    public static readonly Figure<int> TrotBouts = Figure.Practice("Bouts of trot in the first trot week of a return", 6, "bouts a session");
     public static readonly Figure<int> TrotMinutesMore = Figure.Practice("Trot or canter in a return, first and more each week", 2, "minutes a session");
     public static readonly Figure<int> ReturnDays = Figure.Practice("Walk days a week in a return, three or", 4, "days");
     public static readonly Figure<int> JumpAfterCanter = Figure.Chosen("Jumping in a return once canter has been steady for", 3, "weeks", "tendons are the last to harden");

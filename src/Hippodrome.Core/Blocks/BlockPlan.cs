@@ -78,8 +78,9 @@ public sealed record PlacedSession(
 /// <param name="Sessions">Its sessions in the order of their days.</param>
 /// <param name="Bent">Soft rules that bend in the week as a whole.</param>
 /// <param name="Why">Why so many minutes.</param>
+/// <param name="Mix">Why these kinds of session; null in plans made before it was told.</param>
 public sealed record BlockWeek(
-    int Number, DateOnly Monday, BlockPhase Phase, MinutesByGait Minutes, MinutesByGait Target, Rise Rises, bool Lighter, string? HeldUntil, IReadOnlyList<RungExpected> Rungs, IReadOnlyList<PlacedSession> Sessions, IReadOnlyList<Bent> Bent, Why Why);
+    int Number, DateOnly Monday, BlockPhase Phase, MinutesByGait Minutes, MinutesByGait Target, Rise Rises, bool Lighter, string? HeldUntil, IReadOnlyList<RungExpected> Rungs, IReadOnlyList<PlacedSession> Sessions, IReadOnlyList<Bent> Bent, Why Why, Why? Mix);
 
 /// <summary>How the solver came out.</summary>
 /// <param name="Optimal">No placing is better by the rules there are.</param>

@@ -132,7 +132,7 @@ public sealed class BlockPlanner
             var sessions = past.Concat(placed).OrderBy(s => s.On).ToList();
             weeks.Add(new BlockWeek(
                 quota.Target.Number, monday, quota.Target.Phase, MinutesByGait.Sum(sessions.Select(s => s.Minutes)), quota.Target.Minutes, quota.Target.Rises, quota.Target.Lighter,
-                _case.Horse.HeldBecause is { } held ? $"{held}: until a vet has cleared it" : quota.Target.HeldUntil, rungs, sessions, SoftRules.OfWeek(quota, sessions), quota.Target.Why));
+                _case.Horse.HeldBecause is { } held ? $"{held}: until a vet has cleared it" : quota.Target.HeldUntil, rungs, sessions, SoftRules.OfWeek(quota, sessions), quota.Target.Why, quota.Why));
         }
 
         return [.. weeks.Select(w => w.Monday.AddDays(6) < From ? w : w with { Sessions = SoftRules.OfDays(w.Sessions, weeks, Block) })];

@@ -23,12 +23,14 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
     /// <param name="ridden">What it did lately.</param>
     /// <param name="assessed">The first weeks of its latest assessment ride, where there is one.</param>
     /// <param name="roster">Who is there when.</param>
+    /// <param name="back">How the horse's approach has it come back from a rest.</param>
     /// <param name="today">Today.</param>
-    public static BlockSuggestion For(HorseNow horse, IReadOnlyList<DayRidden> ridden, FirstWeeks? assessed, Roster roster, DateOnly today)
+    public static BlockSuggestion For(HorseNow horse, IReadOnlyList<DayRidden> ridden, FirstWeeks? assessed, Roster roster, ApproachChoice back, DateOnly today)
     {
         ArgumentNullException.ThrowIfNull(horse);
         ArgumentNullException.ThrowIfNull(ridden);
         ArgumentNullException.ThrowIfNull(roster);
+        ArgumentNullException.ThrowIfNull(back);
         var aim = horse.Aims.Where(a => a.On > today).MinBy(a => a.On);
         var last = ridden.Count == 0 ? (DateOnly?)null : ridden.Max(r => r.On);
         var weeksOff = last is { } on ? (today.DayNumber - on.DayNumber) / 7 : 0;
@@ -42,9 +44,12 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
             aim is null ? $"{horse.Horse.Name}: {(purpose == Purpose.Return ? "back to work" : "schooling")}" : $"To {aim.Name}",
             purpose, start, aim is null ? 8 : null, aim?.Id, aim?.Discipline, Focus(horse, aim), now, days,
             [.. roster.HelperDays.Intersect(days)], [.. roster.ArenaDays.Intersect(days)], [.. days.Where(d => d is DayOfWeek.Wednesday or DayOfWeek.Saturday or DayOfWeek.Sunday)], null, [], [], [],
-            purpose == Purpose.Return ? new ReturnEntry(weeksOff, OffBecause.Rest) : null, null);
-        return new BlockSuggestion(entry, [nowWhy, .. aim is null ? [] : (Why[])[new Why("A block leads to the next competition", [FormattableString.Invariant($"{aim.Name} on {aim.On:d MMMM}")], Source.CommonPractice)]]);
+            new ReturnEntry(purpose == Purpose.Return ? weeksOff : null, OffBecause.Rest, null, back.Id == Approach.ShortLesson), null);
+        return new BlockSuggestion(entry, [nowWhy, .. aim is null ? [] : (Why[])[new Why("A block leads to the next competition", [FormattableString.Invariant($"{aim.Name} on {aim.On:d MMMM}")], Source.CommonPractice)], Back(back)]);
     }
+
+    private static Why Back(ApproachChoice back) => new("How it comes back is as its approach has it", back.Id == Approach.AssessmentFirst
+        ? [back.Says, "ride it before the block; the block begins from what it showed"] : [back.Says], Source.CommonPractice);
 
     /// <summary>The dose the assessment ride allows, in the gaits of a first phase.</summary>
     private static (MinutesByGait Now, Why Why) Assessed(FirstWeeks assessed)

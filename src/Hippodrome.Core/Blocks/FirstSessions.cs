@@ -24,12 +24,12 @@ internal static class FirstSessions
     /// <summary>Walk and trot, half an hour at most, nothing jumped.</summary>
     private static PlacedSession LightDay(PlacedSession first, DateOnly cleared)
     {
-        var most = BlockFigures.LightDay;
-        var trot = Math.Min(first.Minutes.Trot, most.Value / 3);
+        var most = Sessions.SessionFigures.LightDay;
+        var trot = Math.Min(first.Minutes.Trot, (int)most.Value / 3);
         return first with
         {
             Kind = first.Kind.IsEasy() ? first.Kind : SessionKind.Hack,
-            Minutes = new MinutesByGait(Math.Min(first.Minutes.Walk, most.Value - trot), trot, 0),
+            Minutes = new MinutesByGait(Math.Min(first.Minutes.Walk, (int)most.Value - trot), trot, 0),
             RungId = null,
             Efforts = null,
             Sets = null,

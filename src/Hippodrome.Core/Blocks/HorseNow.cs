@@ -11,8 +11,12 @@ namespace Hippodrome.Core.Blocks;
 /// <param name="HeldBecause">Why no ridden work is allowed; null when nothing holds.</param>
 /// <param name="ClearedOn">When a hold was cleared and nothing has been ridden since.</param>
 /// <param name="Aims">Its competitions, every one of them.</param>
-public sealed record HorseNow(Horse Horse, Places Places, IReadOnlyList<Restriction> Restrictions, string? HeldBecause, DateOnly? ClearedOn, IReadOnlyList<Aim> Aims)
+/// <param name="AllRound">A young horse is brought on broadly, as the approach of the yard has it; else its discipline comes first.</param>
+public sealed record HorseNow(Horse Horse, Places Places, IReadOnlyList<Restriction> Restrictions, string? HeldBecause, DateOnly? ClearedOn, IReadOnlyList<Aim> Aims, bool AllRound = true)
 {
+    /// <summary>Young enough that the body is still made by variety.</summary>
+    public bool IsYoung(DateOnly on) => Horse.Age(on) <= BlockFigures.YoungTo.Value;
+
     public bool InHandOnly(DateOnly on) => Horse.Age(on) <= Sessions.SessionFigures.InHandOnlyTo.Value;
 
     /// <summary>A gait is out on some day of a week: then it is out for the week, since a week is planned as a whole.</summary>

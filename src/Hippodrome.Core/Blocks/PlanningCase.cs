@@ -43,15 +43,16 @@ public sealed record NextIs(double Keep, bool WalkOnly, string Because)
 /// <param name="Today">Days before it stay as they were.</param>
 /// <param name="Former">The plan as it was; null for a first one.</param>
 /// <param name="Done">Sessions of it that have been ridden.</param>
+/// <param name="CutShort">Those of them that were broken off early.</param>
 /// <param name="Gates">Gates of a return that have been answered.</param>
 /// <param name="Cleared">Stages of the vet's plan that have been cleared.</param>
 /// <param name="RiderThere">Whether one of its riders is there on a day.</param>
 /// <param name="OtherHorses">How many other horses its riders have on a day.</param>
 /// <param name="Next">A verdict that changes the next session.</param>
 public sealed record PlanningCase(
-    Block Block, HorseNow Horse, DateOnly Today, BlockPlan? Former, IReadOnlySet<Guid> Done, IReadOnlyList<GateAnswer> Gates, IReadOnlyList<StageCleared> Cleared, Func<DateOnly, bool> RiderThere, Func<DateOnly, int> OtherHorses, NextIs? Next)
+    Block Block, HorseNow Horse, DateOnly Today, BlockPlan? Former, IReadOnlySet<Guid> Done, IReadOnlySet<Guid> CutShort, IReadOnlyList<GateAnswer> Gates, IReadOnlyList<StageCleared> Cleared, Func<DateOnly, bool> RiderThere, Func<DateOnly, int> OtherHorses, NextIs? Next)
 {
     /// <summary>A first plan, with nothing known but the block and the horse.</summary>
     public static PlanningCase First(Block block, HorseNow horse, DateOnly today) =>
-        new(block, horse, today, null, new HashSet<Guid>(), [], [], _ => true, _ => 0, null);
+        new(block, horse, today, null, new HashSet<Guid>(), new HashSet<Guid>(), [], [], _ => true, _ => 0, null);
 }

@@ -20,7 +20,12 @@ internal sealed class Quotas(PlanningCase planned, Calendar calendar)
 {
     private readonly Dictionary<SessionKind, double> _owed = [];
     private readonly Dictionary<SessionKind, int> _lastSeen = [];
+    private static readonly SessionKind[] AllRound = [SessionKind.Flatwork, SessionKind.Poles, SessionKind.Grid, SessionKind.Hack];
+
     private Block Block => planned.Block;
+
+    private bool IsVaried(DateOnly monday) => planned.Horse.AllRound && planned.Horse.IsYoung(monday);
+
 
     public static IReadOnlyList<WeekQuota> Of(PlanningCase planned, Calendar calendar, IReadOnlyList<WeekTarget> targets)
     {
@@ -41,7 +46,7 @@ internal sealed class Quotas(PlanningCase planned, Calendar calendar)
             _owed[kind] = _owed.GetValueOrDefault(kind) + (left * weight / all);
         }
 
-        var young = planned.Horse.Horse.Age(target.Monday) <= BlockFigures.YoungTo.Value;
+        var varied = IsVaried(target.Monday);
         // The week's easy day comes first, and what it is counts like any other.
         var easy = target.Sessions >= 4 && target.Ramp is null && !asked.Any(a => a.Key.IsEasy() && a.Value > 0) ? weights.Select(w => w.Key).Where(k => k.IsEasy()).OrderByDescending(k => _owed[k]).Select(k => (SessionKind?)k).FirstOrDefault() : null;
         if (easy is { } first && left > 0)
@@ -59,7 +64,7 @@ internal sealed class Quotas(PlanningCase planned, Calendar calendar)
                 break;
             }
 
-            var next = fitting.OrderByDescending(k => young && Overdue(k, target.Number) ? 1 : 0).ThenByDescending(k => _owed[k]).ThenBy(k => k).First();
+            var next = fitting.OrderByDescending(k => varied && Overdue(k, target.Number) ? 1 : 0).ThenByDescending(k => _owed[k]).ThenBy(k => k).First();
             wanted[next] = wanted.GetValueOrDefault(next) + 1;
             _owed[next] -= 1;
             _lastSeen[next] = target.Number;
@@ -67,12 +72,17 @@ internal sealed class Quotas(PlanningCase planned, Calendar calendar)
 
         return new WeekQuota(target, wanted, asked, allowed, new Why(
             "Sessions are shared out by discipline, phase and focus; what a week has no room for comes in the next",
-            [.. asked.Where(a => a.Value > 0).Select(a => $"{a.Value} {a.Key.Say()} asked for"), .. wanted.OrderBy(w => w.Key).Select(w => $"{w.Value} {w.Key.Say()}")], SessionMix.Mix.Source));
+            [.. asked.Where(a => a.Value > 0).Select(a => $"{a.Value} {a.Key.Say()} asked for"), .. wanted.OrderBy(w => w.Key).Select(w => $"{w.Value} {w.Key.Say()}"), .. Young(target)], SessionMix.Mix.Source));
     }
+
+    private IEnumerable<string> Young(WeekTarget target) =>
+        target.Ramp is not null || !planned.Horse.IsYoung(target.Monday) || planned.Horse.InHandOnly(target.Monday) ? []
+        : planned.Horse.AllRound ? [$"flat, poles, jumping and hacking within {BlockFigures.VarietyWithin.Value} days, to age {BlockFigures.YoungTo.Value}"]
+        : ["its discipline early, as its approach has it"];
 
     /// <summary>Flat, poles, jumping and hacking come round every fortnight for the young.</summary>
     private bool Overdue(SessionKind kind, int week) =>
-        kind is SessionKind.Flatwork or SessionKind.Poles or SessionKind.Grid or SessionKind.Hack && week - _lastSeen.GetValueOrDefault(kind) >= 2;
+        AllRound.Contains(kind) && (week - _lastSeen.GetValueOrDefault(kind)) * 7 >= BlockFigures.VarietyWithin.Value;
 
     private Dictionary<SessionKind, double> Weights(WeekTarget target, HashSet<SessionKind> allowed)
     {
@@ -80,6 +90,14 @@ internal sealed class Quotas(PlanningCase planned, Calendar calendar)
             : target.Ramp is { } ramp ? OfReturn(ramp)
             : target.Minutes is { Trot: 0, Canter: 0 } ? new Dictionary<SessionKind, double> { [SessionKind.WalkOnly] = 1 }
             : new Dictionary<SessionKind, double>(SessionMix.Weights(Block, target.Phase));
+        if (weights.ContainsKey(SessionKind.Flatwork) && target.Ramp is null && IsVaried(target.Monday))
+        {
+            foreach (var kind in AllRound)
+            {
+                weights[kind] = Math.Max(BlockFigures.VarietyWeight.Value, weights.GetValueOrDefault(kind));
+            }
+        }
+
         foreach (var kind in weights.Keys.Where(k => !allowed.Contains(k)).ToList())
         {
             weights.Remove(kind);

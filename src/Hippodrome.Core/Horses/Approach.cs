@@ -67,12 +67,16 @@ public sealed record ApproachMade(ApproachQuestion Question, string? Choice, str
 /// <summary>The questions on which good trainers differ (common practice, no source). Defaults are chosen for Hippodrome.</summary>
 public static class Approach
 {
+    public const string ShortLesson = "short-lesson";
+    public const string AssessmentFirst = "assessment";
+    public const string AllRound = "all-round";
+
     public static IReadOnlyList<ApproachTopic> Topics { get; } =
     [
         new(ApproachQuestion.HeadAndNeck, "Head and neck in the warm-up", [new("long-and-low", "Long and low, nose out"), new("light-and-taller", "Light and taller from the start")], "a back that has stretched carries better; curled under is a fault either way"),
         new(ApproachQuestion.Order, "Order of the warm-up", [new("walk-trot-canter", "Walk, then trot until loose"), new("canter-early", "Walk, then canter early"), new("sideways-first", "Walk, then transitions and sideways steps")], "walk comes first always; trot loosens most horses", new Dictionary<Temperament, string> { [Temperament.Hot] = "canter-early" }),
         new(ApproachQuestion.FreshOrTired, "The main thing of the day", [new("late", "Late, once a keen horse has settled"), new("fresh", "Early, while it is fresh")], "exciting work settles late; tired behind is a stop either way"),
-        new(ApproachQuestion.Return, "Coming back from a rest", [new("slow-ramp", "The slow ramp of walk weeks"), new("short-lesson", "One short lesson, then the ramp"), new("assessment", "An assessment cut short at the first tiredness")], "tissue hardens slower than memory returns"),
+        new(ApproachQuestion.Return, "Coming back from a rest", [new("slow-ramp", "The slow ramp of walk weeks"), new(ShortLesson, "One short lesson, then the ramp"), new(AssessmentFirst, "An assessment cut short at the first tiredness")], "tissue hardens slower than memory returns"),
         new(ApproachQuestion.Poles, "First poles", [new("walk-first", "Mostly walk at first"), new("trot-soon", "Trot and canter soon")], "walk over poles teaches where the feet are before speed hides it"),
         new(ApproachQuestion.Touching, "A touch or a rub", [new("leave-it", "Leave it to teach; look into it when it is regular"), new("easier-at-once", "Make it easier at once")], "a pole that rolls is teacher enough; no horse is ever made to hit one"),
         new(ApproachQuestion.VaryOrRepeat, "Vary or repeat", [new("repeat", "Repeat the same question until it is easy"), new("vary", "Vary, with little repeated")], "what is easy is trusted", new Dictionary<Temperament, string> { [Temperament.Hot] = "vary", [Temperament.Clever] = "vary" }),
@@ -85,7 +89,7 @@ public static class Approach
         new(ApproachQuestion.GoingUp, "Going up a rung", [new("by-ease", "When it has become easy"), new("by-repeats", "By the third or fourth good go")], "confidence is the horse's own date"),
         new(ApproachQuestion.SecondTry, "After a success", [new("one-repeat", "One repeat confirms it"), new("tomorrow", "Leave it for another day"), new("every-time", "Until it is there every time")], "one repeat tells skill from luck", new Dictionary<Temperament, string> { [Temperament.Worried] = "tomorrow" }),
         new(ApproachQuestion.Insisting, "Insisting", [new("praise", "Praise the attempt"), new("a-touch", "A touch of the whip to say where")], "it tries again what was praised; nothing is ever a punishment"),
-        new(ApproachQuestion.Breadth, "Breadth", [new("all-round", "Flat, poles, jumping and country to age six"), new("early-special", "The main discipline early")], "a young horse learns to use its body by using it in many ways"),
+        new(ApproachQuestion.Breadth, "Breadth", [new(AllRound, "Flat, poles, jumping and country to age six"), new("early-special", "The main discipline early")], "a young horse learns to use its body by using it in many ways"),
     ];
 
     public static ApproachTopic Of(ApproachQuestion question) => Topics[(int)question];

@@ -16,7 +16,8 @@ public sealed record HorseWeek(Guid HorseId, string Name, PlanningCase Case);
 /// <param name="WasOn">The day its block had it on.</param>
 /// <param name="Place">Its place in the day's order of work, from 1.</param>
 /// <param name="At">About when, for its rider.</param>
-public sealed record SharedSession(Guid HorseId, PlacedSession Session, DateOnly WasOn, int Place, TimeOnly? At);
+/// <param name="Stands">What it is ridden over stands already, from the horse before it.</param>
+public sealed record SharedSession(Guid HorseId, PlacedSession Session, DateOnly WasOn, int Place, TimeOnly? At, bool Stands);
 
 /// <summary>Something that does not fit, by name.</summary>
 public sealed record Shortage(DateOnly? On, Guid HorseId, string Says);
@@ -37,25 +38,27 @@ public sealed class YardWeekPlanner
 
     private readonly IReadOnlyList<HorseWeek> _horses;
     private readonly Roster _roster;
+    private readonly IReadOnlyDictionary<Guid, string> _built;
     private readonly DateOnly _monday;
     private readonly DateOnly _from;
     private readonly CpModel _model = new();
     private readonly LinearExprBuilder _cost = LinearExpr.NewBuilder();
     private readonly List<Choice> _choices = [];
 
-    private YardWeekPlanner(IReadOnlyList<HorseWeek> horses, Roster roster, DateOnly monday, DateOnly today) =>
-        (_horses, _roster, _monday, _from) = (horses, roster, monday, today > monday ? today : monday);
+    private YardWeekPlanner(IReadOnlyList<HorseWeek> horses, Roster roster, IReadOnlyDictionary<Guid, string> built, DateOnly monday, DateOnly today) =>
+        (_horses, _roster, _built, _monday, _from) = (horses, roster, built, monday, today > monday ? today : monday);
 
     /// <summary>A session on a day under a rider.</summary>
     private sealed record Choice(HorseWeek Horse, PlacedSession Session, DateOnly On, Guid Rider, BoolVar At);
 
     /// <param name="horses">Horses with a block under way in the week.</param>
     /// <param name="roster">Who is there.</param>
+    /// <param name="built">What has been set out for a session; equal where the same is built.</param>
     /// <param name="monday">The week.</param>
     /// <param name="today">Days before it stay.</param>
     /// <param name="cancel">Ends the search; what was found is given, and says so.</param>
-    public static YardWeek Plan(IReadOnlyList<HorseWeek> horses, Roster roster, DateOnly monday, DateOnly today, CancellationToken cancel = default) =>
-        new YardWeekPlanner(horses, roster, monday, today).Plan(cancel);
+    public static YardWeek Plan(IReadOnlyList<HorseWeek> horses, Roster roster, IReadOnlyDictionary<Guid, string> built, DateOnly monday, DateOnly today, CancellationToken cancel = default) =>
+        new YardWeekPlanner(horses, roster, built, monday, today).Plan(cancel);
 
     private YardWeek Plan(CancellationToken cancel)
     {
@@ -83,7 +86,7 @@ public sealed class YardWeekPlanner
         var chosen = _choices.Where(c => solver.BooleanValue(c.At)).ToList();
         var past = _horses.SelectMany(h => InWeek(h).Where(s => !MayMove(h, s)).Select(s => (Horse: h, Session: s))).ToList();
         return new YardWeek(
-            _monday, OrderOfWork.Of([.. past.Select(p => (p.Horse.HorseId, p.Session, p.Session.On)), .. chosen.Select(c => (c.Horse.HorseId, c.Session with { On = c.On, RiderId = c.Rider }, c.Session.On))], _roster),
+            _monday, OrderOfWork.Of([.. past.Select(p => (p.Horse.HorseId, p.Session, p.Session.On)), .. chosen.Select(c => (c.Horse.HorseId, c.Session with { On = c.On, RiderId = c.Rider }, c.Session.On))], _roster, _built),
             Shortages(chosen), new Solved(status == CpSolverStatus.Optimal, solver.ObjectiveValue, solver.BestObjectiveBound, cancel.IsCancellationRequested));
     }
 

@@ -6,11 +6,15 @@ namespace Hippodrome.Core.Yards;
 public static class YardWeeks
 {
     /// <summary>Sessions in the order of work of their days.</summary>
-    public static IReadOnlyList<SharedSession> InOrder(IEnumerable<(Guid HorseId, PlacedSession Session)> sessions, Roster roster)
+    /// <param name="sessions">Whose, and which.</param>
+    /// <param name="roster">Who is there.</param>
+    /// <param name="built">What has been set out for a session; equal where the same is built.</param>
+    public static IReadOnlyList<SharedSession> InOrder(IEnumerable<(Guid HorseId, PlacedSession Session)> sessions, Roster roster, IReadOnlyDictionary<Guid, string> built)
     {
         ArgumentNullException.ThrowIfNull(sessions);
         ArgumentNullException.ThrowIfNull(roster);
-        return OrderOfWork.Of(sessions.Select(s => (s.HorseId, s.Session, s.Session.On)), roster);
+        ArgumentNullException.ThrowIfNull(built);
+        return OrderOfWork.Of(sessions.Select(s => (s.HorseId, s.Session, s.Session.On)), roster, built);
     }
 
     /// <summary>A plan with these sessions' days and riders.</summary>

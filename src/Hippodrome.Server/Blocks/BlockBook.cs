@@ -29,6 +29,11 @@ internal sealed class BlockBook
     private readonly IReadOnlyDictionary<DateOnly, int> _beside;
     private readonly DateOnly _today;
 
+    /// <summary>What the last days ask of the next ones.</summary>
+    /// <param name="Next">A verdict that was accepted.</param>
+    /// <param name="CutShort">Sessions that were broken off early.</param>
+    public sealed record Lately(NextIs? Next, IReadOnlySet<Guid> CutShort);
+
     private BlockBook(Dictionary<Guid, HorseNow> horses, Dictionary<Guid, KeptBlock> blocks, ILookup<Guid, RiddenDay> ridden, ILookup<Guid, GateAnswer> gates, ILookup<Guid, StageCleared> cleared, IReadOnlyDictionary<DateOnly, int> beside, Roster roster, DateOnly today) =>
         (_horses, _blocks, _ridden, _gates, _cleared, _beside, Roster, _today) = (horses, blocks, ridden, gates, cleared, beside, roster, today);
 
@@ -54,11 +59,12 @@ internal sealed class BlockBook
         var moves = await yard.MovesAsync(horseIds);
         var restrictions = (await yard.RestrictionsAsync(horseIds)).Where(r => r.ClearedOn is null).ToLookup(r => r.HorseId, r => r.Restriction);
         var aims = (await yard.AimsAsync(horseIds)).ToLookup(a => a.HorseId, a => a.Aim);
+        var breadth = await yard.ApproachHoldsAsync(ApproachQuestion.Breadth, horseIds);
         var ridden = await yard.RiddenDaysAsync(horseIds, visit.Today.AddDays(-DaysBack), visit.Today);
         var horses = (await yard.HorsesByIdAsync(horseIds)).ToDictionary(h => h.Value.Id, h => new HorseNow(
             h.Value, Places.From(moves[h.Value.Id].Select(m => m.Move)), [.. restrictions[h.Value.Id]],
             holds[h.Value.Id].Where(x => x.ClearedOn is null).Select(x => FormattableString.Invariant($"{x.Because}, since {x.Since:d MMMM}")).FirstOrDefault(),
-            Cleared(holds[h.Value.Id], ridden[h.Value.Id]), [.. aims[h.Value.Id]]));
+            Cleared(holds[h.Value.Id], ridden[h.Value.Id]), [.. aims[h.Value.Id]], breadth[h.Value.Id].Id == Approach.AllRound));
         return new BlockBook(
             horses, blocks, ridden, await yard.GateAnswersAsync(blocks.Values.Select(b => b.Id)), await yard.StagesClearedAsync(blocks.Values.Select(b => b.Id)),
             horseIds.Count == 1 ? await yard.PlacedBesideAsync(horseIds.Single(), visit.Today) : new Dictionary<DateOnly, int>(), await RosterAsync(visit), visit.Today);
@@ -88,15 +94,15 @@ internal sealed class BlockBook
     }
 
     /// <summary>What a block is planned from, with its latest plan.</summary>
-    public PlanningCase Case(KeptBlock kept, NextIs? next = null) => CaseOf(BlockOf(kept), kept, next);
+    public PlanningCase Case(KeptBlock kept, Lately? lately = null) => CaseOf(BlockOf(kept), kept, lately);
 
     /// <summary>The same with other inputs.</summary>
-    public PlanningCase CaseOf(Block block, KeptBlock? kept, NextIs? next = null)
+    public PlanningCase CaseOf(Block block, KeptBlock? kept, Lately? lately = null)
     {
         var horseId = kept?.HorseId ?? _horses.Keys.Single();
         return new PlanningCase(
-            block, _horses[horseId], _today, kept?.Plan, kept is null ? new HashSet<Guid>() : Done(kept), kept is null ? [] : [.. _gates[kept.Id]], kept is null ? [] : [.. _cleared[kept.Id]],
-            day => Roster.IsThere(block.RiderIds, day), _beside.GetValueOrDefault, next);
+            block, _horses[horseId], _today, kept?.Plan, kept is null ? new HashSet<Guid>() : Done(kept), lately?.CutShort ?? new HashSet<Guid>(), kept is null ? [] : [.. _gates[kept.Id]], kept is null ? [] : [.. _cleared[kept.Id]],
+            day => Roster.IsThere(block.RiderIds, day), _beside.GetValueOrDefault, lately?.Next);
     }
 
     /// <summary>Placed sessions that were ridden: by their own id, or by a ride on their day.</summary>
@@ -130,8 +136,14 @@ internal sealed class BlockBook
         })];
     }
 
+    public async Task<Lately> LatelyAsync(Visit visit, KeptBlock kept)
+    {
+        var ridden = await RiddenAsync(visit, _ridden[kept.HorseId].Where(r => r.OnDay >= _today.AddDays(-BlockFigures.WeekBackDays.Value)));
+        return new Lately(await NextIsAsync(visit, kept), MissedDays.BrokenOff(kept.Plan, Done(kept), ridden, _today));
+    }
+
     /// <summary>The verdict a trainer accepted after the plan was made, where it changes how much is done.</summary>
-    public static async Task<NextIs?> NextIsAsync(Visit visit, KeptBlock kept)
+    private static async Task<NextIs?> NextIsAsync(Visit visit, KeptBlock kept)
     {
         var latest = (await visit.Yard.LatestRidesAsync([kept.HorseId], visit.Today, 1)).FirstOrDefault();
         var answer = latest is null ? null : (await visit.Yard.AnswersAsync([latest.Id])).FirstOrDefault();

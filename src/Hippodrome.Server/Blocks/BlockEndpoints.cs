@@ -1,9 +1,11 @@
 using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Blocks;
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Storage.Assessments;
 using Hippodrome.Storage.Blocks;
+using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.People;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -46,7 +48,8 @@ public static class BlockEndpoints
         var book = await BlockBook.OpenAsync(visit, [horseId]);
         var lately = book.Ridden(horseId).Where(r => r.OnDay >= visit.Today.AddDays(-60));
         var assessed = (await visit.Yard.AssessmentsAsync(horseId)).Find(a => a.Assessment.FinishedOn is not null)?.Assessment;
-        return TypedResults.Ok(BlockSuggestion.For(book.Horse(horseId), await BlockBook.RiddenAsync(visit, lately), assessed is null ? null : FirstWeeks.Of(assessed), book.Roster, visit.Today));
+        var back = (await visit.Yard.ApproachHoldsAsync(ApproachQuestion.Return, [horseId]))[horseId];
+        return TypedResults.Ok(BlockSuggestion.For(book.Horse(horseId), await BlockBook.RiddenAsync(visit, lately), assessed is null ? null : FirstWeeks.Of(assessed), book.Roster, back, visit.Today));
     }
 
     /// <summary>The plan these inputs give; nothing is kept.</summary>
@@ -172,8 +175,8 @@ public static class BlockEndpoints
     private static async Task<(PlanningCase? Case, Replanned? Again, ProblemHttpResult? Refusal)> ReplanAsync(KeptBlock kept, BlockEntry? entry, Visit visit, CancellationToken cancel)
     {
         var book = await BlockBook.OpenAsync(visit, [kept.HorseId], kept);
-        var next = await BlockBook.NextIsAsync(visit, kept);
-        var planned = book.Case(kept, next);
+        var lately = await book.LatelyAsync(visit, kept);
+        var planned = book.Case(kept, lately);
         if (entry is not null)
         {
             var (block, refusal) = await ReadAsync(kept.Id, entry with { Start = kept.Entry.Start }, book.Horse(kept.HorseId), visit);
@@ -182,7 +185,7 @@ public static class BlockEndpoints
                 return (null, null, refusal);
             }
 
-            planned = book.CaseOf(block!, kept, next);
+            planned = book.CaseOf(block!, kept, lately);
         }
 
         var again = PlanChanges.Again(planned, cancel);

@@ -37,7 +37,7 @@ internal static class BlockViews
         return new BlockView(
             kept.Id, kept.Entry, block.Name, block.Purpose, block.Start, block.End, block.Aim is { } aim ? AimEndpoints.Show(aim, 0, visit.Today) : null, kept.EndedOn, kept.Number, kept.Plan, states,
             PlannedAndDone.ByWeek(kept.Plan, await BlockBook.RiddenAsync(visit, rides), done, card), [.. book.Gates(kept.Id)], [.. book.StagesCleared(kept.Id)], await visit.Yard.BlockVersionsAsync(kept.Id),
-            kept.EndedOn is null ? Stale(book.Case(kept, await BlockBook.NextIsAsync(visit, kept)), kept, visit.Today) : null);
+            kept.EndedOn is null ? Stale(book.Case(kept, await book.LatelyAsync(visit, kept)), kept, visit.Today) : null);
     }
 
     public static BlockLine Line(KeptBlock kept) => new(

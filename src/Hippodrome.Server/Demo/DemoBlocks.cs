@@ -52,7 +52,7 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
             weeks.Add(new HorseWeek(horse.Id, horse.Name, PlanningCase.First(Block.From(kept.Id, kept.Entry, aims, kept.Entry.Start!.Value).OrThrow(), now, story.Today) with { Former = kept.Plan }));
         }
 
-        foreach (var horse in YardWeekPlanner.Plan(weeks, roster, Monday, Monday).Sessions.Where(s => s.WasOn == s.Session.On).GroupBy(s => s.HorseId))
+        foreach (var horse in YardWeekPlanner.Plan(weeks, roster, new Dictionary<Guid, string>(), Monday, Monday).Sessions.Where(s => s.WasOn == s.Session.On).GroupBy(s => s.HorseId))
         {
             var kept = blocks.Single(b => b.HorseId == horse.Key);
             await yard.KeepPlanAsync(kept.HorseId, kept.Id, kept.Number + 1, kept.Entry, YardWeeks.Into(kept.Plan, [.. horse]), "the week was shared out", story.Trainer, At(story.Today));
@@ -101,7 +101,7 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
         {
             var day = on < story.Today ? on : story.Today;
             var done = plan.Sessions.Where(s => ridden.Contains(s.On) && s.On < day).Select(s => s.Id).ToHashSet();
-            var again = PlanChanges.Again(new PlanningCase(block, now, day, plan, done, [.. (gates ?? []).Where(g => g.Monday.AddDays(6) < day)], [], _ => true, _ => 0, null)).OrThrow();
+            var again = PlanChanges.Again(new PlanningCase(block, now, day, plan, done, new HashSet<Guid>(), [.. (gates ?? []).Where(g => g.Monday.AddDays(6) < day)], [], _ => true, _ => 0, null)).OrThrow();
             if (again.Changes.Count > 0)
             {
                 plan = again.Plan;

@@ -6,6 +6,7 @@ using Hippodrome.Server.Horses;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Storage.Blocks;
 using Hippodrome.Storage.Care;
+using Hippodrome.Storage.Sessions;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Hippodrome.Server.Yards;
@@ -54,7 +55,7 @@ public static class WeekEndpoints
         var book = await BlockBook.OpenAsync(visit, horses.ConvertAll(h => h.Value.Id));
         var placed = await visit.Yard.PlacedAsync(horses.Select(h => h.Value.Id), monday, monday.AddDays(6));
         var states = book.Blocks.Values.SelectMany(b => States(book, b, monday)).ToList();
-        var sessions = YardWeeks.InOrder(placed.Select(p => (p.HorseId, p.Session)), book.Roster);
+        var sessions = YardWeeks.InOrder(placed.Select(p => (p.HorseId, p.Session)), book.Roster, await visit.Yard.BuiltForAsync(placed.Select(p => p.Session.Id)));
         return TypedResults.Ok(new WeekView(
             monday, visit.Today,
             horses.ConvertAll(h => new WeekHorse(
@@ -102,7 +103,8 @@ public static class WeekEndpoints
         var horses = await visit.MyHorsesAsync();
         var book = await BlockBook.OpenAsync(visit, horses.ConvertAll(h => h.Value.Id));
         var weeks = horses.Where(h => book.Blocks.ContainsKey(h.Value.Id)).Select(h => new HorseWeek(h.Value.Id, h.Value.Name, book.Case(book.Blocks[h.Value.Id]))).ToList();
-        return (book, YardWeekPlanner.Plan(weeks, book.Roster, monday, visit.Today, cancel));
+        var built = await visit.Yard.BuiltForAsync(weeks.SelectMany(w => w.Case.Former!.Sessions).Where(s => s.On >= monday && s.On < monday.AddDays(7)).Select(s => s.Id));
+        return (book, YardWeekPlanner.Plan(weeks, book.Roster, built, monday, visit.Today, cancel));
     }
 
     private static IEnumerable<SessionState> States(BlockBook book, KeptBlock block, DateOnly monday)

@@ -25,6 +25,16 @@ public static class SessionStore
     public static async Task<List<KeptSession>> SessionsByIdAsync(this YardSession yard, IEnumerable<Guid> ids) =>
         await WithPartsAsync(yard, await yard.QueryAsync<SessionRow>($"{Select} and s.id = any(@ids)", new { ids = ids.ToArray() }));
 
+    /// <summary>What each of these sessions has set out, as a word that is equal where the same is built in the same place.</summary>
+    public static async Task<IReadOnlyDictionary<Guid, string>> BuiltForAsync(this YardSession yard, IEnumerable<Guid> ids) =>
+        (await yard.QueryAsync<(Guid SessionId, string Built)>(
+            """
+            select p.session_id, string_agg(distinct md5(u.entry::text), ' ' order by md5(u.entry::text))
+            from session_part p join set_up u on u.yard_id = p.yard_id and u.id = p.set_up_id
+            where p.yard_id = @yard and p.session_id = any(@ids) group by p.session_id
+            """,
+            new { ids = ids.ToArray() })).ToDictionary(r => r.SessionId, r => r.Built);
+
     public static async Task<KeptSession?> FindSessionAsync(this YardSession yard, Guid horseId, Guid id) =>
         (await WithPartsAsync(yard, await yard.QueryAsync<SessionRow>($"{Select} and s.horse_id = @horseId and s.id = @id", new { horseId, id }))).SingleOrDefault();
 

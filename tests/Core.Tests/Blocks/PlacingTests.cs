@@ -31,6 +31,21 @@ public class PlacingTests
         Plan(Entry(weeks: 12)).Weeks.Where(w => w.Sessions.Count >= 4).ShouldAllBe(w => w.Sessions.GroupBy(s => s.Kind).All(g => g.Key.IsEasy() || g.Count() * 2 <= w.Sessions.Count));
 
     [Fact]
+    public void A_yard_that_specialises_early_gives_the_young_more_of_their_discipline()
+    {
+        var entry = Entry(weeks: 8) with { Discipline = Core.Aims.Discipline.Dressage, Focus = [Core.Exercises.Strand.Flatwork], Now = new MinutesByGait(45, 35, 10), Days = [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday] };
+        var young = Horse(age: 5) with { Places = Places("flatwork/trot-canter", "lateral/step-and-rest", "poles/trot-poles", "grids/placing-pole") };
+        var early = Plan(entry, young with { AllRound = false });
+        int Flat(BlockPlan plan) => plan.Sessions.Count(s => s.Kind is SessionKind.Flatwork or SessionKind.Lateral);
+        Flat(early).ShouldBeGreaterThan(Flat(Plan(entry, young)));
+        early.Sessions.ShouldNotContain(s => s.Kind == SessionKind.Grid);
+        early.Weeks.ShouldAllBe(w => w.Mix!.Inputs.Contains("its discipline early, as its approach has it"));
+        // Past six it makes no difference.
+        var grown = Horse(age: 9) with { Places = young.Places };
+        Flat(Plan(entry, grown with { AllRound = false })).ShouldBe(Flat(Plan(entry, grown)));
+    }
+
+    [Fact]
     public void A_young_horse_sees_flat_poles_jumping_and_a_hack_every_fortnight()
     {
         var young = Horse(age: 5) with { Places = Places("flatwork/trot-canter", "lateral/step-and-rest", "poles/trot-poles", "grids/placing-pole", "jumping/cross-pole") };

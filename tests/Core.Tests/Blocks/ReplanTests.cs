@@ -60,6 +60,23 @@ public class ReplanTests
         PlanChanges.Again(planned with { Former = again.Plan }).OrThrow().Changes.ShouldBeEmpty();
     }
 
+    [Fact]
+    public void What_was_broken_off_early_counts_as_missed()
+    {
+        // Ridden on every day, and for no more than a warm-up since the third week began.
+        var planned = Missed(4);
+        var short_ = _plan.Weeks[2].Sessions.Where(s => s.On < planned.Today).ToList();
+        DayRidden Ridden(PlacedSession s, double share) => new(s.On, s.Minutes.Total * share, 0, 0, 0);
+        var done = planned.Done.Concat(short_.Select(s => s.Id)).ToHashSet();
+        IReadOnlySet<Guid> BrokenOff(double share) => MissedDays.BrokenOff(_plan, done, short_.Select(s => Ridden(s, share)), planned.Today);
+        BrokenOff(0.49).ShouldBe(short_.Select(s => s.Id), true);
+        BrokenOff(0.51).ShouldBeEmpty();
+        var again = PlanChanges.Again(planned with { Done = done, CutShort = BrokenOff(0.3) }).OrThrow();
+        again.Says.ShouldBe("4 days missed or cut short: the last session again, lighter.");
+        again.Changes.ShouldHaveSingleItem().After!.Minutes.ShouldBe(PlanChanges.Again(planned).OrThrow().Changes[0].After!.Minutes);
+        PlanChanges.Again(planned with { Done = done }).OrThrow().Changes.ShouldBeEmpty();
+    }
+
     [Theory]
     [InlineData(7)]
     [InlineData(13)]

@@ -13,6 +13,7 @@ public class YardWeekTests
 {
     private static readonly Guid Maren = Guid.NewGuid();
     private static readonly Guid Tam = Guid.NewGuid();
+    private static readonly Dictionary<Guid, string> NothingBuilt = [];
 
     private static Roster Roster(int minutes = 240, DayOfWeek[]? helped = null, int arena = 600) =>
         new([new RiderHours(Maren, Six, minutes), new RiderHours(Tam, [.. Six.Skip(1)], minutes)], helped ?? Helped, 180, Six, arena, 2, new TimeOnly(7, 30));
@@ -51,7 +52,7 @@ public class YardWeekTests
     public void A_week_that_fits_keeps_every_day_and_gives_every_horse_a_rider()
     {
         var horses = Horses(3);
-        var week = YardWeekPlanner.Plan(horses, Roster(), Start, Start);
+        var week = YardWeekPlanner.Plan(horses, Roster(), NothingBuilt, Start, Start);
         week.Shortages.ShouldBeEmpty();
         week.Sessions.ShouldAllBe(s => s.Session.On == s.WasOn && s.Session.RiderId != null);
         week.Sessions.Count.ShouldBe(horses.Sum(h => h.Case.Former!.Weeks[0].Sessions.Count));
@@ -63,7 +64,7 @@ public class YardWeekTests
     {
         var horses = Horses(5);
         var roster = Roster(minutes: 60);
-        var week = YardWeekPlanner.Plan(horses, roster, Start, Start);
+        var week = YardWeekPlanner.Plan(horses, roster, NothingBuilt, Start, Start);
         week.Shortages.ShouldNotBeEmpty();
         week.Shortages.ShouldAllBe(s => s.Says.Length > 0);
         KeepsEveryRule(horses, roster, week);
@@ -72,7 +73,7 @@ public class YardWeekTests
     [Fact]
     public void Without_a_helper_this_week_jumping_is_named_and_not_placed()
     {
-        var week = YardWeekPlanner.Plan(Horses(2, Entry(weeks: 2) with { Asked = [new(SessionKind.Grid, 1)] }), Roster(helped: []), Start, Start);
+        var week = YardWeekPlanner.Plan(Horses(2, Entry(weeks: 2) with { Asked = [new(SessionKind.Grid, 1)] }), Roster(helped: []), NothingBuilt, Start, Start);
         week.Sessions.ShouldNotContain(s => s.Session.Kind.NeedsHelper());
         week.Shortages.ShouldContain(s => s.Says.Contains("no helper"));
     }
@@ -82,14 +83,14 @@ public class YardWeekTests
     {
         var horses = Horses(2);
         var wednesday = Start.AddDays(2);
-        var week = YardWeekPlanner.Plan(horses, Roster(), Start, wednesday);
+        var week = YardWeekPlanner.Plan(horses, Roster(), NothingBuilt, Start, wednesday);
         week.Sessions.Where(s => s.WasOn < wednesday).ShouldAllBe(s => s.Session.On == s.WasOn);
     }
 
     [Fact]
     public void Horses_that_use_the_same_set_up_come_one_after_the_other()
     {
-        foreach (var day in YardWeekPlanner.Plan(Horses(4), Roster(), Start, Start).Sessions.GroupBy(s => s.Session.On))
+        foreach (var day in YardWeekPlanner.Plan(Horses(4), Roster(), NothingBuilt, Start, Start).Sessions.GroupBy(s => s.Session.On))
         {
             var built = day.OrderBy(s => s.Place).Select(s => s.Session.Kind).ToList();
             foreach (var kind in new[] { SessionKind.Poles, SessionKind.Grid, SessionKind.Jumping })
@@ -101,9 +102,19 @@ public class YardWeekTests
     }
 
     [Fact]
+    public void What_stands_already_is_used_by_the_next_whatever_rung_it_is_on()
+    {
+        PlacedSession Of(SessionKind kind, string rung) => Plan().Sessions.First() with { Id = Guid.NewGuid(), Kind = kind, RungId = rung };
+        PlacedSession[] sessions = [Of(SessionKind.Poles, "poles/trot-poles"), Of(SessionKind.Poles, "poles/raised-trot"), Of(SessionKind.Grid, "grids/placing-pole"), Of(SessionKind.Poles, "poles/walk-poles")];
+        var built = new Dictionary<Guid, string> { [sessions[1].Id] = "five on the quarter line", [sessions[2].Id] = "five on the quarter line" };
+        var order = YardWeeks.InOrder(sessions.Select(s => (Guid.NewGuid(), s)), Roster(), built);
+        order.Select(s => (Array.IndexOf(sessions, s.Session), s.Stands)).ShouldBe([(1, false), (2, true), (0, false), (3, false)]);
+    }
+
+    [Fact]
     public void Riders_follow_one_another_with_time_to_change_horses()
     {
-        foreach (var rider in YardWeekPlanner.Plan(Horses(3), Roster(), Start, Start).Sessions.GroupBy(s => (s.Session.On, s.Session.RiderId)))
+        foreach (var rider in YardWeekPlanner.Plan(Horses(3), Roster(), NothingBuilt, Start, Start).Sessions.GroupBy(s => (s.Session.On, s.Session.RiderId)))
         {
             foreach (var (first, next) in rider.OrderBy(s => s.At).Zip(rider.OrderBy(s => s.At).Skip(1)))
             {
@@ -118,9 +129,9 @@ public class YardWeekTests
         {
             var horses = Horses(n);
             var roster = Roster(minutes, Helped[..helped], arena);
-            var week = YardWeekPlanner.Plan(horses, roster, Start, Start);
+            var week = YardWeekPlanner.Plan(horses, roster, NothingBuilt, Start, Start);
             KeepsEveryRule(horses, roster, week);
-            YardWeekPlanner.Plan(horses, roster, Start, Start).Sessions.Select(s => (s.Session.Id, s.Session.On, s.Session.RiderId)).ShouldBe(week.Sessions.Select(s => (s.Session.Id, s.Session.On, s.Session.RiderId)));
+            YardWeekPlanner.Plan(horses, roster, NothingBuilt, Start, Start).Sessions.Select(s => (s.Session.Id, s.Session.On, s.Session.RiderId)).ShouldBe(week.Sessions.Select(s => (s.Session.Id, s.Session.On, s.Session.RiderId)));
         },
         iter: 30, threads: 2);
 
@@ -136,7 +147,7 @@ public class YardWeekTests
     {
         var session = Plan().Sessions.First(s => s.Kind.NeedsHelper()) with { RiderId = Tam };
         var names = new Dictionary<Guid, string> { [Maren] = "Bramble" };
-        var shortages = YardWeeks.Shortages(YardWeeks.InOrder([(Maren, session)], Roster(minutes: 15, helped: [])), Roster(minutes: 15, helped: []), names);
+        var shortages = YardWeeks.Shortages(YardWeeks.InOrder([(Maren, session)], Roster(minutes: 15, helped: []), NothingBuilt), Roster(minutes: 15, helped: []), names);
         shortages.ShouldContain(s => s.Says.Contains("no helper"));
         shortages.ShouldContain(s => s.Says.Contains("15 are theirs") || s.Says.Contains("not there"));
     }

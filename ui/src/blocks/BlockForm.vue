@@ -5,6 +5,7 @@ import InputNumber from 'ant-design-vue/es/input-number'
 import { computed } from 'vue'
 import type { BlockEntry, DayOfWeek, Purpose, SessionKind, Strand, Why } from '../api/schema'
 import ChipRow from '../house/ChipRow.vue'
+import DaysField from '../house/DaysField.vue'
 import FieldBox from '../house/FieldBox.vue'
 import PickOne from '../house/PickOne.vue'
 import WhyButton from '../house/WhyButton.vue'
@@ -135,6 +136,7 @@ const focus = computed(() => (entry.value.focus ?? []) as Strand[])
       <ReturnFields
         v-if="entry.purpose === 'return'"
         :model-value="entry.return ?? null"
+        :because="because[because.length - 1]"
         @update:model-value="(v) => set('return', v)"
       />
       <SetsFields
@@ -166,15 +168,14 @@ const focus = computed(() => (entry.value.focus ?? []) as Strand[])
           />
         </FieldBox>
       </div>
-      <FieldBox v-for="f in dayFields" :key="f.key" :label="f.label" :name="f.key">
-        <ChipRow
-          :label="f.label"
-          many
-          :choices="weekdays"
-          :model-value="(entry[f.key] ?? []) as DayOfWeek[]"
-          @update:model-value="(v) => set(f.key, v as DayOfWeek[])"
-        />
-      </FieldBox>
+      <DaysField
+        v-for="f in dayFields"
+        :key="f.key"
+        :label="f.label"
+        :name="f.key"
+        :model-value="entry[f.key] ?? []"
+        @update:model-value="(v) => set(f.key, v)"
+      />
       <FieldBox label="Best day off" name="favouriteOff">
         <ChipRow
           label="Best day off"

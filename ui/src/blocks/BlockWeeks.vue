@@ -129,6 +129,10 @@ async function takeOffered() {
               >{{ w.minutes.total }} min
               <WhyButton :why="w.why" :of="`${w.minutes.total} minutes in week ${w.number}`" />
             </span>
+            <span v-if="w.mix" class="small quiet"
+              >{{ w.sessions.length }} sessions
+              <WhyButton :why="w.mix" :of="`the kinds of session in week ${w.number}`" />
+            </span>
             <span v-if="sum(w)?.done.total" class="small quiet">ridden {{ sum(w)!.done.total }}</span>
             <span v-if="w.heldUntil" class="small hold">held until {{ w.heldUntil }}</span>
             <span v-for="b in w.bent" :key="b.says" class="small bent">bends: {{ b.says }}</span>

@@ -3,11 +3,13 @@ import Checkbox from 'ant-design-vue/es/checkbox'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { computed } from 'vue'
-import type { ReturnEntry, StageEntry } from '../api/schema'
+import type { ReturnEntry, StageEntry, Why } from '../api/schema'
 import ChipRow from '../house/ChipRow.vue'
 import FieldBox from '../house/FieldBox.vue'
+import WhyButton from '../house/WhyButton.vue'
 
 /** How long it was off and why; after injury or illness the vet's plan, stage by stage. */
+defineProps<{ because?: Why }>()
 const entry = defineModel<ReturnEntry | null>({ required: true })
 const it = computed<ReturnEntry>(() => entry.value ?? { weeksOff: null, because: 'rest' })
 const set = (more: Partial<ReturnEntry>) => (entry.value = { ...it.value, ...more })
@@ -64,12 +66,15 @@ const numbers = [
           @change="(v) => set({ walkWeeks: v === null || v === '' ? null : Number(v) })"
         />
       </FieldBox>
-      <Checkbox
-        :checked="it.shortFirstDay ?? false"
-        @change="(e) => set({ shortFirstDay: e.target.checked })"
-      >
-        Begin with a short first day: a sound horse, ridden before, under twenty minutes in all
-      </Checkbox>
+      <p>
+        <Checkbox
+          :checked="it.shortFirstDay ?? false"
+          @change="(e) => set({ shortFirstDay: e.target.checked })"
+        >
+          Begin with a short first day: a sound horse, ridden before, under twenty minutes in all
+        </Checkbox>
+        <WhyButton v-if="because" :why="because" of="how it comes back" />
+      </p>
     </template>
     <template v-else>
       <p class="small">

@@ -38,7 +38,11 @@ const emit = defineEmits<{ pick: [day: string] }>()
       <li v-for="s in sessions" :key="s.session.id">
         <span class="number">{{ s.place }}</span>
         <strong>{{ name(s.horseId) }}</strong>
-        <span>{{ kindWords[s.session.kind] }}, {{ s.session.minutes.total }} min</span>
+        <span
+          >{{ kindWords[s.session.kind] }}, {{ s.session.minutes.total }} min<template v-if="s.stands">
+            · same set-up, it stands</template
+          ></span
+        >
         <span class="quiet"
           >{{ rider(s.session.riderId) ?? 'no rider yet'
           }}<template v-if="s.at"> · about {{ s.at.slice(0, 5) }}</template></span

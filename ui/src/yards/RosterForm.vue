@@ -4,7 +4,7 @@ import { ref, watch } from 'vue'
 import { ask, client } from '../api/client'
 import type { DayOfWeek, RosterEntry } from '../api/schema'
 import ChipRow from '../house/ChipRow.vue'
-import FieldBox from '../house/FieldBox.vue'
+import DaysField from '../house/DaysField.vue'
 import NumberField from '../house/NumberField.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
@@ -85,15 +85,7 @@ async function keep() {
       </button>
     </p>
     <div class="two">
-      <FieldBox label="Helper on the ground" name="helperDays">
-        <ChipRow
-          label="Helper days"
-          many
-          :choices="weekdays"
-          :model-value="(entry.helperDays ?? []) as DayOfWeek[]"
-          @update:model-value="(v) => (entry!.helperDays = v as DayOfWeek[])"
-        />
-      </FieldBox>
+      <DaysField v-model="entry.helperDays!" label="Helper on the ground" name="helperDays" />
       <NumberField
         label="Helper, minutes a day"
         name="helperMinutesADay"
@@ -103,15 +95,7 @@ async function keep() {
         :step="15"
         @change="(v) => (entry!.helperMinutesADay = v)"
       />
-      <FieldBox label="Arena" name="arenaDays">
-        <ChipRow
-          label="Arena days"
-          many
-          :choices="weekdays"
-          :model-value="(entry.arenaDays ?? []) as DayOfWeek[]"
-          @update:model-value="(v) => (entry!.arenaDays = v as DayOfWeek[])"
-        />
-      </FieldBox>
+      <DaysField v-model="entry.arenaDays!" label="Arena" name="arenaDays" />
       <div class="three">
         <NumberField
           label="Arena, minutes a day"
