@@ -11,6 +11,8 @@ namespace Hippodrome.Core.Blocks;
 /// </summary>
 public sealed class BlockPlanner
 {
+    internal const string UntilTheVet = "until a vet has cleared it";
+
     private readonly PlanningCase _case;
     private readonly Calendar _calendar;
     private readonly MissedDays _missed;
@@ -132,7 +134,7 @@ public sealed class BlockPlanner
             var sessions = past.Concat(placed).OrderBy(s => s.On).ToList();
             weeks.Add(new BlockWeek(
                 quota.Target.Number, monday, quota.Target.Phase, MinutesByGait.Sum(sessions.Select(s => s.Minutes)), quota.Target.Minutes, quota.Target.Rises, quota.Target.Lighter,
-                _case.Horse.HeldBecause is { } held ? $"{held}: until a vet has cleared it" : quota.Target.HeldUntil, rungs, sessions, SoftRules.OfWeek(quota, sessions), quota.Target.Why, quota.Why));
+                _case.Horse.HeldBecause is { } held ? $"{held}: {UntilTheVet}" : quota.Target.HeldUntil, rungs, sessions, SoftRules.OfWeek(quota, sessions), quota.Target.Why, quota.Why));
         }
 
         return [.. weeks.Select(w => w.Monday.AddDays(6) < From ? w : w with { Sessions = SoftRules.OfDays(w.Sessions, weeks, Block) })];

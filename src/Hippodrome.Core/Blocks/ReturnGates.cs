@@ -3,6 +3,8 @@ namespace Hippodrome.Core.Blocks;
 /// <summary>The gates of a return: each week's must all be passed before the next week goes up.</summary>
 public static class ReturnGates
 {
+    internal const string Repeated = "the week is repeated";
+
     public static IReadOnlyList<ReturnGate> All { get; } = Enum.GetValues<ReturnGate>();
 
     /// <summary>Weeks that repeat the one before, since a gate failed or nobody has answered it.</summary>
@@ -18,8 +20,8 @@ public static class ReturnGates
         var answers = planned.Gates.Where(g => g.Monday == monday).GroupBy(g => g.Gate).ToDictionary(g => g.Key, g => g.Last());
         var failed = All.Where(g => answers.TryGetValue(g, out var a) && !a.Passed).Select(g => Say(g)).ToList();
         var open = All.Where(g => !answers.ContainsKey(g)).Select(g => Say(g)).ToList();
-        return failed.Count > 0 ? $"the week is repeated: not passed was {string.Join(", ", failed)}"
-            : monday.AddDays(7) <= planned.Today && open.Count > 0 ? $"the week is repeated: nobody has answered {string.Join(", ", open)}" : null;
+        return failed.Count > 0 ? $"{Repeated}: not passed was {string.Join(", ", failed)}"
+            : monday.AddDays(7) <= planned.Today && open.Count > 0 ? $"{Repeated}: nobody has answered {string.Join(", ", open)}" : null;
     }
 
     public static string Say(ReturnGate gate) => gate switch

@@ -37,22 +37,9 @@ internal static class BlockViews
         return new BlockView(
             kept.Id, kept.Entry, block.Name, block.Purpose, block.Start, block.End, block.Aim is { } aim ? AimEndpoints.Show(aim, 0, visit.Today) : null, kept.EndedOn, kept.Number, kept.Plan, states,
             PlannedAndDone.ByWeek(kept.Plan, await BlockBook.RiddenAsync(visit, rides), done, card), [.. book.Gates(kept.Id)], [.. book.StagesCleared(kept.Id)], await visit.Yard.BlockVersionsAsync(kept.Id),
-            kept.EndedOn is null ? Stale(book.Case(kept, await book.LatelyAsync(visit, kept)), kept, visit.Today) : null);
+            kept.EndedOn is null ? Overtaken.By(book.Case(kept, await book.LatelyAsync(visit, kept)), DateOnly.FromDateTime(kept.At)) : null);
     }
 
     public static BlockLine Line(KeptBlock kept) => new(
         kept.Id, kept.Entry.Name!, kept.Entry.Purpose!.Value, kept.Entry.Start!.Value, kept.EndedOn ?? kept.Plan.Weeks[^1].Monday.AddDays(6), kept.EndedOn);
-
-    /// <summary>What has happened since the plan was made that it does not know of.</summary>
-    private static string? Stale(PlanningCase now, KeptBlock kept, DateOnly today)
-    {
-        var monday = TrainingLoad.Monday(today);
-        var ahead = kept.Plan.Sessions.Where(s => s.On >= today).ToList();
-        return now.Horse.HeldBecause is { } held && ahead.Count > 0 ? $"Held: {held}."
-            : now.Horse.HeldBecause is null && kept.Plan.Weeks.Any(w => w.Monday >= monday && w.HeldUntil?.Contains("vet has cleared", StringComparison.Ordinal) == true) ? "The hold has been cleared."
-            : now.Horse.ClearedOn is not null && DateOnly.FromDateTime(kept.At) <= now.Horse.ClearedOn ? "The hold has been cleared."
-            : MissedDays.Of(now) is { Says: { } missed } days && days.Days > BlockFigures.CarryOnDays.Value && DateOnly.FromDateTime(kept.At) < today ? missed
-            : now.Next is { } next ? $"A verdict was accepted: {next.Because}"
-            : HardRules.Broken(now, ahead, today).Where(b => b.Rule is not ("HardNeighbours" or "OneADay")).Select(b => FormattableString.Invariant($"{b.On:dddd d MMMM}: {b.Says}.")).FirstOrDefault();
-    }
 }

@@ -130,7 +130,7 @@ async function takeOffered() {
               <WhyButton :why="w.why" :of="`${w.minutes.total} minutes in week ${w.number}`" />
             </span>
             <span v-if="w.mix" class="small quiet"
-              >{{ w.sessions.length }} sessions
+              >its kinds
               <WhyButton :why="w.mix" :of="`the kinds of session in week ${w.number}`" />
             </span>
             <span v-if="sum(w)?.done.total" class="small quiet">ridden {{ sum(w)!.done.total }}</span>
@@ -333,5 +333,21 @@ async function takeOffered() {
 .day:hover .add,
 .add:focus-visible {
   opacity: 1;
+}
+/* Seven days and no sideways scrolling on a tablet held upright. */
+@media (max-width: 900px) {
+  .weeks {
+    min-width: 740px;
+  }
+  .week {
+    grid-template-columns: 84px repeat(7, minmax(0, 1fr));
+    gap: 4px;
+  }
+  .about {
+    padding: 8px 5px;
+  }
+  .day {
+    padding: 5px 4px 7px;
+  }
 }
 </style>

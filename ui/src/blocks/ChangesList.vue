@@ -99,7 +99,12 @@ async function accept() {
         </tbody>
       </table>
     </div>
-    <button v-if="again.changes.length > shown.length" class="link small" type="button" @click="many = true">
+    <button
+      v-if="again.changes.length > shown.length"
+      class="link small more"
+      type="button"
+      @click="many = true"
+    >
       Show all {{ again.changes.length }}
     </button>
     <div class="row">
@@ -132,6 +137,9 @@ async function accept() {
 </template>
 
 <style scoped>
+.more {
+  justify-self: start;
+}
 .changes {
   display: grid;
   gap: 10px;

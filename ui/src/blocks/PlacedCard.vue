@@ -70,6 +70,14 @@ const emit = defineEmits<{ open: [] }>()
 .kind strong {
   font-size: 0.93rem;
 }
+@media (max-width: 900px) {
+  .kind {
+    gap: 3px;
+  }
+  .kind strong {
+    font-size: 0.85rem;
+  }
+}
 .done {
   color: var(--quiet);
 }

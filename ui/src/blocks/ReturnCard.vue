@@ -33,7 +33,8 @@ const repeated = computed(() =>
 )
 const stages = computed(() => props.block.entry.return?.stages ?? [])
 const cleared = (stage: number) => props.block.stagesCleared.find((s) => s.stage === stage)
-const by = ref('')
+const me = signedIn.value?.me
+const by = ref(me?.isVet ? me.name : '')
 const mayClear = computed(() => trains() || signedIn.value?.me?.isVet)
 const word = ref<Record<string, string>>({})
 

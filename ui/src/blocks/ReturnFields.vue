@@ -140,6 +140,10 @@ const numbers = [
   display: grid;
   gap: 10px;
 }
+.stage .link,
+.return > .field .button {
+  justify-self: start;
+}
 .stage {
   padding: 10px;
   border: 1px solid var(--line);

@@ -141,6 +141,9 @@ async function keep() {
   grid-template-columns: 1fr 1fr;
   gap: 12px;
 }
+.rider .link {
+  justify-self: start;
+}
 @media (max-width: 900px) {
   .rider,
   .two {

@@ -3,7 +3,7 @@ import { useQueryClient } from '@tanstack/vue-query'
 import dayjs from 'dayjs'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
-import type { WeekShared } from '../api/schema'
+import type { SharedSession, WeekShared } from '../api/schema'
 import WorkingNote from '../blocks/WorkingNote.vue'
 import GaitChip from '../house/GaitChip.vue'
 import ProblemNote from '../house/ProblemNote.vue'
@@ -45,6 +45,7 @@ const fixed = (horseId: string, day: string) =>
 const rider = (id: string | null | undefined) => week.value?.riders.find((r) => r.id === id)?.name
 const name = (horseId: string) => week.value?.horses.find((h) => h.id === horseId)?.name ?? ''
 const ridden = (id: string) => week.value?.states.find((s) => s.id === id)?.rideId
+const missed = (s: SharedSession) => s.session.on < today.value && !ridden(s.session.id)
 const inWork = computed(() =>
   (week.value?.horses ?? []).filter(
     (h) => h.blockId || sessions.value.some((s) => s.horseId === h.id) || h.competitions.length,
@@ -175,15 +176,17 @@ const print = () => window.print()
                 v-for="s in at(h.id, d)"
                 :key="s.session.id"
                 class="cell"
-                :class="{ ridden: ridden(s.session.id), moved: s.wasOn !== s.session.on }"
+                :class="{
+                  past: ridden(s.session.id) || missed(s),
+                  moved: s.wasOn !== s.session.on,
+                }"
               >
                 <GaitChip :gait="kindGaits[s.session.kind]" />
                 <span class="what">
                   <strong>{{ kindWords[s.session.kind] }}</strong>
                   <span class="small quiet">
-                    {{ ridden(s.session.id) ? '✓' : '' }} {{ s.session.minutes.total }} min<template
-                      v-if="rider(s.session.riderId)"
-                    >
+                    {{ ridden(s.session.id) ? '✓' : missed(s) ? 'not ridden,' : '' }}
+                    {{ s.session.minutes.total }} min<template v-if="rider(s.session.riderId)">
                       ·
                       <abbr :title="rider(s.session.riderId)">{{
                         initials(rider(s.session.riderId)!)
@@ -298,7 +301,7 @@ tbody th a {
   line-height: 1.25;
   min-width: 0;
 }
-.ridden strong {
+.past strong {
   font-weight: 400;
   color: var(--quiet);
 }
@@ -314,6 +317,19 @@ tbody th a {
 }
 abbr {
   text-decoration: none;
+}
+/* Seven days and no sideways scrolling on a tablet held upright. */
+@media screen and (max-width: 900px) {
+  .grid {
+    min-width: 740px;
+  }
+  .grid th:first-child {
+    width: 92px;
+  }
+  .cell {
+    flex-direction: column;
+    gap: 2px;
+  }
 }
 @media print {
   .week-page {
