@@ -32,30 +32,45 @@ internal static class ReadOverHttp
         await using var owner = NpgsqlDataSource.Create(Connection);
         await using var plain = await owner.OpenConnectionAsync();
         var yardId = await plain.ExecuteScalarAsync<Guid>("select yard_id from person where email = @email", new { email = DemoYard.Trainer });
-        var horseId = (await http.GetFromJsonAsync<JsonArray>("/api/horses"))![0]!["id"]!.ToString();
+        var horses = (await http.GetFromJsonAsync<JsonArray>("/api/horses"))!.Select(h => h!["id"]!.ToString()).ToList();
+        var horseId = horses[0];
         var poles = Json.Write<SetUpEntry>(new PoleLineEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, GaitVariant.TrotWorking, 4, Raising.Ground));
 
+        var block = "";
+        foreach (var id in horses)
+        {
+            var kept = (await http.GetFromJsonAsync<JsonArray>($"/api/horses/{id}/blocks"))!;
+            block = kept.Count > 0 ? $"/api/horses/{id}/blocks/{kept[0]!["id"]}" : block;
+        }
+
+        var day = DateOnly.Parse((await http.GetFromJsonAsync<JsonObject>("/api/today"))!["on"]!.ToString(), CultureInfo.InvariantCulture);
+        var week = FormattableString.Invariant($"/api/week?monday={day.AddDays(-(((int)day.DayOfWeek + 6) % 7)):yyyy-MM-dd}");
+
         Task BareHorses() => BareAsync(database, yardId);
-        await ReportAsync("before the yard grows", rounds, http, token, horseId, poles, BareHorses);
+        await ReportAsync("before the yard grows", rounds, http, token, horseId, poles, week, block, BareHorses);
         Console.WriteLine("Filling the yard and 200 others; this takes some minutes.");
         await FillAsync(plain, yardId);
-        await ReportAsync("30 horses, ten years, 200 other yards", rounds, http, token, horseId, poles, BareHorses);
+        await ReportAsync("30 horses, ten years, 200 other yards", rounds, http, token, horseId, poles, week, block, BareHorses);
         return 0;
     }
 
-    private static async Task ReportAsync(string when, int rounds, HttpClient http, string token, string horseId, string poles, Func<Task> bare)
+    private static async Task ReportAsync(string when, int rounds, HttpClient http, string token, string horseId, string poles, string week, string block, Func<Task> bare)
     {
         var floor = await TimeAsync(rounds, bare);
         var horses = await TimeAsync(rounds, () => GetAsync(http, "/api/horses"));
         var today = await TimeAsync(rounds, () => GetAsync(http, "/api/today"));
         var measure = await TimeAsync(rounds, () => PostAsync(http, token, $"/api/horses/{horseId}/set-ups/measure", poles));
         var rides = await TimeAsync(rounds, () => GetAsync(http, $"/api/horses/{horseId}/rides"));
+        var yardsWeek = await TimeAsync(rounds, () => GetAsync(http, week));
+        var season = await TimeAsync(rounds, () => GetAsync(http, block));
         Console.WriteLine($"{when}, {rounds} rounds, milliseconds:");
         Say("the SQL of the list of horses, bare", floor, floor);
         Say("list of horses over HTTP", horses, floor);
         Say("measure a set-up over HTTP", measure, floor);
         Say("rides of a horse, judged, over HTTP", rides, floor);
         Say("Today over HTTP", today, floor);
+        Say("the yard's week over HTTP", yardsWeek, floor);
+        Say("a block with its plan over HTTP", season, floor);
     }
 
     private static void Say(string what, (double Median, double P95) time, (double Median, double P95) floor) => Console.WriteLine(string.Create(

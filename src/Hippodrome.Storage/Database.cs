@@ -42,8 +42,15 @@ public sealed class Database : IAsyncDisposable
 
         // Derived, so that every server given the same connection string arrives at the same password.
         _appPassword = Convert.ToHexString(HMACSHA256.HashData(Encoding.UTF8.GetBytes(owner.Password), Encoding.UTF8.GetBytes(AppRole)));
-        // Statements are planned anew each time: a plan made for any number of horses reads whole years (measured in bench/).
-        var app = new NpgsqlConnectionStringBuilder(_owner) { Username = AppRole, Password = _appPassword, ApplicationName = "hippodrome" };
+        // Statements are parsed once and planned anew each time: a plan made for any number of horses reads whole years (measured in bench/).
+        var app = new NpgsqlConnectionStringBuilder(_owner)
+        {
+            Username = AppRole,
+            Password = _appPassword,
+            ApplicationName = "hippodrome",
+            MaxAutoPrepare = 200,
+            Options = "-c plan_cache_mode=force_custom_plan",
+        };
         _app = NpgsqlDataSource.Create(app);
     }
 

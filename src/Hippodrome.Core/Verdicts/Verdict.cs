@@ -84,11 +84,12 @@ public static class VerdictRules
     ];
 
     /// <summary>
-    /// Whether any rule compares such a ride with earlier ones: those that speak of sessions running ask
-    /// first what this one was. Where none does, the verdicts are the same with no earlier ride at hand.
+    /// How many earlier rides any rule compares such a ride with: those that speak of sessions running ask
+    /// first what this one was. With more at hand the verdicts are the same.
     /// </summary>
-    public static bool LooksBack(RideRecord record) =>
-        SoundnessRules.HasPasses(record) || ProgressRules.Effortless(record) || ProgressRules.Poor(record);
+    public static int RidesBack(RideRecord record) =>
+        SoundnessRules.HasPasses(record) ? VerdictFigures.LookedThrough.Value
+        : ProgressRules.Effortless(record) || ProgressRules.Poor(record) ? VerdictFigures.RunningSessions.Value - 1 : 0;
 
     /// <summary>
     /// Every verdict on a ride, the most careful first. Going up is left out when any more careful rule

@@ -7,6 +7,7 @@ public static class VerdictFigures
 {
     public static readonly Figure<double> RegularKnocks = Figure.Chosen("Knocks are regular from", 0.3, "of the passes", "one pole in ten teaches; three in ten is a pattern");
     public static readonly Figure<int> KnockSessions = Figure.Chosen("Regular knocks refer after", 3, "sessions running", "one bad day is a bad day");
+    public static readonly Figure<int> LookedThrough = Figure.Chosen("Sessions over poles are looked for in the last", 6, "rides", "about a week of work; poles of a month ago say little of today");
     public static readonly Figure<int> OneSidedTouches = Figure.Chosen("Touches on one rein only speak from", 4, "touches", "four on one side and none on the other is unlikely by chance (1 in 8)");
     public static readonly Figure<double> LongerBy = Figure.Practice("Lengthen for a horse that scrambles (1 ft)", 0.30, "m");
     public static readonly Figure<double> ShorterBy = Figure.Practice("Shorten for a horse that flies and gets flat", 0.15, "m");

@@ -17,7 +17,7 @@ public sealed record JudgedRide(
 public static class Judging
 {
     /// <summary>Rides before the one judged that a rule may look at.</summary>
-    public const int LookBack = 6;
+    public static int LookBack => VerdictFigures.LookedThrough.Value;
 
     /// <summary>Judges one ride against those before it.</summary>
     public static async Task<JudgedRide> JudgeOneAsync(this Visit visit, Ride ride)
@@ -63,7 +63,7 @@ public static class Judging
         })];
     }
 
-    /// <summary>The rides that this one is compared with; none where no rule looks back from it.</summary>
+    /// <summary>The rides that this one is compared with: as many as a rule looks back from it.</summary>
     private static List<Ride> EarlierOf(Ride ride, RideRecord record, List<Ride> ofHorse) =>
-        VerdictRules.LooksBack(record) ? [.. ofHorse.SkipWhile(r => r.Id != ride.Id).Skip(1).Take(LookBack)] : [];
+        [.. ofHorse.SkipWhile(r => r.Id != ride.Id).Skip(1).Take(VerdictRules.RidesBack(record))];
 }

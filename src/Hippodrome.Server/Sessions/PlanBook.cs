@@ -30,7 +30,7 @@ internal sealed class PlanBook
 
     private const int DaysOfRides = 40;
 
-    private readonly Dictionary<Guid, (Horse Horse, StrideCard Card)> _horses;
+    private readonly Dictionary<Guid, (Horse Horse, Lazy<StrideCard> Card)> _horses;
     private readonly ILookup<Guid, KeptSession> _near;
     private readonly Dictionary<Guid, SetUp> _setUps;
     private readonly ILookup<Guid, Hold> _holds;
@@ -43,7 +43,7 @@ internal sealed class PlanBook
     private readonly Dictionary<Guid, ApproachChoice> _varyOrRepeat;
     private readonly (DateOnly On, WeatherReading Reading) _weather;
 
-    private PlanBook(Dictionary<Guid, (Horse, StrideCard)> horses, ILookup<Guid, KeptSession> near, Dictionary<Guid, SetUp> setUps, ILookup<Guid, Hold> holds, ILookup<Guid, KeptMove> moves, ILookup<Guid, Restriction> restrictions, Dictionary<Guid, CareVisit> feet, Dictionary<Guid, Tack> tack, ILookup<Guid, HorseAim> aims, ILookup<Guid, DateOnly> riddenOn, Dictionary<Guid, ApproachChoice> varyOrRepeat, (DateOnly, WeatherReading) weather) =>
+    private PlanBook(Dictionary<Guid, (Horse, Lazy<StrideCard>)> horses, ILookup<Guid, KeptSession> near, Dictionary<Guid, SetUp> setUps, ILookup<Guid, Hold> holds, ILookup<Guid, KeptMove> moves, ILookup<Guid, Restriction> restrictions, Dictionary<Guid, CareVisit> feet, Dictionary<Guid, Tack> tack, ILookup<Guid, HorseAim> aims, ILookup<Guid, DateOnly> riddenOn, Dictionary<Guid, ApproachChoice> varyOrRepeat, (DateOnly, WeatherReading) weather) =>
         (_horses, _near, _setUps, _holds, _moves, _restrictions, _feet, _tack, _aims, _riddenOn, _varyOrRepeat, _weather) = (horses, near, setUps, holds, moves, restrictions, feet, tack, aims, riddenOn, varyOrRepeat, weather);
 
     /// <param name="visit">Who asks, and in which yard.</param>
@@ -60,7 +60,7 @@ internal sealed class PlanBook
         var plans = near.Select(s => s.Plan).Concat(plan is null ? [] : [plan]).ToList();
         var named = plans.SelectMany(p => p.Parts).Select(p => p.SetUpId).OfType<Guid>();
         return new PlanBook(
-            (await yard.HorsesByIdAsync(horseIds)).ToDictionary(h => h.Value.Id, h => (h.Value, StrideCard.For(h.Value.Height, measured[h.Value.Id]))),
+            (await yard.HorsesByIdAsync(horseIds)).ToDictionary(h => h.Value.Id, h => (h.Value, new Lazy<StrideCard>(() => StrideCard.For(h.Value.Height, measured[h.Value.Id])))),
             near.ToLookup(s => s.HorseId),
             (await yard.SetUpsByIdAsync(named)).ToDictionary(s => s.Id, s => s.Entry.Check().OrThrow()),
             (await yard.HoldsAsync(horseIds)).ToLookup(h => h.HorseId),
@@ -91,7 +91,7 @@ internal sealed class PlanBook
 
     /// <summary>Totals and faults of a plan, as the horse, its week and its holds stand.</summary>
     public SessionCheck Check(Guid horseId, SessionPlan plan) =>
-        new(SessionTotals.Of(plan, _horses[horseId].Card, _setUps), PlanChecks.Check(Context(horseId, plan)));
+        new(SessionTotals.Of(plan, _horses[horseId].Card.Value, _setUps), PlanChecks.Check(Context(horseId, plan)));
 
     /// <summary>All that a plan of this horse is checked against.</summary>
     public PlanContext Context(Guid horseId, SessionPlan plan)

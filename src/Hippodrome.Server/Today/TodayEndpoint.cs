@@ -10,6 +10,7 @@ using Hippodrome.Server.Hosting;
 using Hippodrome.Server.Rides;
 using Hippodrome.Server.Sessions;
 using Hippodrome.Simulators;
+using Hippodrome.Storage;
 using Hippodrome.Storage.Blocks;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.Rides;
@@ -41,16 +42,18 @@ public static class TodayEndpoint
 
     public static void MapToday(this RouteGroupBuilder api) => api.MapGet("/today", TodayAsync).Needs(Access.Reads);
 
-    private static async Task<Ok<YardToday>> TodayAsync(Visit visit)
+    private static async Task<Ok<YardToday>> TodayAsync(Visit visit, Database database, CancellationToken cancel)
     {
         var horses = await visit.MyHorsesAsync();
         var ids = horses.ConvertAll(h => h.Value.Id);
-        var book = await PlanBook.OpenAsync(visit, ids, visit.Today, visit.Today.AddDays(DaysAhead));
-        var rides = await visit.Yard.LatestRidesAsync(ids, visit.Today, Judging.LookBack + 1);
-        var latest = rides.DistinctBy(r => r.HorseId).ToDictionary(r => r.HorseId);
-        var waiting = await WaitingAsync(visit, [.. latest.Values], rides);
-
-        var placed = (await visit.Yard.PlacedAsync(ids, visit.Today, visit.Today.AddDays(DaysAhead))).ToLookup(p => p.HorseId);
+        // What was ridden is read beside what is planned: nobody waits for the one while the other is read.
+        await using var aside = await database.OpenYardAsync(visit.Yard.YardId, cancel);
+        var ridden = RiddenAsync(visit with { Yard = aside }, ids);
+        var planned = PlannedAsync(visit, ids);
+        // Both are over before either connection goes back, also when one of them fails.
+        await Task.WhenAll(ridden, planned);
+        var (latest, waiting) = await ridden;
+        var (book, placed) = await planned;
 
         var reading = WeatherStation.Read(visit.Now);
         return TypedResults.Ok(new YardToday(visit.Today, reading, Heat.Advise(reading), horses.ConvertAll(kept =>
@@ -72,6 +75,20 @@ public static class TodayEndpoint
                 waiting.GetValueOrDefault(id),
                 latest.TryGetValue(id, out var ride) ? visit.Today.DayNumber - ride.OnDay.DayNumber : null);
         })));
+    }
+
+    private static async Task<(PlanBook Book, ILookup<Guid, HorsePlaced> Placed)> PlannedAsync(Visit visit, List<Guid> ids)
+    {
+        var until = visit.Today.AddDays(DaysAhead);
+        return (await PlanBook.OpenAsync(visit, ids, visit.Today, until), (await visit.Yard.PlacedAsync(ids, visit.Today, until)).ToLookup(p => p.HorseId));
+    }
+
+    /// <summary>Each horse's latest ride, and its verdict where nobody has answered it.</summary>
+    private static async Task<(Dictionary<Guid, Ride> Latest, Dictionary<Guid, WaitingVerdict> Waiting)> RiddenAsync(Visit visit, List<Guid> ids)
+    {
+        var rides = await visit.Yard.LatestRidesAsync(ids, visit.Today, Judging.LookBack + 1);
+        var latest = rides.DistinctBy(r => r.HorseId).ToDictionary(r => r.HorseId);
+        return (latest, await WaitingAsync(visit, [.. latest.Values], rides));
     }
 
     private static List<Warning> Warn(IEnumerable<Hold> holds, IEnumerable<Restriction> restrictions, CareDue? feet, List<SessionView> sessions) =>

@@ -31,13 +31,15 @@ public static class RideStore
     /// <summary>The latest few rides of each of these horses, the latest first.</summary>
     public static Task<List<Ride>> LatestRidesAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly until, int most) => yard.QueryAsync<Ride>(
         """
-        select r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name, coalesce(s.place, '') as place
-        from unnest(@ids) as h (id)
-        cross join lateral (
-            select * from ride where yard_id = @yard and horse_id = h.id and on_day <= @until
-            order by on_day desc, created_at desc, id limit @most) r
-        join person p on p.yard_id = @yard and p.id = r.rider_id
-        left join session s on s.yard_id = @yard and s.id = r.session_id
+        -- First the rides and then their riders: the other way round the rides are looked up once for each person.
+        with latest as materialized (
+            select r.* from unnest(@ids) as h (id)
+            cross join lateral (
+                select id, horse_id, session_id, on_day, rider_id, created_at from ride where yard_id = @yard and horse_id = h.id and on_day <= @until
+                order by on_day desc, created_at desc, id limit @most) r)
+        select r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name,
+            coalesce((select s.place from session s where s.yard_id = @yard and s.id = r.session_id), '') as place
+        from latest r join person p on p.yard_id = @yard and p.id = r.rider_id
         order by r.horse_id, r.on_day desc, r.created_at desc, r.id
         """,
         new { ids = horseIds.ToArray(), until, most });

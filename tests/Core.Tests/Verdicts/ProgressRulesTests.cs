@@ -103,21 +103,20 @@ public class ProgressRulesTests
     }
 
     [Fact]
-    public void Where_no_rule_looks_back_earlier_rides_change_nothing()
+    public void Rides_further_back_than_any_rule_looks_change_nothing()
     {
         RideRecord[] kinds =
         [
             Make.Easy(), Make.Easy(left: 6.5), Make.Easy(right: 4), Make.Easy(passed: false), Make.Easy(tension: 3), Make.Record(Make.Tension(4)),
             Make.Record(Make.Passes(Rein.Left, 6, 4)), Make.Record(Make.Jumped(Rein.Left, EffortOutcome.Stop)), Make.Record(Make.Sign(Sign.Tired)),
         ];
-        foreach (var now in kinds.Where(k => !VerdictRules.LooksBack(k)))
+        foreach (var (now, near, far) in kinds.SelectMany(a => kinds.SelectMany(b => kinds.Select(c => (a, b, c)))))
         {
-            foreach (var earlier in kinds)
-            {
-                Make.Rules(Make.Context(now, earlier, earlier, earlier)).ShouldBe(Make.Rules(Make.Context(now)));
-            }
+            var back = VerdictRules.RidesBack(now);
+            var looked = Enumerable.Repeat(near, back).ToArray();
+            Make.Rules(Make.Context(now, [.. looked, far, far, far])).ShouldBe(Make.Rules(Make.Context(now, looked)));
         }
 
-        kinds.Count(VerdictRules.LooksBack).ShouldBe(3);
+        kinds.Select(VerdictRules.RidesBack).ShouldBe([1, 0, 1, 0, 0, 0, 6, 0, 0]);
     }
 }
