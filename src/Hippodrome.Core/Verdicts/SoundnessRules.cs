@@ -38,7 +38,7 @@ public static class SoundnessRules
     /// <summary>Three in ten passes or more touched, three sessions running: weakness or soreness, not carelessness.</summary>
     private static Verdict? KnocksRegularly(VerdictContext c)
     {
-        var sessions = c.Running.Where(HasPasses).Take(VerdictFigures.KnockSessions.Value).ToList();
+        var sessions = c.Running.Take(VerdictFigures.LookedThrough.Value + 1).Where(HasPasses).Take(VerdictFigures.KnockSessions.Value).ToList();
         var all = sessions.Count == VerdictFigures.KnockSessions.Value && sessions.TrueForAll(r => TouchedShare(r) >= VerdictFigures.RegularKnocks.Value);
         return !HasPasses(c.Record) || !all ? null : new Verdict(
             nameof(KnocksRegularly), VerdictWord.Hold, "poles touched regularly, three sessions running",

@@ -60,7 +60,9 @@ internal sealed class BlockBook
         var restrictions = (await yard.RestrictionsAsync(horseIds)).Where(r => r.ClearedOn is null).ToLookup(r => r.HorseId, r => r.Restriction);
         var aims = (await yard.AimsAsync(horseIds)).ToLookup(a => a.HorseId, a => a.Aim);
         var breadth = await yard.ApproachHoldsAsync(ApproachQuestion.Breadth, horseIds);
-        var ridden = await yard.RiddenDaysAsync(horseIds, visit.Today.AddDays(-DaysBack), visit.Today);
+        // Of many horses only those whose rides are asked about: with a block, or a hold that may have been ridden off.
+        var asked = horseIds.Count == 1 ? horseIds : [.. horseIds.Where(id => blocks.ContainsKey(id) || holds.Contains(id))];
+        var ridden = await yard.RiddenDaysAsync(asked, visit.Today.AddDays(-DaysBack), visit.Today);
         var horses = (await yard.HorsesByIdAsync(horseIds)).ToDictionary(h => h.Value.Id, h => new HorseNow(
             h.Value, Places.From(moves[h.Value.Id].Select(m => m.Move)), [.. restrictions[h.Value.Id]],
             holds[h.Value.Id].Where(x => x.ClearedOn is null).Select(x => FormattableString.Invariant($"{x.Because}, since {x.Since:d MMMM}")).FirstOrDefault(),

@@ -56,7 +56,8 @@ internal sealed class PlanBook
         var yard = visit.Yard;
         var measured = await yard.StrideMeasurementsAsync(horseIds);
         var before = horseIds.Count == 1 ? DaysBeforeOfOne : DaysBefore;
-        var near = await yard.SessionsAsync(from.AddDays(-before), to.AddDays(1), horseIds);
+        // Of many horses the days before matter by what stood on them only.
+        var near = await yard.SessionsAsync(from.AddDays(-before), to.AddDays(1), horseIds, horseIds.Count == 1 ? null : from);
         var plans = near.Select(s => s.Plan).Concat(plan is null ? [] : [plan]).ToList();
         var named = plans.SelectMany(p => p.Parts).Select(p => p.SetUpId).OfType<Guid>();
         return new PlanBook(
@@ -135,10 +136,10 @@ internal sealed class PlanBook
         return new SessionView(p.Id, p.On, p.Emphasis, p.Manner, p.Helper, p.Parts, p.Notes, p.Place, p.TackIds, p.KeptFaults, kept.Version, kept.RideId, Check(kept.HorseId, p));
     }
 
-    /// <summary>A hold cleared within the week before the plan, where no session has been ridden since.</summary>
+    /// <summary>A hold cleared within the week before the plan, where nothing has been ridden since.</summary>
     private DateOnly? ClearedAndNotWorked(Guid horseId, SessionPlan plan) =>
         _holds[horseId].Max(h => h.ClearedOn) is { } cleared && cleared <= plan.On && cleared >= plan.On.AddDays(-DaysBefore)
-        && !_near[horseId].Any(s => s.RideId is not null && s.Plan.Id != plan.Id && s.Plan.On >= cleared && s.Plan.On <= plan.On)
+        && !_riddenOn[horseId].Any(day => day >= cleared && day < plan.On)
             ? cleared : null;
 
     /// <summary>Sessions before a plan, the latest first.</summary>

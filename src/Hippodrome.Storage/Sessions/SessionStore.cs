@@ -16,11 +16,15 @@ public static class SessionStore
         from session s where s.yard_id = @yard and s.removed_at is null
         """;
 
-    /// <summary>Sessions of these horses between two days, both included.</summary>
-    public static async Task<List<KeptSession>> SessionsAsync(this YardSession yard, DateOnly from, DateOnly to, IEnumerable<Guid> horseIds) =>
+    /// <summary>Sessions of these horses between two days, both included; before <paramref name="builtBefore"/> only those with something built.</summary>
+    public static async Task<List<KeptSession>> SessionsAsync(this YardSession yard, DateOnly from, DateOnly to, IEnumerable<Guid> horseIds, DateOnly? builtBefore = null) =>
         await WithPartsAsync(yard, await yard.QueryAsync<SessionRow>(
-            $"{Select} and s.on_day between @from and @to and s.horse_id = any(@ids) order by s.on_day, s.created_at, s.id",
-            new { from, to, ids = horseIds.ToArray() }));
+            $"""
+            {Select} and s.on_day between @from and @to and s.horse_id = any(@ids)
+                and (s.on_day >= @all or exists (select from session_part p where p.yard_id = s.yard_id and p.session_id = s.id and p.set_up_id is not null))
+            order by s.on_day, s.created_at, s.id
+            """,
+            new { from, to, all = builtBefore ?? from, ids = horseIds.ToArray() }));
 
     public static async Task<List<KeptSession>> SessionsByIdAsync(this YardSession yard, IEnumerable<Guid> ids) =>
         await WithPartsAsync(yard, await yard.QueryAsync<SessionRow>($"{Select} and s.id = any(@ids)", new { ids = ids.ToArray() }));
