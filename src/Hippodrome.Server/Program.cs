@@ -52,6 +52,7 @@ builder.Services.ConfigureHttpJsonOptions(json => Json.Apply(json.SerializerOpti
 builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
 builder.Services.AddProblemDetails();
 builder.Services.AddApiDocument();
+builder.Services.AddOutputCache();
 
 builder.Services.AddDataProtection().SetApplicationName("hippodrome");
 if (!OpenApiDocument.IsBeingWritten)
@@ -100,6 +101,7 @@ app.UseStatusCodePages();
 app.UseSecurityHeaders(Page.Headers);
 app.UseStaticFiles();
 app.UseRouting();
+app.UseOutputCache();
 app.UseAuthentication();
 app.Use(async (context, next) =>
 {
@@ -142,7 +144,8 @@ api.MapCalendars();
 api.MapTables();
 app.MapHealth();
 app.MapCalendarAddress();
-app.MapOpenApi().ExcludeFromDescription();
+// A second of work each time it is made, and anyone may ask: it is made once.
+app.MapOpenApi().ExcludeFromDescription().CacheOutput(cached => cached.Expire(TimeSpan.FromDays(1)));
 app.MapPage();
 
 await app.RunAsync();
