@@ -3,6 +3,20 @@ using Hippodrome.Core.Horses;
 
 namespace Hippodrome.Core.Blocks;
 
+/// <summary>Metres covered in each gait.</summary>
+public sealed record MetresByGait(double Walk, double Trot, double Canter)
+{
+    public double Total => Walk + Trot + Canter;
+
+    /// <summary>What so many minutes cover at this horse's own speeds.</summary>
+    public static MetresByGait In(MinutesByGait minutes, StrideCard card)
+    {
+        ArgumentNullException.ThrowIfNull(minutes);
+        ArgumentNullException.ThrowIfNull(card);
+        return new MetresByGait(card.Covered(Gait.Walk, minutes.Walk).Metres, card.Covered(Gait.Trot, minutes.Trot).Metres, card.Covered(Gait.Canter, minutes.Canter).Metres);
+    }
+}
+
 /// <summary>A week as it was planned beside as it was ridden.</summary>
 /// <param name="Monday">Its first day.</param>
 /// <param name="Planned">Minutes planned.</param>
@@ -13,7 +27,7 @@ namespace Hippodrome.Core.Blocks;
 /// <param name="DoneEfforts">Fences jumped.</param>
 /// <param name="Sessions">Sessions planned.</param>
 /// <param name="Ridden">Sessions of them that were ridden.</param>
-public sealed record PlannedAndDone(DateOnly Monday, MinutesByGait Planned, MinutesByGait Done, double PlannedMetres, double DoneMetres, int PlannedEfforts, int DoneEfforts, int Sessions, int Ridden)
+public sealed record PlannedAndDone(DateOnly Monday, MinutesByGait Planned, MinutesByGait Done, MetresByGait PlannedMetres, MetresByGait DoneMetres, int PlannedEfforts, int DoneEfforts, int Sessions, int Ridden)
 {
     /// <param name="plan">The plan as it stands.</param>
     /// <param name="ridden">What was ridden, day by day.</param>
@@ -30,10 +44,7 @@ public sealed record PlannedAndDone(DateOnly Monday, MinutesByGait Planned, Minu
             var days = byWeek[w.Monday].ToList();
             int Sum(Func<DayRidden, double> gait) => (int)Math.Round(days.Sum(gait), MidpointRounding.AwayFromZero);
             var was = new MinutesByGait(Sum(d => d.Walk), Sum(d => d.Trot), Sum(d => d.Canter));
-            return new PlannedAndDone(w.Monday, w.Minutes, was, Metres(w.Minutes, card), Metres(was, card), w.Sessions.Sum(s => s.Efforts ?? 0), days.Sum(d => d.Efforts), w.Sessions.Count, w.Sessions.Count(s => done.Contains(s.Id)));
+            return new PlannedAndDone(w.Monday, w.Minutes, was, MetresByGait.In(w.Minutes, card), MetresByGait.In(was, card), w.Sessions.Sum(s => s.Efforts ?? 0), days.Sum(d => d.Efforts), w.Sessions.Count, w.Sessions.Count(s => done.Contains(s.Id)));
         })];
     }
-
-    private static double Metres(MinutesByGait minutes, StrideCard card) =>
-        card.Covered(Gait.Walk, minutes.Walk).Metres + card.Covered(Gait.Trot, minutes.Trot).Metres + card.Covered(Gait.Canter, minutes.Canter).Metres;
 }

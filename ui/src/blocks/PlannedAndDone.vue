@@ -19,7 +19,7 @@ const gaits = ['walk', 'trot', 'canter'] as const
           <tr>
             <th>Week of</th>
             <th class="number">Sessions</th>
-            <th v-for="g in gaits" :key="g" class="number">{{ g }}, min</th>
+            <th v-for="g in gaits" :key="g" class="number gait">{{ g }}</th>
             <th class="number">Way</th>
             <th class="number">Fences</th>
           </tr>
@@ -29,11 +29,14 @@ const gaits = ['walk', 'trot', 'canter'] as const
             <td>{{ shortDay(w.monday) }}</td>
             <td class="number">{{ w.ridden }} of {{ w.sessions }}</td>
             <td v-for="g in gaits" :key="g" class="number">
-              <strong>{{ w.done[g] }}</strong> <span class="quiet">of {{ w.planned[g] }}</span>
+              <strong>{{ w.done[g] }}</strong> <span class="quiet">of {{ w.planned[g] }} min</span>
+              <span class="small quiet metres"
+                >{{ way(w.doneMetres[g]) }} of {{ way(w.plannedMetres[g]) }}</span
+              >
             </td>
             <td class="number">
-              <strong>{{ way(w.doneMetres) }}</strong>
-              <span class="quiet">of {{ way(w.plannedMetres) }}</span>
+              <strong>{{ way(w.doneMetres.total) }}</strong>
+              <span class="quiet">of {{ way(w.plannedMetres.total) }}</span>
             </td>
             <td class="number">
               <template v-if="w.plannedEfforts || w.doneEfforts"
@@ -51,5 +54,11 @@ const gaits = ['walk', 'trot', 'canter'] as const
 <style scoped>
 .quiet {
   margin-left: 0.25em;
+}
+th.gait {
+  text-transform: capitalize;
+}
+.metres {
+  display: block;
 }
 </style>
