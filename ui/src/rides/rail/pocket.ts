@@ -106,7 +106,14 @@ export async function waitingOf(person: string) {
   }
 }
 
-export const keepTap = async (tap: KeptTap) => (await pocket()).put('taps', plain(tap))
+/** Committed in the same breath: a page that closes takes back what it has not committed yet. */
+export async function keepTap(tap: KeptTap) {
+  const written = (await pocket()).transaction('taps', 'readwrite')
+  const put = written.store.put(plain(tap))
+  written.commit()
+  await Promise.all([put, written.done])
+}
+
 export const keepPhoto = async (photo: KeptPhoto) => (await pocket()).put('photos', photo)
 export const dropPhoto = async (id: string) => (await pocket()).delete('photos', id)
 export const dropTap = async (id: string) => (await pocket()).delete('taps', id)
