@@ -48,12 +48,48 @@ public class HeatTests
     }
 
     [Fact]
-    public void The_stricter_of_the_two_holds_and_both_are_named() =>
+    public void The_strictest_of_the_three_holds_and_all_are_named() =>
         Gen.Select(Gen.Double[-10, 45], Gen.Double[0, 100]).Sample((celsius, humidity) =>
         {
             var advice = Heat.Advise(new WeatherReading(celsius, humidity, false));
-            return advice.Care == (advice.CareBySum > advice.CareByWetBulb ? advice.CareBySum : advice.CareByWetBulb) && advice.Why.Inputs.Count == 3;
+            return advice.Care == new[] { advice.CareBySum, advice.CareByWetBulb, advice.CareByTemperature }.Max() && advice.Why.Inputs.Count == 4;
         });
+
+    // Chosen for Hippodrome: the sum is asked from 21.0 degC, and says no more than watch under 25.
+    [Theory]
+    [InlineData(20.9, 100, HeatCare.Go)]
+    [InlineData(21.0, 100, HeatCare.Watch)]
+    [InlineData(24.9, 100, HeatCare.Watch)]
+    [InlineData(25.0, 100, HeatCare.Halve)]
+    [InlineData(4, 98, HeatCare.Go)]
+    public void Ordinary_damp_air_does_not_slow_a_horse_down(double celsius, double humidity, HeatCare bySum) =>
+        Heat.Advise(new WeatherReading(celsius, humidity, false)).CareBySum.ShouldBe(bySum);
+
+    // Chosen for Hippodrome: dry heat escapes the sum.
+    [Theory]
+    [InlineData(29.9, HeatCare.Go)]
+    [InlineData(30, HeatCare.Watch)]
+    [InlineData(34, HeatCare.Halve)]
+    [InlineData(38, HeatCare.WalkOnly)]
+    [InlineData(42, HeatCare.None)]
+    public void Air_temperature_alone(double celsius, HeatCare care)
+    {
+        var advice = Heat.Advise(new WeatherReading(celsius, 5, false));
+        advice.CareByTemperature.ShouldBe(care);
+        (advice.Care >= care).ShouldBeTrue();
+    }
+
+    [Theory]
+    [InlineData(26.0, 25.9, HeatCare.Go)]
+    [InlineData(26.0, 26.0, HeatCare.Halve)]
+    [InlineData(null, 26.0, HeatCare.Go)]
+    public void A_horses_own_limit_can_only_make_it_stricter(double? limit, double celsius, HeatCare care)
+    {
+        var advice = Heat.Advise(new WeatherReading(celsius, 40, false), limit);
+        advice.Care.ShouldBe(care);
+        (advice.Decided == HeatRule.OwnLimit).ShouldBe(care == HeatCare.Halve);
+        Heat.Advise(new WeatherReading(38, 60, false), 20).Care.ShouldBe(Heat.Advise(new WeatherReading(38, 60, false)).Care);
+    }
 
     [Fact]
     public void Hotter_or_damper_is_never_safer() =>
