@@ -30,15 +30,25 @@ public sealed record LineToCount(double Metres, int Planned, bool OverPoles, Gai
 /// <param name="Line">Where strides are counted, if anywhere.</param>
 public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double HeightMetres, LineToCount? Line)
 {
+    /// <summary>Poles that stand in it; the rate of touches is by the pole crossed.</summary>
+    public int Poles { get; init; }
+
+    /// <summary>How the horse is worked in it.</summary>
+    public Manner Manner { get; init; }
+
     public static RailPart Of(Part part, SetUp? setUp)
     {
         ArgumentNullException.ThrowIfNull(part);
         var fences = setUp?.Fences.Count ?? 0;
         return new RailPart(
             PadFor(part, setUp), fences,
-            fences == 0 ? 0 : PartDose.Of(part with { Times = 1, Efforts = null }, setUp).Counted,
-            setUp?.HighestFence.Metres ?? 0,
-            LineOf(setUp));
+            fences == 0 ? 0 : PartDose.Of(part with { Times = 1, Efforts = null, InStages = false }, setUp).Counted,
+            setUp is { HasFence: true } ? setUp.HighestFence.Metres : part.HeightMetres ?? part.Exercise?.HeightMetres ?? 0,
+            LineOf(setUp))
+        {
+            Poles = setUp switch { PoleLine line => line.Poles, CurvedPoles curve => curve.Poles, FenceLine fencesAndPoles => fencesAndPoles.Elements.Count(e => e.IsPole), _ => part.Exercise?.Poles ?? 0 },
+            Manner = part.Manner,
+        };
     }
 
     private static MarkPad PadFor(Part part, SetUp? setUp) => part switch

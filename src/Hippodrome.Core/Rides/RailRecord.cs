@@ -56,6 +56,7 @@ public sealed record RailRecord(
     IReadOnlyList<CountedLine> Lines,
     BothReins<StepCount> Yields,
     IReadOnlyDictionary<Leg, int> TouchedLegs,
+    IReadOnlyList<Fell> Falls,
     IReadOnlyList<string> AdviceTaken,
     IReadOnlyList<string> AdviceLeft,
     IReadOnlyList<string> Next)
@@ -77,14 +78,15 @@ public sealed record RailRecord(
         [.. events.OfType<StridesCounted>().GroupBy(c => (c.SetUpId, c.Metres, c.Planned)).Select(g => new CountedLine(
             g.Key.SetUpId, g.Key.Metres, g.Key.Planned, [.. g.GroupBy(c => c.Strides).OrderBy(c => c.Key).Select(c => new CountedTimes(c.Key, c.Count()))]))],
         RideRecord.PerRein(events.OfType<YieldSteps>(), y => y.AwayFrom, y => new StepCount(y.Sum(s => s.Asked), y.Sum(s => s.Given))),
-        events.OfType<PolesPassed>().Where(p => p.Leg is not null).GroupBy(p => p.Leg!.Value).OrderBy(g => g.Key).ToDictionary(g => g.Key, g => g.Sum(p => p.Touched)),
+        LegsOf(events),
+        [.. events.OfType<Fell>()],
         [.. events.OfType<AdviceAnswered>().Where(a => a.Accepted).Select(a => a.Rule)],
         [.. events.OfType<AdviceAnswered>().Where(a => !a.Accepted).Select(a => a.Rule)],
         [.. events.OfType<NextToDo>().Select(n => n.Text)]);
 
     internal BothReins<PassCount> PassesOf(IReadOnlyCollection<int> parts)
     {
-        PassCount Sum(Func<PartDone, PassCount> of) => Parts.Where(p => parts.Contains(p.Part)).Select(of).Aggregate(new PassCount(0, 0, 0), (a, b) => new PassCount(a.Clean + b.Clean, a.Touched + b.Touched, a.Rushed + b.Rushed));
+        PassCount Sum(Func<PartDone, PassCount> of) => Parts.Where(p => parts.Contains(p.Part)).Select(of).Aggregate(new PassCount(0, 0, 0, 0), (a, b) => new PassCount(a.Clean + b.Clean, a.Touched + b.Touched, a.Rushed + b.Rushed, a.Crossed + b.Crossed));
         return new(Sum(p => p.Passes.Left), Sum(p => p.Passes.Right));
     }
 
@@ -112,6 +114,16 @@ public sealed record RailRecord(
             RideRecord.PerRein(tapped[p].OfType<PolesPassed>(), e => e.Rein, RideRecord.CountPasses),
             RideRecord.PerRein(tapped[p].OfType<Efforts>(), e => e.Rein, RideRecord.CountEfforts),
             RideRecord.MeanMarks([.. tapped[p].OfType<Marked>()])))];
+    }
+
+    /// <summary>Touches told by leg, over poles and fences; those put down to the rider or the way there do not count.</summary>
+    private static Dictionary<Leg, int> LegsOf(IReadOnlyList<RideEvent> events)
+    {
+        var riders = events.OfType<JumpTold>().Where(t => t.Cause is JumpCause.Track or JumpCause.Pace or JumpCause.Hand).Select(t => t.Jump).ToHashSet();
+        var told = events.OfType<PolesPassed>().Where(p => p.Leg is not null).Select(p => (Leg: p.Leg!.Value, Count: p.Touched))
+            .Concat(events.OfType<LegTouched>().Select(t => (t.Leg, t.Count)))
+            .Concat(events.OfType<Efforts>().Where(e => e.Leg is not null && e.Outcome is EffortOutcome.Rub or EffortOutcome.Knock && !riders.Contains(e.Id)).Select(e => (Leg: e.Leg!.Value, e.Count)));
+        return told.Where(t => t.Count > 0).GroupBy(t => t.Leg).OrderBy(g => g.Key).ToDictionary(g => g.Key, g => g.Sum(t => t.Count));
     }
 
     private static ChangeCount CountChanges(List<ChangeRidden> changes)

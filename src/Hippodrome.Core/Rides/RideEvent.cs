@@ -69,6 +69,8 @@ public enum Sign
 [JsonDerivedType(typeof(YieldSteps), "yieldSteps")]
 [JsonDerivedType(typeof(AdviceAnswered), "adviceAnswered")]
 [JsonDerivedType(typeof(NextToDo), "nextToDo")]
+[JsonDerivedType(typeof(LegTouched), "legTouched")]
+[JsonDerivedType(typeof(Fell), "fell")]
 public abstract record RideEvent(Guid Id, DateTimeOffset At)
 {
     /// <summary>Where a recorder at the rail made it; nothing when it was typed in afterwards.</summary>
@@ -108,8 +110,13 @@ public sealed record PolesPassed(Guid Id, DateTimeOffset At, Guid? SetUpId, Rein
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public Leg? Leg { get; init; }
 
+    /// <summary>Poles that stood at that moment.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public int? Poles { get; init; }
+
     internal override void Check(Checks checks, string at)
     {
+        checks.That(Poles is null or (>= 1 and <= 30), $"{at}.poles", "That is no row of poles.", "Count the poles that stood.");
         checks.Whole($"{at}.clean", Clean, 0, 200, "passes");
         checks.Whole($"{at}.touched", Touched, 0, 200, "passes");
         checks.Whole($"{at}.rushed", Rushed, 0, 200, "passes");
@@ -122,6 +129,10 @@ public sealed record PolesPassed(Guid Id, DateTimeOffset At, Guid? SetUpId, Rein
 /// <summary>Jumps with the same outcome on one rein.</summary>
 public sealed record Efforts(Guid Id, DateTimeOffset At, Guid? SetUpId, Rein Rein, double HeightMetres, EffortOutcome Outcome, int Count) : RideEvent(Id, At)
 {
+    /// <summary>The leg that rubbed or knocked, if someone saw it.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Leg? Leg { get; init; }
+
     internal override void Check(Checks checks, string at)
     {
         checks.Number($"{at}.heightMetres", HeightMetres, 0.1, 2.0, "m");
@@ -151,6 +162,10 @@ public sealed record ExertionSeen(Guid Id, DateTimeOffset At, double Exertion) :
 /// <summary>A sign, on one rein where it belongs to one.</summary>
 public sealed record SignSeen(Guid Id, DateTimeOffset At, Sign Sign, Rein? Rein) : RideEvent(Id, At)
 {
+    /// <summary>What a vet has entered as old and known, where this is that and nothing new.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Guid? Known { get; init; }
+
     internal override void Check(Checks checks, string at)
     {
     }
@@ -177,6 +192,32 @@ public sealed record WeatherRead(Guid Id, DateTimeOffset At, double TemperatureC
     {
         checks.Number($"{at}.temperatureC", TemperatureC, -30, 50, "°C");
         checks.Number($"{at}.humidityPercent", HumidityPercent, 0, 100, "%");
+    }
+}
+
+/// <summary>Touches of poles told by leg, as a total.</summary>
+public sealed record LegTouched(Guid Id, DateTimeOffset At, Leg Leg, int Count) : RideEvent(Id, At)
+{
+    internal override void Check(Checks checks, string at) => checks.Whole($"{at}.count", Count, 1, 200, "touches");
+}
+
+/// <summary>Who fell.</summary>
+public enum Faller
+{
+    Rider,
+    Horse,
+    Both,
+}
+
+/// <summary>A fall: jumping ends, the horse is looked over and the rider seen to.</summary>
+/// <param name="Id">Made by the client.</param>
+/// <param name="At">When it was tapped.</param>
+/// <param name="Who">Who fell.</param>
+/// <param name="Head">A knock to the head: no more riding that day, and a doctor.</param>
+public sealed record Fell(Guid Id, DateTimeOffset At, Faller Who, bool Head) : RideEvent(Id, At)
+{
+    internal override void Check(Checks checks, string at)
+    {
     }
 }
 

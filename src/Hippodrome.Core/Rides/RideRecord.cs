@@ -14,7 +14,11 @@ public sealed record GaitMinutes(Gait Gait, double Left, double Right)
 public sealed record TransitionCount(Gait From, Gait To, int Count);
 
 /// <summary>Passes over poles on one rein.</summary>
-public sealed record PassCount(int Clean, int Touched, int Rushed)
+/// <param name="Clean">Passes without a touch.</param>
+/// <param name="Touched">Passes with one or more.</param>
+/// <param name="Rushed">Passes that were rushed.</param>
+/// <param name="Crossed">Poles crossed: passes times the poles that stood.</param>
+public sealed record PassCount(int Clean, int Touched, int Rushed, int Crossed)
 {
     public int All => Clean + Touched;
 }
@@ -32,8 +36,8 @@ public sealed record BothReins<T>(T Left, T Right)
 /// <summary>The mean mark of each rein, where one was given.</summary>
 public sealed record MarksByRein(double? Left, double? Right);
 
-/// <summary>A sign and the rein it was seen on, if on one.</summary>
-public sealed record SignOnRein(Sign Sign, Rein? Rein);
+/// <summary>A sign and the rein it was seen on, if on one; old and known where a vet has entered it as such.</summary>
+public sealed record SignOnRein(Sign Sign, Rein? Rein, bool Known = false);
 
 /// <summary>What a ride adds up to, folded from its events.</summary>
 public sealed record RideRecord(
@@ -56,6 +60,12 @@ public sealed record RideRecord(
 
     /// <summary>Exertion times minutes (Foster 2001); null when nobody said how hard it was.</summary>
     public double? Load => Exertion * Minutes;
+
+    /// <summary>Touches of poles: those told by leg, or the passes that were touched where more of them are.</summary>
+    public int Touches => Math.Max(Passes.Left.Touched + Passes.Right.Touched, Rail.TouchedLegs.Values.Sum());
+
+    /// <summary>Poles crossed on both reins.</summary>
+    public int Crossed => Passes.Left.Crossed + Passes.Right.Crossed;
 
     /// <summary>The worst tension seen.</summary>
     public int? TensionPeak => Tension.Count == 0 ? null : Tension.Max();
@@ -92,7 +102,7 @@ public sealed record RideRecord(
             MeanMarks([.. events.OfType<Marked>()]),
             [.. events.OfType<TensionSeen>().Select(t => t.Tension)],
             events.OfType<ExertionSeen>().LastOrDefault()?.Exertion,
-            [.. events.OfType<SignSeen>().Select(s => new SignOnRein(s.Sign, s.Rein)).Distinct()],
+            [.. events.OfType<SignSeen>().Select(s => new SignOnRein(s.Sign, s.Rein, s.Known is not null)).Distinct()],
             events.OfType<ClosingTest>().LastOrDefault()?.Passed,
             [.. events.OfType<Noted>().Select(n => n.Text)],
             events.OfType<WeatherRead>().Select(w => new WeatherReading(w.TemperatureC, w.HumidityPercent, w.Simulated)).LastOrDefault(),
@@ -121,7 +131,7 @@ public sealed record RideRecord(
     }
 
     internal static PassCount CountPasses(List<PolesPassed> passes) =>
-        new(passes.Sum(p => p.Clean), passes.Sum(p => p.Touched), passes.Sum(p => p.Rushed));
+        new(passes.Sum(p => p.Clean), passes.Sum(p => p.Touched), passes.Sum(p => p.Rushed), passes.Sum(p => (p.Clean + p.Touched) * (p.Poles ?? RideFigures.UsualPoles.Value)));
 
     internal static EffortCount CountEfforts(List<Efforts> efforts)
     {

@@ -29,7 +29,7 @@ internal static class ChangeRules
     private static Verdict? GoodOnes(VerdictContext c)
     {
         var (left, right) = (c.Record.Rail.Changes.Left, c.Record.Rail.Changes.Right);
-        return left.Clean + right.Clean == 0 ? null : Practice(
+        return left.Clean + right.Clean == 0 || c.ChangesAreSure ? null : Practice(
             "OneGoodChange", VerdictWord.CarryOn, left.Clean + right.Clean == 1 ? "one good change" : $"{left.Clean + right.Clean} good changes", "Leave it overnight; repeat in a day or two.", SessionChange.SameAgain,
             "One or two good changes, then leave it overnight", [$"to the left {left.Clean}", $"to the right {right.Clean}"]);
     }

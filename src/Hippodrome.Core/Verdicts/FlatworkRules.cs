@@ -19,7 +19,7 @@ internal static class FlatworkRules
         return !tension.Contains(4) && !twoTense ? null : Practice(
             nameof(OverTheTop), VerdictWord.Stop, tension.Contains(4) ? "over the top" : "tense twice running",
             "Stop that work, do something it can do, and finish well. Another day, and not tomorrow if it has happened twice.",
-            SessionChange.RungBack, "Tension 4, or two tense ones running, ends that work", [.. tension.Select(t => $"tension {t}")]);
+            c.Record.Rail.Changes.Left.All + c.Record.Rail.Changes.Right.All > 0 ? SessionChange.NoChanges : SessionChange.RungBack, "Tension 4, or two tense ones running, ends that work", [.. tension.Select(t => $"tension {t}")]);
     }
 
     private static Verdict? ClosingTestFailed(VerdictContext c) =>

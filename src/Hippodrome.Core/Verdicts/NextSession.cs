@@ -1,4 +1,5 @@
 using System.Globalization;
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
@@ -41,11 +42,24 @@ public static class NextSession
             SessionChange.Longer => WithSetUps(last, setUps, s => s.LongerBy(VerdictFigures.LongerBy.Value)),
             SessionChange.Shorter => WithSetUps(last, setUps, s => s.LongerBy(-VerdictFigures.ShorterBy.Value)),
             SessionChange.BackToWalk => WithSetUps(last, setUps, s => s.BackToWalk()),
+            SessionChange.NoPoles => Without(last, "without poles and fences", p => setUps.ContainsKey(p.SetUpId ?? Guid.Empty) || p.Efforts is not null || RungOf(p)?.IsJumped() == true || RungOf(p)?.Strand == Strand.Poles),
+            SessionChange.NoChanges => Without(last, "without flying changes", p => RungOf(p) is { Strand: Strand.Changes } rung && rung.Step >= Catalogue.Rung("changes/single-change").Step || (p.SetUpId is { } id && setUps.GetValueOrDefault(id) is FigureEntry { Kind: FigureKind.Changes })),
             SessionChange.RungOn => WithSetUps(last, setUps, s => s.OneRungOn()),
             SessionChange.RungBack when setUps.Values.Any(s => s.OneRungBack() is not null) => WithSetUps(last, setUps, s => s.OneRungBack()),
             SessionChange.RungBack => LessWork(last, 1 - VerdictFigures.CutWhenTired.Value, "less and easier work"),
             _ => new ProposedSession(last, new Dictionary<Guid, ChangedSetUp>(), ["the same again"]),
         };
+    }
+
+    private static Rung? RungOf(PartEntry part) => part.RungId is { } id ? Catalogue.Find(id) : part.ExerciseId is { } exercise && Catalogue.FindExercise(exercise) is { } found ? Catalogue.Rung(found.RungId) : null;
+
+    /// <summary>What goes makes room for something it can do; the minutes stay.</summary>
+    private static ProposedSession Without(SessionEntry last, string says, Func<PartEntry, bool> goes)
+    {
+        var parts = last.Parts!.Select(p => goes(p)
+            ? new PartEntry(Phase.Work, "Something it does well: large circles, transitions, simple changes", p.Gait is Gait.Canter or Gait.Trot ? p.Gait : Gait.Trot, p.Rein, p.Minutes)
+            : p);
+        return new ProposedSession(last with { Parts = [.. parts] }, new Dictionary<Guid, ChangedSetUp>(), [says]);
     }
 
     /// <summary>A walk day is no longer than the session it takes the place of.</summary>

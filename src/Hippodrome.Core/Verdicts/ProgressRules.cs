@@ -1,7 +1,7 @@
 using System.Globalization;
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
-using Hippodrome.Core.Weather;
 
 namespace Hippodrome.Core.Verdicts;
 
@@ -10,56 +10,31 @@ internal static class ProgressRules
 {
     public static readonly VerdictRule[] All = [EasyTwice, PoorTwice];
 
-    /// <summary>Two sessions running effortless on both reins, calm, closing test passed.</summary>
+    /// <summary>Up only for what was ridden: the rungs worked in this ride, as their ladders judge them.</summary>
     private static Verdict? EasyTwice(VerdictContext c)
     {
-        var running = c.Running.Take(VerdictFigures.RunningSessions.Value).ToList();
-        if (running.Count < VerdictFigures.RunningSessions.Value || !running.TrueForAll(Effortless) || NotToday(c) is not null)
-        {
-            return null;
-        }
-
-        return new Verdict(
-            nameof(EasyTwice), VerdictWord.Up, "easy twice running on both reins", "One rung on, one thing changed.", SessionChange.RungOn, true,
-            new Why("Two sessions running at 7 or more on both reins, tension 1 or 2, closing test passed", [.. running.Select(SayMarks)], VerdictFigures.GoodMark.Source));
+        var up = c.Rungs.FirstOrDefault(r => r.Word == RungWord.Up);
+        return up is null ? null : new Verdict(
+            nameof(EasyTwice), VerdictWord.Up, $"{up.Rung.Name}: easy, on its rung", up.Says, SessionChange.RungOn, true, up.Why);
     }
 
-    /// <summary>Two sessions running under 5 on a rein.</summary>
+    /// <summary>Two sessions running under 5 on a rein, of the rung where one was worked.</summary>
     private static Verdict? PoorTwice(VerdictContext c)
     {
         var running = c.Running.Take(VerdictFigures.RunningSessions.Value).ToList();
-        return running.Count < VerdictFigures.RunningSessions.Value || !running.TrueForAll(Poor) ? null : new Verdict(
+        var back = c.Rungs.FirstOrDefault(r => r is { Word: RungWord.Back, Poor: true });
+        return c.Rungs.Count > 0 && back is null || (c.Rungs.Count == 0 && (running.Count < VerdictFigures.RunningSessions.Value || !running.TrueForAll(Poor))) ? null : new Verdict(
             nameof(PoorTwice), VerdictWord.Back, "under 5 twice running", "One rung back, to where it was sure.", SessionChange.RungBack, true,
-            new Why("Two sessions running under 5 go back one rung", [.. running.Select(SayMarks)], VerdictFigures.PoorMark.Source));
+            back?.Why ?? new Why("Two sessions running under 5 go back one rung", [.. running.Select(SayMarks)], VerdictFigures.PoorMark.Source));
     }
 
     /// <summary>Nothing speaks for a change.</summary>
     public static Verdict Stay(VerdictContext c) => new(
         nameof(Stay), VerdictWord.Stay, "nothing that asks for a change", "The same again: one repeat tells skill from luck.", SessionChange.SameAgain, true,
-        new Why(NotToday(c) ?? "A horse stays while it keeps offering an answer", [SayMarks(c.Record)], Source.CommonPractice));
-
-    internal static bool Effortless(RideRecord r) =>
-        r.BothReinsReach(VerdictFigures.GoodMark.Value) && r.Tension.Count > 0 && r.Tension.All(t => t is 1 or 2) && r.ClosingTestPassed == true;
+        new Why("A horse stays while it keeps offering an answer", [SayMarks(c.Record), .. c.Rungs.SelectMany(r => r.Missing).Distinct()], Source.CommonPractice));
 
     internal static bool Poor(RideRecord r) =>
         r.Marks.Left < VerdictFigures.PoorMark.Value || r.Marks.Right < VerdictFigures.PoorMark.Value;
-
-    /// <summary>Why no rung is climbed on this day, or null.</summary>
-    private static string? NotToday(VerdictContext c)
-    {
-        if (c.DaysToCompetition is >= 0 and <= 1)
-        {
-            return "No rung is climbed in the last session before a competition";
-        }
-
-        if (c.Heat is { Care: > HeatCare.Go })
-        {
-            return "No rung is climbed in the heat";
-        }
-
-        var since = c.Earlier.Count == 0 ? 0 : c.On.DayNumber - c.Earlier[0].On.DayNumber;
-        return since >= VerdictFigures.BreakFrom.Value ? $"No rung is climbed after a break of {since} days" : null;
-    }
 
     private static string SayMarks(RideRecord r)
     {

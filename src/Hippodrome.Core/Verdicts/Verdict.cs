@@ -1,3 +1,4 @@
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
@@ -36,6 +37,12 @@ public enum SessionChange
     HalveWork,
     WalkOnly,
     NoRiddenWork,
+
+    /// <summary>The same without poles and fences.</summary>
+    NoPoles,
+
+    /// <summary>The same without flying changes.</summary>
+    NoChanges,
 }
 
 /// <summary>What one rule says of a ride.</summary>
@@ -46,7 +53,11 @@ public enum SessionChange
 /// <param name="Change">What accepting it does to the next session.</param>
 /// <param name="CanBeOverruled">False for lameness holds, a vet's restriction and age limits.</param>
 /// <param name="Why">Rule, inputs, source.</param>
-public sealed record Verdict(string Rule, VerdictWord Word, string Seen, string Do, SessionChange Change, bool CanBeOverruled, Why Why);
+public sealed record Verdict(string Rule, VerdictWord Word, string Seen, string Do, SessionChange Change, bool CanBeOverruled, Why Why)
+{
+    /// <summary>Its place in the one order of gravity, the gravest first.</summary>
+    public Gravity Gravity => Gravities.Of(Rule, Word);
+}
 
 /// <summary>An earlier ride of the same horse.</summary>
 public sealed record EarlierRide(DateOnly On, RideRecord Record);
@@ -62,9 +73,18 @@ public sealed record EarlierRide(DateOnly On, RideRecord Record);
 public sealed record VerdictContext(
     Horse Horse, DateOnly On, RideRecord Record, IReadOnlyList<EarlierRide> Earlier, SessionPlan? Plan, IReadOnlyList<SetUp> SetUps, int? DaysToCompetition = null)
 {
+    /// <summary>The ladders of the rungs that were worked, as they stand after this ride: the same judgement as in the library.</summary>
+    public IReadOnlyList<RungVerdict> Rungs { get; init; } = [];
+
+    /// <summary>Touches told by leg in this ride and those before it, since somebody last looked.</summary>
+    public IReadOnlyList<LegsTold> Legs { get; init; } = [];
+
+    /// <summary>Single changes are sure everywhere: series are outside the rules of learning them.</summary>
+    public bool ChangesAreSure { get; init; }
+
     public int Age => Horse.Age(On);
 
-    public HeatAdvice? Heat => Record.Weather is { } weather ? Weather.Heat.Advise(weather) : null;
+    public HeatAdvice? Heat => Record.Weather is { } weather ? Weather.Heat.Advise(weather, Horse.HeatLimitC) : null;
 
     public bool HasSetUp => SetUps.Count > 0;
 
@@ -89,21 +109,23 @@ public static class VerdictRules
     /// </summary>
     public static int RidesBack(RideRecord record) =>
         SoundnessRules.HasPasses(record) ? VerdictFigures.LookedThrough.Value
-        : ProgressRules.Effortless(record) || ProgressRules.Poor(record) ? VerdictFigures.RunningSessions.Value - 1 : 0;
+        : ProgressRules.Poor(record) ? VerdictFigures.RunningSessions.Value - 1 : 0;
 
-    /// <summary>
-    /// Every verdict on a ride, the most careful first. Going up is left out when any more careful rule
-    /// speaks; when none speaks at all the answer is to stay.
-    /// </summary>
+    /// <summary>Every verdict on a ride, the gravest first; when none asks for anything the answer is to stay.</summary>
     public static IReadOnlyList<Verdict> Judge(VerdictContext context)
     {
         ArgumentNullException.ThrowIfNull(context);
-        var spoken = All.Select(rule => rule(context)).OfType<Verdict>().OrderBy(v => v.Word).ToList();
-        if (spoken.Exists(v => v.Word < VerdictWord.CarryOn))
-        {
-            spoken.RemoveAll(v => v.Word == VerdictWord.Up);
-        }
-
+        var spoken = All.Select(rule => rule(context)).OfType<Verdict>().OrderBy(v => v.Gravity).ThenBy(v => v.Word).ToList();
         return spoken.Exists(v => v.Word != VerdictWord.CarryOn) ? spoken : [.. spoken, ProgressRules.Stay(context)];
+    }
+
+    /// <summary>
+    /// What a ride asks for before anybody thinks of going up: the gravest verdict that asks for care, in words. No rung
+    /// is climbed on such a ride, and so the review and the ladder cannot disagree.
+    /// </summary>
+    public static string? AsksForCare(VerdictContext context)
+    {
+        ArgumentNullException.ThrowIfNull(context);
+        return Judge(context with { Rungs = [] }).Where(v => v.Word < VerdictWord.Stay).Select(v => v.Seen).FirstOrDefault();
     }
 }

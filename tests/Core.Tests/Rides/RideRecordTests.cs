@@ -78,8 +78,8 @@ public class RideRecordTests
         var record = Make.Record(
             Make.Passes(Rein.Left, 4, 1, 2), Make.Passes(Rein.Right, 5), Make.Passes(Rein.Left, 1),
             Make.Jumped(Rein.Right, EffortOutcome.RunOutLeft), Make.Jumped(Rein.Right, EffortOutcome.RunOutRight), Make.Jumped(Rein.Left, EffortOutcome.Clear, 3, 0.7));
-        record.Passes.Left.ShouldBe(new PassCount(5, 1, 2));
-        record.Passes.Right.ShouldBe(new PassCount(5, 0, 0));
+        record.Passes.Left.ShouldBe(new PassCount(5, 1, 2, 24));
+        record.Passes.Right.ShouldBe(new PassCount(5, 0, 0, 20));
         record.Efforts.Right.RunOut.ShouldBe(2);
         record.HighestMetres.ShouldBe(0.7);
     }

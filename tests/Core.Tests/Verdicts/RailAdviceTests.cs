@@ -11,15 +11,14 @@ namespace Hippodrome.Core.Tests.Verdicts;
 /// <summary>What is said while it is ridden. Common practice, no source, except for budgets and marks, which are chosen.</summary>
 public class RailAdviceTests
 {
-    private static IReadOnlyList<RailAdvice> For(Experience experience = Experience.Novice, SessionPlan? plan = null, HeatAdvice? heat = null) =>
-        RailAdvices.For(Make.Horse(experience: experience), plan, heat);
+    private static IReadOnlyList<RailAdvice> For(Experience experience = Experience.Novice, SessionPlan? plan = null, HeatAdvice? heat = null, RailFacts? facts = null) =>
+        RailAdvices.For(Make.Horse(experience: experience), plan, heat, facts ?? RailFacts.None);
 
     [Fact]
-    public void Only_pain_cannot_wait_and_ends_the_ride()
+    public void Pain_and_a_fall_cannot_wait_pain_ends_the_ride_and_a_fall_the_jumping()
     {
-        var grave = For().Where(a => !a.CanWait).ShouldHaveSingleItem();
-        (grave.Trigger, grave.EndsRide, grave.From).ShouldBe((RailTrigger.Pain, true, 1));
-        For().Where(a => a.EndsRide).ShouldBe([grave]);
+        For().Where(a => !a.CanWait).Select(a => (a.Trigger, a.EndsRide, a.EndsJumping)).ShouldBe([(RailTrigger.Fell, false, true), (RailTrigger.Pain, true, false)]);
+        For().Where(a => a.EndsRide).ShouldHaveSingleItem().Trigger.ShouldBe(RailTrigger.Pain);
     }
 
     [Fact]
