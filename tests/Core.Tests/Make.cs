@@ -1,4 +1,5 @@
 using Hippodrome.Core.Arenas;
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
@@ -77,6 +78,21 @@ internal static class Make
 
     public static VerdictContext Context(RideRecord record, params RideRecord[] earlier) => new(
         Horse(), Today, record, [.. earlier.Select((r, i) => new EarlierRide(Today.AddDays(-2 * (i + 1)), r))], null, []);
+
+    /// <summary>The latest ride and those before it, all of the same rung, judged as the review judges them: verdicts with the ladder's own word.</summary>
+    public static VerdictContext OnRung(RideRecord record, params RideRecord[] earlier) => OnRung("poles/trot-poles", c => c, record, earlier);
+
+    /// <summary>The same on a rung of choice, with one fact of the ladder changed.</summary>
+    public static VerdictContext OnRung(string rungId, Func<RungContext, RungContext> with, RideRecord record, params RideRecord[] earlier)
+    {
+        var rung = Catalogue.Rung(rungId);
+        var plain = Context(record, earlier);
+        // The ladder below it, and all that the next rung rests on.
+        var places = Places.From(Catalogue.Strands.Select(s => new RungMove(s, (s == rung.Strand ? rung : Catalogue.Ladder(s)[^1]).Id, MoveKind.ByHand, "x", Today)));
+        var rides = new[] { record }.Concat(earlier).Select((r, i) => new RungRide(Guid.NewGuid(), Today.AddDays(-2 * i), Guid.Empty, r)).ToList();
+        var ladder = new RungContext(rung, places, 8, rides, earlier.Length > 0 ? Today.AddDays(-2) : null) { LatestAsksForCare = VerdictRules.AsksForCare(plain) };
+        return plain with { Rungs = [RungRules.Judge(with(ladder))] };
+    }
 
     public static IReadOnlyList<string> Rules(VerdictContext context) => [.. VerdictRules.Judge(context).Select(v => v.Rule)];
 }

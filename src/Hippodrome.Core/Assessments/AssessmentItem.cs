@@ -47,6 +47,21 @@ public enum Felt
     Knows,
     Tires,
     OffOrUnlevel,
+    HeatInLeg,
+    SoreBack,
+}
+
+/// <summary>Chips that are signs of pain: each of them holds the horse at once.</summary>
+public static class FeltPain
+{
+    /// <summary>The hold a chip raises, in words; null where it raises none.</summary>
+    public static string? Holds(this Felt felt) => felt switch
+    {
+        Felt.OffOrUnlevel => "off or unlevel in the assessment ride",
+        Felt.HeatInLeg => "heat or swelling in a leg, seen at the assessment ride",
+        Felt.SoreBack => "sore in the back at the assessment ride",
+        _ => null,
+    };
 }
 
 /// <summary>One line of the sheet: how it is ridden, what its left and right are, and the chips that fit it.</summary>
@@ -55,7 +70,7 @@ public sealed record SheetItem(AssessmentItem Item, string Name, string How, Gai
 /// <summary>The sheet of the assessment ride (common practice, no source). Each chip stands where it can be felt.</summary>
 public static class Sheet
 {
-    private static readonly Felt[] Anywhere = [Felt.FussInMouth, Felt.HeadUp, Felt.LooksAtNoise, Felt.Knows, Felt.Tires, Felt.OffOrUnlevel];
+    private static readonly Felt[] Anywhere = [Felt.FussInMouth, Felt.HeadUp, Felt.LooksAtNoise, Felt.Knows, Felt.Tires, Felt.OffOrUnlevel, Felt.HeatInLeg, Felt.SoreBack];
 
     public static IReadOnlyList<SheetItem> Items { get; } =
     [
@@ -70,7 +85,7 @@ public static class Sheet
         new(AssessmentItem.Canter, "Canter on both leads", "Little, and the lead you expect to be harder first.", Gait.Canter, AskedOn.EachLead, [Felt.LateDepart, Felt.WrongLead, Felt.OffBalance, Felt.Breaks, Felt.TempoLost, Felt.FallsIn, Felt.FallsOut, .. Anywhere]),
         new(AssessmentItem.Stretch, "Stretch", "Let the rein out on a circle in trot: does the nose follow it down?", Gait.Trot, AskedOn.EachRein, [Felt.FallsIn, Felt.FallsOut, Felt.TempoLost, .. Anywhere]),
         new(AssessmentItem.WalkOff, "Walk, long rein", "Five to ten minutes.", Gait.Walk, AskedOn.Once, Anywhere),
-        new(AssessmentItem.DroppedRein, "Dropped rein", "Drop the reins: the head goes down and out and the ears are loose.", Gait.Walk, AskedOn.Once, [Felt.LooksAtNoise]),
+        new(AssessmentItem.DroppedRein, "Dropped rein", "Drop the reins: the head goes down and out and the ears are loose.", Gait.Walk, AskedOn.Once, [Felt.LooksAtNoise, Felt.OffOrUnlevel, Felt.HeatInLeg, Felt.SoreBack]),
     ];
 
     public static SheetItem Of(AssessmentItem item) => Items[(int)item];

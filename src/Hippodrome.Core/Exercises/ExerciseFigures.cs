@@ -20,6 +20,12 @@ public static class ExerciseFigures
     public static readonly Figure<int> FromSeven = Figure.Chosen("Changes in sequence and pirouettes, youngest age", 7, "years", "strength and balance of a grown horse");
     public static readonly Figure<int> FromEight = Figure.Chosen("Piaffe, passage and changes at every stride, youngest age", 8, "years", "the end of the ladder; nobody is in a hurry there");
 
+    public static readonly Figure<double> CrossPoleHeight = Figure.Chosen("Fences on the cross-pole rung, at most", 0.50, "m", "no more than a large trot step");
+    public static readonly Figure<double> LandInCanterHeight = Figure.Chosen("Fences on the landing rung, at most", 0.60, "m", "the landing is the question, not the fence");
+    public static readonly Figure<double> SmallHeight = Figure.Chosen("Small single fences, and fences of grids and narrow ones that need no rung of height, at most", 0.80, "m", "jumped out of the rhythm without an effort");
+    public static readonly Figure<double> RelatedHeight = Figure.Chosen("Fences on related lines that are learned, at most", 1.00, "m", "the count is the question");
+    public static readonly Figure<double> TurnsHeight = Figure.Chosen("Fences on leads and turns, at most", 1.10, "m", "track before height");
+
     public static readonly Figure<int> TwiceAWeek = Figure.Practice("Poles in hand and for the green, most in seven days", 2, "sessions");
     public static readonly Figure<int> ThriceAWeek = Figure.Chosen("Poles and new flatwork, most in seven days", 3, "sessions", "muscle that was asked something new needs the day after");
     public static readonly Figure<int> JumpDays = Figure.Chosen("Fences and grids, most in seven days", 2, "sessions", "legs need the days between, and a third day is kept for the competition");

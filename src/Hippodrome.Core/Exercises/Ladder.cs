@@ -24,6 +24,8 @@ internal static class Ladder
             SessionsToGoUp = d.SessionsToGoUp ?? ExerciseFigures.SessionsToGoUp,
             Caution = d.Caution,
             Ask = d.Ask,
+            MostHeight = d.MostHeight,
+            NoFence = d.NoFence,
         }),
     ];
 }
@@ -43,4 +45,6 @@ internal sealed record RungDraft(
     Measures.Figure<int>? MostAWeek = null,
     Measures.Figure<int>? SessionsToGoUp = null,
     string? Caution = null,
-    string? Ask = null);
+    string? Ask = null,
+    Measures.Figure<double>? MostHeight = null,
+    bool NoFence = false);

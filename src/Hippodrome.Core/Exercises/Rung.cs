@@ -69,6 +69,12 @@ public sealed record Rung
 
     public required Figure<int> YoungestAge { get; init; }
 
+    /// <summary>Highest fence that belongs to it; null where nothing is jumped, or where the horse's own limit is the only one.</summary>
+    public Figure<double>? MostHeight { get; init; }
+
+    /// <summary>Nothing is jumped on it although its ladder is one of fences: poles between wings, shallow water.</summary>
+    public bool NoFence { get; init; }
+
     /// <summary>Someone on the ground is wanted.</summary>
     public bool Helper { get; init; }
 
@@ -85,4 +91,25 @@ public sealed record Rung
 
     /// <summary>Who must be asked first.</summary>
     public string? Ask { get; init; }
+}
+
+/// <summary>What a rung asks besides work on the ground.</summary>
+public static class RungKinds
+{
+    /// <summary>It belongs to a ladder of fences: nobody rides it alone.</summary>
+    public static bool IsJumped(this Rung rung)
+    {
+        ArgumentNullException.ThrowIfNull(rung);
+        return rung.Strand.IsJumped();
+    }
+
+    /// <summary>A ladder of fences.</summary>
+    public static bool IsJumped(this Strand strand) => strand is Strand.Grids or Strand.Jumping or Strand.Narrow or Strand.CrossCountry;
+
+    /// <summary>Something is jumped on this very rung.</summary>
+    public static bool IsOverFences(this Rung rung)
+    {
+        ArgumentNullException.ThrowIfNull(rung);
+        return rung.IsJumped() && !rung.NoFence;
+    }
 }

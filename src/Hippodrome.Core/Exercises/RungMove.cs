@@ -1,3 +1,4 @@
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Exercises;
@@ -56,6 +57,7 @@ public sealed record RungMoveEntry(Strand? Strand = null, string? RungId = null,
 public sealed class Places
 {
     private readonly Dictionary<Strand, Rung?> _at;
+    private HashSet<Strand> _stated = [];
 
     private Places(Dictionary<Strand, Rung?> at) => _at = at;
 
@@ -65,6 +67,24 @@ public sealed class Places
     /// <param name="moves">In the order they were made; a later one of a strand takes the place of an earlier one.</param>
     public static Places From(IEnumerable<RungMove> moves) =>
         new(moves.GroupBy(m => m.Strand).ToDictionary(g => g.Key, g => g.Last().RungId is { } id ? Catalogue.Find(id) : null));
+
+    /// <summary>Where a horse stands: by its moves, and on ladders nobody has moved it on, as stated when it was taken on.</summary>
+    /// <param name="horse">The horse.</param>
+    /// <param name="moves">In the order they were made.</param>
+    public static Places Of(Horse horse, IEnumerable<RungMove> moves)
+    {
+        var moved = From(moves);
+        var stated = StartingPlaces.Of(horse).Where(s => !moved._at.ContainsKey(s.Key)).ToDictionary();
+        foreach (var (strand, rung) in stated)
+        {
+            moved._at[strand] = rung;
+        }
+
+        return new Places(moved._at) { _stated = stated.Keys.ToHashSet() };
+    }
+
+    /// <summary>Nobody has moved it on this ladder: it stands where it was said to stand when it was taken on.</summary>
+    public bool IsStated(Strand strand) => _stated.Contains(strand);
 
     /// <summary>It stands on this rung, or above it.</summary>
     public bool Reached(Rung rung)

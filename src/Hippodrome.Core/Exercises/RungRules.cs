@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text.Json.Serialization;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Verdicts;
@@ -33,10 +34,25 @@ public sealed record RungRide(Guid RideId, DateOnly On, Guid RiderId, RideRecord
 /// <param name="Held">Held from ridden work.</param>
 /// <param name="EarlierPlaces">Where it was ridden before the latest of them; home is empty.</param>
 public sealed record RungContext(
-    Rung Rung, Places Places, int Age, IReadOnlyList<RungRide> Rides, DateOnly? LastRiddenBefore = null, IReadOnlySet<Guid>? EarlierRiders = null, int? DaysToCompetition = null, bool Held = false, IReadOnlySet<string>? EarlierPlaces = null);
+    Rung Rung, Places Places, int Age, IReadOnlyList<RungRide> Rides, DateOnly? LastRiddenBefore = null, IReadOnlySet<Guid>? EarlierRiders = null, int? DaysToCompetition = null, bool Held = false, IReadOnlySet<string>? EarlierPlaces = null)
+{
+    /// <summary>What the verdicts on the latest of the rides ask for instead; null where nothing asks for care.</summary>
+    public string? LatestAsksForCare { get; init; }
+
+    /// <summary>The horse's own limit in °C of air.</summary>
+    public double? HeatLimitC { get; init; }
+}
 
 /// <summary>Up, stay or back, with what it rests on and what is missing.</summary>
-public sealed record RungVerdict(RungWord Word, string? ToRungId, string Says, IReadOnlyList<string> Missing, Reliability? Reliability, Why Why);
+/// <param name="Rung">The rung it is about.</param>
+/// <param name="Word">Up, stay or back.</param>
+/// <param name="ToRungId">Where to, unless it stays.</param>
+/// <param name="Says">In words.</param>
+/// <param name="Missing">What holds the next rung back.</param>
+/// <param name="Reliability">Good rides among the last ones.</param>
+/// <param name="Poor">Back for two sessions running under 5.</param>
+/// <param name="Why">Rule, inputs, source.</param>
+public sealed record RungVerdict([property: JsonIgnore] Rung Rung, RungWord Word, string? ToRungId, string Says, IReadOnlyList<string> Missing, Reliability? Reliability, [property: JsonIgnore] bool Poor, Why Why);
 
 /// <summary>Rungs are climbed on evidence, not on a date.</summary>
 public static class RungRules
@@ -44,27 +60,34 @@ public static class RungRules
     public static RungVerdict Judge(RungContext context)
     {
         ArgumentNullException.ThrowIfNull(context);
-        var (rung, rides) = (context.Rung, context.Rides);
+        var rung = context.Rung;
+        // A ride in which nothing was tapped of this rung says nothing of it, neither good nor bad.
+        List<RungRide> rides = [.. context.Rides.Where(r => HasEvidence(r.Record))];
         var reliability = Reliability.Of(rides.Select(r => IsGood(rung, r.Record)));
         if (GoesBack(rung, rides) is { } reason)
         {
             var to = rung.FallBack is null ? null : Catalogue.Rung(rung.FallBack);
             return new RungVerdict(
-                RungWord.Back, to?.Id, to is null ? "Less of the same: it is the first rung." : $"One rung back, to {to.Name}.", [], reliability,
+                rung, RungWord.Back, to?.Id, to is null ? "Less of the same: it is the first rung." : $"One rung back, to {to.Name}.", [], reliability, !IsStopped(rung, rides),
                 new Why(reason, Inputs(rung, rides, VerdictFigures.RunningSessions.Value), VerdictFigures.PoorMark.Source));
         }
 
-        var missing = Missing(context);
+        var missing = Missing(context with { Rides = rides });
         var above = Catalogue.Above(rung);
         var why = new Why(
-            $"{rung.SessionsToGoUp.Value} sessions running at {rung.Good.Mark:0.#} or more on both reins, tension {rung.Good.LeastTension} or {rung.Good.MostTension}, closing test passed",
+            $"{rung.SessionsToGoUp.Value} sessions running on this rung, nothing told against it: {rung.Good.Mark:0.#} or more on both reins, tension {rung.Good.LeastTension} or {rung.Good.MostTension}, closing test passed",
             Inputs(rung, rides, rung.SessionsToGoUp.Value), rung.SessionsToGoUp.Source);
         return missing.Count > 0 || above is null
-            ? new RungVerdict(RungWord.Stay, null, above is null && missing.Count == 0 ? "The top of this ladder: keep it fresh." : "Stay, while it keeps offering an answer.", missing, reliability, why)
-            : new RungVerdict(RungWord.Up, above.Id, $"One rung up, to {above.Name}.", [], reliability, why);
+            ? new RungVerdict(rung, RungWord.Stay, null, above is null && missing.Count == 0 ? "The top of this ladder: keep it fresh." : "Stay, while it keeps offering an answer.", missing, reliability, false, why)
+            : new RungVerdict(rung, RungWord.Up, above.Id, $"One rung up, to {above.Name}.", [], reliability, false, why);
     }
 
-    /// <summary>Good as this rung asks for it.</summary>
+    /// <summary>Something was tapped that speaks of it: a mark, a pass, an effort, a change, steps sideways.</summary>
+    private static bool HasEvidence(RideRecord r) =>
+        r.Marks is not { Left: null, Right: null } || r.Crossed > 0 || r.Efforts.Left.All + r.Efforts.Right.All > 0
+        || r.Rail.Changes.Left.All + r.Rail.Changes.Right.All > 0 || r.Rail.Yields.Left.Asked + r.Rail.Yields.Right.Asked > 0;
+
+    /// <summary>Good as this rung asks for it. A mark, tension or closing test that nobody gave is not a bad one.</summary>
     public static bool IsGood(Rung rung, RideRecord record) => Short(rung, record) is null;
 
     /// <summary>What holds the next rung back: sessions still wanted, the day, prerequisites, age.</summary>
@@ -107,8 +130,9 @@ public static class RungRules
         var latest = c.Rides[0];
         return c switch
         {
+            { LatestAsksForCare: { } care } => $"the last ride asks for something else: {care}",
             { DaysToCompetition: >= 0 and <= 1 } => "not on the eve of a competition",
-            _ when latest.Record.Weather is { } weather && Heat.Advise(weather).Care > HeatCare.Go => "not in the heat",
+            _ when latest.Record.Weather is { } weather && Heat.Advise(weather, c.HeatLimitC).Care.IsHeat() => "not in the heat",
             { LastRiddenBefore: { } before } when latest.On.DayNumber - before.DayNumber >= VerdictFigures.BreakFrom.Value => "not on the first day after a break",
             { EarlierRiders: { Count: > 0 } riders } when !riders.Contains(latest.RiderId) => "not on a new rider's first day",
             { EarlierPlaces: { Count: > 0 } places } when !places.Contains(latest.Place) => "not on the first day at a new place",
@@ -117,15 +141,30 @@ public static class RungRules
     }
 
     /// <summary>Two sessions running under 5 on a rein, or a stop that says "not understood".</summary>
-    private static string? GoesBack(Rung rung, IReadOnlyList<RungRide> rides)
+    private static string? GoesBack(Rung rung, List<RungRide> rides)
     {
         var poor = VerdictFigures.PoorMark.Value;
         var running = rides.Take(VerdictFigures.RunningSessions.Value).ToList();
-        var stopped = rides.Count > 0 && rides[0].Record.Efforts.Left.Stop + rides[0].Record.Efforts.Right.Stop > 0;
-        return stopped && rung.Good.CleanShare is not null ? "A stop says it was not understood: back at once"
+        return IsStopped(rung, rides) ? "A stop says it was not understood: back at once"
             : running.Count == VerdictFigures.RunningSessions.Value && running.TrueForAll(r => r.Record.Marks.Left < poor || r.Record.Marks.Right < poor) ? "Two sessions running under 5 go back one rung"
             : null;
     }
+
+    private static bool IsStopped(Rung rung, List<RungRide> rides) =>
+        rung.Good.CleanShare is not null && rides.Count > 0 && rides[0].Record.Efforts.Left.Stop + rides[0].Record.Efforts.Right.Stop > 0;
+
+    /// <summary>Signs that ask for less, or for something else: a ride with one is not good for any rung.</summary>
+    private static readonly Dictionary<Sign, string> Against = new()
+    {
+        [Sign.Tired] = "it tired",
+        [Sign.RushedBold] = "it rushed",
+        [Sign.RushedWorried] = "it rushed",
+        [Sign.AddedStride] = "it struggled with a distance",
+        [Sign.FlatAndLong] = "it got flat",
+        [Sign.TempoLost] = "the tempo was lost",
+        [Sign.RefusedYield] = "it refused to yield",
+        [Sign.HeadUpShortNeck] = "it fussed",
+    };
 
     /// <summary>What a ride was short of, or null when it was good.</summary>
     private static string? Short(Rung rung, RideRecord record)
@@ -133,10 +172,12 @@ public static class RungRules
         var clean = Clean(record);
         return record switch
         {
-            _ when SoundnessRules.SaysPain(record.Signs.Select(s => s.Sign)) is { } pain => pain,
-            _ when !record.BothReinsReach(rung.Good.Mark) => "a rein under the mark",
-            _ when record.Tension.Count == 0 || record.Tension.Any(t => t < rung.Good.LeastTension || t > rung.Good.MostTension) => "tension",
-            _ when record.ClosingTestPassed != true => "closing test",
+            _ when SoundnessRules.SaysPain(record) is { } pain => pain,
+            _ when record.Rail.Falls.Count > 0 => "a fall",
+            _ when record.Signs.Where(s => Against.ContainsKey(s.Sign)).Select(s => Against[s.Sign]).FirstOrDefault() is { } sign => sign,
+            _ when record.Marks.Left < rung.Good.Mark || record.Marks.Right < rung.Good.Mark => "a rein under the mark",
+            _ when record.Tension.Any(t => t < rung.Good.LeastTension || t > rung.Good.MostTension) => "tension",
+            _ when record.ClosingTestPassed == false => "closing test",
             _ when rung.Good.CleanShare is { } asked && clean < asked => string.Create(CultureInfo.InvariantCulture, $"{clean:P0} clean"),
             _ => null,
         };
@@ -150,7 +191,7 @@ public static class RungRules
         return all == 0 ? 1 : (double)(passes.Left.Clean + passes.Right.Clean + efforts.Left.Clear + efforts.Right.Clear) / all;
     }
 
-    private static List<string> Inputs(Rung rung, IReadOnlyList<RungRide> rides, int most) => rides.Count == 0
+    private static List<string> Inputs(Rung rung, List<RungRide> rides, int most) => rides.Count == 0
         ? ["not worked yet"]
         : [.. rides.Take(most).Select(r => string.Create(CultureInfo.InvariantCulture, $"{r.On:d MMM}: left {r.Record.Marks.Left?.ToString("0.#", CultureInfo.InvariantCulture) ?? "no mark"}, right {r.Record.Marks.Right?.ToString("0.#", CultureInfo.InvariantCulture) ?? "no mark"}, {Short(rung, r.Record) ?? "good"}"))];
 }

@@ -17,6 +17,25 @@ public enum Experience
     Established,
 }
 
+/// <summary>The level a horse goes at when it is taken on, each in its own scheme: dressage and eventing national, jumping by height.</summary>
+public enum GoesAt
+{
+    Preliminary,
+    DressageNovice,
+    Elementary,
+    Medium,
+    AdvancedMedium,
+    Advanced,
+    SmallTour,
+    BigTour,
+    Jumping80,
+    Jumping100,
+    Jumping120,
+    Eventing80,
+    Eventing100,
+    EventingNovice,
+}
+
 /// <summary>A horse as typed by a person.</summary>
 /// <param name="Name">Stable name or full name, at most 60 characters.</param>
 /// <param name="Foaled">Year of foaling.</param>
@@ -24,7 +43,10 @@ public enum Experience
 /// <param name="Sex">Mare, gelding or stallion.</param>
 /// <param name="Experience">How far it has come.</param>
 /// <param name="Notes">Anything worth knowing.</param>
-public sealed record HorseEntry(string? Name = null, int? Foaled = null, string? Height = null, Sex? Sex = null, Experience? Experience = null, string? Notes = null);
+/// <param name="GoesAt">The level it goes at; it says how far it has come as well.</param>
+/// <param name="HeatLimitC">Its own limit in °C of air, from which its work is halved; stricter than the rules or nothing.</param>
+public sealed record HorseEntry(
+    string? Name = null, int? Foaled = null, string? Height = null, Sex? Sex = null, Experience? Experience = null, string? Notes = null, GoesAt? GoesAt = null, double? HeatLimitC = null);
 
 /// <summary>A horse.</summary>
 public sealed record Horse
@@ -50,6 +72,15 @@ public sealed record Horse
 
     public string Notes { get; }
 
+    /// <summary>The level it went at when it was taken on; null where only its experience was said.</summary>
+    public GoesAt? GoesAt { get; init; }
+
+    /// <summary>Its own limit in °C of air; null where the rules alone hold.</summary>
+    public double? HeatLimitC { get; init; }
+
+    /// <summary>The day it was taken on.</summary>
+    public DateOnly EnteredOn { get; init; }
+
     /// <summary>Checks what was typed against <paramref name="today"/>.</summary>
     public static Outcome<Horse> From(Guid id, HorseEntry entry, DateOnly today)
     {
@@ -62,14 +93,16 @@ public sealed record Horse
         var height = HorseHeight.Read(entry.Height);
         checks.AddRange(height.Faults);
         var sex = checks.Choice("sex", entry.Sex);
-        var experience = checks.Choice("experience", entry.Experience);
+        GoesAt? goesAt = entry.GoesAt is null ? null : checks.Choice("goesAt", entry.GoesAt);
+        var experience = checks.Choice("experience", entry.Experience ?? (goesAt is { } level && Enum.IsDefined(level) ? Exercises.StartingPlaces.ExperienceAt(level) : null));
         var notes = checks.OptionalText("notes", entry.Notes, 4000);
-        return checks.Outcome(() => new Horse(id, name, foaled, height.OrThrow(), sex, experience, notes));
+        double? heat = entry.HeatLimitC is null ? null : checks.Number("heatLimitC", entry.HeatLimitC, 15, 40, "°C");
+        return checks.Outcome(() => new Horse(id, name, foaled, height.OrThrow(), sex, experience, notes) { GoesAt = goesAt, HeatLimitC = heat, EnteredOn = today });
     }
 
     /// <summary>A horse read back from the store.</summary>
-    public static Horse Kept(Guid id, string name, int foaled, HorseHeight height, Sex sex, Experience experience, string notes) =>
-        new(id, name, foaled, height, sex, experience, notes);
+    public static Horse Kept(Guid id, string name, int foaled, HorseHeight height, Sex sex, Experience experience, string notes, DateOnly enteredOn, GoesAt? goesAt = null, double? heatLimitC = null) =>
+        new(id, name, foaled, height, sex, experience, notes) { EnteredOn = enteredOn, GoesAt = goesAt, HeatLimitC = heatLimitC };
 
     /// <summary>Age in years, counted from 1 January of the year of foaling (usual competition rule).</summary>
     public int Age(DateOnly on) => on.Year - Foaled;

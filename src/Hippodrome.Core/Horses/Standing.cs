@@ -6,7 +6,7 @@ namespace Hippodrome.Core.Horses;
 /// <summary>What a horse may do on a day, the strictest first.</summary>
 public enum MayDo
 {
-    NoRiddenWork,
+    Rest,
     InHandOnly,
     WithinLimits,
     AnyWork,
@@ -15,7 +15,12 @@ public enum MayDo
 /// <summary>The answer to "what may it do today", with each reason.</summary>
 public sealed record Standing(MayDo May, string Says, IReadOnlyList<string> Because)
 {
-    public static Standing On(Horse horse, string? heldBecause, IReadOnlyList<Restriction> restrictions, DateOnly day)
+    /// <param name="horse">The horse.</param>
+    /// <param name="heldBecause">Why it is held; null when nothing holds it.</param>
+    /// <param name="restrictions">A vet's, a trainer's and a therapist's.</param>
+    /// <param name="day">The day.</param>
+    /// <param name="walkInHandBy">The vet who has allowed walking in hand while it is held; null when nobody has.</param>
+    public static Standing On(Horse horse, string? heldBecause, IReadOnlyList<Restriction> restrictions, DateOnly day, string? walkInHandBy = null)
     {
         ArgumentNullException.ThrowIfNull(horse);
         ArgumentNullException.ThrowIfNull(restrictions);
@@ -23,7 +28,7 @@ public sealed record Standing(MayDo May, string Says, IReadOnlyList<string> Beca
         var because = new List<string>();
         if (heldBecause is not null)
         {
-            because.Add($"held: {heldBecause}");
+            because.Add(walkInHandBy is null ? $"held: {heldBecause}" : $"held: {heldBecause}; walking in hand as {walkInHandBy} has said");
         }
 
         var age = horse.Age(day);
@@ -33,7 +38,7 @@ public sealed record Standing(MayDo May, string Says, IReadOnlyList<string> Beca
         }
 
         because.AddRange(open.Select(r => $"{r.Because}: {r.By}, {(r.Until is { } until ? FormattableString.Invariant($"until {until:d MMMM}") : "until cleared")}"));
-        return heldBecause is not null ? new Standing(MayDo.NoRiddenWork, "No ridden work until a vet clears it", because)
+        return heldBecause is not null ? new Standing(MayDo.Rest, walkInHandBy is null ? "Rest until a vet clears it" : "Rest, or a walk in hand", because)
             : age <= SessionFigures.InHandOnlyTo.Value ? new Standing(MayDo.InHandOnly, "Work in hand only", because)
             : open.Count > 0 ? new Standing(MayDo.WithinLimits, Allowed(open), because)
             : new Standing(MayDo.AnyWork, "Any work its rungs are open for", because);

@@ -11,7 +11,12 @@ public static class TimeOff
     public static readonly Figure<int> FourWalkWeeks = Figure.Chosen("Walk only after a rest of twelve weeks or more", 4, "weeks", "tissue hardens slower than memory returns");
     public static readonly Figure<int> WalkMinutesMore = Figure.Practice("Walk under saddle in the first week, and more each week", 10, "minutes a day");
     public static readonly Figure<int> CanterAfterTrot = Figure.Chosen("Canter at the earliest after trot began", 2, "weeks", "one gait's load at a time");
+    public static readonly Figure<int> WalkMinutesMost = Figure.Chosen("The walk time of a return goes on to", 40, "minutes a day", "two walk weeks must not leave a horse at twenty minutes for months");
+    public static readonly Figure<int> RampFrom = Figure.Practice("A return ramp begins at", 14, "days off");
     public static readonly Figure<int> LongRest = Figure.Chosen("A long break from jumping", 12, "weeks off", "by then the jumping muscle has gone and starts again on the first rung");
+
+    /// <summary>Weeks off as the table counts them: a begun week is a week.</summary>
+    public static int Weeks(int daysOff) => (daysOff + 6) / 7;
 
     /// <summary>The walk weeks that a rest of so many weeks asks for.</summary>
     public static Figure<int>? WalkWeeks(int weeksOff) => weeksOff switch

@@ -20,7 +20,7 @@ public class StandingTests
     public void A_hold_goes_before_all_else()
     {
         var standing = Standing.On(Make.Horse(3), "off", [Rules("Iva", gaits: [Gait.Canter])], Make.Today);
-        standing.May.ShouldBe(MayDo.NoRiddenWork);
+        standing.May.ShouldBe(MayDo.Rest);
         standing.Because.Count.ShouldBe(3);
     }
 

@@ -48,19 +48,6 @@ public class TackTests
         Faults(Make.Plan(manner: Manner.InHand), Snaffle, feet: overdue).ShouldBeEmpty();
     }
 
-    /// <summary>After a hold a light day (common practice, no source; half an hour is chosen).</summary>
-    [Theory]
-    [InlineData(Gait.Trot, 9, false)]
-    [InlineData(Gait.Trot, 10, true)]
-    [InlineData(Gait.Canter, 4, true)]
-    public void The_first_work_after_a_hold_is_light(Gait gait, double minutes, bool told)
-    {
-        var plan = Make.Plan(Make.GoodParts(Make.Part(Phase.Work, gait, minutes)));
-        bool Told(DateOnly? cleared) => PlanChecks.Check(new PlanContext(Make.Horse(), plan, new Dictionary<Guid, SetUp>(), [], ClearedOn: cleared)).Any(f => f.Rule == "NotLightAfterHold");
-        Told(Make.Today.AddDays(-1)).ShouldBe(told);
-        Told(null).ShouldBeFalse();
-    }
-
     [Fact]
     public void A_nameless_piece_and_an_impossible_height_are_refused() =>
         Tack.From(Guid.NewGuid(), new TackEntry(null, " ", FencesFromMetres: 3)).Faults.Select(f => f.Field).ShouldBe(["kind", "name", "fencesFromMetres"], ignoreOrder: true);

@@ -11,8 +11,8 @@ internal static class ExerciseList
         string rung, string name, string how, Gait gait, RiddenFigure figure, int repetitions, double minutes, int? poles = null, int? steps = null, SetUpEntry? setUp = null) =>
         new($"{rung}/{Slug(name)}", rung, name, how, gait, figure, repetitions, Dose.OfMinutes(minutes), poles, steps, setUp);
 
-    public static Exercise Efforts(string rung, string name, string how, Gait gait, RiddenFigure figure, int efforts, int? poles = null, SetUpEntry? setUp = null) =>
-        new($"{rung}/{Slug(name)}", rung, name, how, gait, figure, efforts, Dose.OfEfforts(efforts), poles, null, setUp);
+    public static Exercise Efforts(string rung, string name, string how, Gait gait, RiddenFigure figure, int efforts, int? poles = null, SetUpEntry? setUp = null, double? height = null) =>
+        new($"{rung}/{Slug(name)}", rung, name, how, gait, figure, efforts, Dose.OfEfforts(efforts), poles, null, setUp) { HeightMetres = height };
 
     public static PoleLineEntry Poles(GaitVariant variant, int poles, ArenaLine line, bool raised = false) => new(
         ArenaSize.SixtyByTwenty, line, Heading.TowardsC, 30, 0, variant, poles, raised ? Raising.AlternateEnds : Raising.Ground, raised ? 0.10 : null);
