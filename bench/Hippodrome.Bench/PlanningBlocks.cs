@@ -91,7 +91,7 @@ internal static class PlanningBlocks
         var aim = Aim.Kept(Guid.NewGuid(), "Ashlode", Start.AddDays((16 * 7) - 2), Discipline.Eventing, "League", "Novice", null, "");
         string[] rungs = ["flatwork/simple-change", "lateral/shoulder-in", "poles/accordion", "grids/square-oxer", "jumping/course-under", "cross-country/level-speed", "fitness/canter-sets", "lunge/canter-both-ways"];
         var places = Places.From(rungs.Select(Catalogue.Rung).Select(r => new RungMove(r.Strand, r.Id, MoveKind.ByHand, "", Start)));
-        var horse = new HorseNow(Horse.Kept(Guid.NewGuid(), "Bramble", Start.Year - 10, HorseHeight.Kept(165), Sex.Gelding, Experience.Established, ""), places, [], null, null, [aim]);
+        var horse = new HorseNow(Horse.Kept(Guid.NewGuid(), "Bramble", Start.Year - 10, HorseHeight.Kept(165), Sex.Gelding, Experience.Established, "", Start), places, [], null, null, [aim]);
         var entry = new BlockEntry(
             "Spring", purpose, Start, null, aim.Id, null, [Strand.Jumping, Strand.Lateral], new MinutesByGait(120 + (4 * i), 90, 30), Six, Helped, Six, [DayOfWeek.Wednesday, DayOfWeek.Saturday, DayOfWeek.Sunday],
             Return: new ReturnEntry(8, OffBecause.Rest), Sets: new SetsEntry(Scheme.British, "Novice", 3, 5, 400, 3));

@@ -32,13 +32,9 @@ public static class BlockFigures
     public static readonly Figure<double> Lighter = Figure.Chosen("A lighter repeat drops by", 0.20, "of its minutes", "the same cut as after a horse has tired");
     public static readonly Figure<double> CutShort = Figure.Chosen("A session counts as missed when ridden for less than", 0.5, "of its minutes", "half a session is a warm-up and little more");
 
-    public static readonly Figure<int> TrotBout = Figure.Practice("A bout of trot in a return", 20, "seconds");
     public static readonly Figure<int> TrotMinutesMore = Figure.Practice("Trot or canter in a return, first and more each week", 2, "minutes a session");
     public static readonly Figure<int> ReturnDays = Figure.Practice("Walk days a week in a return, three or", 4, "days");
     public static readonly Figure<int> JumpAfterCanter = Figure.Chosen("Jumping in a return once canter has been steady for", 3, "weeks", "tendons are the last to harden");
-    public static readonly Figure<int> ShortFirstDay = Figure.Practice("A short first day back lasts under", 20, "minutes in all");
-    public static readonly Figure<int> ShortFirstLoose = Figure.Practice("Loose work in a short first day, under", 3, "minutes");
-    public static readonly Figure<int> ShortFirstRidden = Figure.Practice("Ridden work in a short first day, under", 5, "minutes");
 
     public static readonly Figure<double> SetMinutesMore = Figure.Chosen("A set grows in a week by", 0.5, "minutes", "a tenth of the five minutes it begins with");
     public static readonly Figure<double> LongestSet = Figure.Practice("A set grows to", 8.0, "minutes, then speed rises");

@@ -63,7 +63,11 @@ public sealed record Setback(DateOnly Monday, int WeeksBack, int? WeeksOff, stri
 /// <param name="Why">Why it is there.</param>
 /// <param name="RiderId">Who rides it, once the yard's week has been shared out.</param>
 public sealed record PlacedSession(
-    Guid Id, DateOnly On, SessionKind Kind, MinutesByGait Minutes, string? RungId, int? Efforts, CanterSets? Sets, int? Bouts, bool Pinned, IReadOnlyList<Bent> Bent, Why Why, Guid? RiderId = null);
+    Guid Id, DateOnly On, SessionKind Kind, MinutesByGait Minutes, string? RungId, int? Efforts, CanterSets? Sets, int? Bouts, bool Pinned, IReadOnlyList<Bent> Bent, Why Why, Guid? RiderId = null)
+{
+    /// <summary>A short first day back: loose, long lines and a few minutes in the saddle.</summary>
+    public bool ShortFirstDay { get; init; }
+}
 
 /// <summary>One week of a block.</summary>
 /// <param name="Number">From 1.</param>

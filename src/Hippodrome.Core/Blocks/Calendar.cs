@@ -19,7 +19,8 @@ internal sealed class Calendar(Block block, HorseNow horse, Func<DateOnly, bool>
     /// <summary>The farrier is there, or the therapist was there today or yesterday: nothing hard.</summary>
     public string? Spared(DateOnly day) =>
         block.Fixtures.Any(f => f.Kind == FixtureKind.Farrier && f.Covers(day)) ? "the farrier is there"
-        : block.Fixtures.Any(f => f.Kind == FixtureKind.Therapist && (f.Covers(day) || f.Covers(day.AddDays(-1)))) ? "the therapist has just been" : null;
+        : block.Fixtures.Any(f => f.Kind == FixtureKind.Therapist && (f.Covers(day) || f.Covers(day.AddDays(-1)))) ? "the therapist has just been"
+        : horse.Easy.FirstOrDefault(e => day >= e.From && day <= e.To)?.Because;
 
     /// <summary>The small grid of the day before a competition, which counts as an easy day.</summary>
     public bool IsEasyGrid(SessionKind kind, DateOnly day) => kind == SessionKind.Grid && IsJumpedAt(day.AddDays(1));

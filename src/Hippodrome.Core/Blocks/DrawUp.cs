@@ -12,7 +12,7 @@ public static class DrawUp
     public static Strand? Focus(PlacedSession session)
     {
         ArgumentNullException.ThrowIfNull(session);
-        return session.Bouts is not null || session.Sets is not null || session.Kind is SessionKind.Hack or SessionKind.WalkOnly or SessionKind.Recovery or SessionKind.CanterWork ? null
+        return session.Bouts is not null || session.ShortFirstDay || session.Sets is not null || session.Kind is SessionKind.Hack or SessionKind.WalkOnly or SessionKind.Recovery or SessionKind.CanterWork ? null
             : session.RungId is { } id && Catalogue.Find(id) is { } rung ? rung.Strand : session.Kind.Strand();
     }
 
@@ -27,6 +27,11 @@ public static class DrawUp
     public static SessionEntry Plain(PlacedSession session)
     {
         ArgumentNullException.ThrowIfNull(session);
+        if (session.ShortFirstDay)
+        {
+            return new SessionEntry(session.On, "A short first day", Manner.Ridden, false, SessionTemplates.ShortFirstDay, string.Create(CultureInfo.InvariantCulture, $"From the block: {session.Why.Rule}."));
+        }
+
         var (walk, trot, canter) = (session.Minutes.Walk, session.Minutes.Trot, session.Minutes.Canter);
         var last = walk >= 12 ? Math.Max(SessionFigures.WalkLast.Value, walk / 3) : 0;
         var parts = new List<PartEntry> { new(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, walk - last) };
@@ -52,7 +57,7 @@ public static class DrawUp
     {
         if (minutes > 0)
         {
-            var bout = BlockFigures.TrotBout.Value;
+            var bout = SessionFigures.ReturnBout.Value;
             parts.Add(new(Phase.Work, $"{gait} in bouts of {bout} seconds, spread out in the walk", gait, Rein.Both, minutes, Times: minutes * 60 / bout, BoutSeconds: bout, RestSeconds: 2 * bout));
         }
     }

@@ -1,4 +1,6 @@
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Sessions;
 
 namespace Hippodrome.Core.Blocks;
 
@@ -13,27 +15,34 @@ internal static class FirstSessions
             return placed;
         }
 
-        var eased = planned.Horse.ClearedOn is { } cleared ? LightDay(first, cleared)
-            : missed.RepeatsLast is { } last ? Lighter(first, last, missed.Days, k => Keeps(placed, past, planned, first with { Kind = k }))
+        if (planned.Horse.Cleared is { } cleared)
+        {
+            var steps = placed.Where(s => s.On >= from).OrderBy(s => s.On).Take(AfterClearance.Days - cleared.WorkedDays).ToList();
+            return [.. placed.Select(s => steps.IndexOf(s) is var at and >= 0 ? Step(s, cleared with { WorkedDays = cleared.WorkedDays + at }, planned) : s)];
+        }
+
+        var eased = missed.RepeatsLast is { } last ? Lighter(first, last, missed.Days, k => Keeps(placed, past, planned, first with { Kind = k }))
             : planned.Next is { } next ? AsJudged(first, next)
             : planned.Former is null && planned.Block.Return is { ShortFirstDay: true } ? ShortDay(first)
             : first;
         return [.. placed.Select(s => s == first ? eased : s)];
     }
 
-    /// <summary>Walk and trot, half an hour at most, nothing jumped.</summary>
-    private static PlacedSession LightDay(PlacedSession first, DateOnly cleared)
+    /// <summary>One of the first days after a hold: on the lunge, or led where the clearance or the day has no room for it.</summary>
+    private static PlacedSession Step(PlacedSession session, AfterClearance cleared, PlanningCase planned)
     {
-        var most = Sessions.SessionFigures.LightDay;
-        var trot = Math.Min(first.Minutes.Trot, (int)most.Value / 3);
-        return first with
+        PlanChecks.WalkFirstNeeded(planned.Horse.Horse.Age(session.On), null, out var walkFirst);
+        var parts = ClearanceSteps.Of(cleared, walkFirst);
+        int In(Gait gait) => (int)parts.Where(p => p.Gait == gait).Sum(p => p.Minutes!.Value);
+        var lunges = !cleared.NoLungeing && DayRules.MayStand(SessionKind.Lunge, session.On, planned.Block);
+        return session with
         {
-            Kind = first.Kind.IsEasy() ? first.Kind : SessionKind.Hack,
-            Minutes = new MinutesByGait(Math.Min(first.Minutes.Walk, (int)most.Value - trot), trot, 0),
+            Kind = lunges ? SessionKind.Lunge : SessionKind.InHand,
+            Minutes = new MinutesByGait(In(Gait.Walk), planned.Horse.IsOut(Gait.Trot, Conditioning.TrainingLoad.Monday(session.On)) ? 0 : In(Gait.Trot), 0),
             RungId = null,
             Efforts = null,
             Sets = null,
-            Why = new Why("After a hold the first day is light, on the lunge or the long lines before the saddle, and every ladder goes one rung down", [FormattableString.Invariant($"cleared on {cleared:d MMMM}")], most.Source),
+            Why = new Why("After a hold by steps: the lunge first, then long lines, then the saddle, and every ladder goes one rung down", [FormattableString.Invariant($"cleared on {cleared.On:d MMMM}"), $"day {cleared.WorkedDays + 1} of {AfterClearance.Days}"], SessionFigures.LightDay.Source),
         };
     }
 
@@ -70,10 +79,11 @@ internal static class FirstSessions
     private static PlacedSession ShortDay(PlacedSession first) => first with
     {
         Kind = SessionKind.Lunge,
+        ShortFirstDay = true,
         Minutes = new MinutesByGait(14, 3, 1),
         Why = new Why(
             "A short first day for a sound horse that was ridden before; after it the ramp's limits hold",
-            [$"under {BlockFigures.ShortFirstDay.Value} minutes in all", $"loose work under {BlockFigures.ShortFirstLoose.Value}, then long lines, then under {BlockFigures.ShortFirstRidden.Value} ridden", "never until it is tired"], BlockFigures.ShortFirstDay.Source),
+            [$"under {SessionFigures.ShortFirstDay.Value} minutes in all", $"loose work under {SessionFigures.ShortFirstLoose.Value}, then long lines, then under {SessionFigures.ShortFirstRidden.Value} ridden", "never until it is tired"], SessionFigures.ShortFirstDay.Source),
     };
 
     private static PlacedSession Cut(PlacedSession session, MinutesByGait from, double keep, Why why) => session with

@@ -1,23 +1,30 @@
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Sessions;
 
 namespace Hippodrome.Core.Blocks;
+
+/// <summary>Easy days after a treatment, both included.</summary>
+public sealed record EasyDays(DateOnly From, DateOnly To, string Because);
 
 /// <summary>The horse a block is planned for, as it stands today.</summary>
 /// <param name="Horse">Who.</param>
 /// <param name="Places">Where it stands on the ladders.</param>
 /// <param name="Restrictions">What it may not do.</param>
 /// <param name="HeldBecause">Why no ridden work is allowed; null when nothing holds.</param>
-/// <param name="ClearedOn">When a hold was cleared and nothing has been ridden since.</param>
+/// <param name="Cleared">A hold cleared lately, until the saddle has been reached again.</param>
 /// <param name="Aims">Its competitions, every one of them.</param>
 /// <param name="AllRound">A young horse is brought on broadly, as the approach of the yard has it; else its discipline comes first.</param>
-public sealed record HorseNow(Horse Horse, Places Places, IReadOnlyList<Restriction> Restrictions, string? HeldBecause, DateOnly? ClearedOn, IReadOnlyList<Aim> Aims, bool AllRound = true)
+public sealed record HorseNow(Horse Horse, Places Places, IReadOnlyList<Restriction> Restrictions, string? HeldBecause, AfterClearance? Cleared, IReadOnlyList<Aim> Aims, bool AllRound = true)
 {
+    /// <summary>Days on which a therapist's treatment leaves nothing hard.</summary>
+    public IReadOnlyList<EasyDays> Easy { get; init; } = [];
+
     /// <summary>Young enough that the body is still made by variety.</summary>
     public bool IsYoung(DateOnly on) => Horse.Age(on) <= BlockFigures.YoungTo.Value;
 
-    public bool InHandOnly(DateOnly on) => Horse.Age(on) <= Sessions.SessionFigures.InHandOnlyTo.Value;
+    public bool InHandOnly(DateOnly on) => Horse.Age(on) <= SessionFigures.InHandOnlyTo.Value;
 
     /// <summary>A gait is out on some day of a week: then it is out for the week, since a week is planned as a whole.</summary>
     public bool IsOut(Gait gait, DateOnly monday) => InWeek(monday).Any(r => r.NoGaits.Contains(gait));

@@ -17,7 +17,7 @@ public static class Overtaken
         var missed = MissedDays.Of(planned);
         return planned.Horse.HeldBecause is { } held ? ahead.Count > 0 ? $"Held: {held}." : null
             : plan.Weeks.Any(w => w.Monday >= monday && w.HeldUntil?.EndsWith(BlockPlanner.UntilTheVet, StringComparison.Ordinal) == true) ? "The hold has been cleared."
-            : planned.Horse.ClearedOn is { } cleared && madeOn <= cleared ? "The hold has been cleared."
+            : planned.Horse.Cleared is { } cleared && madeOn <= cleared.On ? "The hold has been cleared."
             : missed is { Says: { } says } && missed.Days > BlockFigures.CarryOnDays.Value && madeOn < planned.Today ? says
             : planned.Next is { } next ? $"A verdict was accepted: {next.Because}"
             : BrokenRule(planned, ahead) ?? OtherWeeks(planned, monday);

@@ -36,7 +36,7 @@ public static class PlanChanges
         var plan = BlockPlanner.Plan(planned, cancel);
         var missed = MissedDays.Of(planned);
         var says = planned.Horse.HeldBecause is { } held ? $"{planned.Horse.Horse.Name} is held: {held}. Nothing is planned until a vet has cleared it."
-            : planned.Horse.ClearedOn is { } cleared ? string.Create(CultureInfo.InvariantCulture, $"Cleared on {cleared:d MMMM}: a light day first, and one rung down.")
+            : planned.Horse.Cleared is { } cleared ? string.Create(CultureInfo.InvariantCulture, $"Cleared on {cleared.On:d MMMM}: the lunge first, then long lines, then the saddle, and one rung down.")
             : missed.Says ?? (planned.Next is { } next ? $"A verdict was accepted: {next.Because}." : null);
         return plan.IsFine
             ? Measures.Outcome<Replanned>.Fine(new Replanned(plan.Value, Between(planned.Former, plan.Value, planned, says), says))

@@ -3,14 +3,6 @@ using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Blocks;
 
-/// <summary>Why a horse was off.</summary>
-public enum OffBecause
-{
-    Rest,
-    Injury,
-    Illness,
-}
-
 /// <summary>One stage of a vet's plan, as typed.</summary>
 /// <param name="What">In the vet's words.</param>
 /// <param name="Weeks">How long it lasts.</param>

@@ -1,5 +1,7 @@
+using Hippodrome.Core.Conditioning;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Sessions;
 
 namespace Hippodrome.Core.Blocks;
 
@@ -54,7 +56,7 @@ public static class ReturnRamp
         var more = BlockFigures.TrotMinutesMore.Value;
         if (step <= walkWeeks)
         {
-            var walk = step * TimeOff.WalkMinutesMore.Value;
+            var walk = Whole(step);
             return new ReturnStep(step, BlockPhase.Walk, days, new MinutesByGait(walk, 0, 0), null, false, new Why(
                 "Walk under saddle, ten minutes a day in the first week, ten more each week", [$"{weeksOff} weeks off: {walkWeeks} walk weeks", $"walk week {step}: {walk} minutes a day"], TimeOff.WalkMinutesMore.Source));
         }
@@ -63,13 +65,22 @@ public static class ReturnRamp
         var after = step - walkWeeks;
         var alone = TimeOff.CanterAfterTrot.Value;
         var turns = Math.Max(0, after - alone);
-        var whole = walkWeeks * TimeOff.WalkMinutesMore.Value;
+        var whole = Whole(step);
         var (trot, canter) = Fitting(more * (Math.Min(after, alone) + (turns / 2)), more * ((turns + 1) / 2), whole);
         var inCanter = turns % 2 == 1;
         return new ReturnStep(
-            step, after <= alone ? BlockPhase.Trot : BlockPhase.Canter, days, new MinutesByGait(whole - trot - canter, trot, canter), (inCanter ? canter : trot) * 60 / BlockFigures.TrotBout.Value, turns > BlockFigures.JumpAfterCanter.Value, new Why(
+            step, after <= alone ? BlockPhase.Trot : BlockPhase.Canter, days, new MinutesByGait(whole - trot - canter, trot, canter), (inCanter ? canter : trot) * 60 / SessionFigures.ReturnBout.Value, turns > BlockFigures.JumpAfterCanter.Value, new Why(
                 $"{more} minutes more a session each week, in trot or in canter and never in both, inside the walk time",
-                [$"week {after} since trot began", $"trot {trot}, canter {canter} minutes a session", $"canter at the earliest {alone} weeks after trot"], after <= alone ? BlockFigures.TrotMinutesMore.Source : TimeOff.CanterAfterTrot.Source));
+                [$"week {after} since trot began", $"trot {trot}, canter {canter} minutes a session of {whole}", $"canter at the earliest {alone} weeks after trot"], after <= alone ? BlockFigures.TrotMinutesMore.Source : TimeOff.CanterAfterTrot.Source));
+    }
+
+    /// <summary>Ten minutes more each week to forty, however many of the weeks are walked only; from there on as any week grows.</summary>
+    private static int Whole(int step)
+    {
+        var most = TimeOff.WalkMinutesMost.Value;
+        var weeks = most / TimeOff.WalkMinutesMore.Value;
+        return step <= weeks ? step * TimeOff.WalkMinutesMore.Value
+            : (int)Math.Min(BlockFigures.MostMinutes.Value, Math.Floor((most * Math.Pow(1 + LoadFigures.WeeklyGrowth.Value, step - weeks)) + 1e-9));
     }
 
     /// <summary>Half of the session stays walk, whatever the weeks would make of it.</summary>

@@ -10,7 +10,7 @@ namespace Hippodrome.Core.Sessions;
 /// <summary>What legs and lungs can take: days of poles and fences, efforts, layouts, heat, the week after a break, the day before a competition.</summary>
 internal static class LegChecks
 {
-    public static readonly PlanCheck[] All = [TooManyPoleDays, FencesOnNeighbouringDays, TooManyFenceDays, TooManyEfforts, SameLayoutAgain, PolesInHandTooLong, LongInFirstWeekBack, HotDay, BigFenceBeforeCompetition];
+    public static readonly PlanCheck[] All = [TooManyPoleDays, FencesOnNeighbouringDays, TooManyFenceDays, TooManyEfforts, SameLayoutAgain, PolesInHandTooLong, HotDay, HeightMissing, FenceTooHigh, YoungFences, BigFenceBeforeCompetition];
 
     private static PlanFault? TooManyPoleDays(PlanContext c)
     {
@@ -61,20 +61,13 @@ internal static class LegChecks
     private static PlanFault? PolesInHandTooLong(PlanContext c)
     {
         var limit = SessionFigures.InHandPoles;
-        var minutes = c.Plan.Parts.Where(p => c.SetUpOf(p)?.HasPoles == true).Sum(p => p.Minutes);
-        return c.Plan.Manner != Manner.InHand || c.Horse.Experience != Experience.Green || minutes <= limit.Value ? null : Soft(
+        var minutes = c.Plan.Parts.Where(p => p.Manner == Manner.InHand && c.SetUpOf(p)?.HasPoles == true).Sum(p => p.Minutes);
+        return c.Horse.Experience != Experience.Green || minutes <= limit.Value ? null : Soft(
             nameof(PolesInHandTooLong), Minutes("{0} minutes of poles in hand are long for a green horse.", minutes), $"Keep them to {limit.Value} minutes, about twice a week.",
             new Why("A few minutes of poles in hand, about twice a week", [Minutes("{0} minutes planned", minutes)], limit.Source));
     }
 
-    private static PlanFault? LongInFirstWeekBack(PlanContext c)
-    {
-        var limit = SessionFigures.FirstWeekBack;
-        return BackSince(c.RiddenOn ?? [], c.Plan.On) is not { } back || c.Plan.Minutes <= limit.Value || c.Plan.Manner == Manner.InHand ? null : Soft(
-            nameof(LongInFirstWeekBack), Minutes("{0} minutes in its first week back.", c.Plan.Minutes), $"Keep it to {limit.Value} minutes.",
-            new Why("In the first week after a long break sessions stay short", [string.Create(CultureInfo.InvariantCulture, $"back in work since {back:d MMMM}, after {SessionFigures.LongBreak.Value} days or more")], limit.Source));
-    }
-
+    /// <summary>Halved are trot, canter, sets and efforts; never the walk first or the cool-down.</summary>
     private static PlanFault? HotDay(PlanContext c)
     {
         if (c.Heat is not { Care: >= HeatCare.Halve } heat)
@@ -82,34 +75,61 @@ internal static class LegChecks
             return null;
         }
 
-        var most = heat.Care == HeatCare.Halve ? SessionFigures.HotWork.Value : 0;
-        return c.Plan.Parts.Where(IsFast).Sum(p => p.Minutes) <= most ? null : Soft(
-            nameof(HotDay), $"The heat of the day says: {heat.Says}.", most > 0 ? $"Trot and canter for {most} minutes at most, or ride early." : "Walk only, or another day.", heat.Why);
+        var halved = heat.Care == HeatCare.Halve;
+        var (minutes, efforts) = halved ? (SessionFigures.HotWork.Value, HotEfforts(c)) : (0, 0);
+        var worked = heat.Care != HeatCare.None || c.Plan.IsLed;
+        return worked && c.Plan.Parts.Where(IsFast).Sum(p => p.Minutes) <= minutes && c.EffortsCounted <= efforts ? null : Soft(
+            nameof(HotDay), $"The heat of those hours says: {heat.Says}.",
+            halved ? FormattableString.Invariant($"Trot and canter for {minutes} minutes at most{(c.HasFence ? $", {efforts:0.#} efforts" : "")}, or ride early.") : heat.Care == HeatCare.WalkOnly ? "Walk only, or another hour." : "No work: another day.", heat.Why);
     }
+
+    /// <summary>Half of what this horse may jump in a session.</summary>
+    internal static double HotEfforts(PlanContext c) => SessionFigures.MostEfforts(c.Horse.Experience).Value / 2.0;
 
     internal static bool IsFast(Part part) => part.Gait is Gait.Trot or Gait.Canter or Gait.Gallop;
 
+    /// <summary>Until somebody says how high, they are held to be at the horse's limit.</summary>
+    private static PlanFault? HeightMissing(PlanContext c)
+    {
+        var part = c.Plan.Parts.FirstOrDefault(p => PartDose.Of(p, c.SetUpOf(p)).HeightMissing);
+        return part is null ? null : Soft(
+            nameof(HeightMissing), $"{part.What}: fences without a height.", "Say how high they are.",
+            new Why("A fence without a height is held to be at the horse's limit", [string.Create(CultureInfo.InvariantCulture, $"held to be {HeightLimit.Unknown(c).Metres:0.00} m")], SessionFigures.HighestFence(c.Horse.Experience).Source));
+    }
+
+    private static PlanFault? FenceTooHigh(PlanContext c)
+    {
+        var limit = HeightLimit.Of(c);
+        return c.HighestFence.Metres <= limit.Metres + Hair ? null : Soft(
+            nameof(FenceTooHigh), string.Create(CultureInfo.InvariantCulture, $"A fence of {c.HighestFence.Metres:0.00} m is over this horse's limit."), string.Create(CultureInfo.InvariantCulture, $"{limit.Metres:0.00} m at most."),
+            new Why("Height by how far the horse has come, and by its next competition", [c.Horse.Experience.ToString().ToLowerInvariant(), string.Create(CultureInfo.InvariantCulture, $"limit {limit.Metres:0.00} m")], SessionFigures.HighestFence(c.Horse.Experience).Source));
+    }
+
+    /// <summary>At four, ridden and going well: once a week and half of a green horse's budget.</summary>
+    private static PlanFault? YoungFences(PlanContext c)
+    {
+        var most = SessionFigures.MostEffortsGreen.Value * SessionFigures.YoungBudget.Value;
+        var again = Week(c).Any(d => d.Fences);
+        return c.Age != SessionFigures.FirstFencesAge.Value || !c.HasFence || (!again && c.EffortsCounted <= most) ? null : Soft(
+            nameof(YoungFences), again ? "Fences for the second time in seven days, at age 4." : string.Create(CultureInfo.InvariantCulture, $"{c.EffortsCounted:0.#} efforts are many at age 4."), string.Create(CultureInfo.InvariantCulture, $"Once a week, {most:0.#} efforts at most, a low cross-pole from trot."),
+            new Why("At four a few small fences, once a week", [Aged(c), string.Create(CultureInfo.InvariantCulture, $"{c.EffortsCounted:0.#} efforts counted")], SessionFigures.YoungBudget.Source));
+    }
+
+    private const double Hair = 1e-9;
+
+    /// <summary>The day before a competition: nothing within 20 cm of its height, and few efforts, counted by stages.</summary>
     private static PlanFault? BigFenceBeforeCompetition(PlanContext c)
     {
-        var limit = SessionFigures.DayBeforeEfforts;
         if (c.Competition is not { } aim || aim.DaysLeft(c.Plan.On) != 1)
         {
             return null;
         }
 
-        var atHeight = aim.Height is { } height && c.HighestFence >= height;
-        return !atHeight && c.EffortsCounted <= limit.Value ? null : Soft(
-            nameof(BigFenceBeforeCompetition), $"{aim.Name} is tomorrow, and this is {(atHeight ? "as high as it" : "a lot of jumping")}.", $"A small grid, {limit.Value} efforts at most, nothing at the height of the competition.",
-            new Why("The day before, a light grid keeps a jumper sharp; a big fence takes from tomorrow", [string.Create(CultureInfo.InvariantCulture, $"{c.EffortsCounted:0.#} efforts counted, highest {c.HighestFence.Metres:0.00} m")], limit.Source));
-    }
-
-    /// <summary>The day it came back into work, where the plan falls within a week of that; null otherwise, and where nothing is known.</summary>
-    internal static DateOnly? BackSince(IReadOnlyList<DateOnly> riddenOn, DateOnly planned)
-    {
-        var days = riddenOn.Where(d => d < planned).Append(planned).Distinct().Order().ToList();
-        return days.Zip(days.Skip(1))
-            .Where(d => d.Second.DayNumber - d.First.DayNumber >= SessionFigures.LongBreak.Value && planned.DayNumber - d.Second.DayNumber < 7)
-            .Select(d => (DateOnly?)d.Second).LastOrDefault();
+        var (most, under) = (SessionFigures.DayBeforeEfforts, SessionFigures.UnderCompetition);
+        var nearHeight = aim.Height is { } height && c.HasFence && c.HighestFence.Metres > height.Metres - under.Value + Hair;
+        return !nearHeight && c.EffortsCounted <= most.Value ? null : Soft(
+            nameof(BigFenceBeforeCompetition), $"{aim.Name} is tomorrow, and this is {(nearHeight ? "close to its height" : "a lot of jumping")}.", $"A small grid in stages, {most.Value} efforts at most, nothing within {under.Value * 100:0} cm of the height of the competition.",
+            new Why("The day before, a light grid keeps a jumper sharp; a big fence takes from tomorrow", [string.Create(CultureInfo.InvariantCulture, $"{c.EffortsCounted:0.#} efforts counted, highest {c.HighestFence.Metres:0.00} m")], under.Source));
     }
 
     /// <summary>The six days before, done or planned.</summary>

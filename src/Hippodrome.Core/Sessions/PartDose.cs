@@ -1,3 +1,4 @@
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Setups;
 
@@ -7,35 +8,68 @@ namespace Hippodrome.Core.Sessions;
 /// <param name="Passes">Passes over poles.</param>
 /// <param name="Fences">Every fence jumped; a height nobody gave is null.</param>
 /// <param name="Counted">The same with small ones and bounces counted half.</param>
-public sealed record PartDose(int Passes, IReadOnlyList<(Distance? Height, bool Bounce)> Fences, double Counted)
+public sealed record PartDose(int Passes, IReadOnlyList<FenceInPart> Fences, double Counted)
 {
-    /// <summary>Poles are counted apart from fences, as passes.</summary>
+    /// <summary>Somebody jumps, and nobody has said how high.</summary>
+    public bool HeightMissing => Fences.Any(f => f.Height is null);
+
+    /// <summary>The highest fence; nothing where none is jumped or no height is known.</summary>
+    public Distance Highest => Fences.Select(f => f.Height ?? Distance.Zero).DefaultIfEmpty(Distance.Zero).Max();
+
+    /// <summary>The same with every fence that has no height at this one.</summary>
+    internal PartDose At(Distance height)
+    {
+        List<FenceInPart> fences = [.. Fences.Select(f => f.Height is null ? f with { Height = height } : f)];
+        return this with { Fences = fences, Counted = fences.Sum(Counts) };
+    }
+
+    /// <summary>
+    /// A fence is a fence however it was entered: as what stands, as a number, as an exercise of the library or as a rung.
+    /// Poles are counted apart, as passes.
+    /// </summary>
+    /// <param name="part">The part.</param>
+    /// <param name="setUp">What stands in it, if anything does.</param>
     public static PartDose Of(Part part, SetUp? setUp)
     {
         ArgumentNullException.ThrowIfNull(part);
-        if (setUp is { HasFence: true })
+        var fences = setUp is { HasFence: true } ? OverSetUp(part, setUp) : ByNumber(part);
+        return new PartDose(setUp is { HasFence: false, HasPoles: true } ? Goes(part) : 0, fences, fences.Sum(Counts));
+    }
+
+    /// <summary>Built up in stages, each go counts only what stands in it; the goes that are left go over the whole.</summary>
+    private static List<FenceInPart> OverSetUp(Part part, SetUp setUp)
+    {
+        var whole = setUp.Fences.Select(f => new FenceInPart(f.Height, f.Bounce)).ToList();
+        if (part.Efforts is { } number)
         {
-            var inOneGo = setUp.Fences;
-            var all = part.Efforts ?? Goes(part) * inOneGo.Count;
-            List<(Distance? Height, bool Bounce)> jumped = [.. Enumerable.Range(0, all).Select(i => inOneGo[i % inOneGo.Count]).Select(f => ((Distance?)f.Height, f.Bounce))];
-            return new PartDose(0, jumped, jumped.Sum(Counts));
+            return [.. Enumerable.Range(0, number).Select(i => whole[i % whole.Count])];
         }
 
-        if (setUp is { HasPoles: true })
-        {
-            return new PartDose(Goes(part), [], 0);
-        }
+        var goes = Goes(part);
+        var staged = setUp is FenceLine line && (part.InStages ?? whole.Count >= SessionFigures.StagedFrom.Value) ? BuildStages.Of(line) : [];
+        var built = staged.SelectMany(s => Enumerable.Repeat(s.Fences, s.Passes)).Take(goes).ToList();
+        return [.. built.SelectMany(s => s.Select(f => new FenceInPart(f.Height, f.Bounce))), .. Enumerable.Repeat(whole, goes - built.Count).SelectMany(f => f)];
+    }
 
-        List<(Distance? Height, bool Bounce)> unnamed = [.. Enumerable.Repeat<(Distance? Height, bool Bounce)>((null, false), part.Efforts ?? 0)];
-        return new PartDose(0, unnamed, unnamed.Count);
+    private static List<FenceInPart> ByNumber(Part part)
+    {
+        var rung = part.Rung ?? (part.Exercise is { } exercise ? Catalogue.Rung(exercise.RungId) : null);
+        var number = part.Efforts ?? (rung?.IsOverFences() == true ? Goes(part) : 0);
+        Distance? height = (part.HeightMetres ?? part.Exercise?.HeightMetres) is { } metres ? Distance.FromMetres(metres) : null;
+        return [.. Enumerable.Repeat(new FenceInPart(height, false), number)];
     }
 
     /// <summary>Half under the height that is stepped over, and half for the second of a bounce.</summary>
-    private static double Counts((Distance? Height, bool Bounce) fence) =>
+    private static double Counts(FenceInPart fence) =>
         fence.Bounce || fence.Height?.Metres < SessionFigures.HalfEffortUnder.Value ? 0.5 : 1;
 
     private static int Goes(Part part) => part.Times ?? Math.Max(1, (int)Math.Floor(part.Minutes / SessionFigures.MinutesPerGo.Value));
 }
+
+/// <summary>One fence jumped in a part, and whether it is the second of a bounce.</summary>
+/// <param name="Height">Null where nobody gave one.</param>
+/// <param name="Bounce">No stride before it.</param>
+public sealed record FenceInPart(Distance? Height, bool Bounce);
 
 internal static class PartSetUps
 {

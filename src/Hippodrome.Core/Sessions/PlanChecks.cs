@@ -14,6 +14,9 @@ public sealed record PlanFault(string Rule, string Says, string Mend, bool Hard,
     /// <summary>What mends it at one stroke, the likeliest first; none where only a person can.</summary>
     public IReadOnlyList<Mend> Mends { get; init; } = [];
 
+    /// <summary>The rung on which a trainer who knows better may place the horse; null where that would not mend it.</summary>
+    public string? PlaceOn { get; init; }
+
     /// <summary>The trainer's word why a soft fault stays; null where nobody has kept it.</summary>
     public string? KeptBecause { get; init; }
 }
@@ -27,7 +30,7 @@ public static class PlanChecks
     /// <summary>The check that speaks of feet, which lists that show the feet themselves leave out.</summary>
     public const string OfFeet = nameof(TackChecks.OverdueFeet);
 
-    private static readonly PlanCheck[] All = [.. CautionChecks.All, .. ShapeChecks.All, .. LegChecks.All, .. TackChecks.All];
+    private static readonly PlanCheck[] All = [.. CautionChecks.All, .. ShapeChecks.All, .. LegChecks.All, .. ChangeChecks.All, .. TackChecks.All];
 
     /// <summary>Every fault of a plan, hard ones first, those kept with a word last.</summary>
     public static IReadOnlyList<PlanFault> Check(PlanContext context)

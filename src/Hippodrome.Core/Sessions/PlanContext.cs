@@ -9,7 +9,51 @@ using Hippodrome.Core.Weather;
 namespace Hippodrome.Core.Sessions;
 
 /// <summary>A day near the planned one and what it asked of the legs.</summary>
-public sealed record NearbyDay(DateOnly On, bool Poles, bool Fences);
+public sealed record NearbyDay(DateOnly On, bool Poles, bool Fences)
+{
+    /// <summary>What a session asks, however its poles and fences were entered.</summary>
+    public static NearbyDay Of(SessionPlan plan, IReadOnlyDictionary<Guid, SetUp>? setUps)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        return new NearbyDay(plan.On, plan.Parts.Any(p => p.SetUpOf(setUps)?.HasPoles == true), plan.Parts.Any(p => PartDose.Of(p, p.SetUpOf(setUps)).Fences.Count > 0));
+    }
+}
+
+/// <summary>A hold that has been cleared, and how far the horse has come since.</summary>
+/// <param name="On">The day it was cleared.</param>
+/// <param name="WorkedDays">Days it has been worked since, each level and steady.</param>
+/// <param name="NoLungeing">The clearance rules lungeing out: it is led instead.</param>
+public sealed record AfterClearance(DateOnly On, int WorkedDays, bool NoLungeing)
+{
+    /// <summary>The lunge, the long lines, the saddle: a day each.</summary>
+    public const int Days = 3;
+
+    /// <summary>Where a horse is after a clearance; null once the saddle has been reached.</summary>
+    /// <param name="on">The day it was cleared.</param>
+    /// <param name="workedOn">Days it was worked, in any order.</param>
+    /// <param name="before">The day that is planned.</param>
+    /// <param name="noLungeing">The clearance rules lungeing out.</param>
+    public static AfterClearance? Of(DateOnly on, IEnumerable<DateOnly> workedOn, DateOnly before, bool noLungeing)
+    {
+        var days = workedOn.Where(d => d >= on && d < before).Distinct().Count();
+        return before < on || days >= Days ? null : new AfterClearance(on, days, noLungeing);
+    }
+}
+
+/// <summary>What a return to work leaves for one session.</summary>
+/// <param name="Walk">Minutes in all.</param>
+/// <param name="Trot">Minutes of trot in them.</param>
+/// <param name="Canter">Minutes of canter in them.</param>
+/// <param name="MayJump">Canter has been steady long enough.</param>
+/// <param name="MayWalkPoles">Poles in walk, from the trot weeks on.</param>
+/// <param name="Binding">After injury or illness, or in a vet's stage: no word goes round it.</param>
+/// <param name="MayShortFirstDay">The first week after rest, in which a short first day may stand in for a walk day.</param>
+/// <param name="Why">Rule, inputs, source.</param>
+public sealed record RampLimit(int Walk, int Trot, int Canter, bool MayJump, bool MayWalkPoles, bool Binding, bool MayShortFirstDay, Why Why)
+{
+    /// <summary>Everything in a session.</summary>
+    public int Total => Walk + Trot + Canter;
+}
 
 /// <summary>All that a plan is checked against.</summary>
 /// <param name="Horse">Whose it is.</param>
@@ -17,22 +61,48 @@ public sealed record NearbyDay(DateOnly On, bool Poles, bool Fences);
 /// <param name="SetUps">The set-ups its parts name.</param>
 /// <param name="Nearby">Other days within a week of it, done or planned.</param>
 /// <param name="TemperatureC">What the thermometer says, if anyone looked.</param>
-/// <param name="HeldBecause">Why no ridden work is allowed until a vet clears it; null when nothing holds.</param>
+/// <param name="HeldBecause">Why no work is allowed until a vet clears it; null when nothing holds.</param>
 /// <param name="Places">Where the horse stands on the ladders; null when nobody has said.</param>
 /// <param name="Restrictions">What it may not do, whatever the day; only those that hold on the plan's day are looked at.</param>
 /// <param name="Tack">The bits and aids it is ridden in.</param>
 /// <param name="Feet">When its feet are due.</param>
-/// <param name="ClearedOn">The day a hold was cleared, when it has not been worked since.</param>
-/// <param name="Heat">The heat of the day, if it is known.</param>
-/// <param name="RiddenOn">Days it was ridden before the plan's, in any order.</param>
+/// <param name="Heat">The heat of the hours it is ridden in, if it is known.</param>
 /// <param name="Layouts">What stood in the sessions before it that had something standing, the latest first.</param>
 /// <param name="RepeatsUntilEasy">The trainer repeats the same question with this horse, on purpose.</param>
 /// <param name="Competition">The next competition on the plan's day or after.</param>
 public sealed record PlanContext(
     Horse Horse, SessionPlan Plan, IReadOnlyDictionary<Guid, SetUp> SetUps, IReadOnlyList<NearbyDay> Nearby, double? TemperatureC = null, string? HeldBecause = null, Places? Places = null, IReadOnlyList<Restriction>? Restrictions = null,
-    IReadOnlyList<Tack>? Tack = null, CareDue? Feet = null, DateOnly? ClearedOn = null,
-    HeatAdvice? Heat = null, IReadOnlyList<DateOnly>? RiddenOn = null, IReadOnlyList<IReadOnlySet<string>>? Layouts = null, bool RepeatsUntilEasy = false, Aim? Competition = null)
+    IReadOnlyList<Tack>? Tack = null, CareDue? Feet = null,
+    HeatAdvice? Heat = null, IReadOnlyList<IReadOnlySet<string>>? Layouts = null, bool RepeatsUntilEasy = false, Aim? Competition = null)
 {
+    /// <summary>The vet who has allowed walking in hand while the horse is held; null where nobody has.</summary>
+    public string? WalkInHandBy { get; init; }
+
+    /// <summary>A hold cleared lately, until the saddle has been reached again; null where there is none.</summary>
+    public AfterClearance? Cleared { get; init; }
+
+    /// <summary>What a return to work leaves; null where there is none.</summary>
+    public RampLimit? Ramp { get; init; }
+
+    /// <summary>Calm sits of a first month so far, with walk both ways.</summary>
+    public int CalmSits { get; init; }
+
+    /// <summary>The latest day on which flying changes boiled over.</summary>
+    public DateOnly? ChangesBoiledOver { get; init; }
+
+    /// <summary>A therapist was there and it has not been ridden since: the next ride loosens.</summary>
+    public DateOnly? TreatedOn { get; init; }
+
+    /// <summary>The horse's strides, where figures are measured against them.</summary>
+    public StrideCard? Card { get; init; }
+
+    /// <summary>A leg that touches again and again and that nobody has looked at yet, in words; null where there is none.</summary>
+    public Why? SameLeg { get; init; }
+
+    /// <summary>The step after a hold, led where the clearance or a restriction rules lungeing out.</summary>
+    internal AfterClearance? Step => Cleared is { } cleared && (Restrictions ?? []).Any(r => r.HoldsOn(Plan.On) && r.NoStrands.Contains(Strand.Lunge)) ? cleared with { NoLungeing = true } : Cleared;
+
+    /// <summary>The rungs that its parts name.</summary>
     public IEnumerable<Rung> PlannedRungs => Plan.Parts.Select(p => p.Rung).OfType<Rung>().Distinct();
 
     public int Age => Horse.Age(Plan.On);
@@ -42,26 +112,36 @@ public sealed record PlanContext(
     /// <summary>The kinds of work planned: strands of its rungs, jumping and poles for what stands, else flatwork.</summary>
     public IReadOnlyList<Strand> Kinds => [.. Plan.Parts.Where(SessionTotals.IsWork).Select(Kind).Distinct().Order()];
 
-    public Distance HighestFence => PlannedSetUps.Where(s => s.HasFence).Select(s => s.HighestFence).DefaultIfEmpty(Distance.Zero).MaxBy(h => h.Metres);
+    /// <summary>The highest fence; one without a height is held to be at the horse's limit.</summary>
+    public Distance HighestFence => Plan.Parts.Select(p => DoseOf(p).Highest).DefaultIfEmpty(Distance.Zero).Max();
 
-    public bool HasFence => PlannedSetUps.Any(s => s.HasFence);
+    public bool HasFence => Plan.Parts.Any(p => DoseOf(p).Fences.Count > 0);
 
     public bool HasPoles => PlannedSetUps.Any(s => s.HasPoles);
 
     /// <summary>Efforts as they are counted against the budget.</summary>
-    public double EffortsCounted => Plan.Parts.Sum(p => PartDose.Of(p, SetUpOf(p)).Counted);
+    public double EffortsCounted => Plan.Parts.Sum(p => DoseOf(p).Counted);
 
     internal SetUp? SetUpOf(Part part) => part.SetUpOf(SetUps);
 
-    /// <summary>A fence stands in this part, or its rung is jumped.</summary>
-    internal bool IsJumped(Part part) => SetUpOf(part)?.HasFence == true || (part.Rung is { } rung && rung.IsJumped());
+    /// <summary>What a part asks, with fences of no height at the horse's limit.</summary>
+    internal PartDose DoseOf(Part part)
+    {
+        var dose = PartDose.Of(part, SetUpOf(part));
+        return dose.HeightMissing ? dose.At(HeightLimit.Unknown(this)) : dose;
+    }
+
+    /// <summary>A fence is jumped in this part, or its rung belongs to a ladder of fences.</summary>
+    internal bool IsJumped(Part part) => (part.Rung is { } rung && rung.IsJumped()) || DoseOf(part).Fences.Count > 0;
+
+    /// <summary>The strands that a part works on, by its rung, by what stands and by how the horse is worked.</summary>
+    internal IEnumerable<Strand> StrandsOf(Part part)
+    {
+        var asked = ImpliedRungs.Of(part, SetUpOf(part), DoseOf(part)).Select(any => any[0].Strand);
+        Strand[] worked = part.Manner is Manner.Lunged or Manner.Loose ? [Strand.Lunge] : [];
+        return asked.Concat(worked).Distinct();
+    }
 
     private Strand Kind(Part part) =>
-        part.Rung?.Strand ?? (SetUpOf(part) is { } setUp ? setUp.HasFence ? Strand.Jumping : setUp.HasPoles ? Strand.Poles : Strand.Flatwork : Strand.Flatwork);
-}
-
-internal static class RungKinds
-{
-    /// <summary>Something is jumped on this rung.</summary>
-    public static bool IsJumped(this Rung rung) => rung.Strand is Strand.Grids or Strand.Jumping or Strand.Narrow or Strand.CrossCountry;
+        part.Rung?.Strand ?? (DoseOf(part).Fences.Count > 0 ? Strand.Jumping : SetUpOf(part)?.HasPoles == true ? Strand.Poles : Strand.Flatwork);
 }

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 
@@ -19,15 +20,27 @@ internal static class PlanMends
         var plan = c.Plan;
         return rule switch
         {
-            "LamenessHold" or "TooYoungToRide" => [new("Make it work in hand, walk only", (Without(plan, p => p.Gait is not (Gait.Walk or Gait.Halt or Gait.ReinBack) || c.IsJumped(p))) with { Manner = Manner.InHand })],
+            "LamenessHold" => c.WalkInHandBy is null ? [] : [LedWalk(c)],
+            "TooYoungToRide" => [LedWalk(c)],
             "TooLongForItsAge" => [ShortenTo(plan, SessionFigures.InHandMinutes.Value)],
             "Restricted" => [new("Take what is restricted out", Without(plan, p => IsRestricted(c, p)))],
-            "TooYoungForRung" => [new("Take that work out", Without(plan, p => p.Rung is { } rung && c.Age < rung.YoungestAge.Value))],
+            "TooYoungForRung" => [new("Take that work out", Without(plan, p => CautionChecks.IsTooYoung(c, p)))],
+            "RungSkipped" => [new("Take that work out", Without(plan, p => CautionChecks.SkippedIn(c, p) is not null))],
+            "RampExceeded" => [new("Cut it to what its return leaves", Ramped(c, c.Ramp!))],
+            "StepsAfterClearance" => [new("Make it the step it is at", Stepped(c, c.Step!))],
+            "FirstMonth" => [new("Make it a calm sit", Sit(c))],
+            "TooManyStepsBack" => [new("Take the steps back out", Without(plan, p => CautionChecks.StepsBack(c, p) > SessionFigures.YoungStepsBack.Value))],
+            "SameLegTouches" => [new("Take the poles and fences out", Without(plan, p => c.SetUpOf(p)?.HasPoles == true || c.IsJumped(p)))],
+            "ChangesWithoutNumber" or "TooManyChanges" => [new("Two askings, and leave it", Numbered(c))],
+            "ChangesTooEarly" => [new("Move the changes to the end", ChangesLast(c))],
+            "MostlyChanges" or "ChangesAfterBoilingOver" or "ChangeNearCorner" => [new("Take the flying changes out", Without(plan, p => ChangeChecks.Learned(c).Contains(p)))],
+            "FenceTooHigh" => [new("Take the fences out", Without(plan, c.IsJumped))],
+            "HeightMissing" => [new(FormattableString.Invariant($"They are {HeightLimit.Unknown(c).Metres:0.00} m"), With(plan, p => PartDose.Of(p, c.SetUpOf(p)).HeightMissing ? p.ToEntry() with { HeightMetres = HeightLimit.Unknown(c).Metres } : p.ToEntry()))],
+            "YoungFences" => [FewerEfforts(c, (int)(SessionFigures.MostEffortsGreen.Value * SessionFigures.YoungBudget.Value)), new("Take the fences out", Without(plan, c.IsJumped))],
             "FenceWithoutHelper" => [Helped(plan), new("Take the fences out", Without(plan, c.IsJumped))],
             "RaisedPolesWithoutHelper" => [Helped(plan), new("Take the raised poles out", Without(plan, p => c.SetUpOf(p)?.HasRaisedPole == true))],
             "RungWithoutHelper" => [Helped(plan), new("Take that work out", Without(plan, p => p.Rung is { Helper: true } rung && !rung.IsJumped()))],
             "RungNotOpen" => [new("Take that work out", Without(plan, p => p.Rung is { } rung && c.Places is { } places && !places.Reached(rung) && places.Missing(rung, c.Age).Count > 0))],
-            "NotLightAfterHold" => [new("Make it a light day", Light(c))],
             "WalkFirstTooShort" => [WalkFirst(c)],
             "NoCoolDown" => [WalkLast(plan)],
             "NewWorkTooEarly" => [new("Move the new work to the end", NewWorkLast(plan))],
@@ -41,8 +54,7 @@ internal static class PlanMends
             "BigFenceBeforeCompetition" => [new("Take the fences out", Without(plan, c.IsJumped))],
             "SameLayoutAgain" => [new("Take it out today", Without(plan, p => Setups.Layout.KeyOf(c.SetUpOf(p)) is { } key && c.Layouts!.Take(2).All(l => l.Contains(key))))],
             "PolesInHandTooLong" => [new($"Cut the poles to {SessionFigures.InHandPoles.Value} minutes", CutParts(plan, p => c.SetUpOf(p)?.HasPoles == true, SessionFigures.InHandPoles.Value))],
-            "LongInFirstWeekBack" => [ShortenTo(plan, SessionFigures.FirstWeekBack.Value)],
-            "HotDay" => c.Heat!.Care == Weather.HeatCare.Halve ? [new($"Cut trot and canter to {SessionFigures.HotWork.Value} minutes", CutParts(plan, LegChecks.IsFast, SessionFigures.HotWork.Value))] : [new("Walk only", Without(plan, p => LegChecks.IsFast(p) || c.IsJumped(p)))],
+            "HotDay" => c.Heat!.Care == Weather.HeatCare.None ? [] : c.Heat.Care == Weather.HeatCare.Halve ? [Halved(c)] : [new("Walk only", Without(plan, p => LegChecks.IsFast(p) || c.IsJumped(p)))],
             "TackNotAllowed" => [new("Leave that piece at home", plan.ToEntry() with { TackIds = [.. plan.TackIds.Except((c.Tack ?? []).Where(t => !c.Kinds.All(t.IsFor) || (t.FencesFrom is { } from && c.HighestFence < from)).Select(t => t.Id))] })],
             _ => [],
         };
@@ -58,7 +70,7 @@ internal static class PlanMends
         string.Create(CultureInfo.InvariantCulture, $"Move it to {plan.On.AddDays(days):dddd d MMMM}"), plan.ToEntry() with { On = plan.On.AddDays(days) });
 
     private static bool IsRestricted(PlanContext c, Part part) => (c.Restrictions ?? []).Where(r => r.HoldsOn(c.Plan.On)).Any(r =>
-        r.NoGaits.Contains(part.Gait) || (part.Rung is { } rung && r.NoStrands.Contains(rung.Strand)) || CautionChecks.IsTooHigh(c, part, r));
+        r.NoGaits.Contains(part.Gait) || c.StrandsOf(part).Any(r.NoStrands.Contains) || CautionChecks.IsTooHigh(c, part, r));
 
     private static Mend WalkFirst(PlanContext c)
     {
@@ -115,12 +127,81 @@ internal static class PlanMends
         return Without(plan, p => p.Phase == Phase.NewWork && !string.Equals(p.What, first, StringComparison.OrdinalIgnoreCase));
     }
 
-    private static SessionEntry Light(PlanContext c)
+    private static Mend LedWalk(PlanContext c) => new(
+        "Make it work in hand, walk only",
+        InManner(Without(c.Plan, p => p.Gait is not (Gait.Walk or Gait.Halt or Gait.ReinBack) || c.IsJumped(p) || (c.HeldBecause is not null && (c.SetUpOf(p) is not null || p.Gait == Gait.ReinBack))), Manner.InHand));
+
+    private static SessionEntry InManner(SessionEntry entry, Manner manner) => entry with { Manner = manner, Parts = [.. entry.Parts!.Select(p => p with { Manner = manner })] };
+
+    /// <summary>What jumps or is too fast goes; then the minutes are cut, the fastest gait first.</summary>
+    private static SessionEntry Ramped(PlanContext c, RampLimit ramp)
     {
-        var calm = Without(c.Plan, p => p.Gait is Gait.Canter or Gait.Gallop || c.IsJumped(p));
-        var minutes = calm.Parts!.Sum(p => p.Minutes ?? 0);
-        var fits = Math.Min(1, SessionFigures.LightDay.Value / Math.Max(1, minutes));
-        return calm with { Parts = [.. calm.Parts!.Select(p => p with { Minutes = Half(p.Minutes!.Value * fits) })] };
+        bool Poles(Part p) => c.SetUpOf(p)?.HasPoles == true;
+        var parts = c.Plan.Parts
+            .Where(p => ramp.MayJump || (!c.IsJumped(p) && (!Poles(p) || (ramp.MayWalkPoles && p.Gait == Gait.Walk))))
+            .Where(p => (ramp.Canter > 0 || p.Gait is not (Gait.Canter or Gait.Gallop)) && (ramp.Trot > 0 || p.Gait != Gait.Trot)).ToList();
+        if (parts.Count == 0)
+        {
+            return c.Plan.ToEntry() with { Parts = [] };
+        }
+
+        List<PartEntry> Cut(Func<Part, bool> which, double most)
+        {
+            var all = parts.Where(which).Sum(p => p.Minutes);
+            return [.. parts.Select(p => which(p) && all > most ? Scaled(p, most / all) : p.ToEntry())];
+        }
+
+        var plan = c.Plan.With(Cut(p => p.Gait is Gait.Canter or Gait.Gallop, ramp.Canter));
+        parts = [.. plan.Parts];
+        plan = plan.With(Cut(p => p.Gait == Gait.Trot, ramp.Trot));
+        parts = [.. plan.Parts];
+        var fast = plan.MinutesOf(Gait.Trot, Gait.Canter, Gait.Gallop);
+        return plan.With(Cut(p => p.Gait is not (Gait.Trot or Gait.Canter or Gait.Gallop) && p.Manner != Manner.InHand, Math.Max(1, ramp.Total - fast))).ToEntry();
+    }
+
+    /// <summary>On the lunge, or led; from the second day the long lines after it; then a few minutes of walk in the saddle.</summary>
+    private static SessionEntry Stepped(PlanContext c, AfterClearance cleared)
+    {
+        PlanChecks.WalkFirstNeeded(c.Age, c.TemperatureC, out var walkFirst);
+        return c.Plan.ToEntry() with { Manner = cleared.NoLungeing ? Manner.InHand : Manner.Lunged, Parts = ClearanceSteps.Of(cleared, walkFirst) };
+    }
+
+    private static SessionEntry Sit(PlanContext c)
+    {
+        var early = c.CalmSits < SessionFigures.CalmSits.Value;
+        var ridden = c.Plan.Parts.Where(p => p.Manner == Manner.Ridden).ToList();
+        var kept = early ? ridden.Where(p => p.Gait is Gait.Walk or Gait.Halt) : ridden;
+        var most = early ? SessionFigures.FirstSit.Value : SessionFigures.FirstMonthSession.Value / 2.0;
+        var saddle = kept.Sum(p => p.Minutes);
+        var ground = c.Plan.Parts.Where(p => p.Manner != Manner.Ridden).ToList();
+        var room = SessionFigures.FirstMonthSession.Value - Math.Min(saddle, most);
+        var onGround = ground.Sum(p => p.Minutes);
+        var sits = saddle == 0
+            ? [new PartEntry(Phase.Work, "Sit, led in walk on both reins", Gait.Walk, Rein.Both, most) { Manner = Manner.Ridden }]
+            : kept.Select(p => saddle > most ? Scaled(p, most / saddle) : p.ToEntry()).ToArray();
+        var onFoot = ground.Select(p => onGround > room ? Scaled(p, room / onGround) : p.ToEntry()).ToList();
+        return c.Plan.ToEntry() with { Parts = [.. onFoot.Concat(sits).OrderBy(p => p.Phase)] };
+    }
+
+    private static SessionEntry Numbered(PlanContext c)
+    {
+        var learned = ChangeChecks.Learned(c).ToList();
+        var two = learned.Take(SessionFigures.ChangesAsked.Value / 2).ToList();
+        return c.Plan.ToEntry() with { Parts = [.. c.Plan.Parts.Where(p => !learned.Contains(p) || two.Contains(p)).Select(p => two.Contains(p) ? p.ToEntry() with { Times = SessionFigures.ChangesAsked.Value / 2 } : p.ToEntry())] };
+    }
+
+    private static SessionEntry ChangesLast(PlanContext c)
+    {
+        var learned = ChangeChecks.Learned(c).ToList();
+        var asNew = c.Plan.With([.. c.Plan.Parts.Select(p => learned.Contains(p) ? p.ToEntry() with { Phase = Phase.NewWork } : p.ToEntry())]);
+        return NewWorkLast(asNew);
+    }
+
+    private static Mend Halved(PlanContext c)
+    {
+        var fewer = c.EffortsCounted > LegChecks.HotEfforts(c) ? c.Plan.With(FewerEfforts(c, (int)LegChecks.HotEfforts(c)).Entry.Parts!) : c.Plan;
+        var fast = fewer.Parts.Where(LegChecks.IsFast).Sum(p => p.Minutes);
+        return new($"Cut trot and canter to {SessionFigures.HotWork.Value} minutes", fast > SessionFigures.HotWork.Value ? CutParts(fewer, LegChecks.IsFast, SessionFigures.HotWork.Value) : fewer.ToEntry());
     }
 
     /// <summary>Work gives way first; walk only where there is no work left to cut.</summary>

@@ -22,12 +22,22 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
 
     public SessionProposal Draw()
     {
+        if (Prescribed() is { } prescribed)
+        {
+            return prescribed;
+        }
+
         if (RungInWork() is not { } rung)
         {
             return WalkOnly();
         }
 
-        var manner = rung.Strand == Strand.InHand ? Manner.InHand : rung.Strand == Strand.Lunge ? Manner.Lunged : Manner.Ridden;
+        if (IsLearnedChange(rung))
+        {
+            return WithChanges(rung);
+        }
+
+        var manner = MannerOf(rung);
         var minutes = context.Age <= SessionFigures.InHandOnlyTo.Value ? Math.Min(wanted.Minutes, SessionFigures.InHandMinutes.Value) : wanted.Minutes;
         if (minutes < wanted.Minutes)
         {
@@ -55,6 +65,135 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         var entry = new SessionEntry(wanted.On, rung.Name.Length <= 80 ? rung.Name : rung.Name[..80], manner, wanted.Helper, [.. _parts], "", "", wanted.TackIds);
         return new SessionProposal(entry, _because, _notes);
     }
+
+    /// <summary>What its state asks for, whatever the focus: the steps after a hold, the weeks of a return, the ride after treatment, a first sit.</summary>
+    private SessionProposal? Prescribed() =>
+        context.Age <= SessionFigures.InHandOnlyTo.Value ? null
+            : context.Heat?.Care == HeatCare.None ? LedOnly()
+            : context.Step is { } cleared ? Steps(cleared)
+            : context.Ramp is { } ramp && ramp.Trot + ramp.Canter < SessionFigures.HotWork.Value ? Returning(ramp)
+            : context.TreatedOn is { } treated && !IsFirstMonth ? Loosening(treated)
+            : IsFirstMonth && wanted.Focus is not (Strand.InHand or Strand.Lunge) ? FirstSit()
+            : null;
+
+    private bool IsFirstMonth => context.Places is { } places && (places[Strand.Flatwork]?.Step ?? 0) <= 1;
+
+    /// <summary>A calm sit, led; after four of them a few steps of trot.</summary>
+    private SessionProposal FirstSit()
+    {
+        var rung = Catalogue.Ladder(Strand.Flatwork)[0];
+        var calm = context.CalmSits >= SessionFigures.CalmSits.Value && Allowed(Gait.Trot) == Gait.Trot;
+        var why = new Why("The first month under saddle: four calm sits in walk before a few steps of trot", [$"{context.CalmSits} calm sits so far"], SessionFigures.CalmSits.Source);
+        if (!wanted.Helper)
+        {
+            _notes.Add("Nobody is on the ground: a first sit wants a helper, so it is led today.");
+            Add(new PartEntry(Phase.Work, "Led in walk, both sides, halts between", Gait.Walk, Rein.Both, SessionFigures.InHandMinutes.Value), why);
+            return Drawn("Led, and nobody mounts", Manner.InHand);
+        }
+
+        Add(new PartEntry(Phase.WarmUp, "Led in walk, both sides", Gait.Walk, Rein.Both, SessionFigures.WalkFirst.Value) { Manner = Manner.InHand }, why);
+        Add(new PartEntry(Phase.Work, "Sit, led in walk on both reins, and off again", Gait.Walk, Rein.Both, SessionFigures.FirstSit.Value - 1, RungId: rung.Id), why);
+        if (calm)
+        {
+            Add(new PartEntry(Phase.Work, "A few steps of trot, both reins", Gait.Trot, Rein.Both, 1, RungId: rung.Id), why);
+        }
+
+        Add(new PartEntry(Phase.CoolDown, "Led in walk", Gait.Walk, Rein.Both, SessionFigures.WalkLast.Value) { Manner = Manner.InHand }, why);
+        return Drawn(rung.Name, Manner.Ridden);
+    }
+
+    private SessionProposal LedOnly()
+    {
+        Add(new PartEntry(Phase.WarmUp, "Walk in hand, in the shade", Gait.Walk, Rein.Both, SessionFigures.InHandMinutes.Value), context.Heat!.Why);
+        _notes.Add($"The heat says: {context.Heat.Says}.");
+        return Drawn("Walk in hand", Manner.InHand);
+    }
+
+    private SessionProposal Steps(AfterClearance cleared)
+    {
+        PlanChecks.WalkFirstNeeded(context.Age, context.TemperatureC, out var walkFirst);
+        foreach (var part in ClearanceSteps.Of(cleared, walkFirst).Where(p => Allowed(p.Gait!.Value) == p.Gait))
+        {
+            Add(part, "After a hold by steps: soundness on the lunge, then long lines, then the saddle", [FormattableString.Invariant($"cleared on {cleared.On:d MMMM}"), $"worked on {cleared.WorkedDays} days since"], SessionFigures.LightDay.Source);
+        }
+
+        _notes.Add("Each only after the one before was level and steady.");
+        return Drawn("A step back to work", cleared.NoLungeing ? Manner.InHand : Manner.Lunged);
+    }
+
+    /// <summary>Walk, with what there is of trot and canter in short bouts spread out in it.</summary>
+    private SessionProposal Returning(RampLimit ramp)
+    {
+        var bout = SessionFigures.ReturnBout.Value;
+        var most = Math.Min(wanted.Minutes, ramp.Total);
+        var canter = Allowed(Gait.Canter) == Gait.Canter ? Math.Min(ramp.Canter, most / 4) : 0;
+        var trot = Allowed(Gait.Trot) == Gait.Trot ? Math.Min(ramp.Trot, most / 4) : 0;
+        var walk = most - trot - canter;
+        var last = trot + canter > 0 ? Math.Max(Half(walk / 3), Math.Min(SessionFigures.WalkLast.Value, walk / 2)) : 0;
+        Add(new PartEntry(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, walk - last), ramp.Why);
+        foreach (var (gait, minutes) in new[] { (Gait.Trot, trot), (Gait.Canter, canter) }.Where(g => g.Item2 >= 0.5))
+        {
+            Add(new PartEntry(Phase.Work, $"{gait} in bouts of {bout} seconds, spread out in the walk", gait, Rein.Both, Half(minutes), Times: Math.Max(1, (int)(Half(minutes) * 60 / bout)), BoutSeconds: bout, RestSeconds: 2 * bout, Transitions: 2 * Math.Max(1, (int)(Half(minutes) * 60 / bout)), TransitionsWith: Gait.Walk), ramp.Why);
+        }
+
+        if (last > 0)
+        {
+            Add(new PartEntry(Phase.CoolDown, "Walk on a long rein; drop the reins at the end", Gait.Walk, Rein.Both, last), ramp.Why);
+        }
+
+        _notes.Add("It is coming back to work: no more than its week leaves, whatever was asked for.");
+        return Drawn("Back by steps", Manner.Ridden);
+    }
+
+    private SessionProposal Loosening(DateOnly treated)
+    {
+        foreach (var part in SessionTemplates.Loosening.Session.Parts!)
+        {
+            Add(Walked(part), "The ride after treatment is low: easy trot, transitions, big lines, stretch, a lot of walk", [FormattableString.Invariant($"treated on {treated:d MMMM}")], Source.CommonPractice);
+        }
+
+        return Drawn(SessionTemplates.Loosening.Session.Emphasis!, Manner.Ridden);
+    }
+
+    /// <summary>The part, in walk where a restriction rules its gait out; and as long in walk first as this horse needs.</summary>
+    private PartEntry Walked(PartEntry part)
+    {
+        PlanChecks.WalkFirstNeeded(context.Age, context.TemperatureC, out var walkFirst);
+        var first = part is { Phase: Phase.WarmUp, Gait: Gait.Walk } ? part with { Minutes = Math.Max(part.Minutes!.Value, walkFirst) } : part;
+        return Allowed(part.Gait!.Value) == part.Gait ? first : first with { Gait = Gait.Walk, Transitions = null, TransitionsWith = null };
+    }
+
+    private SessionProposal Drawn(string emphasis, Manner manner) =>
+        new(new SessionEntry(wanted.On, emphasis, manner, wanted.Helper, [.. _parts], "", "", wanted.TackIds), _because, _notes);
+
+    private bool IsLearnedChange(Rung rung) =>
+        rung.Strand == Strand.Changes && rung.Step >= SingleChange.Step && !_places.Reached(Catalogue.Rung("changes/forward-change-collect"));
+
+    private static Rung SingleChange => Catalogue.Rung("changes/single-change");
+
+    /// <summary>While single changes are learned: what leads to them first, then two askings, late, and leave it.</summary>
+    private SessionProposal WithChanges(Rung rung)
+    {
+        var last = CoolDownMinutes(wanted.Minutes, Manner.Ridden);
+        var first = WarmUp(wanted.Minutes, Manner.Ridden, last);
+        var work = Math.Max(wanted.Minutes - first - last, ShortestWork);
+        var asked = Math.Min(4, Math.Floor(work / 3));
+        Ride(Catalogue.Rung(SingleChange.FallBack!), Phase.Work, work - asked, "What leads to a change, which it does well", SessionFigures.MinutesPerGo.Source);
+        if (asked >= 1 && Exercises(rung).FirstOrDefault() is { } exercise)
+        {
+            Add(new PartEntry(Phase.NewWork, exercise.Name, exercise.Gait, Rein.Both, asked, null, rung.Good.Mark, rung.Id, exercise.Id, Times: SessionFigures.ChangesAsked.Value / 2), "One or two good ones, late, and leave it overnight", [$"{rung.Name} ({rung.Strand.Say()})", exercise.How], SessionFigures.ChangesAsked.Source);
+        }
+
+        CoolDown(last, Manner.Ridden);
+        return Drawn(rung.Name, Manner.Ridden);
+    }
+
+    private static Manner MannerOf(Rung rung) => rung.Strand switch
+    {
+        Strand.InHand => rung.Id is "in-hand/long-lines-trot" or "in-hand/long-lines-canter" ? Manner.LongReined : Manner.InHand,
+        Strand.Lunge => Manner.Lunged,
+        _ => Manner.Ridden,
+    };
 
     /// <summary>Where it stands in the strand asked for; else what leads there; else something that may be done today.</summary>
     private Rung? RungInWork()
@@ -138,9 +277,19 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
             return "nobody is on the ground";
         }
 
-        if (rung.IsJumped() && JumpingDayNear() is { } near)
+        if (rung.IsOverFences() && JumpingDayNear() is { } near)
         {
             return near;
+        }
+
+        if (context.SameLeg is not null && (rung.IsJumped() || rung.Strand == Strand.Poles))
+        {
+            return "a leg that touches again and again has not been looked at";
+        }
+
+        if (rung.Strand == Strand.Changes && rung.Step >= SingleChange.Step && context.ChangesBoiledOver is { } day && wanted.On.DayNumber - day.DayNumber < SessionFigures.ChangesRest.Value)
+        {
+            return "the changes have boiled over";
         }
 
         return Exercises(rung).Any() ? null : "nothing of it suits the place, the restrictions and what stood there lately";
@@ -159,9 +308,9 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         }
 
         var not = context.Competition is { } aim && aim.DaysLeft(wanted.On) is 0 or 1 ? "the competition is next"
-            : context.Heat is { Care: > HeatCare.Go } ? "it is hot"
-            : context.ClearedOn is not null ? "its hold has just been cleared"
-            : LegChecks.BackSince(context.RiddenOn ?? [], wanted.On) is not null ? "it is just back from a break"
+            : context.Heat?.Care.IsHeat() == true ? "it is hot"
+            : context.Cleared is not null ? "its hold has just been cleared"
+            : context.Ramp is not null ? "it is coming back from a break"
             : WhyNot(above);
         if (not is null)
         {
@@ -177,7 +326,20 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         .Where(e => (e.Figure == RiddenFigure.OpenGround) == (wanted.Ground == Ground.OpenGround) || (wanted.Ground == Ground.OpenGround && e.SetUp is null && e.Figure is RiddenFigure.WholeSchool or RiddenFigure.Circle20 or RiddenFigure.OnTheSpot))
         .Where(e => !(context.Restrictions ?? []).Any(r => r.HoldsOn(wanted.On) && Breaks(e, rung, r)))
         .Where(e => Layout.KeyOf(e.SetUp?.Check().Value) is not { } key || !StoodTwice(key))
+        .Where(e => context.SameLeg is null || (e.Poles is null && e.SetUp?.Check().Value is not { HasPoles: true }))
+        .Where(e => !IsEve || Height(e) is not { } height || height <= context.Competition!.Height!.Value.Metres - SessionFigures.UnderCompetition.Value)
         .OrderBy(e => habits.Exercises.Count(id => id == e.Id) + (_used.Contains(e.Id) ? 100 : 0) + (StandsInTheWay(e) ? 50 : 0));
+
+    private bool IsEve => context.Competition is { Height: not null } aim && aim.DaysLeft(wanted.On) == 1;
+
+    /// <summary>Height of an exercise's highest fence: its own, what it builds, or as high as goes with the horse; null where nothing is jumped.</summary>
+    private double? Height(Exercise exercise) =>
+        exercise.SetUp?.Check().Value is { } setUp ? (setUp.HasFence ? setUp.HighestFence.Metres : null)
+            : exercise.HeightMetres ?? (exercise.Dose.Efforts is null ? null : WithTheHorse(exercise));
+
+    /// <summary>At height what the horse goes to; else ten centimetres under it.</summary>
+    private double WithTheHorse(Exercise exercise) =>
+        Math.Round(Math.Max(0.3, HeightLimit.Unknown(context).Metres - (exercise.RungId == "jumping/at-height" ? 0 : SessionFigures.OverCompetition.Value)), 2);
 
     /// <summary>It would be built where something of this session stands already.</summary>
     private bool StandsInTheWay(Exercise exercise) => exercise.SetUp is { Line: { } line } and not FigureEntry && _lines.Contains(line);
@@ -188,9 +350,9 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         return running.Count == SessionFigures.SameLayoutRunning.Value - 1 && running.TrueForAll(l => l.Contains(key));
     }
 
-    private static bool Breaks(Exercise exercise, Rung rung, Restriction restriction) =>
+    private bool Breaks(Exercise exercise, Rung rung, Restriction restriction) =>
         restriction.NoGaits.Contains(exercise.Gait) || restriction.NoStrands.Contains(rung.Strand)
-        || (restriction.MostHeight is { } most && (exercise.SetUp?.Check().Value is { HasFence: true } setUp ? setUp.HighestFence > most : rung.IsJumped()));
+        || (restriction.MostHeight is { } most && (exercise.SetUp?.Check().Value is { HasFence: true } setUp ? setUp.HighestFence > most : rung.IsJumped() && (most == Distance.Zero || Height(exercise) > most.Metres)));
 
     /// <summary>Minutes of a rung on both reins, the start rein first; a second exercise where one would be ridden too long.</summary>
     private void Ride(Rung rung, Phase phase, double minutes, string why, Source source)
@@ -233,7 +395,11 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         int? Efforts(double share) => exercise.Dose.Efforts is { } dose ? Math.Max(1, (int)Math.Round(Math.Min(dose, minutes) * share / inOneGo)) * inOneGo : null;
         PartEntry Part(Rein rein, double share) => new(
             phase, exercise.Name, exercise.Gait, rein, Math.Max(0.5, Half(minutes * share)), null, Catalogue.Rung(exercise.RungId).Good.Mark, exercise.RungId, exercise.Id,
-            exercise.Dose.Efforts is null && exercise.SetUp is not null ? Math.Max(1, (int)(minutes * share)) : null, Efforts(share));
+            exercise.Dose.Efforts is null && exercise.SetUp is not null ? Math.Max(1, (int)(minutes * share)) : null, Efforts(share))
+        {
+            HeightMetres = exercise.SetUp is null ? Height(exercise) : null,
+            Manner = MannerOf(Catalogue.Rung(exercise.RungId)),
+        };
         if (exercise.Figure is RiddenFigure.OpenGround or RiddenFigure.OnTheSpot || minutes < 2)
         {
             Add(Part(Rein.Both, 1), why);

@@ -11,12 +11,20 @@ public enum Phase
     CoolDown,
 }
 
-/// <summary>Who carries whom.</summary>
+/// <summary>How a horse is worked: from the saddle or from the ground.</summary>
 public enum Manner
 {
     Ridden,
+
+    /// <summary>Led.</summary>
     InHand,
     Lunged,
+
+    /// <summary>On long lines.</summary>
+    LongReined,
+
+    /// <summary>Free, without a line.</summary>
+    Loose,
 }
 
 /// <summary>One part of a session as typed. How much of it is minutes, or times, or fences; where minutes are left out they are reckoned.</summary>
@@ -37,7 +45,17 @@ public enum Manner
 /// <param name="RestSeconds">The walk between two bouts.</param>
 public sealed record PartEntry(
     Phase? Phase = null, string? What = null, Gait? Gait = null, Rein? Rein = null, double? Minutes = null, Guid? SetUpId = null, double? MarkHopedFor = null, string? RungId = null,
-    string? ExerciseId = null, int? Times = null, int? Efforts = null, int? Transitions = null, Gait? TransitionsWith = null, int? BoutSeconds = null, int? RestSeconds = null);
+    string? ExerciseId = null, int? Times = null, int? Efforts = null, int? Transitions = null, Gait? TransitionsWith = null, int? BoutSeconds = null, int? RestSeconds = null)
+{
+    /// <summary>How the horse is worked in this part; as in the session when nothing.</summary>
+    public Manner? Manner { get; init; }
+
+    /// <summary>Height of the fences, where none of them stands as a set-up.</summary>
+    public double? HeightMetres { get; init; }
+
+    /// <summary>A grid is built up element by element while it is jumped; one of three fences or more is, when nothing is said.</summary>
+    public bool? InStages { get; init; }
+}
 
 /// <summary>A fault that was seen and kept, with a word why.</summary>
 public sealed record KeptFaultEntry(string? Rule = null, string? Word = null);
@@ -45,7 +63,7 @@ public sealed record KeptFaultEntry(string? Rule = null, string? Word = null);
 /// <summary>A session as typed.</summary>
 /// <param name="On">The day.</param>
 /// <param name="Emphasis">The one thing of the day.</param>
-/// <param name="Manner">Ridden, in hand or lunged.</param>
+/// <param name="Manner">How the horse is worked, in each part that says nothing else.</param>
 /// <param name="Helper">Someone is on the ground, or a second rider is there.</param>
 /// <param name="Parts">What is done, in order.</param>
 /// <param name="Notes">Anything else.</param>
@@ -54,4 +72,8 @@ public sealed record KeptFaultEntry(string? Rule = null, string? Word = null);
 /// <param name="KeptFaults">Soft faults that stay, each with a word why.</param>
 public sealed record SessionEntry(
     DateOnly? On = null, string? Emphasis = null, Manner? Manner = null, bool? Helper = null, IReadOnlyList<PartEntry>? Parts = null, string? Notes = null, string? Place = null, IReadOnlyList<Guid>? TackIds = null,
-    IReadOnlyList<KeptFaultEntry>? KeptFaults = null);
+    IReadOnlyList<KeptFaultEntry>? KeptFaults = null)
+{
+    /// <summary>When it begins; it is held against the heat of those hours, and of the yard's working hours when nothing.</summary>
+    public TimeOnly? StartsAt { get; init; }
+}

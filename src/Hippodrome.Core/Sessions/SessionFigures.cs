@@ -24,11 +24,43 @@ public static class SessionFigures
 
     public static readonly Figure<double> MinutesPerGo = Figure.Chosen("One go over poles, through a grid or round a figure takes about", 1.0, "minutes", "the turn to it, the line, and a breath after it");
     public static readonly Figure<int> InHandPoles = Figure.Practice("Poles in hand with a green horse, at most", 5, "minutes");
-    public static readonly Figure<int> FirstWeekBack = Figure.Practice("A session in the first week after a long break, at most", 20, "minutes");
-    public static readonly Figure<int> LongBreak = Figure.Practice("A long break starts at", 14, "days without a ride");
+    public static readonly Figure<int> ReturnBout = Figure.Practice("A bout of trot in a return", 20, "seconds");
+    public static readonly Figure<int> ShortFirstDay = Figure.Practice("A short first day back lasts under", 20, "minutes in all");
+    public static readonly Figure<int> ShortFirstLoose = Figure.Practice("Loose work in a short first day, under", 3, "minutes");
+    public static readonly Figure<int> ShortFirstRidden = Figure.Practice("Ridden work in a short first day, under", 5, "minutes");
     public static readonly Figure<int> SameLayoutRunning = Figure.Practice("The same layout is tired of in the", 3, "rd session running");
     public static readonly Figure<int> DayBeforeEfforts = Figure.Chosen("The day before a competition, at most", 20, "efforts, counted", "a six-stage grid once or twice through, all of it small");
     public static readonly Figure<double> HalfEffortUnder = Figure.Chosen("Fences count half under", 0.50, "m", "they are stepped over more than jumped; so does the second of a bounce");
+
+    public static readonly Figure<int> StagedFrom = Figure.Practice("A grid is built up in stages from", 3, "fences");
+    public static readonly Figure<double> UnderCompetition = Figure.Practice("The day before a competition fences stay under its height by", 0.20, "m");
+    public static readonly Figure<double> OverCompetition = Figure.Practice("Training at home goes over the height of the competition, for an established horse, by at most", 0.10, "m");
+    public static readonly Figure<double> LimitGreen = Figure.Chosen("Highest fence for a green horse", 0.80, "m", "what can be jumped out of the rhythm; higher once it is placed higher");
+    public static readonly Figure<double> LimitNovice = Figure.Chosen("Highest fence for a novice horse", 1.10, "m", "a novice course across country in the national scheme");
+    public static readonly Figure<double> LimitEstablished = Figure.Chosen("Highest fence for an established horse with no competition entered", 1.30, "m", "a competition entered says more than this");
+
+    /// <summary>Highest fence by how far the horse has come.</summary>
+    public static Figure<double> HighestFence(Experience experience) => experience switch
+    {
+        Experience.Green => LimitGreen,
+        Experience.Novice => LimitNovice,
+        _ => LimitEstablished,
+    };
+
+    public static readonly Figure<double> FirstCanterAfterHold = Figure.Chosen("Canter on the long lines from the second day after a hold, at most", 2.0, "minutes", "a little, where the tempo holds: a round or two each way");
+    public static readonly Figure<double> FirstSaddleAfterHold = Figure.Chosen("The first time in the saddle after a hold, at most", 10.0, "minutes", "short and in walk: the first walk day of a return");
+    public static readonly Figure<int> CalmSits = Figure.Chosen("Calm sits in walk both ways before a few steps of trot", 4, "sits", "a rider has to be no surprise before anything is asked");
+    public static readonly Figure<int> FirstSit = Figure.Practice("A first sit lasts at most", 5, "minutes");
+    public static readonly Figure<int> FirstMonthSession = Figure.Practice("A session in the first month under saddle, at most", 20, "minutes in all");
+    public static readonly Figure<int> YoungStepsBack = Figure.Practice("Steps back at a time up to age 3, at most", 3, "steps");
+    public static readonly Figure<int> FirstFencesAge = Figure.Chosen("First small fences, with a remark, at age", 4, "years", "ridden and going well: empty wings, one raised end, a cross-pole from trot");
+    public static readonly Figure<double> YoungBudget = Figure.Chosen("Fences at that age, of a green horse's budget", 0.5, "", "half, and once a week");
+    public static readonly Figure<int> YoungTo = Figure.Chosen("Rungs above the second are not skipped to under age", 6, "years", "the body is still being made");
+
+    public static readonly Figure<int> ChangesAsked = Figure.Chosen("Flying changes asked in a session while single ones are learned, at most", 4, "askings", "one or two good ones are found in four, or another day");
+    public static readonly Figure<double> ChangesShare = Figure.Chosen("Flying changes while they are learned, at most", 0.5, "of the work", "never most of a session");
+    public static readonly Figure<int> ChangesRest = Figure.Practice("Flying changes again after they boiled over, at the earliest", 2, "days on");
+    public static readonly Figure<double> ChangeFromCorner = Figure.Chosen("Canter strides kept between a change and the corner", 3.0, "strides", "straight before it and control after it");
 
     public static readonly Figure<int> HotWork = Figure.Chosen("Trot and canter on a day that halves the work, at most", 15, "minutes", "half of what an ordinary session works");
 

@@ -30,8 +30,22 @@ public sealed record Part(
     /// <summary>The exercise of the library it is, if any.</summary>
     internal Exercise? Exercise => ExerciseId is null ? null : Catalogue.FindExercise(ExerciseId);
 
+    /// <summary>How the horse is worked in it.</summary>
+    public Manner Manner { get; init; }
+
+    /// <summary>Height of its fences in metres, as typed; null where nobody gave one, and where a set-up says it.</summary>
+    public double? HeightMetres { get; init; }
+
+    /// <summary>A grid is built up element by element; null is as the trade has it.</summary>
+    public bool? InStages { get; init; }
+
     internal PartEntry ToEntry() => new(
-        Phase, What, Gait, Rein, Minutes, SetUpId, MarkHopedFor?.Value, RungId, ExerciseId, Times, Efforts, Transitions, TransitionsWith, BoutSeconds, RestSeconds);
+        Phase, What, Gait, Rein, Minutes, SetUpId, MarkHopedFor?.Value, RungId, ExerciseId, Times, Efforts, Transitions, TransitionsWith, BoutSeconds, RestSeconds)
+    {
+        Manner = Manner,
+        HeightMetres = HeightMetres,
+        InStages = InStages,
+    };
 }
 
 /// <summary>A soft fault that the trainer has seen and keeps, with a word why.</summary>
@@ -40,6 +54,9 @@ public sealed record KeptFault(string Rule, string Word);
 /// <summary>A session that has been thought out: its parts in order, on a day.</summary>
 public sealed record SessionPlan
 {
+    private const double LowestFence = 0.1;
+    private const double HighestFence = 1.8;
+
     private SessionPlan(Guid id, DateOnly on, string emphasis, Manner manner, bool helper, IReadOnlyList<Part> parts, string notes, string place, IReadOnlyList<Guid> tackIds, IReadOnlyList<KeptFault> keptFaults) =>
         (Id, On, Emphasis, Manner, Helper, Parts, Notes, Place, TackIds, KeptFaults) = (id, on, emphasis, manner, helper, parts, notes, place, tackIds, keptFaults);
 
@@ -66,7 +83,20 @@ public sealed record SessionPlan
     /// <summary>Soft faults that stay, each with a word why.</summary>
     public IReadOnlyList<KeptFault> KeptFaults { get; }
 
+    /// <summary>When it begins; null where nobody has said.</summary>
+    public TimeOnly? StartsAt { get; private init; }
+
     public double Minutes => Parts.Sum(p => p.Minutes);
+
+    /// <summary>Nothing but leading.</summary>
+    internal bool IsLed => Parts.All(p => p.Manner == Manner.InHand);
+
+    /// <summary>Nothing but walk.</summary>
+    internal bool IsWalked => Parts.All(p => p.Gait is Gait.Walk or Gait.Halt);
+
+    internal double MinutesIn(Manner manner) => Parts.Where(p => p.Manner == manner).Sum(p => p.Minutes);
+
+    internal double MinutesOf(params Gait[] gaits) => Parts.Where(p => gaits.Contains(p.Gait)).Sum(p => p.Minutes);
 
     public static Outcome<SessionPlan> From(Guid id, SessionEntry entry, DateOnly today)
     {
@@ -85,18 +115,21 @@ public sealed record SessionPlan
         var parts = entry.Parts ?? [];
         checks.That(parts.Count > 0, "parts", "There is nothing in this session yet.", "Add a part: walk first.");
         checks.That(parts.Count <= 30, "parts", "More than thirty parts is no session.", "Put some together.");
-        var made = parts.Take(30).Select((p, i) => PartFrom(checks, p, i)).ToList();
-        return checks.Outcome(() => new SessionPlan(id, on, emphasis, manner, entry.Helper ?? false, made, notes, place, tack, kept));
+        var made = parts.Take(30).Select((p, i) => PartFrom(checks, p, i, manner)).ToList();
+        return checks.Outcome(() => new SessionPlan(id, on, emphasis, manner, entry.Helper ?? false, made, notes, place, tack, kept) { StartsAt = entry.StartsAt });
     }
 
     /// <summary>A session read back from the store.</summary>
-    public static SessionPlan Kept(Guid id, DateOnly on, string emphasis, Manner manner, bool helper, IReadOnlyList<Part> parts, string notes, string place = "", IReadOnlyList<Guid>? tackIds = null, IReadOnlyList<KeptFault>? keptFaults = null) =>
-        new(id, on, emphasis, manner, helper, parts, notes, place, tackIds ?? [], keptFaults ?? []);
+    public static SessionPlan Kept(Guid id, DateOnly on, string emphasis, Manner manner, bool helper, IReadOnlyList<Part> parts, string notes, string place = "", IReadOnlyList<Guid>? tackIds = null, IReadOnlyList<KeptFault>? keptFaults = null, TimeOnly? startsAt = null) =>
+        new(id, on, emphasis, manner, helper, parts, notes, place, tackIds ?? [], keptFaults ?? []) { StartsAt = startsAt };
 
     /// <summary>The same session as something to type over, for a copy or a change.</summary>
-    public SessionEntry ToEntry() => new(On, Emphasis, Manner, Helper, [.. Parts.Select(p => p.ToEntry())], Notes, Place, TackIds, [.. KeptFaults.Select(k => new KeptFaultEntry(k.Rule, k.Word))]);
+    public SessionEntry ToEntry() => new(On, Emphasis, Manner, Helper, [.. Parts.Select(p => p.ToEntry())], Notes, Place, TackIds, [.. KeptFaults.Select(k => new KeptFaultEntry(k.Rule, k.Word))]) { StartsAt = StartsAt };
 
-    private static Part PartFrom(Checks checks, PartEntry? part, int i)
+    /// <summary>The same session with other parts, as a mend makes them.</summary>
+    internal SessionPlan With(IReadOnlyList<PartEntry> parts) => From(Id, ToEntry() with { Parts = parts }, On).OrThrow();
+
+    private static Part PartFrom(Checks checks, PartEntry? part, int i, Manner manner)
     {
         string Field(string name) => $"parts[{i}].{name}";
         if (part is null)
@@ -125,7 +158,14 @@ public sealed record SessionPlan
 
         checks.That(part.RungId is null || Catalogue.Find(part.RungId) is not null, Field("rungId"), "There is no such rung.", "Choose one of the library's, or none.");
         checks.That(part.ExerciseId is null || Catalogue.FindExercise(part.ExerciseId) is not null, Field("exerciseId"), "There is no such exercise.", "Choose one of the library's, or none.");
-        return new Part(phase, what, gait, rein, minutes, part.SetUpId, mark, part.RungId, part.ExerciseId, times, efforts, transitions, transitions is null ? null : part.TransitionsWith, bout, rest);
+        var own = checks.Choice<Manner>(Field("manner"), part.Manner ?? manner);
+        double? height = part.HeightMetres is null ? null : checks.Number(Field("heightMetres"), part.HeightMetres, LowestFence, HighestFence, "m");
+        return new Part(phase, what, gait, rein, minutes, part.SetUpId, mark, part.RungId, part.ExerciseId, times, efforts, transitions, transitions is null ? null : part.TransitionsWith, bout, rest)
+        {
+            Manner = own,
+            HeightMetres = height,
+            InStages = part.InStages,
+        };
     }
 
     /// <summary>Minutes from times or fences, about one a minute; bouts and the rests between them by the clock.</summary>

@@ -67,6 +67,11 @@ public sealed record SessionProposal(SessionEntry Session, IReadOnlyList<Why> Be
         var looked = contextOf(Blank(wanted));
         var checks = new Checks();
         var atRest = (looked.Restrictions ?? []).FirstOrDefault(r => r.HoldsOn(wanted.On) && r.NoGaits.Contains(Gait.Walk));
+        if (looked is { HeldBecause: { } held, WalkInHandBy: { } vet })
+        {
+            return checks.Outcome(() => WalkInHand(wanted, held, vet));
+        }
+
         if ((looked.HeldBecause ?? atRest?.Because) is { } because)
         {
             checks.Add("focus", $"{looked.Horse.Name} is held: {because}.", "Nothing is proposed until a vet has cleared it.");
@@ -78,6 +83,11 @@ public sealed record SessionProposal(SessionEntry Session, IReadOnlyList<Why> Be
         checks.That(left is null, "focus", left?.Says ?? "", left?.Mend ?? "");
         return checks.Outcome(() => mended);
     }
+
+    /// <summary>All that a held horse may do, where a vet has said so.</summary>
+    private static SessionProposal WalkInHand(Wanted wanted, string held, string vet) => new(
+        new SessionEntry(wanted.On, "Walk in hand", Manner.InHand, wanted.Helper, [new PartEntry(Phase.WarmUp, "Walk in hand, both sides", Gait.Walk, Rein.Both, SessionFigures.InHandMinutes.Value)], "", "", []),
+        [new Why("While it is held: only walking in hand, as the vet has said", [held, $"said by {vet}"], Source.CommonPractice)], [$"Held: {held}. Only walking in hand, as {vet} has said."]);
 
     private static SessionPlan Blank(Wanted wanted) => SessionPlan.Kept(
         Guid.Empty, wanted.On, "–", Manner.Ridden, wanted.Helper, [new Part(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 1, null, null)], "", "", wanted.TackIds);

@@ -12,6 +12,9 @@ public sealed record SessionTemplate(string Id, string Name, string For, Session
 /// <summary>Sessions of the trade. Common practice, no source; the checks speak for the horse they are given to.</summary>
 public static class SessionTemplates
 {
+    /// <summary>The ride after a therapist's treatment.</summary>
+    internal static SessionTemplate Loosening => All.Single(t => t.Id == "loosening");
+
     public static IReadOnlyList<SessionTemplate> All { get; } =
     [
         new("first-poles-in-hand", "First poles in hand", "A youngster that has never seen a pole", InHand("First poles in hand",
@@ -27,7 +30,7 @@ public static class SessionTemplates
             Walk(10), Work("Yield from a light leg, both ways", Gait.Walk, 4), Work("20 m circle, both ways", Gait.Trot, 6), Work("Spiral in to 15 and yield out", Gait.Trot, 5),
             Between(Work("Transitions trot to walk", Gait.Trot, 4), 8, Gait.Walk), Work("A little canter, the harder lead first", Gait.Canter, 2), Stretch(2), Last(8))),
         new("loosening", "Loosening after treatment", "The first ride after the therapist, as the therapist says", Ridden("Loose and low",
-            Walk(12), Between(Work("Easy trot on big lines", Gait.Trot, 6), 6, Gait.Walk), Work("Walk on a long rein between", Gait.Walk, 4), Work("Stretch in trot, a few longer strides late", Gait.Trot, 4), Last(10))),
+            Walk(12), Between(Work("Easy trot on big lines, light seat", Gait.Trot, 5), 6, Gait.Walk), Work("Stretch all the way down, walk on a long rein", Gait.Walk, 4), Between(Work("Easy trot, a few longer strides, each followed by stretch", Gait.Trot, 4), 4, Gait.Walk), Work("Stretch all the way down again", Gait.Walk, 3), Last(10))),
         new("transitions-day", "Transitions day", "Any horse in work: they build strength as well as long spells do", Ridden("Crisp and soft",
             Walk(8), Loose(5), Between(Work("Halt-walk-trot by letters", Gait.Trot, 8, "flatwork/lines-and-large-circles", "halt-walk-trot-by-letters"), 12, Gait.Walk), Between(Work("Half a circle each", Gait.Canter, 8, "flatwork/trot-canter", "half-a-circle-each"), 8, Gait.Trot), Stretch(2), Last(7))),
         new("lateral-day", "Lateral day", "A horse that yields two steps and wants to yield four", Ridden("Two steps and rest",
@@ -41,7 +44,7 @@ public static class SessionTemplates
         new("canter-sets", "Canter sets", "Conditioning, every third or fourth day, on good ground", Ridden("Three times five at 400 m/min",
             Walk(10), Loose(6), Work("Three times five", Gait.Canter, 15, "fitness/canter-sets", "three-times-five") with { Times = 3, BoutSeconds = 300, RestSeconds = 180, Minutes = 21 }, Last(10))),
         new("flying-changes", "Flying changes, late in the session", "Counter-canter is settled and canter-walk-canter light", Ridden("One good change",
-            Walk(8), Loose(6), Between(Work("Canter-walk-canter, lead by name", Gait.Canter, 6, "changes/canter-walk-canter", "name-the-lead"), 8, Gait.Walk), Work("Counter-canter on the large circle", Gait.Canter, 4, "changes/counter-canter-settled", "twenty-in-counter-canter"), New("One or two changes on the diagonal", Gait.Canter, 4, "changes/single-change", "diagonal-before-the-letter"), Stretch(2), Last(7))),
+            Walk(8), Loose(6), Between(Work("Canter-walk-canter, lead by name", Gait.Canter, 6, "changes/canter-walk-canter", "name-the-lead"), 8, Gait.Walk), Work("Counter-canter on the large circle", Gait.Canter, 4, "changes/counter-canter-settled", "twenty-in-counter-canter"), New("One or two changes on the diagonal", Gait.Canter, 4, "changes/single-change", "diagonal-before-the-letter") with { Times = 2 }, Stretch(2), Last(7))),
         new("tempi", "Changes in sequence, forward and back", "Single changes are sure everywhere", Ridden("Forward, change, collect",
             Walk(8), Loose(6), Between(Work("Five and five on the long sides", Gait.Canter, 5, "flatwork/collected-gaits", "five-and-five"), 6, Gait.Trot), Work("Forward, change, collect", Gait.Canter, 5, "changes/forward-change-collect", "forward-change-collect"), New("Three fours", Gait.Canter, 4, "changes/every-fourth", "three-fours"), Stretch(2), Last(7))),
         new("pirouette-and-piaffe", "Pirouette and piaffe, as training", "Collected work, schooled and not tested", Helped(Ridden("More in, and out at any stride",
@@ -52,6 +55,20 @@ public static class SessionTemplates
             Walk(8), Loose(6), Work("Shoulder-fore and back to straight", Gait.Canter, 4), Work("Ten in three", Gait.Canter, 6, "poles/accordion", "ten-in-three"), Jump("Figure of eight over one", Gait.Canter, 8, "jumping/leads-and-turns", "figure-of-eight-over-one", Phase.Work), Stretch(2), Last(7)))),
         new("first-ride-back", "First ride back after turn-out", "A sound horse after rest only; the vet's plan goes before it", Ridden("Ten minutes, and home",
             Walk(10, Phase.WarmUp))),
+        new("short-first-day", "Short first day", "A sound horse that was ridden before, after rest only; may be repeated in the first week", new SessionEntry(
+            Emphasis: "One short lesson, never tired", Manner: Manner.Ridden, Helper: true, Notes: "Under twenty minutes from the first asking to dismounting.", Parts: ShortFirstDay)),
+    ];
+
+    /// <summary>A little loose, the long lines, and a few minutes in the saddle with each gait both ways.</summary>
+    internal static IReadOnlyList<PartEntry> ShortFirstDay =>
+    [
+        new(Phase.WarmUp, "Led in walk, both sides", Gait.Walk, Rein.Both, 3) { Manner = Manner.InHand },
+        new(Phase.Work, "Loose, both ways", Gait.Trot, Rein.Both, 1.5) { Manner = Manner.Loose },
+        new(Phase.Work, "Long lines, walk and a little trot", Gait.Walk, Rein.Both, 6) { Manner = Manner.LongReined },
+        new(Phase.Work, "In the saddle: walk, both ways", Gait.Walk, Rein.Both, 2) { Manner = Manner.Ridden },
+        new(Phase.Work, "A little trot, both ways", Gait.Trot, Rein.Both, 1.5) { Manner = Manner.Ridden },
+        new(Phase.Work, "A few strides of canter, both ways", Gait.Canter, Rein.Both, 1) { Manner = Manner.Ridden },
+        new(Phase.CoolDown, "Led in walk", Gait.Walk, Rein.Both, 3) { Manner = Manner.InHand },
     ];
 
     private static SessionEntry Ridden(string emphasis, params PartEntry[] parts) => new(Emphasis: emphasis, Manner: Manner.Ridden, Helper: false, Parts: parts, Notes: "");

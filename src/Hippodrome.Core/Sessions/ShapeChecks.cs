@@ -75,6 +75,7 @@ internal static class ShapeChecks
     internal static double WalkedLast(SessionPlan plan) =>
         plan.Parts.Reverse().TakeWhile(p => p.Gait == Gait.Walk).Where(p => p.Phase == Phase.CoolDown).Sum(p => p.Minutes);
 
+    /// <summary>Led, or nothing but walk, or a short first day.</summary>
     private static bool WalkRulesDoNotHold(PlanContext c) =>
-        c.Plan.Manner == Manner.InHand || c.Plan.Minutes <= SessionFigures.ShortSession.Value;
+        c.Plan.IsLed || c.Plan.IsWalked || c.Plan.Minutes <= SessionFigures.ShortSession.Value;
 }

@@ -35,7 +35,7 @@ internal static class TackChecks
     }
 
     internal static PlanFault? OverdueFeet(PlanContext c) =>
-        c.Feet is not { State: CareState.Overdue, DueOn: { } due } || c.Plan.Manner == Manner.InHand ? null : Soft(
+        c.Feet is not { State: CareState.Overdue, DueOn: { } due } || c.Plan.IsLed ? null : Soft(
             nameof(OverdueFeet), string.Create(CultureInfo.InvariantCulture, $"Its feet have been due since {due:d MMMM}."), "Have them seen to before more than light work.",
             new Why("Feet come before work", c.Feet.Why.Inputs, c.Feet.Why.Source));
 }

@@ -7,7 +7,11 @@ namespace Hippodrome.Core.Setups;
 /// <param name="Changed">The one thing that is new.</param>
 /// <param name="Passes">Times through.</param>
 /// <param name="Efforts">Jumps, counted as budgets count them: half for a bounce or a fence under half a metre.</param>
-public sealed record BuildStage(IReadOnlyList<LineElement> Stands, string Changed, int Passes, double Efforts);
+public sealed record BuildStage(IReadOnlyList<LineElement> Stands, string Changed, int Passes, double Efforts)
+{
+    /// <summary>What is jumped in one go at this stage.</summary>
+    internal IReadOnlyList<FenceJumped> Fences => FenceLine.FencesOf(Stands);
+}
 
 /// <summary>A grid is built one thing at a time: a fence joins low, an oxer begins as an upright, and nothing else moves meanwhile (common practice).</summary>
 public static class BuildStages

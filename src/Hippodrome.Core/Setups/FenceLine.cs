@@ -62,8 +62,14 @@ public sealed record FenceLine : SetUp
 
     public override Distance HighestFence => Elements.Where(e => !e.IsPole).Select(e => e.Height).DefaultIfEmpty(Distance.Zero).Max();
 
-    public override IReadOnlyList<FenceJumped> Fences =>
-        [.. Elements.Select((e, i) => (Element: e, Bounce: i > 0 && !Elements[i - 1].IsPole && e.Strides == 0)).Where(e => !e.Element.IsPole).Select(e => new FenceJumped(e.Element.Height, e.Bounce))];
+    public override IReadOnlyList<FenceJumped> Fences => FencesOf(Elements);
+
+    /// <summary>The fences among elements, the second of a bounce marked.</summary>
+    internal static IReadOnlyList<FenceJumped> FencesOf(IReadOnlyList<LineElement> elements) =>
+    [
+        .. elements.Select((e, i) => (Element: e, Bounce: i > 0 && !elements[i - 1].IsPole && e.Strides == 0))
+            .Where(e => !e.Element.IsPole).Select(e => new FenceJumped(e.Element.Height, e.Bounce)),
+    ];
 
     public override bool HasRaisedPole => Elements.Any(e => e.Kind == ElementKind.RaisedPole);
 

@@ -4,6 +4,7 @@ using Hippodrome.Core.Conditioning;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Sessions;
 
 namespace Hippodrome.Core.Tests.Blocks;
 
@@ -18,8 +19,8 @@ internal static class MakeBlock
 
     public static Aim Aim(DateOnly on, Discipline discipline = Discipline.Jumping) => Core.Aims.Aim.Kept(Guid.NewGuid(), "Ashlode", on, discipline, "League", "Novice", null, "");
 
-    public static HorseNow Horse(int age = 9, IReadOnlyList<Restriction>? restrictions = null, string? held = null, DateOnly? cleared = null, params Aim[] aims) => new(
-        Core.Horses.Horse.Kept(Guid.NewGuid(), "Bramble", Start.Year - age, HorseHeight.Kept(165), Sex.Gelding, Experience.Novice, ""), Places(), restrictions ?? [], held, cleared, aims);
+    public static HorseNow Horse(int age = 9, IReadOnlyList<Restriction>? restrictions = null, string? held = null, AfterClearance? cleared = null, params Aim[] aims) => new(
+        Core.Horses.Horse.Kept(Guid.NewGuid(), "Bramble", Start.Year - age, HorseHeight.Kept(165), Sex.Gelding, Experience.Novice, "", Start), Places(), restrictions ?? [], held, cleared, aims);
 
     public static Places Places(params string[] rungs) => Core.Exercises.Places.From((rungs.Length > 0 ? rungs :
         ["in-hand/long-lines-canter", "lunge/canter-both-ways", "flatwork/simple-change", "lateral/shoulder-in", "poles/raised-trot", "grids/two-elements", "jumping/single-fences", "cross-country/banks-and-ditches", "fitness/canter-sets"])

@@ -1,5 +1,6 @@
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Sessions;
 using Shouldly;
 using Xunit;
 using static Hippodrome.Core.Tests.Blocks.MakeBlock;
@@ -59,7 +60,7 @@ public class OvertakenTests
         Overtaken.By(held, Start).ShouldBe("Held: heat in a leg.");
         var known = held with { Former = PlanChanges.Again(held).OrThrow().Plan };
         Overtaken.By(known, Friday).ShouldBeNull();
-        Overtaken.By(known with { Horse = plain.Horse with { ClearedOn = Friday } }, Friday).ShouldBe("The hold has been cleared.");
+        Overtaken.By(known with { Horse = plain.Horse with { Cleared = new AfterClearance(Friday, 0, false) } }, Friday).ShouldBe("The hold has been cleared.");
     }
 
     [Fact]

@@ -1,5 +1,6 @@
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Verdicts;
 using Shouldly;
 using Xunit;
@@ -130,16 +131,17 @@ public class ReplanTests
     }
 
     [Fact]
-    public void Cleared_it_begins_with_a_light_day()
+    public void Cleared_it_begins_on_the_lunge_and_reaches_the_saddle_by_steps()
     {
         var on = Start.AddDays(9);
         var held = PlanChanges.Again(_first.On(_plan, on) with { Horse = _first.Horse with { HeldBecause = "heat in a leg" } }).OrThrow().Plan;
-        var cleared = PlanChanges.Again(_first.On(held, on.AddDays(2), on) with { Horse = _first.Horse with { ClearedOn = on.AddDays(2) } }).OrThrow();
+        var cleared = PlanChanges.Again(_first.On(held, on.AddDays(2), on) with { Horse = _first.Horse with { Cleared = new AfterClearance(on.AddDays(2), 0, false) } }).OrThrow();
         var first = cleared.Plan.Sessions.First(s => s.On >= on.AddDays(2));
         first.Minutes.Total.ShouldBeLessThanOrEqualTo(30);
         first.Minutes.Canter.ShouldBe(0);
-        first.Kind.IsHard().ShouldBeFalse();
-        cleared.Says!.ShouldContain("light day first");
+        first.Kind.ShouldBe(SessionKind.Lunge);
+        cleared.Plan.Sessions.Where(s => s.On >= on.AddDays(2)).Take(3).ShouldAllBe(s => s.Minutes.Total <= 30 && s.Minutes.Canter == 0 && !s.Kind.IsHard());
+        cleared.Says!.ShouldContain("the lunge first");
     }
 
     [Fact]

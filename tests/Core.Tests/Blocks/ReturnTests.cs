@@ -1,5 +1,6 @@
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Sessions;
 using Shouldly;
 using Xunit;
 using static Hippodrome.Core.Tests.Blocks.MakeBlock;
@@ -39,26 +40,33 @@ public class ReturnTests
     }
 
     [Theory]
-    // Four walk weeks; then trot 2, 4; then canter and trot take turns, two minutes at a time.
-    [InlineData(5, 2, 0)]
-    [InlineData(6, 4, 0)]
-    [InlineData(7, 4, 2)]
-    [InlineData(8, 6, 2)]
-    [InlineData(9, 6, 4)]
-    [InlineData(10, 8, 4)]
-    public void Two_minutes_more_a_week_in_trot_or_canter_and_not_in_both(int week, int trot, int canter)
+    // Four walk weeks; then trot 2, 4; then canter and trot take turns, two minutes at a time. From forty minutes on a
+    // tenth more a week: 44, 48, 53, 58, and an hour at most (growth and the hour are chosen).
+    [InlineData(5, 2, 0, 44)]
+    [InlineData(6, 4, 0, 48)]
+    [InlineData(7, 4, 2, 53)]
+    [InlineData(8, 6, 2, 58)]
+    [InlineData(9, 6, 4, 60)]
+    [InlineData(10, 8, 4, 60)]
+    public void Two_minutes_more_a_week_in_trot_or_canter_and_not_in_both(int week, int trot, int canter, int whole) =>
+        ReturnRamp.At(After(12), week).Each.ShouldBe(new MinutesByGait(whole - trot - canter, trot, canter));
+
+    [Theory]
+    // Two walk weeks (chosen): trot comes in at thirty minutes, and the walk time goes on to forty all the same.
+    [InlineData(2, 20, 0)]
+    [InlineData(3, 30, 2)]
+    [InlineData(4, 40, 4)]
+    public void The_walk_time_goes_on_to_forty_however_many_walk_weeks_there_were(int week, int whole, int trot)
     {
-        var each = ReturnRamp.At(After(12), week).Each;
-        each.ShouldBe(new MinutesByGait(40 - trot - canter, trot, canter));
-        // Inside the walk time.
-        each.Total.ShouldBe(40);
+        var each = ReturnRamp.At(After(3), week).Each;
+        (each.Total, each.Trot).ShouldBe((whole, trot));
     }
 
     [Fact]
     public void The_first_trot_is_six_bouts_of_twenty_seconds()
     {
         ReturnRamp.At(After(12), 5).Bouts.ShouldBe(6);
-        (ReturnRamp.At(After(12), 5).Each.Trot * 60 / BlockFigures.TrotBout.Value).ShouldBe(6);
+        (ReturnRamp.At(After(12), 5).Each.Trot * 60 / SessionFigures.ReturnBout.Value).ShouldBe(6);
     }
 
     [Fact]

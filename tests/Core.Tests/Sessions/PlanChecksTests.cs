@@ -156,8 +156,10 @@ public class PlanChecksTests
     [Theory]
     [InlineData(Manner.Ridden, true)]
     [InlineData(Manner.Lunged, true)]
-    [InlineData(Manner.InHand, false)]
-    public void A_held_horse_is_neither_ridden_nor_lunged(Manner manner, bool refused)
+    [InlineData(Manner.LongReined, true)]
+    [InlineData(Manner.Loose, true)]
+    [InlineData(Manner.InHand, true)]
+    public void A_held_horse_is_not_worked_at_all(Manner manner, bool refused)
     {
         var context = Context(Make.Plan(manner: manner)) with { HeldBecause = "heat in a leg, since 16 April" };
         var fault = PlanChecks.Check(context).FirstOrDefault(f => f.Rule == "LamenessHold");

@@ -35,9 +35,18 @@ public class SessionDoseTests
     public void Small_fences_and_bounces_count_half()
     {
         var grid = new Dictionary<Guid, SetUp> { [Fence] = Catalogue.Exercise("grids/bounce/one-bounce").SetUp!.Check().OrThrow() };
-        var totals = SessionTotals.Of(Make.Plan([Make.Part(Phase.Work, Gait.Trot, 6, setUp: Fence) with { Times = 6 }]), Make.Card(), grid);
+        var totals = SessionTotals.Of(Make.Plan([Make.Part(Phase.Work, Gait.Trot, 6, setUp: Fence) with { Times = 6, InStages = false }]), Make.Card(), grid);
         totals.Efforts.Sum(e => e.Count).ShouldBe(18);
         totals.EffortsCounted.ShouldBe(12);
+    }
+
+    // Built up in stages, two goes each: the pole alone, then one fence of 0.40, then it and one of 0.50; each stage counts
+    // only what stands (common practice; halves are chosen): 0 + 2 x 0.5 + 2 x 1.5 = 4.
+    [Fact]
+    public void A_grid_built_up_counts_only_what_stands_at_each_stage()
+    {
+        var grid = new Dictionary<Guid, SetUp> { [Fence] = Catalogue.Exercise("grids/bounce/one-bounce").SetUp!.Check().OrThrow() };
+        SessionTotals.Of(Make.Plan([Make.Part(Phase.Work, Gait.Trot, 6, setUp: Fence) with { Times = 6 }]), Make.Card(), grid).EffortsCounted.ShouldBe(4);
     }
 
     [Fact]
