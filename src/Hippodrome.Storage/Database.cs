@@ -27,6 +27,7 @@ public sealed class Database : IAsyncDisposable
     {
         DefaultTypeMap.MatchNamesWithUnderscores = true;
         SqlMapper.AddTypeHandler(new DateOnlyHandler());
+        SqlMapper.AddTypeHandler(new TimeOnlyHandler());
     }
 
     /// <exception cref="ArgumentException">The connection string has no password, so none can be made for the application's role.</exception>
@@ -127,6 +128,17 @@ public sealed class Database : IAsyncDisposable
         catch (PostgresException e) when (e.SqlState == PostgresErrorCodes.InvalidPassword)
         {
             await connection.ExecuteAsync($"alter role {AppRole} password '{_appPassword}'");
+        }
+    }
+
+    private sealed class TimeOnlyHandler : SqlMapper.TypeHandler<TimeOnly>
+    {
+        public override TimeOnly Parse(object value) => value is TimeOnly time ? time : TimeOnly.FromTimeSpan((TimeSpan)value);
+
+        public override void SetValue(IDbDataParameter parameter, TimeOnly value)
+        {
+            parameter.DbType = DbType.Time;
+            parameter.Value = value;
         }
     }
 

@@ -25,7 +25,7 @@ public class BlockStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
 
     private async Task<(Guid Block, Horse Horse, BlockPlan Plan)> KeptAsync()
     {
-        var horse = Horse.Kept(Guid.NewGuid(), "Bramble", 2016, Core.Measures.HorseHeight.Kept(165), Sex.Mare, Experience.Novice, "");
+        var horse = Horse.Kept(Guid.NewGuid(), "Bramble", 2016, Core.Measures.HorseHeight.Kept(165), Sex.Mare, Experience.Novice, "", new DateOnly(2026, 1, 5));
         var id = Guid.NewGuid();
         var plan = PlanOf(id, horse);
         await store.InAsync(store.Here, async yard =>

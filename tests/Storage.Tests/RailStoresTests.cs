@@ -109,7 +109,7 @@ public class RailStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
             await yard.AddHorseAsync(horse);
             await yard.AddSessionAsync(horse.Id, plan);
             await yard.AddRideAsync(plan.Id, horse.Id, plan.Id, StoreFixture.Today, store.Here.TrainerId);
-            return await yard.RidesOnRungsAsync(horse.Id, ["poles/trot-poles"], StoreFixture.Today, 5);
+            return await yard.RidesOnRungsAsync([(horse.Id, "poles/trot-poles")], StoreFixture.Today, 5);
         });
         rides.ShouldHaveSingleItem().Parts.ShouldBe([1, 2]);
     }

@@ -41,6 +41,8 @@ public class RideStoreTests(StoreFixture store) : IClassFixture<StoreFixture>
         new YieldSteps(Guid.NewGuid(), At, Rein.Right, 4, 2),
         new AdviceAnswered(Guid.NewGuid(), At, "RanOut", false),
         new NextToDo(Guid.NewGuid(), At, "the right lead first"),
+        new LegTouched(Guid.NewGuid(), At, Leg.RightHind, 3),
+        new Fell(Guid.NewGuid(), At, Faller.Rider, true),
     ];
 
     [Fact]

@@ -36,7 +36,7 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
     {
         var horse = StoreFixture.NewHorse("Twice");
         await store.InAsync(store.Here, yard => yard.AddHorseAsync(horse));
-        Horse Noted(string notes) => Horse.Kept(horse.Id, horse.Name, horse.Foaled, horse.Height, horse.Sex, horse.Experience, notes);
+        Horse Noted(string notes) => Horse.Kept(horse.Id, horse.Name, horse.Foaled, horse.Height, horse.Sex, horse.Experience, notes, horse.EnteredOn);
         (await store.InAsync(store.Here, yard => yard.ChangeHorseAsync(Noted("first"), 1))).ShouldBeTrue();
         (await store.InAsync(store.Here, yard => yard.ChangeHorseAsync(Noted("second"), 1))).ShouldBeFalse();
         var kept = await store.InAsync(store.Here, yard => yard.FindHorseAsync(horse.Id));
@@ -145,8 +145,8 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
             await yard.RaiseHoldAsync(horseId, "off or unlevel", StoreFixture.Today);
             var hold = (await yard.HoldsAsync([horseId])).ShouldHaveSingleItem();
             hold.Because.ShouldBe("heat in a leg");
-            (await yard.ClearHoldAsync(horseId, hold.Id, StoreFixture.Today, "Iva Sorrel", store.There.TrainerId)).ShouldBeTrue();
-            (await yard.ClearHoldAsync(horseId, hold.Id, StoreFixture.Today, "Someone else", store.There.TrainerId)).ShouldBeFalse();
+            (await yard.ClearHoldAsync(horseId, hold.Id, StoreFixture.Today, "Iva Sorrel", false, store.There.TrainerId)).ShouldBeTrue();
+            (await yard.ClearHoldAsync(horseId, hold.Id, StoreFixture.Today, "Someone else", false, store.There.TrainerId)).ShouldBeFalse();
             (await yard.HoldsAsync([horseId])).ShouldHaveSingleItem().ClearedBy.ShouldBe("Iva Sorrel");
         });
     }

@@ -7,6 +7,9 @@ namespace Hippodrome.Storage.Assessments;
 /// <summary>An assessment, whose it is and who began it.</summary>
 public sealed record KeptAssessment(Guid HorseId, Assessment Assessment, string By);
 
+/// <summary>An assessment that says the horse came from a rest.</summary>
+public sealed record RestAssessed(Guid HorseId, Guid Id, DateOnly StartedOn, int WeeksOff);
+
 public static class AssessmentStore
 {
     /// <summary>Every assessment of a horse, the latest first.</summary>
@@ -28,6 +31,10 @@ public static class AssessmentStore
         return [.. rows.Select(r => new KeptAssessment(
             r.HorseId, new Assessment(r.Id, r.StartedOn, r.WeeksOff, r.Reported, [.. answers[r.Id].OrderBy(a => a.Item).ThenBy(a => a.Rein)], r.FinishedOn), r.By))];
     }
+
+    /// <summary>Assessments of horses that came from a rest, since a day.</summary>
+    public static Task<List<RestAssessed>> RestsAssessedAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly since) => yard.QueryAsync<RestAssessed>(
+        "select horse_id, id, started_on, weeks_off from assessment where yard_id = @yard and horse_id = any(@ids) and weeks_off >= 2 and started_on >= @since", new { ids = horseIds.ToArray(), since });
 
     public static Task AddAssessmentAsync(this YardSession yard, Guid horseId, Assessment assessment, Guid by)
     {

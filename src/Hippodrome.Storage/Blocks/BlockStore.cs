@@ -18,8 +18,13 @@ public sealed record BlockVersion(int Number, string Because, string By, DateTim
 /// <summary>A placed session and whose it is.</summary>
 public sealed record HorsePlaced(Guid HorseId, Guid BlockId, PlacedSession Session);
 
+/// <summary>What went into a return, and when it ended.</summary>
+public sealed record ReturnBegun(Guid HorseId, Guid Id, BlockEntry Entry, DateOnly? EndedOn);
+
 public static class BlockStore
 {
+    private sealed record EntryRow(Guid HorseId, Guid Id, DateOnly? EndedOn, string? Entry);
+
     private const string Select =
         """
         select b.horse_id, b.id, v.entry::text as entry, b.ended_on, v.number, v.plan::text as plan, v.at
@@ -31,6 +36,15 @@ public static class BlockStore
     /// <summary>Blocks under way of these horses, with their latest plans.</summary>
     public static async Task<List<KeptBlock>> BlocksUnderWayAsync(this YardSession yard, IEnumerable<Guid> horseIds) =>
         [.. (await yard.QueryAsync<BlockRow>($"{Select} and b.ended_on is null and b.horse_id = any(@ids)", new { ids = horseIds.ToArray() })).Select(r => r.ToBlock())];
+
+    /// <summary>What went into the returns of these horses, under way or ended.</summary>
+    public static async Task<List<ReturnBegun>> ReturnEntriesAsync(this YardSession yard, IEnumerable<Guid> horseIds) =>
+        [.. (await yard.QueryAsync<EntryRow>(
+            """
+            select b.horse_id, b.id, b.ended_on, (select v.entry::text from block_version v where v.yard_id = b.yard_id and v.block_id = b.id order by v.number desc limit 1) as entry
+            from block b where b.yard_id = @yard and b.horse_id = any(@ids) and b.entry ->> 'purpose' = 'return'
+            """,
+            new { ids = horseIds.ToArray() })).Where(r => r.Entry is not null).Select(r => new ReturnBegun(r.HorseId, r.Id, Json.Read<BlockEntry>(r.Entry!), r.EndedOn))];
 
     /// <summary>Every block of a horse, the latest first.</summary>
     public static async Task<List<KeptBlock>> BlocksAsync(this YardSession yard, Guid horseId) =>

@@ -8,16 +8,25 @@ public static class CareStore
     public static async Task<List<CareVisit>> CareVisitsAsync(this YardSession yard, Guid horseId) =>
         (await yard.QueryAsync<CareRow>(
             """
-            select horse_id, id, kind, on_day, by_whom, found, again_in_weeks from care_visit
+            select horse_id, id, kind, on_day, by_whom, found, again_in_weeks, easy_until, array_to_string(ruled_out, ',') as ruled_out from care_visit
             where yard_id = @yard and horse_id = @horseId and removed_at is null order by on_day desc, id
             """,
             new { horseId })).ConvertAll(r => r.ToVisit());
+
+    /// <summary>A therapist's latest visit to each horse since a day.</summary>
+    public static async Task<Dictionary<Guid, CareVisit>> TherapistVisitsAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly since) =>
+        (await yard.QueryAsync<CareRow>(
+            """
+            select distinct on (horse_id) horse_id, id, kind, on_day, by_whom, found, again_in_weeks, easy_until, array_to_string(ruled_out, ',') as ruled_out from care_visit
+            where yard_id = @yard and horse_id = any(@ids) and kind = 'Therapist' and removed_at is null and (on_day >= @since or easy_until >= @since) order by horse_id, on_day desc, id
+            """,
+            new { ids = horseIds.ToArray(), since })).ToDictionary(r => r.HorseId, r => r.ToVisit());
 
     /// <summary>The latest time each horse's feet were seen to.</summary>
     public static async Task<Dictionary<Guid, CareVisit>> LastFeetAsync(this YardSession yard, IEnumerable<Guid> horseIds) =>
         (await yard.QueryAsync<CareRow>(
             """
-            select distinct on (horse_id) horse_id, id, kind, on_day, by_whom, found, again_in_weeks from care_visit
+            select distinct on (horse_id) horse_id, id, kind, on_day, by_whom, found, again_in_weeks, easy_until, array_to_string(ruled_out, ',') as ruled_out from care_visit
             where yard_id = @yard and horse_id = any(@ids) and kind = 'Feet' and removed_at is null order by horse_id, on_day desc, id
             """,
             new { ids = horseIds.ToArray() })).ToDictionary(r => r.HorseId, r => r.ToVisit());
@@ -27,10 +36,10 @@ public static class CareStore
         ArgumentNullException.ThrowIfNull(visit);
         return yard.ExecuteAsync(
             """
-            insert into care_visit (yard_id, horse_id, id, kind, on_day, by_whom, found, again_in_weeks, entered_by)
-            values (@yard, @horseId, @Id, @kind, @On, @By, @Found, @AgainInWeeks, @enteredBy)
+            insert into care_visit (yard_id, horse_id, id, kind, on_day, by_whom, found, again_in_weeks, easy_until, ruled_out, entered_by)
+            values (@yard, @horseId, @Id, @kind, @On, @By, @Found, @AgainInWeeks, @EasyUntil, @ruledOut, @enteredBy)
             """,
-            new { horseId, visit.Id, kind = visit.Kind.ToString(), visit.On, visit.By, visit.Found, visit.AgainInWeeks, enteredBy = by });
+            new { horseId, visit.Id, kind = visit.Kind.ToString(), visit.On, visit.By, visit.Found, visit.AgainInWeeks, visit.EasyUntil, ruledOut = visit.RuledOut.Select(r => r.ToString()).ToArray(), enteredBy = by });
     }
 
     /// <summary>Weights and conditions of a horse, the latest first.</summary>
@@ -64,8 +73,12 @@ public static class CareStore
             """,
             new { horseId, gapDays, since })).Single();
 
-    private sealed record CareRow(Guid HorseId, Guid Id, string Kind, DateOnly OnDay, string ByWhom, string Found, int? AgainInWeeks)
+    private sealed record CareRow(Guid HorseId, Guid Id, string Kind, DateOnly OnDay, string ByWhom, string Found, int? AgainInWeeks, DateOnly? EasyUntil, string RuledOut)
     {
-        public CareVisit ToVisit() => new(Id, Enum.Parse<CareKind>(Kind), OnDay, ByWhom, Found, AgainInWeeks);
+        public CareVisit ToVisit() => new(Id, Enum.Parse<CareKind>(Kind), OnDay, ByWhom, Found, AgainInWeeks)
+        {
+            EasyUntil = EasyUntil,
+            RuledOut = RuledOut.Length == 0 ? [] : [.. RuledOut.Split(',').Select(Enum.Parse<RuledOut>)],
+        };
     }
 }

@@ -32,22 +32,22 @@ public static class LadderStore
             new { horseId, strand = move.Strand.ToString(), move.RungId, kind = move.Kind.ToString(), move.Word, move.On, by });
     }
 
-    /// <summary>The last few rides in which each of these rungs was worked, the latest first.</summary>
-    public static async Task<List<RideOnRung>> RidesOnRungsAsync(this YardSession yard, Guid horseId, IEnumerable<string> rungIds, DateOnly until, int most) =>
+    /// <summary>The last few rides in which each of these horses worked each of its rungs, the latest first.</summary>
+    public static async Task<List<RideOnRung>> RidesOnRungsAsync(this YardSession yard, IReadOnlyCollection<(Guid HorseId, string RungId)> worked, DateOnly until, int most) =>
         [.. (await yard.QueryAsync<RungRideRow>(
             """
             select w.rung_id, r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name, coalesce(s.place, '') as place,
                 (select string_agg(sp.place::text, ',' order by sp.place) from session_part sp where sp.yard_id = @yard and sp.session_id = r.session_id and sp.rung_id = w.rung_id) as parts
-            from unnest(@rungs) as w (rung_id)
+            from unnest(@horses, @rungs) as w (horse_id, rung_id)
             cross join lateral (
-                select * from ride where yard_id = @yard and horse_id = @horseId and on_day <= @until and exists (
+                select * from ride where yard_id = @yard and horse_id = w.horse_id and on_day <= @until and exists (
                     select from session_part sp where sp.yard_id = @yard and sp.session_id = ride.session_id and sp.rung_id = w.rung_id)
                 order by on_day desc, created_at desc, id limit @most) r
             join person p on p.yard_id = @yard and p.id = r.rider_id
             left join session s on s.yard_id = @yard and s.id = r.session_id
             order by w.rung_id, r.on_day desc, r.created_at desc, r.id
             """,
-            new { horseId, rungs = rungIds.ToArray(), until, most })).Select(r => r.ToRide())];
+            new { horses = worked.Select(w => w.HorseId).ToArray(), rungs = worked.Select(w => w.RungId).ToArray(), until, most })).Select(r => r.ToRide())];
 
     private sealed record MoveRow(Guid HorseId, string Strand, string? RungId, string Kind, string Word, DateOnly OnDay, string By)
     {

@@ -4,11 +4,19 @@ using Hippodrome.Core.Measures;
 namespace Hippodrome.Storage.Horses;
 
 /// <summary>A horse held from ridden work, and how that ended if it did.</summary>
-public sealed record Hold(Guid Id, Guid HorseId, string Because, DateOnly Since, DateOnly? ClearedOn, string? ClearedBy);
+/// <param name="Id">Its own.</param>
+/// <param name="HorseId">Who is held.</param>
+/// <param name="Because">What was seen.</param>
+/// <param name="Since">From which day.</param>
+/// <param name="ClearedOn">When it was cleared; null while it holds.</param>
+/// <param name="ClearedBy">By whom.</param>
+/// <param name="WalkInHandBy">The vet who has allowed walking in hand meanwhile.</param>
+/// <param name="NoLungeing">The clearance rules lungeing out.</param>
+public sealed record Hold(Guid Id, Guid HorseId, string Because, DateOnly Since, DateOnly? ClearedOn, string? ClearedBy, string? WalkInHandBy, bool NoLungeing);
 
 public static class HorseStore
 {
-    private const string Columns = "id, name, foaled, height_cm, sex, experience, notes, version";
+    private const string Columns = "id, name, foaled, height_cm, sex, experience, notes, version, created_at::date as entered_on, goes_at, heat_limit_c";
 
     public static async Task<List<Kept<Horse>>> HorsesAsync(this YardSession yard) =>
         [.. (await yard.QueryAsync<HorseRow>($"select {Columns} from horse where yard_id = @yard order by name")).Select(r => r.ToHorse())];
@@ -34,8 +42,8 @@ public static class HorseStore
 
     public static Task AddHorseAsync(this YardSession yard, Horse horse) => yard.ExecuteAsync(
         """
-        insert into horse (yard_id, id, name, foaled, height_cm, sex, experience, notes)
-        values (@yard, @Id, @Name, @Foaled, @HeightCm, @Sex, @Experience, @Notes)
+        insert into horse (yard_id, id, name, foaled, height_cm, sex, experience, notes, goes_at, heat_limit_c, created_at)
+        values (@yard, @Id, @Name, @Foaled, @HeightCm, @Sex, @Experience, @Notes, @GoesAt, @HeatLimitC, @EnteredOn)
         """,
         Values(horse));
 
@@ -43,7 +51,7 @@ public static class HorseStore
     public static async Task<bool> ChangeHorseAsync(this YardSession yard, Horse horse, int version) => await yard.ExecuteAsync(
         """
         update horse set name = @Name, foaled = @Foaled, height_cm = @HeightCm, sex = @Sex, experience = @Experience,
-            notes = @Notes, version = version + 1
+            notes = @Notes, goes_at = @GoesAt, heat_limit_c = @HeatLimitC, version = version + 1
         where yard_id = @yard and id = @Id and version = @version
         """,
         Values(horse, version)) == 1;
@@ -82,7 +90,7 @@ public static class HorseStore
     /// <summary>Holds of these horses, the latest first.</summary>
     public static Task<List<Hold>> HoldsAsync(this YardSession yard, IEnumerable<Guid> horseIds) => yard.QueryAsync<Hold>(
         """
-        select id, horse_id, because, since, cleared_on, cleared_by from hold
+        select id, horse_id, because, since, cleared_on, cleared_by, walk_in_hand_by, no_lungeing from hold
         where yard_id = @yard and horse_id = any(@ids) order by since desc, id
         """,
         new { ids = horseIds.ToArray() });
@@ -96,12 +104,16 @@ public static class HorseStore
         """,
         new { horseId, id = Guid.NewGuid(), because, since });
 
-    public static async Task<bool> ClearHoldAsync(this YardSession yard, Guid horseId, Guid id, DateOnly on, string by, Guid enteredBy) => await yard.ExecuteAsync(
+    public static async Task<bool> ClearHoldAsync(this YardSession yard, Guid horseId, Guid id, DateOnly on, string by, bool noLungeing, Guid enteredBy) => await yard.ExecuteAsync(
         """
-        update hold set cleared_on = @on, cleared_by = @by, cleared_entered_by = @enteredBy
+        update hold set cleared_on = @on, cleared_by = @by, cleared_entered_by = @enteredBy, no_lungeing = @noLungeing
         where yard_id = @yard and horse_id = @horseId and id = @id and cleared_on is null
         """,
-        new { horseId, id, on, by, enteredBy }) == 1;
+        new { horseId, id, on, by, noLungeing, enteredBy }) == 1;
+
+    /// <summary>The vet allows walking in hand while the horse is held; nothing more.</summary>
+    public static async Task<bool> AllowWalkInHandAsync(this YardSession yard, Guid horseId, Guid id, string by) => await yard.ExecuteAsync(
+        "update hold set walk_in_hand_by = @by where yard_id = @yard and horse_id = @horseId and id = @id and cleared_on is null", new { horseId, id, by }) == 1;
 
     private static object Values(Horse horse, int version = 0) => new
     {
@@ -112,13 +124,16 @@ public static class HorseStore
         Sex = horse.Sex.ToString(),
         Experience = horse.Experience.ToString(),
         horse.Notes,
+        GoesAt = horse.GoesAt?.ToString(),
+        horse.HeatLimitC,
+        EnteredOn = horse.EnteredOn.ToDateTime(TimeOnly.MinValue, DateTimeKind.Utc),
         version,
     };
 
-    private sealed record HorseRow(Guid Id, string Name, int Foaled, double HeightCm, string Sex, string Experience, string Notes, int Version)
+    private sealed record HorseRow(Guid Id, string Name, int Foaled, double HeightCm, string Sex, string Experience, string Notes, int Version, DateOnly EnteredOn, string? GoesAt, double? HeatLimitC)
     {
         public Kept<Horse> ToHorse() => new(
-            Horse.Kept(Id, Name, Foaled, HorseHeight.Kept(HeightCm), Enum.Parse<Sex>(Sex), Enum.Parse<Experience>(Experience), Notes), Version);
+            Horse.Kept(Id, Name, Foaled, HorseHeight.Kept(HeightCm), Enum.Parse<Sex>(Sex), Enum.Parse<Experience>(Experience), Notes, EnteredOn, GoesAt is { } level ? Enum.Parse<GoesAt>(level) : null, HeatLimitC), Version);
     }
 
     private sealed record StrideRow(Guid HorseId, Guid Id, string Variant, double StripM, double Strides, double? Seconds, DateOnly OnDay)

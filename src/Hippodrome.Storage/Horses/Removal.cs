@@ -7,6 +7,8 @@ public enum Removable
     BodyMeasure,
     Tack,
     Accordion,
+    TimeAway,
+    KnownFinding,
 }
 
 public static class Removal
@@ -20,6 +22,8 @@ public static class Removal
             Removable.CareVisit => "care_visit",
             Removable.BodyMeasure => "body_measure",
             Removable.Tack => "tack",
+            Removable.TimeAway => "time_away",
+            Removable.KnownFinding => "known_finding",
             _ => "accordion",
         };
         return await yard.ExecuteAsync(

@@ -11,17 +11,18 @@ public static class SessionStore
 {
     private const string Select =
         """
-        select s.horse_id, s.id, s.on_day, s.emphasis, s.manner, s.helper, s.notes, s.version, s.place, array_to_string(s.tack_ids, ',') as tack_ids, s.kept_faults::text as kept_faults,
+        select s.horse_id, s.id, s.on_day, s.emphasis, s.manner, s.helper, s.notes, s.version, s.place, s.starts_at, array_to_string(s.tack_ids, ',') as tack_ids, s.kept_faults::text as kept_faults,
             (select r.id from ride r where r.yard_id = s.yard_id and r.session_id = s.id order by r.created_at limit 1) as ride_id
         from session s where s.yard_id = @yard and s.removed_at is null
         """;
 
-    /// <summary>Sessions of these horses between two days, both included; before <paramref name="builtBefore"/> only those with something built.</summary>
+    /// <summary>Sessions of these horses between two days, both included; before <paramref name="builtBefore"/> only those with something to step or jump over.</summary>
     public static async Task<List<KeptSession>> SessionsAsync(this YardSession yard, DateOnly from, DateOnly to, IEnumerable<Guid> horseIds, DateOnly? builtBefore = null) =>
         await WithPartsAsync(yard, await yard.QueryAsync<SessionRow>(
             $"""
             {Select} and s.on_day between @from and @to and s.horse_id = any(@ids)
-                and (s.on_day >= @all or exists (select from session_part p where p.yard_id = s.yard_id and p.session_id = s.id and p.set_up_id is not null))
+                and (s.on_day >= @all or exists (select from session_part p where p.yard_id = s.yard_id and p.session_id = s.id
+                    and (p.set_up_id is not null or p.efforts is not null or p.exercise_id is not null or p.rung_id like any (array['grids/%', 'jumping/%', 'narrow/%', 'cross-country/%']))))
             order by s.on_day, s.created_at, s.id
             """,
             new { from, to, all = builtBefore ?? from, ids = horseIds.ToArray() }));
@@ -46,8 +47,8 @@ public static class SessionStore
     {
         await yard.ExecuteAsync(
             """
-            insert into session (yard_id, horse_id, id, on_day, emphasis, manner, helper, notes, place, tack_ids, kept_faults)
-            values (@yard, @horseId, @Id, @On, @Emphasis, @manner, @Helper, @Notes, @Place, @tackIds, @keptFaults::jsonb)
+            insert into session (yard_id, horse_id, id, on_day, emphasis, manner, helper, notes, place, tack_ids, kept_faults, starts_at)
+            values (@yard, @horseId, @Id, @On, @Emphasis, @manner, @Helper, @Notes, @Place, @tackIds, @keptFaults::jsonb, @StartsAt)
             """,
             Values(horseId, plan));
         await AddPartsAsync(yard, horseId, plan);
@@ -60,7 +61,7 @@ public static class SessionStore
         var changed = await yard.ExecuteAsync(
             """
             update session set on_day = @On, emphasis = @Emphasis, manner = @manner, helper = @Helper, notes = @Notes, place = @Place, tack_ids = @tackIds,
-                kept_faults = @keptFaults::jsonb, version = version + 1
+                kept_faults = @keptFaults::jsonb, starts_at = @StartsAt, version = version + 1
             where yard_id = @yard and horse_id = @horseId and id = @Id and version = @version and removed_at is null
             """,
             Values(horseId, plan, version));
@@ -87,12 +88,12 @@ public static class SessionStore
 
         var parts = (await yard.QueryAsync<PartRow>(
             """
-            select session_id, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id, exercise_id, times, efforts, transitions, transitions_with, bout_seconds, rest_seconds
+            select session_id, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id, exercise_id, times, efforts, transitions, transitions_with, bout_seconds, rest_seconds, manner, height_m, in_stages
             from session_part
             where yard_id = @yard and session_id = any(@ids) order by session_id, place
             """,
-            new { ids = rows.Select(r => r.Id).ToArray() })).ToLookup(p => p.SessionId, p => p.ToPart());
-        return [.. rows.Select(r => r.ToSession([.. parts[r.Id]]))];
+            new { ids = rows.Select(r => r.Id).ToArray() })).ToLookup(p => p.SessionId);
+        return [.. rows.Select(r => r.ToSession(parts[r.Id]))];
     }
 
     private static async Task AddPartsAsync(YardSession yard, Guid horseId, SessionPlan plan)
@@ -102,9 +103,9 @@ public static class SessionStore
             await yard.ExecuteAsync(
                 """
                 insert into session_part (yard_id, horse_id, session_id, place, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id,
-                    exercise_id, times, efforts, transitions, transitions_with, bout_seconds, rest_seconds)
+                    exercise_id, times, efforts, transitions, transitions_with, bout_seconds, rest_seconds, manner, height_m, in_stages)
                 values (@yard, @horseId, @sessionId, @place, @phase, @What, @gait, @rein, @Minutes, @SetUpId, @mark, @RungId,
-                    @ExerciseId, @Times, @Efforts, @Transitions, @with, @BoutSeconds, @RestSeconds)
+                    @ExerciseId, @Times, @Efforts, @Transitions, @with, @BoutSeconds, @RestSeconds, @manner, @HeightMetres, @InStages)
                 """,
                 new
                 {
@@ -126,23 +127,34 @@ public static class SessionStore
                     with = part.TransitionsWith?.ToString(),
                     part.BoutSeconds,
                     part.RestSeconds,
+                    manner = part.Manner.ToString(),
+                    part.HeightMetres,
+                    part.InStages,
                 });
         }
     }
 
     private static object Values(Guid horseId, SessionPlan plan, int version = 0) =>
-        new { horseId, plan.Id, plan.On, plan.Emphasis, manner = plan.Manner.ToString(), plan.Helper, plan.Notes, plan.Place, tackIds = plan.TackIds.ToArray(), keptFaults = Json.Write(plan.KeptFaults), version };
+        new { horseId, plan.Id, plan.On, plan.Emphasis, manner = plan.Manner.ToString(), plan.Helper, plan.Notes, plan.Place, tackIds = plan.TackIds.ToArray(), keptFaults = Json.Write(plan.KeptFaults), plan.StartsAt, version };
 
-    private sealed record SessionRow(Guid HorseId, Guid Id, DateOnly OnDay, string Emphasis, string Manner, bool Helper, string Notes, int Version, string Place, string TackIds, string KeptFaults, Guid? RideId)
+    private sealed record SessionRow(Guid HorseId, Guid Id, DateOnly OnDay, string Emphasis, string Manner, bool Helper, string Notes, int Version, string Place, TimeOnly? StartsAt, string TackIds, string KeptFaults, Guid? RideId)
     {
-        public KeptSession ToSession(IReadOnlyList<Part> parts) =>
-            new(HorseId, SessionPlan.Kept(Id, OnDay, Emphasis, Enum.Parse<Manner>(Manner), Helper, parts, Notes, Place, [.. TackIds.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(Guid.Parse)], Json.Read<List<KeptFault>>(KeptFaults)), Version, RideId);
+        public KeptSession ToSession(IEnumerable<PartRow> parts) => ToSession(Enum.Parse<Manner>(Manner), parts);
+
+        private KeptSession ToSession(Manner manner, IEnumerable<PartRow> parts) =>
+            new(HorseId, SessionPlan.Kept(Id, OnDay, Emphasis, manner, Helper, [.. parts.Select(p => p.ToPart(manner))], Notes, Place, [.. TackIds.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(Guid.Parse)], Json.Read<List<KeptFault>>(KeptFaults), StartsAt), Version, RideId);
     }
 
-    private sealed record PartRow(Guid SessionId, string Phase, string What, string Gait, string Rein, double Minutes, Guid? SetUpId, double? MarkHopedFor, string? RungId, string? ExerciseId, int? Times, int? Efforts, int? Transitions, string? TransitionsWith, int? BoutSeconds, int? RestSeconds)
+    private sealed record PartRow(Guid SessionId, string Phase, string What, string Gait, string Rein, double Minutes, Guid? SetUpId, double? MarkHopedFor, string? RungId, string? ExerciseId, int? Times, int? Efforts, int? Transitions, string? TransitionsWith, int? BoutSeconds, int? RestSeconds, string? Manner, double? HeightM, bool? InStages)
     {
-        public Part ToPart() => new(
+        /// <param name="ofSession">How the session is worked: parts from before they had a manner of their own are worked so.</param>
+        public Part ToPart(Manner ofSession) => new(
             Enum.Parse<Phase>(Phase), What, Enum.Parse<Gait>(Gait), Enum.Parse<Rein>(Rein), Minutes, SetUpId, MarkHopedFor is { } mark ? Mark.Of(mark) : null, RungId,
-            ExerciseId, Times, Efforts, Transitions, TransitionsWith is { } with ? Enum.Parse<Gait>(with) : null, BoutSeconds, RestSeconds);
+            ExerciseId, Times, Efforts, Transitions, TransitionsWith is { } with ? Enum.Parse<Gait>(with) : null, BoutSeconds, RestSeconds)
+        {
+            Manner = Manner is { } own ? Enum.Parse<Manner>(own) : ofSession,
+            HeightMetres = HeightM,
+            InStages = InStages,
+        };
     }
 }

@@ -2,7 +2,17 @@ using Dapper;
 
 namespace Hippodrome.Storage.Yards;
 
-public sealed record Yard(Guid Id, string Name, string TimeZone);
+/// <summary>Where a yard's weather comes from.</summary>
+public enum WeatherSource
+{
+    /// <summary>Typed by people; nothing simulated decides.</summary>
+    Typed,
+
+    /// <summary>The stand-in that ships with the program, chosen knowingly.</summary>
+    StandIn,
+}
+
+public sealed record Yard(Guid Id, string Name, string TimeZone, WeatherSource WeatherSource, int WorksFrom, int WorksTo);
 
 public static class YardStore
 {
@@ -14,8 +24,12 @@ public static class YardStore
     }
 
     public static async Task<Yard> ThisYardAsync(this YardSession yard) =>
-        await yard.FindAsync<Yard>("select id, name, time_zone from yard where id = @yard")
+        await yard.FindAsync<Yard>("select id, name, time_zone, weather_source, works_from, works_to from yard where id = @yard")
         ?? throw new InvalidOperationException("The yard of this session is gone.");
+
+    /// <summary>Where its weather comes from, and the hours it works in.</summary>
+    public static Task SetWeatherAsync(this YardSession yard, WeatherSource source, int worksFrom, int worksTo) => yard.ExecuteAsync(
+        "update yard set weather_source = @source, works_from = @worksFrom, works_to = @worksTo where id = @yard", new { source = source.ToString(), worksFrom, worksTo });
 
     /// <summary>Whether any yard has ever been made here.</summary>
     public static async Task<bool> HasAnyYardAsync(this Database database)
