@@ -1,3 +1,5 @@
+using Hippodrome.Storage.Yards;
+using Hippodrome.Server.Weather;
 using System.Text.Json.Nodes;
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Arenas;
@@ -69,6 +71,12 @@ public static class Calls
     public static RideEntry Ride(Guid? sessionId = null, params RideEvent[] more) => new(sessionId, App.Today,
         [new Ridden(Guid.NewGuid(), Noon, Gait.Trot, Rein.Both, 15), new Marked(Guid.NewGuid(), Noon, Rein.Both, Core.Measures.Mark.Of(6), ""), .. more]);
 
+    public static readonly TimeAwayEntry Away = new(App.Today.AddDays(-40), App.Today.AddDays(-1), OffBecause.Rest, null, "in the field");
+
+    private static readonly TimeAwayEntry NotAway = new(App.Today.AddDays(-20), App.Today.AddDays(-1), null, true, "hacked out, nobody wrote it down");
+
+    private static readonly KnownFindingEntry OldSplint = new("old splint, left fore, cold", "Iva Sorrel");
+
     public static readonly DateTimeOffset Noon = new(2026, 4, 18, 12, 0, 0, TimeSpan.Zero);
 
     /// <summary>By method and route. A new endpoint without a line here fails the tests that walk them all.</summary>
@@ -130,6 +138,37 @@ public static class Calls
             await app.Trainer.PostAsync($"{sheet}/finish", new { });
             return new Call($"{sheet}/places", new AcceptEntry([Strand.InHand]));
         },
+        ["POST /api/horses/{horseId}/holds/{holdId:guid}/walk-in-hand"] = async app =>
+        {
+            var horse = await app.AddHorseAsync();
+            await using var yard = await app.Database.OpenYardAsync(app.YardId);
+            await yard.RaiseHoldAsync(horse.Id, "heat in a leg", App.Today);
+            var hold = (await yard.HoldsAsync([horse.Id]))[0].Id;
+            await yard.CommitAsync();
+            return new Call($"{Of(horse)}/holds/{hold}/walk-in-hand", new WalkInHandEntry("Iva Sorrel"));
+        },
+        ["GET /api/horses/{horseId}/condition"] = app => At($"{Of(app.Horse)}/condition"),
+        ["POST /api/horses/{horseId}/time-away"] = async app => new Call($"{Of(await app.AddHorseAsync())}/time-away", Away),
+        ["DELETE /api/horses/{horseId}/time-away/{id:guid}"] = app => RowAsync(app, "time-away", NotAway, a => a["away"]![0]!["id"]),
+        ["POST /api/horses/{horseId}/time-away/{id:guid}/restore"] = app => RowAsync(app, "time-away", NotAway, a => a["away"]![0]!["id"], "/restore"),
+        ["POST /api/horses/{horseId}/ramp-end"] = async app =>
+        {
+            var horse = await app.AddHorseAsync();
+            await app.Trainer.PostAsync($"{Of(horse)}/time-away", Away);
+            return new Call($"{Of(horse)}/ramp-end", new RampEndEntry("worked elsewhere meanwhile"));
+        },
+        ["POST /api/horses/{horseId}/known-findings"] = app => At($"{Of(app.Horse)}/known-findings", OldSplint),
+        ["DELETE /api/horses/{horseId}/known-findings/{id:guid}"] = app => RowAsync(app, "known-findings", OldSplint, a => a["known"]!.AsArray()[^1]!["id"]),
+        ["POST /api/horses/{horseId}/known-findings/{id:guid}/restore"] = app => RowAsync(app, "known-findings", OldSplint, a => a["known"]!.AsArray()[^1]!["id"], "/restore"),
+        ["POST /api/horses/{horseId}/leg-looks"] = app => At($"{Of(app.Horse)}/leg-looks", new LegLookEntry("physiotherapist: tight, loosened")),
+        ["POST /api/horses/{horseId}/falls/{rideId:guid}"] = async app =>
+        {
+            var horse = await app.AddHorseAsync();
+            return new Call((await RideAsync(app, Ride(null, new Fell(Guid.NewGuid(), Noon, Faller.Rider, false)), horse)).Replace("/rides/", "/falls/", StringComparison.Ordinal), new FallAnswerEntry(true, true));
+        },
+        ["GET /api/weather"] = _ => At("/api/weather"),
+        ["POST /api/weather"] = _ => At("/api/weather", new WeatherEntry(12, 60)),
+        ["PUT /api/weather/source"] = _ => At("/api/weather/source", new WeatherSourceEntry(WeatherSource.Typed, 7, 18)),
         ["GET /api/horses/{horseId}/care"] = app => At($"{Of(app.Horse)}/care"),
         ["POST /api/horses/{horseId}/care"] = app => At($"{Of(app.Horse)}/care", Feet),
         ["DELETE /api/horses/{horseId}/care/{id:guid}"] = app => RowAsync(app, "care", Feet, a => a["visits"]![0]!["id"]),

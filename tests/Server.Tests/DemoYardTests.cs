@@ -19,6 +19,8 @@ public class DemoYardTests
     [Theory]
     [InlineData("2026-04-18")]
     [InlineData("2026-01-01")]
+    [InlineData("2026-07-20")]
+    [InlineData("2026-11-27")]
     [InlineData("2028-02-29")]
     public async Task It_tells_its_stories_on_any_day(string day)
     {
@@ -68,7 +70,9 @@ public class DemoYardTests
         var book = await Sessions.PlanBook.OpenAsync(visit, horses.ConvertAll(h => h.Id), today, today.AddDays(7));
         foreach (var session in await yard.SessionsAsync(today, today.AddDays(7), horses.Select(h => h.Id)))
         {
-            book.Check(session.HorseId, session.Plan).Faults.ShouldNotContain(f => f.Hard);
+            // Feet that are overdue belong to a story; a cold morning asks for more walk and a hot day for less work;
+            // the layout of an accepted verdict stands a third time. Nothing else is told.
+            book.Check(session.HorseId, session.Plan).Faults.Where(f => f.Hard || f.Rule is not ("OverdueFeet" or "WalkFirstTooShort" or "HotDay" or "SameLayoutAgain")).Select(f => $"{session.Plan.On} {session.Plan.Emphasis}: {f.Rule}, {f.Says}").ShouldBeEmpty(day);
         }
     }
 }

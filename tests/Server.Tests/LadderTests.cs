@@ -70,7 +70,7 @@ public class LadderTests(App app) : IClassFixture<App>
 
         (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/ladders/moves", new RungMoveEntry(Strand.Poles, "poles/walk-poles"))).Fields.ShouldBe(["word"]);
         var young = await app.AddHorseAsync(age: 4);
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(young)}/ladders/moves", Calls.Move("jumping/cross-pole"))).Fields.ShouldBe(["rungId"]);
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(young)}/ladders/moves", Calls.Move("jumping/small-single"))).Fields.ShouldBe(["rungId"]);
     }
 
     [Fact]
@@ -87,7 +87,8 @@ public class LadderTests(App app) : IClassFixture<App>
     public async Task A_plan_on_a_rung_that_is_not_open_says_what_comes_first()
     {
         var horse = await app.AddHorseAsync();
-        await app.Trainer.PostAsync($"{Calls.Of(horse)}/ladders/moves", Calls.Move("flatwork/lines-and-large-circles"));
+        await app.Trainer.PostAsync($"{Calls.Of(horse)}/ladders/moves", Calls.Move("flatwork/fifteen-metres"));
+        await app.Trainer.PostAsync($"{Calls.Of(horse)}/ladders/moves", Calls.Move("lateral/turn-on-forehand"));
         var entry = Calls.Session() with { Parts = [.. Calls.Session().Parts!.Select(p => p with { RungId = p.SetUpId is null && p.What == "Trot" ? "flatwork/ten-metres" : null })] };
         var kept = await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions", entry);
         kept["check"]!["faults"]!.AsArray().Select(f => (string)f!["rule"]!).ShouldBe(["RungNotOpen"]);

@@ -59,19 +59,24 @@ public class PassportTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task After_a_hold_was_cleared_the_first_day_is_light_and_the_next_need_not_be()
+    public async Task After_a_hold_was_cleared_it_goes_by_the_lunge_and_the_lines_to_the_saddle()
     {
         var horse = await app.AddHorseAsync();
         await RideAsync(app, Ride(null, new SignSeen(Guid.NewGuid(), Noon, Sign.OffOrUnlevel, null)) with { On = App.Today.AddDays(-3) }, horse);
         var hold = (await app.Trainer.GetAsync(Of(horse)))["holds"]![0]!["id"];
         await app.Vet.PostAsync($"{Of(horse)}/holds/{hold}/clearance", new ClearanceEntry("Iva Sorrel", App.Today.AddDays(-1)));
-        async Task<IEnumerable<string>> RulesAsync(DateOnly on) => (await app.Trainer.PostAsync($"{Of(horse)}/sessions/check", Session(on)))["faults"]!.AsArray().Select(f => (string)f!["rule"]!);
-        (await RulesAsync(App.Today)).ShouldBe(["NotLightAfterHold"]);
+        async Task<IEnumerable<string>> RulesAsync(DateOnly on, params PartEntry[] parts) => (await app.Trainer.PostAsync($"{Of(horse)}/sessions/check", Session(on) with { Parts = parts }))["faults"]!.AsArray().Select(f => (string)f!["rule"]!);
+        static PartEntry Part(Manner manner, Gait gait, double minutes) => new(Phase.Work, "x", gait, Rein.Both, minutes) { Manner = manner };
+        PartEntry[] onTheLunge = [Part(Manner.Lunged, Gait.Trot, 8), Part(Manner.InHand, Gait.Walk, 5)];
+        (await RulesAsync(App.Today, Part(Manner.Ridden, Gait.Walk, 10))).ShouldBe(["StepsAfterClearance"]);
+        (await RulesAsync(App.Today, onTheLunge)).ShouldBeEmpty();
 
-        var light = Session() with { Parts = [new(Phase.Work, "Walk and a little trot", Gait.Trot, Rein.Both, 8), new(Phase.CoolDown, "Walk", Gait.Walk, Rein.Both, 6)] };
-        var session = Guid.Parse((await SessionAsync(app, light, horse)).Split('/')[^1]);
-        await RideAsync(app, Ride(session), horse);
-        (await RulesAsync(App.Today.AddDays(1))).ShouldBeEmpty();
+        // Each day worked is a step: proposals take it too.
+        var proposal = await app.Trainer.PostAsync($"{Of(horse)}/sessions/propose", Wanted(Strand.Flatwork));
+        proposal["session"]!["parts"]!.AsArray().ShouldNotContain(p => (string?)p!["manner"] == "ridden" || (string?)p["gait"] == "canter");
+        await RideAsync(app, Ride() with { On = App.Today }, horse);
+        (await RulesAsync(App.Today.AddDays(1), Part(Manner.Lunged, Gait.Trot, 5), Part(Manner.LongReined, Gait.Trot, 5))).ShouldBeEmpty();
+        (await RulesAsync(App.Today.AddDays(1), Part(Manner.Lunged, Gait.Trot, 5), Part(Manner.Ridden, Gait.Walk, 5))).ShouldBe(["StepsAfterClearance"]);
     }
 
     [Fact]

@@ -80,6 +80,7 @@ public class RailTests(App app) : IClassFixture<App>
     public async Task The_rail_carries_the_plan_its_set_ups_the_advice_and_the_ride_both_devices_will_make()
     {
         var horse = await app.AddHorseAsync();
+        await app.Trainer.PostAsync($"{Calls.Of(horse)}/ladders/moves", Calls.Move("grids/square-oxer"));
         var setUp = (await app.Trainer.PostAsync($"{Calls.Of(horse)}/set-ups", new Setups.NamedSetUpEntry("Grid", Calls.Grid)))["id"]!;
         var session = (await Calls.SessionAsync(app, Calls.Session(setUp: Guid.Parse((string)setUp!)), horse)).Split('/')[^1];
         var sheet = await app.Rider.GetAsync($"{Calls.Of(horse)}/rail?sessionId={session}");

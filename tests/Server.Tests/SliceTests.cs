@@ -109,9 +109,16 @@ public class SliceTests(App app) : IClassFixture<App>
 
         // It cannot be overruled, nothing ridden can be planned, and Today says so.
         (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{ride}/answers", new AnswerEntry("OffOrSore", false, "It looks fine to me."))).Fields.ShouldBe(["accepted"]);
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", Calls.Session())).Faults.ShouldHaveSingleItem().Says.ShouldContain("heat in a leg");
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", Calls.Session())).Faults.ShouldHaveSingleItem().Says.ShouldContain("heat or swelling in a leg");
         (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", Calls.Session(manner: Manner.Lunged))).Status.ShouldBe(400);
-        await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions", Calls.Session(manner: Manner.InHand));
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", Calls.Session(manner: Manner.InHand))).Status.ShouldBe(400);
+
+        // Only rest, until the vet has said that it may be walked in hand; and then nothing but that.
+        var walk = Calls.Session(manner: Manner.InHand) with { Parts = [new(Phase.Work, "Walk in hand", Gait.Walk, Rein.Both, 10)] };
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", walk)).Status.ShouldBe(400);
+        await app.Vet.PostAsync($"{Calls.Of(horse)}/holds/{(await app.Trainer.GetAsync(Calls.Of(horse)))["holds"]![0]!["id"]}/walk-in-hand", new WalkInHandEntry("Iva Sorrel"));
+        await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions", walk);
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", Calls.Session(manner: Manner.Lunged))).Status.ShouldBe(400);
 
         // Taking the sign back does not lift the hold: it may have been there and gone.
         await app.Rider.PostAsync($"{ride}/events", new RideEntry(null, App.Today, [new TakenBack(Guid.NewGuid(), Calls.Noon, entry.Events![^1].Id)]));

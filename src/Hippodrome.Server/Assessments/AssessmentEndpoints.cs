@@ -65,7 +65,7 @@ public static class AssessmentEndpoints
 
         if (await HeldAsync(visit, horseId) is { } held)
         {
-            return Problems.Faulty("", $"{horse.Name} is held: {held}.", "No ridden work until a vet has cleared it.");
+            return Problems.Faulty("", $"{horse.Name} is held: {held}.", "No work until a vet has cleared it.");
         }
 
         await visit.Yard.AddAssessmentAsync(horseId, begun.Value, visit.Me.Id);
@@ -101,9 +101,10 @@ public static class AssessmentEndpoints
         foreach (var answer in read.Select(a => a.OrThrow()))
         {
             await visit.Yard.KeepAnswerAsync(assessmentId, answer, visit.Me.Id);
-            if (answer.Felt.Contains(Felt.OffOrUnlevel) && assessment.At(answer.Item, answer.Rein)?.Felt.Contains(Felt.OffOrUnlevel) != true)
+            var before = assessment.At(answer.Item, answer.Rein)?.Felt ?? [];
+            if (answer.Felt.Except(before).Select(f => f.Holds()).OfType<string>().FirstOrDefault() is { } because)
             {
-                await visit.Yard.RaiseHoldAsync(horseId, "off or unlevel in the assessment ride", visit.Today);
+                await visit.Yard.RaiseHoldAsync(horseId, because, visit.Today);
             }
         }
 

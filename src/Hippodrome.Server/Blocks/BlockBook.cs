@@ -2,12 +2,14 @@ using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
+using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Yards;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Server.Rides;
 using Hippodrome.Storage;
 using Hippodrome.Storage.Aims;
 using Hippodrome.Storage.Blocks;
+using Hippodrome.Storage.Care;
 using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.People;
@@ -63,10 +65,14 @@ internal sealed class BlockBook
         // Of many horses only those whose rides are asked about: with a block, or a hold that may have been ridden off.
         var asked = horseIds.Count == 1 ? horseIds : [.. horseIds.Where(id => blocks.ContainsKey(id) || holds.Contains(id))];
         var ridden = await yard.RiddenDaysAsync(asked, visit.Today.AddDays(-DaysBack), visit.Today);
+        var treated = await yard.TherapistVisitsAsync(horseIds, visit.Today);
         var horses = (await yard.HorsesByIdAsync(horseIds)).ToDictionary(h => h.Value.Id, h => new HorseNow(
-            h.Value, Places.From(moves[h.Value.Id].Select(m => m.Move)), [.. restrictions[h.Value.Id]],
+            h.Value, Places.Of(h.Value, moves[h.Value.Id].Select(m => m.Move)), [.. restrictions[h.Value.Id]],
             holds[h.Value.Id].Where(x => x.ClearedOn is null).Select(x => FormattableString.Invariant($"{x.Because}, since {x.Since:d MMMM}")).FirstOrDefault(),
-            Cleared(holds[h.Value.Id], ridden[h.Value.Id]), [.. aims[h.Value.Id]], breadth[h.Value.Id].Id == Approach.AllRound));
+            Cleared(holds[h.Value.Id], ridden[h.Value.Id], visit.Today), [.. aims[h.Value.Id]], breadth[h.Value.Id].Id == Approach.AllRound)
+        {
+            Easy = treated.GetValueOrDefault(h.Value.Id)?.AsRestriction() is { Until: { } until } easy ? [new EasyDays(easy.Since, until, easy.Because)] : [],
+        });
         return new BlockBook(
             horses, blocks, ridden, await yard.GateAnswersAsync(blocks.Values.Select(b => b.Id)), await yard.StagesClearedAsync(blocks.Values.Select(b => b.Id)),
             horseIds.Count == 1 ? await yard.PlacedBesideAsync(horseIds.Single(), visit.Today) : new Dictionary<DateOnly, int>(), await RosterAsync(visit), visit.Today);
@@ -121,9 +127,9 @@ internal sealed class BlockBook
 
     public IEnumerable<StageCleared> StagesCleared(Guid blockId) => _cleared[blockId];
 
-    /// <summary>A hold cleared lately, where nothing has been ridden since.</summary>
-    private static DateOnly? Cleared(IEnumerable<Hold> holds, IEnumerable<RiddenDay> ridden) =>
-        holds.Max(h => h.ClearedOn) is { } cleared && !ridden.Any(r => r.OnDay >= cleared) ? cleared : null;
+    /// <summary>A hold cleared lately, until the saddle has been reached again.</summary>
+    private static AfterClearance? Cleared(IEnumerable<Hold> holds, IEnumerable<RiddenDay> ridden, DateOnly today) =>
+        holds.Where(h => h.ClearedOn is not null).MaxBy(h => h.ClearedOn) is { } hold ? AfterClearance.Of(hold.ClearedOn!.Value, ridden.Select(r => r.OnDay), today, hold.NoLungeing) : null;
 
     /// <summary>Minutes by gait and fences of each day's rides.</summary>
     public static async Task<IReadOnlyList<DayRidden>> RiddenAsync(Visit visit, IEnumerable<RiddenDay> rides)

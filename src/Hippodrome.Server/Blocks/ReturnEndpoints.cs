@@ -3,12 +3,18 @@ using Hippodrome.Core.Conditioning;
 using Hippodrome.Core.Measures;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Storage.Blocks;
+using Hippodrome.Storage.Horses;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Hippodrome.Server.Blocks;
 
 /// <summary>A gate of a week, as answered.</summary>
-public sealed record GateEntry(DateOnly? Monday = null, ReturnGate? Gate = null, bool? Passed = null, string? Word = null);
+/// <param name="Monday">The week.</param>
+/// <param name="Gate">Which gate.</param>
+/// <param name="Passed">Passed or not.</param>
+/// <param name="Word">What was seen.</param>
+/// <param name="Known">What a vet has entered as old and known, where this is that and nothing new.</param>
+public sealed record GateEntry(DateOnly? Monday = null, ReturnGate? Gate = null, bool? Passed = null, string? Word = null, Guid? Known = null);
 
 /// <summary>A stage of the vet's plan that has been cleared, as entered.</summary>
 public sealed record StageClearanceEntry(int? Stage = null, DateOnly? On = null, string? By = null);
@@ -35,12 +41,21 @@ internal static class ReturnEndpoints
         checks.That(entry.Monday is { } day && kept.Plan.Weeks.Any(w => w.Monday == day) && day <= visit.Today, "monday", "That is not a week of this block that has begun.", "Give the Monday of one of its weeks.");
         checks.That(entry.Passed is not null, "passed", "Passed or not?", "Choose one.");
         var word = checks.OptionalText("word", entry.Word, 300);
+        var known = entry.Known is { } id ? (await visit.Yard.KnownFindingsAsync(horseId)).Find(k => k.Id == id) : null;
+        checks.That(entry.Known is null || (known is not null && gate == ReturnGate.LegsCool), "known", "Nobody has entered that as old and known.", "Let a vet enter it in the passport first.");
         if (checks.Faults.Count > 0)
         {
             return Problems.Faulty(checks.Faults);
         }
 
-        await visit.Yard.AddGateAnswerAsync(blockId, new GateAnswer(TrainingLoad.Monday(entry.Monday!.Value), gate, entry.Passed!.Value, word), visit.Me.Id, visit.Now);
+        var passed = entry.Passed!.Value || known is not null;
+        await visit.Yard.AddGateAnswerAsync(blockId, new GateAnswer(TrainingLoad.Monday(entry.Monday!.Value), gate, passed, known is null ? word : $"old and known: {known.What}"), visit.Me.Id, visit.Now);
+        // Heat or swelling is a sign of lameness like any other, wherever it is told.
+        if (gate == ReturnGate.LegsCool && !passed)
+        {
+            await visit.Yard.RaiseHoldAsync(horseId, "heat or swelling in a leg the next morning", visit.Today);
+        }
+
         return TypedResults.Ok(await BlockViews.ShowAsync(visit, kept));
     }
 

@@ -80,7 +80,7 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
         var start = entry.Start!.Value;
         var block = Block.From(id, entry, aims, start).OrThrow();
         var restrictions = (await yard.RestrictionsAsync([horse.Id])).ConvertAll(r => r.Restriction);
-        var now = new HorseNow(horse, Places.From((await yard.MovesAsync([horse.Id]))[horse.Id].Select(m => m.Move)), restrictions, null, null, aims);
+        var now = new HorseNow(horse, Places.Of(horse, (await yard.MovesAsync([horse.Id]))[horse.Id].Select(m => m.Move)), restrictions, null, null, aims);
         var first = BlockPlanner.Plan(PlanningCase.First(block, now, start)).OrThrow();
         await yard.AddBlockAsync(horse.Id, id, entry, start);
         await yard.KeepPlanAsync(horse.Id, id, 1, entry, first, "the first plan", story.Trainer, At(start));

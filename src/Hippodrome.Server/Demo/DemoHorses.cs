@@ -105,7 +105,8 @@ internal static class DemoHorses
 
         for (var week = 3; week >= 1; week--)
         {
-            var trot = (4 - week) * 2;
+            // The first week of trot is two minutes; its four are ridden for two weeks, as the last one tired it.
+            var trot = week == 3 ? 2 : 4;
             foreach (var day in new[] { 6, 4, 2 })
             {
                 var tired = week == 1 && day == 2;
@@ -114,7 +115,7 @@ internal static class DemoHorses
             }
         }
 
-        await s.SessionAsync(horse, 0, "Return: walk with a little trot", false, 22, 4, Trot(6, "Trot in short bouts, 6 minutes in all", rung: "fitness/trot-sets") with { Times = 18, BoutSeconds = 20, RestSeconds = 40 });
+        await s.SessionAsync(horse, 0, "Return: walk with a little trot", false, 22, 6, Trot(4, "Trot in short bouts, 4 minutes in all", rung: "fitness/trot-sets") with { Times = 12, BoutSeconds = 20, RestSeconds = 40 });
         await DemoPassports.BrannocAsync(s, horse);
         return horse.Id;
     }

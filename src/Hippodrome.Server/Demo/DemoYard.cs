@@ -23,6 +23,8 @@ public static class DemoYard
         ArgumentNullException.ThrowIfNull(database);
         await using var yard = await database.OpenYardAsync(Guid.NewGuid());
         await yard.AddYardAsync("Fernhollow", timeZone);
+        // The demo has no thermometer: it takes the stand-in's word, knowingly.
+        await yard.SetWeatherAsync(WeatherSource.StandIn, 7, 18);
         var trainer = await PersonAsync(yard, "Maren Holt", Trainer, Role.Trainer);
         var rider = await PersonAsync(yard, "Tam Birkett", Rider, Role.Rider);
         var owner = await PersonAsync(yard, "Odile Farrant", Owner, Role.Observer);

@@ -2,7 +2,7 @@ using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 using Hippodrome.Server.Hosting;
-using Hippodrome.Storage.Aims;
+using Hippodrome.Server.Rides;
 using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.Rides;
@@ -16,14 +16,13 @@ internal sealed class LadderBook
 
     private readonly DateOnly _today;
     private readonly ILookup<string, (Ride Ride, RideRecord Record)> _onRung;
-    private readonly IReadOnlyList<Ride> _latest;
-    private readonly IReadOnlyList<DateOnly> _competitions;
+    private readonly IReadOnlyDictionary<string, RungVerdict> _verdicts;
     private readonly bool _held;
 
-    private LadderBook(DateOnly today, Horse horse, IReadOnlyList<KeptMove> moves, ILookup<string, (Ride, RideRecord)> onRung, IReadOnlyList<Ride> latest, IReadOnlyList<DateOnly> competitions, bool held)
+    private LadderBook(DateOnly today, Horse horse, IReadOnlyList<KeptMove> moves, ILookup<string, (Ride, RideRecord)> onRung, IReadOnlyDictionary<string, RungVerdict> verdicts, bool held)
     {
-        (_today, Horse, Moves, _onRung, _latest, _competitions, _held) = (today, horse, moves, onRung, latest, competitions, held);
-        Places = Places.From(moves.Select(m => m.Move));
+        (_today, Horse, Moves, _onRung, _verdicts, _held) = (today, horse, moves, onRung, verdicts, held);
+        Places = Places.Of(horse, moves.Select(m => m.Move));
     }
 
     public Horse Horse { get; }
@@ -40,18 +39,19 @@ internal sealed class LadderBook
     public static async Task<LadderBook> OpenAsync(Visit visit, Guid horseId, Rung? also = null)
     {
         var yard = visit.Yard;
+        var horse = (await yard.FindHorseAsync(horseId))!.Value;
         var moves = (await yard.MovesAsync([horseId]))[horseId].ToList();
-        var places = Places.From(moves.Select(m => m.Move));
+        var places = Places.Of(horse, moves.Select(m => m.Move));
         var rungs = Catalogue.Strands.Select(s => places[s]).Append(also).OfType<Rung>().Select(r => r.Id).Distinct();
-        var rides = await yard.RidesOnRungsAsync(horseId, rungs, visit.Today, Reliability.Counted.Value);
+        var rides = await yard.RidesOnRungsAsync([.. rungs.Select(r => (horseId, r))], visit.Today, Reliability.Counted.Value);
         var logs = await yard.LogsAsync(rides.Select(r => r.Ride.Id));
+        // The latest ride of each rung is judged, and its judgement is the ladder's.
+        var latest = rides.DistinctBy(r => r.RungId).Select(r => r.Ride).DistinctBy(r => r.Id).ToList();
+        var judged = await visit.JudgeAsync(latest, await yard.LatestRidesAsync([horseId], visit.Today, RidesLookedAt));
         return new LadderBook(
-            visit.Today,
-            (await yard.FindHorseAsync(horseId))!.Value,
-            moves,
+            visit.Today, horse, moves,
             rides.ToLookup(r => r.RungId, r => (r.Ride, RideRecord.Fold(logs[r.Ride.Id]).OnParts(r.Parts))),
-            await yard.LatestRidesAsync([horseId], visit.Today, RidesLookedAt),
-            [.. (await yard.AimsAsync([horseId])).Select(a => a.Aim.On)],
+            judged.SelectMany(j => j.Context.Rungs.Where(v => rides.First(r => r.RungId == v.Rung.Id).Ride.Id == j.Ride.Id)).ToDictionary(v => v.Rung.Id),
             (await yard.HoldsAsync([horseId])).Exists(h => h.ClearedOn is null));
     }
 
@@ -59,27 +59,11 @@ internal sealed class LadderBook
     {
         var at = Places[strand];
         var next = at is null ? Catalogue.Ladder(strand)[0] : Catalogue.Above(at);
-        var verdict = at is null ? null : RungRules.Judge(Context(at));
+        var verdict = at is null ? null : _verdicts.GetValueOrDefault(at.Id) ?? RungRules.Judge(new RungContext(at, Places, Age, [], Held: _held));
         var missing = verdict?.Missing ?? (next is null ? [] : Places.Missing(next, Age));
-        return new PlaceView(strand, at?.Id, verdict, next?.Id, missing, Moves.LastOrDefault(m => m.Move.Strand == strand) is { } last ? LibraryEndpoints.Show(last) : null);
+        return new PlaceView(strand, at?.Id, Places.IsStated(strand), verdict, next?.Id, missing, Moves.LastOrDefault(m => m.Move.Strand == strand) is { } last ? LibraryEndpoints.Show(last) : null);
     }
 
     public IReadOnlyList<EvidenceView> Evidence(Rung rung) =>
         [.. _onRung[rung.Id].Select(e => new EvidenceView(e.Ride.Id, e.Ride.OnDay, e.Ride.RiderName, e.Record.Marks, e.Record.TensionPeak, e.Record.ClosingTestPassed, RungRules.IsGood(rung, e.Record)))];
-
-    /// <summary>Only rides since the horse came onto the rung count: what was good before it went back has been answered.</summary>
-    private RungContext Context(Rung rung)
-    {
-        var since = Moves.Last(m => m.Move.Strand == rung.Strand).Move.On;
-        var rides = _onRung[rung.Id].Where(e => e.Ride.OnDay >= since).Select(e => new RungRide(e.Ride.Id, e.Ride.OnDay, e.Ride.RiderId, e.Record, e.Ride.Place)).ToList();
-        if (rides.Count == 0)
-        {
-            return new RungContext(rung, Places, Age, rides, Held: _held);
-        }
-
-        var latest = rides[0];
-        var before = _latest.SkipWhile(r => r.Id != latest.RideId).Skip(1).ToList();
-        var competition = _competitions.Where(d => d >= latest.On).Select(d => (int?)(d.DayNumber - latest.On.DayNumber)).FirstOrDefault();
-        return new RungContext(rung, Places, Age, rides, before.FirstOrDefault()?.OnDay, before.Select(r => r.RiderId).ToHashSet(), competition, _held, before.Select(r => r.Place).ToHashSet(StringComparer.OrdinalIgnoreCase));
-    }
 }

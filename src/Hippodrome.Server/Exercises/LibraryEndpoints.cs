@@ -25,7 +25,14 @@ public sealed record LadderView(Strand Strand, IReadOnlyList<RungView> Rungs);
 public sealed record Library(IReadOnlyList<LadderView> Ladders);
 
 /// <summary>Where a horse stands on one ladder, which way the evidence points, and what holds the next rung back.</summary>
-public sealed record PlaceView(Strand Strand, string? RungId, RungVerdict? Verdict, string? NextRungId, IReadOnlyList<string> Missing, MoveView? LastMove);
+/// <param name="Strand">The ladder.</param>
+/// <param name="RungId">The rung; null where it has not begun.</param>
+/// <param name="Stated">Said when it was taken on, and not moved since.</param>
+/// <param name="Verdict">Which way the evidence points.</param>
+/// <param name="NextRungId">The rung above.</param>
+/// <param name="Missing">What holds the next rung back.</param>
+/// <param name="LastMove">How it came there.</param>
+public sealed record PlaceView(Strand Strand, string? RungId, bool Stated, RungVerdict? Verdict, string? NextRungId, IReadOnlyList<string> Missing, MoveView? LastMove);
 
 /// <summary>A move on a ladder.</summary>
 public sealed record MoveView(string? RungId, MoveKind Kind, string Word, DateOnly On, string By);

@@ -4,6 +4,7 @@ using Hippodrome.Core.Measures;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Server.People;
 using Hippodrome.Storage;
+using Hippodrome.Storage.Care;
 using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.Rides;
@@ -13,7 +14,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 namespace Hippodrome.Server.Horses;
 
 /// <summary>A horse as lists and the switcher show it.</summary>
-public sealed record HorseView(Guid Id, string Name, int Foaled, int Age, double HeightCm, string Hands, Sex Sex, Experience Experience, string Notes, int Version);
+public sealed record HorseView(Guid Id, string Name, int Foaled, int Age, double HeightCm, string Hands, Sex Sex, Experience Experience, string Notes, GoesAt? GoesAt, double? HeatLimitC, int Version);
 
 /// <summary>A measured strip with what it gives.</summary>
 public sealed record StrideView(Guid Id, GaitVariant Variant, DateOnly On, double StripMetres, double Strides, double? Seconds, Distance Stride, Speed? Speed, double? Tempo);
@@ -27,7 +28,8 @@ public sealed record Passport(HorseView Horse, Standing Standing, DateOnly? Last
 /// <summary>A vet's word that a held horse may be ridden again.</summary>
 /// <param name="By">The vet who cleared it.</param>
 /// <param name="On">The day.</param>
-public sealed record ClearanceEntry(string? By = null, DateOnly? On = null)
+/// <param name="NoLungeing">It is not to be lunged: it is led instead.</param>
+public sealed record ClearanceEntry(string? By = null, DateOnly? On = null, bool? NoLungeing = null)
 {
     /// <summary>Who cleared what has held since a day, and when.</summary>
     internal (string By, DateOnly On) Check(Checks checks, DateOnly since, DateOnly today)
@@ -59,7 +61,7 @@ public static class HorseEndpoints
     {
         ArgumentNullException.ThrowIfNull(kept);
         var h = kept.Value;
-        return new HorseView(h.Id, h.Name, h.Foaled, h.Age(today), Math.Round(h.Height.Centimetres, 1), h.Height.Hands, h.Sex, h.Experience, h.Notes, kept.Version);
+        return new HorseView(h.Id, h.Name, h.Foaled, h.Age(today), Math.Round(h.Height.Centimetres, 1), h.Height.Hands, h.Sex, h.Experience, h.Notes, h.GoesAt, h.HeatLimitC, kept.Version);
     }
 
     /// <summary>The horses this person may see.</summary>
@@ -137,8 +139,8 @@ public static class HorseEndpoints
             return Problems.Faulty(checks.Faults);
         }
 
-        await visit.Yard.ClearHoldAsync(horseId, holdId, on, by, visit.Me.Id);
-        var places = Places.From((await visit.Yard.MovesAsync([horseId]))[horseId].Select(m => m.Move));
+        await visit.Yard.ClearHoldAsync(horseId, holdId, on, by, entry.NoLungeing ?? false, visit.Me.Id);
+        var places = Places.Of((await visit.Yard.FindHorseAsync(horseId))!.Value, (await visit.Yard.MovesAsync([horseId]))[horseId].Select(m => m.Move));
         foreach (var move in places.AfterLameness(hold.Because, visit.Today))
         {
             await visit.Yard.AddMoveAsync(horseId, move, visit.Me.Id);
@@ -152,12 +154,14 @@ public static class HorseEndpoints
         var kept = (await visit.Yard.FindHorseAsync(horseId))!;
         var measured = (await visit.Yard.StrideMeasurementsAsync([horseId]))[horseId].ToList();
         var holds = await visit.Yard.HoldsAsync([horseId]);
-        var open = (await visit.Yard.RestrictionsAsync([horseId])).Where(r => r.ClearedOn is null).Select(r => r.Restriction).ToList();
+        var held = holds.Find(h => h.ClearedOn is null);
+        var treatment = (await visit.Yard.TherapistVisitsAsync([horseId], visit.Today.AddDays(-ConditionBook.DaysTreated))).GetValueOrDefault(horseId)?.AsRestriction();
+        var open = (await visit.Yard.RestrictionsAsync([horseId])).Where(r => r.ClearedOn is null).Select(r => r.Restriction).Concat(treatment is null ? [] : [treatment]).ToList();
         var last = (await visit.Yard.LatestRidesAsync([horseId], visit.Today, 1)).FirstOrDefault()?.OnDay;
         var next = (await visit.Yard.SessionsAsync(visit.Today, visit.Today.AddDays(DaysAhead), [horseId])).Find(s => s.RideId is null)?.Plan;
         return new Passport(
             Show(kept, visit.Today),
-            Standing.On(kept.Value, holds.Find(h => h.ClearedOn is null)?.Because, open, visit.Today),
+            Standing.On(kept.Value, held?.Because, open, visit.Today, held?.WalkInHandBy),
             last, visit.Today.DayNumber - last?.DayNumber, next is null ? null : new NextSession(next.Id, next.On, next.Emphasis),
             StrideCard.For(kept.Value.Height, measured).Estimates,
             [.. measured.OrderByDescending(m => m.On).Select(m => new StrideView(m.Id, m.Variant, m.On, m.Strip.Metres, m.Strides, m.Seconds, m.Stride, m.Speed, m.Tempo is { } tempo ? Math.Round(tempo, 1) : null))],

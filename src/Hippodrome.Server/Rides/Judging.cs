@@ -1,5 +1,6 @@
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Verdicts;
+using Hippodrome.Server.Exercises;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Storage.Aims;
 using Hippodrome.Storage.Horses;
@@ -51,16 +52,41 @@ public static class Judging
         var sessions = (await yard.SessionsByIdAsync(rides.Select(r => r.SessionId).OfType<Guid>())).ToDictionary(s => s.Plan.Id);
         var setUps = (await yard.SetUpsByIdAsync(sessions.Values.SelectMany(s => s.Plan.Parts).Select(p => p.SetUpId).OfType<Guid>())).ToDictionary(s => s.Id);
         var aims = (await yard.AimsAsync(horseIds)).ToLookup(a => a.HorseId, a => a.Aim);
+        var ladders = await RungEvidence.OpenAsync(visit, horses, [.. rides.SelectMany(r => RungsOf(r, sessions).Select(rung => (r.HorseId, rung)))], records);
+        var legs = await LegsAsync(visit, rides, records);
 
         return [.. rides.Select(ride =>
         {
             var session = ride.SessionId is { } id ? sessions.GetValueOrDefault(id) : null;
             List<KeptSetUp> stood = session is null ? [] : [.. session.Plan.Parts.Select(p => p.SetUpId).OfType<Guid>().Distinct().Select(s => setUps[s])];
             var next = aims[ride.HorseId].FirstOrDefault(a => a.On >= ride.OnDay)?.DaysLeft(ride.OnDay);
-            var context = new VerdictContext(
-                horses[ride.HorseId], ride.OnDay, records[ride.Id], earlier[ride.Id].ConvertAll(r => new EarlierRide(r.OnDay, records[r.Id])), session?.Plan, stood.ConvertAll(s => s.Entry.Check().OrThrow()), next);
+            var plain = new VerdictContext(
+                horses[ride.HorseId], ride.OnDay, records[ride.Id], earlier[ride.Id].ConvertAll(r => new EarlierRide(r.OnDay, records[r.Id])), session?.Plan, stood.ConvertAll(s => s.Entry.Check().OrThrow()), next)
+            {
+                Legs = [.. legs[ride.HorseId]],
+                ChangesAreSure = ladders.ChangesAreSure(ride.HorseId),
+            };
+            var context = plain with { Rungs = ladders.Judge(ride, RungsOf(ride, sessions), ofHorse[ride.HorseId], next, VerdictRules.AsksForCare(plain)) };
             return new JudgedRide(ride, logs[ride.Id], session, stood, context, VerdictRules.Judge(context));
         })];
+    }
+
+    private static IReadOnlyList<string> RungsOf(Ride ride, Dictionary<Guid, KeptSession> sessions) =>
+        ride.SessionId is { } id && sessions.GetValueOrDefault(id) is { } session ? [.. session.Plan.Parts.Select(p => p.RungId).OfType<string>().Distinct()] : [];
+
+    /// <summary>Touches told by leg before and in these rides, since somebody last looked; read only where one of them tells of a leg.</summary>
+    private static async Task<ILookup<Guid, LegsTold>> LegsAsync(Visit visit, IReadOnlyList<Ride> rides, Dictionary<Guid, RideRecord> records)
+    {
+        var told = rides.Where(r => records[r.Id].Rail.TouchedLegs.Count > 0).ToList();
+        if (told.Count == 0)
+        {
+            return Enumerable.Empty<LegsTold>().ToLookup(_ => Guid.Empty);
+        }
+
+        var ids = told.Select(r => r.HorseId).Distinct().ToList();
+        var looks = await visit.Yard.LegLooksAsync(ids);
+        return (await visit.Yard.LegsToldAsync(ids, told.Min(r => r.OnDay).AddDays(-VerdictFigures.SameLegDays.Value), told.Max(r => r.OnDay)))
+            .Where(l => !(l.On <= looks.GetValueOrDefault(l.HorseId)?.OnDay)).ToLookup(l => l.HorseId, l => new LegsTold(l.On, RideRecord.Fold(l.Log).Rail.TouchedLegs));
     }
 
     /// <summary>The rides that this one is compared with: as many as a rule looks back from it.</summary>

@@ -1,3 +1,4 @@
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Verdicts;
@@ -5,7 +6,6 @@ using Hippodrome.Core.Weather;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Server.Sessions;
 using Hippodrome.Server.Setups;
-using Hippodrome.Simulators;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.People;
 using Hippodrome.Storage.Rides;
@@ -26,11 +26,13 @@ namespace Hippodrome.Server.Rides;
 /// <param name="SetUps">What stands, measured for the horse.</param>
 /// <param name="Advice">What is said while it is ridden.</param>
 /// <param name="Riders">Who may sit on it.</param>
-/// <param name="Weather">The air.</param>
-/// <param name="HeldBecause">Why it may not be ridden; null when nothing holds.</param>
+/// <param name="Weather">The air, where anybody knows.</param>
+/// <param name="HeldBecause">Why it may not be worked; null when nothing holds.</param>
+/// <param name="MayWalkInHand">A vet has allowed walking in hand while it is held.</param>
+/// <param name="Known">What a vet has entered as old and known.</param>
 public sealed record RailSheet(
     Guid HorseId, string HorseName, DateTimeOffset Now, DateOnly Today, Guid RideId, SessionView? Session, IReadOnlyList<RailPart> Parts, IReadOnlyList<SetUpView> SetUps,
-    IReadOnlyList<RailAdvice> Advice, IReadOnlyList<string> Riders, WeatherReading Weather, string? HeldBecause);
+    IReadOnlyList<RailAdvice> Advice, IReadOnlyList<string> Riders, WeatherReading? Weather, string? HeldBecause, bool MayWalkInHand, IReadOnlyList<KnownFinding> Known);
 
 /// <summary>Taps that have arrived and are kept; a device may forget them.</summary>
 public sealed record Received(Guid RideId, IReadOnlyList<Guid> Taps);
@@ -63,7 +65,7 @@ public static class RailEndpoints
         var book = await PlanBook.OpenAsync(visit, [horseId], visit.Today, visit.Today);
         var setUps = await visit.Yard.SetUpsByIdAsync((kept?.Plan.Parts ?? []).Select(p => p.SetUpId).OfType<Guid>().Distinct(), horseId);
         var built = setUps.ToDictionary(s => s.Id, s => s.Entry.Check().OrThrow());
-        var weather = WeatherStation.Read(visit.Now);
+        var heat = kept is null ? book.Weather.Now is { } now ? Heat.Advise(now, horse.HeatLimitC) : null : book.Weather.HeatOf(kept.Plan, horse);
         var held = book.Holds(horseId).FirstOrDefault();
         return TypedResults.Ok(new RailSheet(
             horseId, horse.Name, visit.Now, visit.Today,
@@ -71,10 +73,25 @@ public static class RailEndpoints
             kept is null ? null : await visit.ShowSessionAsync(kept),
             [.. (kept?.Plan.Parts ?? []).Select(p => RailPart.Of(p, p.SetUpId is { } s ? built.GetValueOrDefault(s) : null))],
             await visit.ShowSetUpsAsync(horseId, setUps),
-            RailAdvices.For(horse, kept?.Plan, Heat.Advise(weather)),
+            RailAdvices.For(horse, kept?.Plan, heat, await FactsAsync(visit, horse, book)),
             [.. (await visit.Yard.PeopleAsync()).Where(p => p.Value.Role != Role.Observer).Select(p => p.Value.Name)],
-            weather,
-            held?.Because));
+            book.Weather.Now,
+            held?.Because,
+            held?.WalkInHandBy is not null,
+            await visit.Yard.KnownFindingsAsync(horseId)));
+    }
+
+    /// <summary>What earlier rides and the state of the horse add to the advice of the day.</summary>
+    private static async Task<RailFacts> FactsAsync(Visit visit, Horse horse, PlanBook book)
+    {
+        var records = await RideEndpoints.LatestRecordsAsync(visit, horse.Id, visit.Today);
+        var ramp = book.Condition.Ramp(horse.Id, visit.Today);
+        return new RailFacts(
+            book.Condition.Legs(horse.Id, visit.Today),
+            [.. records.Select(r => r.ByGait.Where(g => g.Gait is Gait.Trot or Gait.Canter or Gait.Gallop).Sum(g => g.Minutes)).Where(m => m > 0)],
+            ramp is null ? null : ramp.Trot + ramp.Canter,
+            book.PlacesOf(horse.Id).Reached(Catalogue.Rung("changes/forward-change-collect")),
+            RiddenHabits.Of(horse, records, visit.Today));
     }
 
     /// <summary>Every tap of a ride, for a device that joins it; none of one that has not begun.</summary>

@@ -44,6 +44,7 @@ public sealed record Review(
     double? MarksAsymmetry,
     HeatAdvice? Heat,
     IReadOnlyList<Verdict> Verdicts,
+    IReadOnlyList<RiddenHabit> Habits,
     IReadOnlyList<VerdictAnswer> Answers,
     IReadOnlyList<LoggedEvent> Log,
     IReadOnlyList<Guid> Photos);
@@ -107,6 +108,17 @@ public static class RideEndpoints
             return (null, Problems.Faulty(unknown));
         }
 
+        var known = log.Value.Events.OfType<SignSeen>().Select(s => s.Known).OfType<Guid>().ToHashSet();
+        if (known.Count > 0)
+        {
+            known.ExceptWith((await visit.Yard.KnownFindingsAsync(horseId)).Select(k => k.Id));
+        }
+
+        if (known.Count > 0)
+        {
+            return (null, Problems.Faulty("events", "Nobody has entered that as old and known.", "Let a vet enter it in the passport first, or leave it out."));
+        }
+
         await visit.Yard.AddRideAsync(rideId, horseId, entry.SessionId, on, visit.Me.Id);
         var ride = await visit.Yard.FindRideAsync(rideId);
         if (ride is null || ride.HorseId != horseId)
@@ -149,7 +161,7 @@ public static class RideEndpoints
     /// </summary>
     private static async Task RaiseHoldAsync(Visit visit, Ride ride, IEnumerable<RideEvent> added)
     {
-        if (SoundnessRules.SaysPain(added.OfType<SignSeen>().Select(s => s.Sign)) is { } because)
+        if (SoundnessRules.SaysPain(added.OfType<SignSeen>().Where(s => s.Known is null).Select(s => s.Sign)) is { } because)
         {
             await visit.Yard.RaiseHoldAsync(ride.HorseId, because, ride.OnDay);
         }
@@ -184,8 +196,17 @@ public static class RideEndpoints
             record.Marks is { Left: { } left, Right: { } right } ? Asymmetry.Index(left, right) : null,
             judged.Context.Heat,
             judged.Verdicts,
+            RiddenHabits.Of(judged.Context.Horse, await LatestRecordsAsync(visit, ride.HorseId, ride.OnDay), ride.OnDay),
             await visit.Yard.AnswersAsync([ride.Id]),
             [.. judged.Log.Events.Select(e => new LoggedEvent(e, takenBack.Contains(e.Id)))],
             await visit.Yard.PhotosAsync(ride.Id));
+    }
+
+    /// <summary>The last rides of a horse up to a day, folded, the latest first.</summary>
+    internal static async Task<List<RideRecord>> LatestRecordsAsync(Visit visit, Guid horseId, DateOnly until)
+    {
+        var latest = await visit.Yard.LatestRidesAsync([horseId], until, 2 * VerdictFigures.HabitRides.Value);
+        var logs = await visit.Yard.LogsAsync(latest.Select(r => r.Id));
+        return latest.ConvertAll(r => RideRecord.Fold(logs[r.Id]));
     }
 }

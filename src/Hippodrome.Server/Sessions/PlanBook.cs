@@ -5,13 +5,13 @@ using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
 using Hippodrome.Core.Weather;
+using Hippodrome.Server.Horses;
 using Hippodrome.Server.Hosting;
-using Hippodrome.Simulators;
+using Hippodrome.Server.Weather;
 using Hippodrome.Storage.Aims;
 using Hippodrome.Storage.Care;
 using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Horses;
-using Hippodrome.Storage.Rides;
 using Hippodrome.Storage.Sessions;
 using Hippodrome.Storage.Setups;
 
@@ -28,23 +28,21 @@ internal sealed class PlanBook
     /// <summary>Of one horse more is read: what stood in its sessions, what it was worked on.</summary>
     private const int DaysBeforeOfOne = 28;
 
-    private const int DaysOfRides = 40;
-
     private readonly Dictionary<Guid, (Horse Horse, Lazy<StrideCard> Card)> _horses;
     private readonly ILookup<Guid, KeptSession> _near;
     private readonly Dictionary<Guid, SetUp> _setUps;
-    private readonly ILookup<Guid, Hold> _holds;
-    private readonly ILookup<Guid, KeptMove> _moves;
+    private readonly Dictionary<Guid, Places> _places;
+    private readonly ConditionBook _condition;
     private readonly ILookup<Guid, Restriction> _restrictions;
     private readonly Dictionary<Guid, CareVisit> _feet;
     private readonly Dictionary<Guid, Tack> _tack;
     private readonly ILookup<Guid, HorseAim> _aims;
-    private readonly ILookup<Guid, DateOnly> _riddenOn;
     private readonly Dictionary<Guid, ApproachChoice> _varyOrRepeat;
-    private readonly (DateOnly On, WeatherReading Reading) _weather;
+    private readonly YardWeather _weather;
+    private readonly DateOnly _today;
 
-    private PlanBook(Dictionary<Guid, (Horse, Lazy<StrideCard>)> horses, ILookup<Guid, KeptSession> near, Dictionary<Guid, SetUp> setUps, ILookup<Guid, Hold> holds, ILookup<Guid, KeptMove> moves, ILookup<Guid, Restriction> restrictions, Dictionary<Guid, CareVisit> feet, Dictionary<Guid, Tack> tack, ILookup<Guid, HorseAim> aims, ILookup<Guid, DateOnly> riddenOn, Dictionary<Guid, ApproachChoice> varyOrRepeat, (DateOnly, WeatherReading) weather) =>
-        (_horses, _near, _setUps, _holds, _moves, _restrictions, _feet, _tack, _aims, _riddenOn, _varyOrRepeat, _weather) = (horses, near, setUps, holds, moves, restrictions, feet, tack, aims, riddenOn, varyOrRepeat, weather);
+    private PlanBook(Dictionary<Guid, (Horse, Lazy<StrideCard>)> horses, ILookup<Guid, KeptSession> near, Dictionary<Guid, SetUp> setUps, Dictionary<Guid, Places> places, ConditionBook condition, ILookup<Guid, Restriction> restrictions, Dictionary<Guid, CareVisit> feet, Dictionary<Guid, Tack> tack, ILookup<Guid, HorseAim> aims, Dictionary<Guid, ApproachChoice> varyOrRepeat, YardWeather weather, DateOnly today) =>
+        (_horses, _near, _setUps, _places, _condition, _restrictions, _feet, _tack, _aims, _varyOrRepeat, _weather, _today) = (horses, near, setUps, places, condition, restrictions, feet, tack, aims, varyOrRepeat, weather, today);
 
     /// <param name="visit">Who asks, and in which yard.</param>
     /// <param name="horseIds">Horses of this yard.</param>
@@ -60,19 +58,21 @@ internal sealed class PlanBook
         var near = await yard.SessionsAsync(from.AddDays(-before), to.AddDays(1), horseIds, horseIds.Count == 1 ? null : from);
         var plans = near.Select(s => s.Plan).Concat(plan is null ? [] : [plan]).ToList();
         var named = plans.SelectMany(p => p.Parts).Select(p => p.SetUpId).OfType<Guid>();
+        var horses = (await yard.HorsesByIdAsync(horseIds)).ToDictionary(h => h.Value.Id, h => (h.Value, new Lazy<StrideCard>(() => StrideCard.For(h.Value.Height, measured[h.Value.Id]))));
+        var moves = await yard.MovesAsync(horseIds);
+        var places = horses.ToDictionary(h => h.Key, h => Places.Of(h.Value.Item1, moves[h.Key].Select(m => m.Move)));
         return new PlanBook(
-            (await yard.HorsesByIdAsync(horseIds)).ToDictionary(h => h.Value.Id, h => (h.Value, new Lazy<StrideCard>(() => StrideCard.For(h.Value.Height, measured[h.Value.Id])))),
+            horses,
             near.ToLookup(s => s.HorseId),
             (await yard.SetUpsByIdAsync(named)).ToDictionary(s => s.Id, s => s.Entry.Check().OrThrow()),
-            (await yard.HoldsAsync(horseIds)).ToLookup(h => h.HorseId),
-            await yard.MovesAsync(horseIds),
+            places,
+            await ConditionBook.OpenAsync(visit, places),
             (await yard.RestrictionsAsync(horseIds)).Where(r => r.ClearedOn is null).ToLookup(r => r.HorseId, r => r.Restriction),
             await yard.LastFeetAsync(horseIds),
             await yard.TackByIdAsync(plans.SelectMany(p => p.TackIds)),
             (await yard.AimsAsync(horseIds)).ToLookup(a => a.HorseId),
-            await yard.RiddenOnAsync(horseIds, from.AddDays(-DaysOfRides), to),
             horseIds.Count == 1 ? await yard.ApproachHoldsAsync(ApproachQuestion.VaryOrRepeat, horseIds) : [],
-            (visit.Today, WeatherStation.Read(visit.Now)));
+            await YardWeather.OpenAsync(visit), visit.Today);
     }
 
     /// <summary>Sessions of a horse on a day, in the order they were planned.</summary>
@@ -82,17 +82,29 @@ internal sealed class PlanBook
     public IEnumerable<KeptSession> After(Guid horseId, DateOnly day) => _near[horseId].Where(s => s.Plan.On > day);
 
     /// <summary>What holds a horse from ridden work.</summary>
-    public IEnumerable<Hold> Holds(Guid horseId) => _holds[horseId].Where(h => h.ClearedOn is null);
+    public IEnumerable<Hold> Holds(Guid horseId) => _condition.Holds(horseId);
+
+    /// <summary>What its state leaves of any plan.</summary>
+    public ConditionBook Condition => _condition;
+
+    public YardWeather Weather => _weather;
+
+    /// <summary>Where it stands on the ladders.</summary>
+    public Places PlacesOf(Guid horseId) => _places[horseId];
 
     /// <summary>Its next competition from a day on.</summary>
     public HorseAim? NextAim(Guid horseId, DateOnly from) => _aims[horseId].Where(a => a.Aim.On >= from).MinBy(a => a.Aim.On);
 
     /// <summary>What it may not do, those not cleared.</summary>
-    public IEnumerable<Restriction> Restrictions(Guid horseId) => _restrictions[horseId];
+    public IEnumerable<Restriction> Restrictions(Guid horseId) => _condition.Treatment(horseId) is { } treated ? _restrictions[horseId].Append(treated) : _restrictions[horseId];
 
     /// <summary>Totals and faults of a plan, as the horse, its week and its holds stand.</summary>
-    public SessionCheck Check(Guid horseId, SessionPlan plan) =>
-        new(SessionTotals.Of(plan, _horses[horseId].Card.Value, _setUps), PlanChecks.Check(Context(horseId, plan)));
+    public SessionCheck Check(Guid horseId, SessionPlan plan)
+    {
+        var context = Context(horseId, plan);
+        var hour = context.Heat is { Care: > HeatCare.Go } ? _weather.BestHour(plan.On, plan.Minutes, context.Horse) : null;
+        return new SessionCheck(SessionTotals.Of(plan, _horses[horseId].Card.Value, _setUps), PlanChecks.Check(context), context.Heat, hour, context.Ramp);
+    }
 
     /// <summary>All that a plan of this horse is checked against.</summary>
     public PlanContext Context(Guid horseId, SessionPlan plan)
@@ -100,23 +112,30 @@ internal sealed class PlanBook
         var horse = _horses[horseId].Horse;
         var nearby = _near[horseId]
             .Where(s => s.Plan.Id != plan.Id && s.Plan.On >= plan.On.AddDays(-DaysBefore) && s.Plan.On <= plan.On.AddDays(1))
-            .Select(s => new NearbyDay(s.Plan.On, Stands(s.Plan, fence: false), Stands(s.Plan, fence: true)));
+            .Select(s => NearbyDay.Of(s.Plan, _setUps));
         var held = Holds(horseId).FirstOrDefault(h => h.Since <= plan.On);
-        var weather = plan.On == _weather.On ? _weather.Reading : null;
         return new PlanContext(
             horse, plan, _setUps, [.. nearby],
-            weather?.TemperatureC,
+            plan.On == _today ? _weather.Now?.TemperatureC : null,
             held is null ? null : $"{held.Because}, since {held.Since:d MMMM}",
-            _moves.Contains(horseId) ? Places.From(_moves[horseId].Select(m => m.Move)) : null,
-            [.. _restrictions[horseId]],
+            _places[horseId],
+            [.. Restrictions(horseId)],
             [.. plan.TackIds.Where(_tack.ContainsKey).Select(id => _tack[id])],
             Feet(horse, plan.On),
-            ClearedAndNotWorked(horseId, plan),
-            weather is null ? null : Heat.Advise(weather),
-            [.. _riddenOn[horseId]],
+            _weather.HeatOf(plan, horse),
             [.. Before(horseId, plan).Select(LayoutsOf).Where(l => l.Count > 0)],
             _varyOrRepeat.GetValueOrDefault(horseId)?.Id == "repeat",
-            NextAim(horseId, plan.On)?.Aim);
+            NextAim(horseId, plan.On)?.Aim)
+        {
+            WalkInHandBy = held?.WalkInHandBy,
+            Cleared = _condition.Cleared(horseId, plan.On),
+            Ramp = _condition.Ramp(horseId, plan.On),
+            CalmSits = _condition.CalmSits(horseId),
+            ChangesBoiledOver = _condition.ChangesBoiledOver(horseId),
+            TreatedOn = _condition.TreatedOn(horseId, plan.On),
+            Card = _horses[horseId].Card.Value,
+            SameLeg = _condition.SameLegOf(horseId, plan.On)?.Why,
+        };
     }
 
     /// <summary>What went before a day, and how this horse is worked.</summary>
@@ -133,14 +152,8 @@ internal sealed class PlanBook
     public SessionView Show(KeptSession kept)
     {
         var p = kept.Plan;
-        return new SessionView(p.Id, p.On, p.Emphasis, p.Manner, p.Helper, p.Parts, p.Notes, p.Place, p.TackIds, p.KeptFaults, kept.Version, kept.RideId, Check(kept.HorseId, p));
+        return new SessionView(p.Id, p.On, p.Emphasis, p.Manner, p.Helper, p.Parts, p.Notes, p.Place, p.TackIds, p.KeptFaults, p.StartsAt, kept.Version, kept.RideId, Check(kept.HorseId, p));
     }
-
-    /// <summary>A hold cleared within the week before the plan, where nothing has been ridden since.</summary>
-    private DateOnly? ClearedAndNotWorked(Guid horseId, SessionPlan plan) =>
-        _holds[horseId].Max(h => h.ClearedOn) is { } cleared && cleared <= plan.On && cleared >= plan.On.AddDays(-DaysBefore)
-        && !_riddenOn[horseId].Any(day => day >= cleared && day < plan.On)
-            ? cleared : null;
 
     /// <summary>Sessions before a plan, the latest first.</summary>
     private IEnumerable<KeptSession> Before(Guid horseId, SessionPlan plan) =>
@@ -151,7 +164,4 @@ internal sealed class PlanBook
 
     private CareDue? Feet(Horse horse, DateOnly on) =>
         _feet.TryGetValue(horse.Id, out var last) ? CareDue.All([last], horse.Age(on), null, on).First(d => d.Kind == CareKind.Feet) : null;
-
-    private bool Stands(SessionPlan plan, bool fence) =>
-        plan.Parts.Any(p => p.SetUpId is { } id && _setUps.TryGetValue(id, out var setUp) && (fence ? setUp.HasFence : setUp.HasPoles));
 }

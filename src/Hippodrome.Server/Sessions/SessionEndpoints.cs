@@ -3,6 +3,7 @@ using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
+using Hippodrome.Core.Weather;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Server.People;
 using Hippodrome.Storage;
@@ -14,11 +15,16 @@ using Microsoft.AspNetCore.Http.HttpResults;
 namespace Hippodrome.Server.Sessions;
 
 /// <summary>What a session adds up to and what is wrong with it.</summary>
-public sealed record SessionCheck(SessionTotals Totals, IReadOnlyList<PlanFault> Faults);
+/// <param name="Totals">What it adds up to.</param>
+/// <param name="Faults">What is wrong with it.</param>
+/// <param name="Heat">The heat of its hours, where anybody knows.</param>
+/// <param name="BestHour">The hour to begin at that asks for the least care; null where no heat asks for any.</param>
+/// <param name="Ramp">What a return to work leaves for it; null where there is none.</param>
+public sealed record SessionCheck(SessionTotals Totals, IReadOnlyList<PlanFault> Faults, HeatAdvice? Heat, int? BestHour, RampLimit? Ramp);
 
 /// <summary>A session with its totals and faults, and the ride made of it.</summary>
 public sealed record SessionView(
-    Guid Id, DateOnly On, string Emphasis, Manner Manner, bool Helper, IReadOnlyList<Part> Parts, string Notes, string Place, IReadOnlyList<Guid> TackIds, IReadOnlyList<KeptFault> KeptFaults, int Version, Guid? RideId, SessionCheck Check);
+    Guid Id, DateOnly On, string Emphasis, Manner Manner, bool Helper, IReadOnlyList<Part> Parts, string Notes, string Place, IReadOnlyList<Guid> TackIds, IReadOnlyList<KeptFault> KeptFaults, TimeOnly? StartsAt, int Version, Guid? RideId, SessionCheck Check);
 
 public static class SessionEndpoints
 {

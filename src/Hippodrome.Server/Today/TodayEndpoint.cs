@@ -9,7 +9,6 @@ using Hippodrome.Server.Horses;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Server.Rides;
 using Hippodrome.Server.Sessions;
-using Hippodrome.Simulators;
 using Hippodrome.Storage;
 using Hippodrome.Storage.Blocks;
 using Hippodrome.Storage.Horses;
@@ -31,14 +30,28 @@ public sealed record WaitingVerdict(Guid RideId, DateOnly On, VerdictWord Word, 
 public sealed record PlacedToday(Guid BlockId, PlacedSession Session);
 
 /// <summary>One horse's day.</summary>
+/// <param name="Horse">Whose day.</param>
+/// <param name="Sessions">What is planned or ridden.</param>
+/// <param name="Placed">What its block has placed today.</param>
+/// <param name="Next">The next session planned.</param>
+/// <param name="NextPlaced">The next one placed.</param>
+/// <param name="Aim">Its next competition.</param>
+/// <param name="Warnings">To know before tacking up.</param>
+/// <param name="Waiting">A verdict nobody has answered.</param>
+/// <param name="DaysSinceRidden">Days since it was last worked.</param>
+/// <param name="SilentSince">Nothing has been written for two weeks since this day: off, or worked and not written down?</param>
+/// <param name="Fall">A fall that nobody has asked after: how are both?</param>
+/// <param name="Loosen">It was treated and not worked since: the loosening session is the next ride.</param>
 public sealed record HorseToday(
-    HorseView Horse, IReadOnlyList<SessionView> Sessions, PlacedToday? Placed, SessionView? Next, PlacedToday? NextPlaced, AimView? Aim, IReadOnlyList<Warning> Warnings, WaitingVerdict? Waiting, int? DaysSinceRidden);
+    HorseView Horse, IReadOnlyList<SessionView> Sessions, PlacedToday? Placed, SessionView? Next, PlacedToday? NextPlaced, AimView? Aim, IReadOnlyList<Warning> Warnings, WaitingVerdict? Waiting, int? DaysSinceRidden,
+    DateOnly? SilentSince, OpenFall? Fall, bool Loosen);
 
-public sealed record YardToday(DateOnly On, WeatherReading Weather, HeatAdvice Heat, IReadOnlyList<HorseToday> Horses);
+public sealed record YardToday(DateOnly On, WeatherReading? Weather, HeatAdvice? Heat, IReadOnlyList<HorseToday> Horses);
 
 public static class TodayEndpoint
 {
     private const int DaysAhead = 7;
+    private const int DaysAfterAFall = 7;
 
     public static void MapToday(this RouteGroupBuilder api) => api.MapGet("/today", TodayAsync).Needs(Access.Reads);
 
@@ -55,8 +68,9 @@ public static class TodayEndpoint
         var (latest, waiting) = await ridden;
         var (book, placed) = await planned;
 
-        var reading = WeatherStation.Read(visit.Now);
-        return TypedResults.Ok(new YardToday(visit.Today, reading, Heat.Advise(reading), horses.ConvertAll(kept =>
+        var falls = (await visit.Yard.OpenFallsAsync(ids, visit.Today.AddDays(-DaysAfterAFall), visit.Today)).DistinctBy(f => f.HorseId).ToDictionary(f => f.HorseId);
+        var reading = book.Weather.Now;
+        return TypedResults.Ok(new YardToday(visit.Today, reading, reading is null ? null : Heat.Advise(reading), horses.ConvertAll(kept =>
         {
             var id = kept.Value.Id;
             var today = book.On(id, visit.Today).Select(book.Show).ToList();
@@ -71,9 +85,12 @@ public static class TodayEndpoint
                 next is null ? null : book.Show(next),
                 open.Find(p => p.Session.On > visit.Today && (next is null || p.Session.On < next.Plan.On)),
                 aim is null ? null : AimEndpoints.Show(aim.Aim, aim.Version, visit.Today),
-                Warn(book.Holds(id), book.Restrictions(id).Where(r => r.HoldsOn(visit.Today)), book.Feet(id, visit.Today), today),
+                Warn(book, id, visit.Today, today),
                 waiting.GetValueOrDefault(id),
-                latest.TryGetValue(id, out var ride) ? visit.Today.DayNumber - ride.OnDay.DayNumber : null);
+                latest.TryGetValue(id, out var ride) ? visit.Today.DayNumber - ride.OnDay.DayNumber : null,
+                book.Holds(id).Any() ? null : Silence.Since(ride?.OnDay, book.Condition.Told(id), visit.Today),
+                falls.GetValueOrDefault(id),
+                book.Condition.TreatedOn(id, visit.Today) is not null);
         })));
     }
 
@@ -91,14 +108,23 @@ public static class TodayEndpoint
         return (latest, await WaitingAsync(visit, [.. latest.Values], rides));
     }
 
-    private static List<Warning> Warn(IEnumerable<Hold> holds, IEnumerable<Restriction> restrictions, CareDue? feet, List<SessionView> sessions) =>
+    private static List<Warning> Warn(PlanBook book, Guid id, DateOnly today, List<SessionView> sessions) =>
     [
-        .. holds.Select(h => new Warning($"Held since {h.Since:d MMMM}: {h.Because}. No ridden work until a vet clears it.", true)),
-        .. restrictions.Select(r => new Warning($"Restricted by {r.By}: {r.Says}.", false)),
-        .. feet is { State: CareState.Overdue } ? [new Warning($"Feet: {char.ToLowerInvariant(feet.Says[0])}{feet.Says[1..]}", false)] : (IEnumerable<Warning>)[],
+        .. book.Holds(id).Select(h => new Warning($"Held since {h.Since:d MMMM}: {h.Because}. {(h.WalkInHandBy is { } vet ? $"Only rest, or walking in hand as {vet} has said." : "No work of any kind until a vet clears it.")}", h.WalkInHandBy is null)),
+        .. book.Restrictions(id).Where(r => r.HoldsOn(today)).Select(r => new Warning($"Restricted by {r.By} ({r.Because}): {r.Says}.", false)),
+        .. book.Condition.Cleared(id, today) is { } cleared ? [new Warning($"Cleared on {cleared.On:d MMMM}: {Step(cleared)}.", false)] : (IEnumerable<Warning>)[],
+        .. book.Condition.Ramp(id, today) is { } ramp ? [new Warning(FormattableString.Invariant($"Coming back to work: {ramp.Total} minutes a session, {ramp.Trot} of trot and {ramp.Canter} of canter in them{(ramp.MayJump ? "" : ", no fence")}."), false)] : (IEnumerable<Warning>)[],
+        .. book.Feet(id, today) is { State: CareState.Overdue } feet ? [new Warning($"Feet: {char.ToLowerInvariant(feet.Says[0])}{feet.Says[1..]}", false)] : (IEnumerable<Warning>)[],
         // The feet have their own line, with a session or without.
         .. sessions.Where(s => s.RideId is null).SelectMany(s => s.Check.Faults).Where(f => f.Rule != PlanChecks.OfFeet && f.KeptBecause is null).Select(f => new Warning($"{f.Says} {f.Mend}", f.Hard)),
     ];
+
+    private static string Step(AfterClearance cleared) => cleared.WorkedDays switch
+    {
+        0 => cleared.NoLungeing ? "led first, to show it sound" : "the lunge first, to show it sound",
+        1 => "the long lines today, after the lunge",
+        _ => "a first short walk in the saddle today, after the lunge and the lines",
+    };
 
     /// <summary>The leading verdict of each horse's latest ride, where nobody has answered it.</summary>
     private static async Task<Dictionary<Guid, WaitingVerdict>> WaitingAsync(Visit visit, IReadOnlyList<Ride> latest, IReadOnlyList<Ride> rides)
