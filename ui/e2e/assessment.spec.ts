@@ -91,7 +91,7 @@ test('a sign of lameness on the sheet ends the ride and holds the horse', async 
   await expect(page.getByText('End the ride and call the vet.')).toBeVisible()
   await expect(page.getByText('Everything is kept')).toBeVisible()
   await openHorse(page, 'Fallowfield')
-  await expect(page.getByText('No ridden work until a vet clears it')).toBeVisible()
+  await expect(page.getByText('Rest until a vet clears it')).toBeVisible()
 })
 
 test('a sign of lameness reaches the yard though the sheet was closed before it could be sent', async ({
@@ -109,7 +109,7 @@ test('a sign of lameness reaches the yard though the sheet was closed before it 
   await page.goto('/')
   await sent
   await openHorse(page, 'Fallowbank')
-  await expect(page.getByText('No ridden work until a vet clears it')).toBeVisible()
+  await expect(page.getByText('Rest until a vet clears it')).toBeVisible()
 })
 
 test('a later ride lies beside the baseline, and contradicting evidence is shown', async ({ page }) => {

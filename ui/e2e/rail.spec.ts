@@ -211,7 +211,7 @@ test('undo, a correction where the slip stood, and advice as it happens', async 
   })
   // The horse is held from here on.
   await page.goto(made.rail)
-  await expect(page.getByText('No ridden work until a vet has cleared it.')).toBeVisible()
+  await expect(page.getByText('No work until a vet has cleared it')).toBeVisible()
 })
 
 test.describe('without a signal', () => {

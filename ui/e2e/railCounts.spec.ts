@@ -37,10 +37,17 @@ const advice = (
   do: '',
   canWait: true,
   endsRide: false,
+  gravity: 10,
+  endsJumping: false,
+  share: null,
+  earlier: null,
+  afterMinutes: null,
   why: { rule: '', inputs: [], source: { class: 'commonPractice', says: '' } },
   ...more,
 })
-const grid: RailPart[] = [{ pad: 'fence', fences: 3, countsAs: 2, heightMetres: 0.5, line: null }]
+const grid: RailPart[] = [
+  { pad: 'fence', fences: 3, countsAs: 2, heightMetres: 0.5, line: null, poles: 0, manner: 'ridden' },
+]
 const says = (all: RailAdvice[], events: RideEvent[], parts: RailPart[] = [], now = 0) =>
   speaking(all, events, parts, now)?.advice.rule ?? null
 

@@ -115,7 +115,7 @@ test('advice is overruled with a word, and both stay', async ({ page }) => {
 test('a held horse is not planned for, and its hold cannot be overruled', async ({ page }) => {
   await signIn(page, trainer)
   const row = page.getByRole('listitem').filter({ hasText: 'Pipit' }).first()
-  await expect(row).toContainText('No ridden work until a vet clears it')
+  await expect(row).toContainText('No work of any kind until a vet clears it')
   await expect(row.getByRole('link', { name: 'Write up' })).toHaveCount(0)
   await openHorse(page, 'Pipit', 'Review')
   await expect(page.getByText('This cannot be overruled')).toBeVisible()

@@ -72,7 +72,7 @@ export async function newHorse(page: Page, name: string) {
   await page.getByLabel('Foaled (year)').fill('2018')
   await page.getByLabel('Height').fill('16.1 hh')
   await choose(page, 'Sex', 'Mare')
-  await choose(page, 'Experience', 'Novice')
+  await choose(page, 'How far it has come', 'Novice')
   await page.getByRole('button', { name: 'Add the horse' }).click()
   await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible()
 }

@@ -9,6 +9,7 @@ import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { shortDay } from '../house/format'
+import { useCondition } from '../house/queries'
 import { rides, signedIn, trains } from '../house/signIn'
 import { gateWords } from '../house/words'
 
@@ -38,12 +39,15 @@ const by = ref(me?.isVet ? me.name : '')
 const mayClear = computed(() => trains() || signedIn.value?.me?.isVet)
 const word = ref<Record<string, string>>({})
 
-async function say(monday: string, gate: ReturnGate, passed: boolean) {
+const { data: condition } = useCondition(() => props.horseId)
+const known = computed(() => condition.value?.known ?? [])
+
+async function say(monday: string, gate: ReturnGate, passed: boolean, known: string | null = null) {
   await attempt(() =>
     ask(() =>
       client.POST('/api/horses/{horseId}/blocks/{blockId}/gates', {
         params: { path: path.value },
-        body: { monday, gate, passed, word: word.value[monday] ?? '' },
+        body: { monday, gate, passed, word: word.value[monday] ?? '', known },
       }),
     ),
   )
@@ -118,6 +122,18 @@ async function clear(stage: number) {
             >
               {{ passed ? 'Yes' : 'No' }}
             </button>
+            <template v-if="g === 'legsCool'">
+              <button
+                v-for="k in known"
+                :key="k.id"
+                class="link small"
+                type="button"
+                :disabled="busy"
+                @click="say(w.monday, g, false, k.id)"
+              >
+                Only the old one: {{ k.what }}
+              </button>
+            </template>
           </template>
           <span v-if="answer(w.monday, g)?.word" class="small quiet">{{ answer(w.monday, g)!.word }}</span>
         </div>

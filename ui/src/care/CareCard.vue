@@ -5,7 +5,7 @@ import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { computed, reactive, ref } from 'vue'
 import { ask, client } from '../api/client'
-import type { CareKind } from '../api/schema'
+import type { CareEntry, CareKind, RuledOut } from '../api/schema'
 import ChipRow from '../house/ChipRow.vue'
 import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
@@ -15,7 +15,7 @@ import { shortDay } from '../house/format'
 import { useCare } from '../house/queries'
 import { trains } from '../house/signIn'
 import { done } from '../house/undo'
-import { careWords, options } from '../house/words'
+import { careWords, options, ruledOutWords } from '../house/words'
 
 /** Feet, saddle, teeth, therapist, and when each is due; weight and condition. */
 const props = defineProps<{ horseId: string }>()
@@ -29,6 +29,8 @@ const blank = () => ({
   by: '',
   found: '',
   againInWeeks: null as number | null,
+  easyUntil: null as string | null,
+  ruledOut: ['fences', 'collection', 'series'] as RuledOut[],
 })
 const visit = reactive(blank())
 const body = reactive<{ girthCm: number | null; lengthCm: number | null; condition: number | null }>({
@@ -43,8 +45,11 @@ const params = computed(() => ({ path: { horseId: props.horseId } }))
 const refresh = () => queries.invalidateQueries()
 
 async function keepVisit() {
+  const { easyUntil, ruledOut, ...rest } = visit
+  // What is easy and out is a therapist's word; a farrier rules nothing out.
+  const entry: CareEntry = visit.kind === 'therapist' ? { ...rest, easyUntil, ruledOut } : rest
   const kept = await attempt(() =>
-    ask(() => client.POST('/api/horses/{horseId}/care', { params: params.value, body: visit })),
+    ask(() => client.POST('/api/horses/{horseId}/care', { params: params.value, body: entry })),
   )
   if (!kept) return
   Object.assign(visit, blank())
@@ -99,7 +104,8 @@ async function remove(of: 'care' | 'body', id: string) {
         <span>{{ d.says }} <WhyButton :why="d.why" :of="careWords[d.kind].toLowerCase()" /></span>
         <span v-if="d.last" class="small quiet last"
           >{{ shortDay(d.last.on) }}<template v-if="d.last.by">, {{ d.last.by }}</template
-          ><template v-if="d.last.found">: {{ d.last.found }}</template>
+          ><template v-if="d.last.found">: {{ d.last.found }}</template
+          ><template v-if="d.last.easyUntil">; easy until {{ shortDay(d.last.easyUntil) }}</template>
           <button
             v-if="trains()"
             class="link small"
@@ -125,6 +131,23 @@ async function remove(of: 'care' | 'body', id: string) {
           ><InputNumber :id="id" v-model:value="visit.againInWeeks!" :controls="false"
         /></FieldBox>
       </div>
+      <template v-if="visit.kind === 'therapist'">
+        <FieldBox v-slot="{ id }" label="Easy until" name="easyUntil" hint="Empty: two days after"
+          ><DatePicker
+            :id="id"
+            v-model:value="visit.easyUntil!"
+            value-format="YYYY-MM-DD"
+            format="D MMM YYYY"
+        /></FieldBox>
+        <FieldBox label="Out till then" name="ruledOut"
+          ><ChipRow
+            :model-value="visit.ruledOut"
+            label="Out till then"
+            :choices="options(ruledOutWords)"
+            many
+            @update:model-value="(out) => (visit.ruledOut = out as RuledOut[])"
+        /></FieldBox>
+      </template>
       <FieldBox v-slot="{ id }" label="Who came" name="by"
         ><Input :id="id" v-model:value="visit.by"
       /></FieldBox>

@@ -29,6 +29,7 @@ const says = { up: 'ready to go up', stay: '', back: 'go back one' }
       <li v-for="p in begun" :key="p.strand">
         <span class="small quiet">{{ strandWords[p.strand] }}</span>
         <RouterLink :to="link(p.rungId!)">{{ rungs.get(p.rungId!)!.name }}</RouterLink>
+        <span v-if="p.stated" class="small quiet">stated, not yet ridden here</span>
         <span v-if="p.verdict && says[p.verdict.word]" class="small word" :class="p.verdict.word">{{
           says[p.verdict.word]
         }}</span>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import Input from 'ant-design-vue/es/input'
-import { reactive } from 'vue'
+import Checkbox from 'ant-design-vue/es/checkbox'
+import { reactive, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { Hold } from '../api/schema'
 import FieldBox from '../house/FieldBox.vue'
@@ -12,7 +13,9 @@ import { clears } from '../house/signIn'
 
 /** A hold, and the vet's word that ends it. */
 const props = defineProps<{ horseId: string; hold: Hold }>()
-const form = reactive({ by: '' })
+const form = reactive({ by: '', noLungeing: false })
+const walking = ref(false)
+const vet = ref('')
 const { problem, busy, attempt } = useProblem()
 const queries = useQueryClient()
 
@@ -27,23 +30,53 @@ async function clear() {
   )
   if (kept) await queries.invalidateQueries()
 }
+
+async function allowWalking() {
+  const kept = await attempt(() =>
+    ask(() =>
+      client.POST('/api/horses/{horseId}/holds/{holdId}/walk-in-hand', {
+        params: { path: { horseId: props.horseId, holdId: props.hold.id } },
+        body: { by: vet.value },
+      }),
+    ),
+  )
+  if (!kept) return
+  walking.value = false
+  await queries.invalidateQueries()
+}
 </script>
 
 <template>
-  <form class="card stack hold" @submit.prevent="clear">
+  <section class="card stack hold">
     <h2>Held since {{ shortDay(hold.since) }}: {{ hold.because }}</h2>
-    <p>
-      No ridden or lunged work until a vet has cleared it. Then a light day, the lunge, the long lines, the
-      saddle.
+    <p v-if="hold.walkInHandBy">
+      Rest, or walking in hand as {{ hold.walkInHandBy }} has said. Nothing else until a vet has cleared it;
+      then the lunge, the long lines, the saddle.
     </p>
-    <template v-if="clears()">
+    <p v-else>
+      Rest: no work of any kind, not in hand either, until a vet has cleared it. Then the lunge, the long
+      lines, the saddle.
+    </p>
+    <form v-if="clears()" class="stack" @submit.prevent="clear">
       <ProblemNote v-if="problem && problem.faults.length === 0" :problem="problem" />
       <FieldBox v-slot="{ id }" label="Cleared by (the vet's name)" name="by"
         ><Input :id="id" v-model:value="form.by"
       /></FieldBox>
-      <button class="button main" type="submit" :disabled="busy">Enter the clearance</button>
-    </template>
-  </form>
+      <Checkbox v-model:checked="form.noLungeing">Not to be lunged: it is led instead</Checkbox>
+      <div class="row">
+        <button class="button main" type="submit" :disabled="busy">Enter the clearance</button>
+        <button v-if="!hold.walkInHandBy && !walking" class="link" type="button" @click="walking = true">
+          A vet allows walking in hand
+        </button>
+      </div>
+    </form>
+    <form v-if="walking" class="row" @submit.prevent="allowWalking">
+      <FieldBox v-slot="{ id }" label="Walking in hand allowed by (the vet's name)"
+        ><Input :id="id" v-model:value="vet"
+      /></FieldBox>
+      <button class="button" type="submit" :disabled="busy || !vet.trim()">Allow it</button>
+    </form>
+  </section>
 </template>
 
 <style scoped>

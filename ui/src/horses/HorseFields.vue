@@ -4,6 +4,7 @@ import InputNumber from 'ant-design-vue/es/input-number'
 import type { HorseEntry } from '../api/schema'
 import FieldBox from '../house/FieldBox.vue'
 import PickOne from '../house/PickOne.vue'
+import { goesAtWords, options } from '../house/words'
 
 /** What is typed of a horse, for a new one and for an edit. */
 const entry = defineModel<HorseEntry>({ required: true })
@@ -33,8 +34,27 @@ const experiences = [
     <FieldBox v-slot="{ id }" label="Sex" name="sex"
       ><PickOne :id="id" v-model:value="entry.sex!" :options="sexes"
     /></FieldBox>
-    <FieldBox v-slot="{ id }" label="Experience" name="experience"
+    <FieldBox
+      v-slot="{ id }"
+      label="How far it has come"
+      name="experience"
+      hint="Where it starts on the ladders; its rides move it"
       ><PickOne :id="id" v-model:value="entry.experience!" :options="experiences"
+    /></FieldBox>
+    <FieldBox v-slot="{ id }" label="Or the level it goes at" name="goesAt" hint="Says it more exactly"
+      ><PickOne
+        :id="id"
+        v-model:value="entry.goesAt!"
+        allow-clear
+        placeholder="no level"
+        :options="options(goesAtWords)"
+    /></FieldBox>
+    <FieldBox
+      v-slot="{ id }"
+      label="Its own heat limit, °C"
+      name="heatLimitC"
+      hint="Where it suffers sooner than others; from there its work is halved"
+      ><InputNumber :id="id" v-model:value="entry.heatLimitC!" :controls="false"
     /></FieldBox>
     <FieldBox v-slot="{ id }" label="Notes" name="notes" class="wide"
       ><Input.TextArea :id="id" v-model:value="entry.notes!" :rows="3"

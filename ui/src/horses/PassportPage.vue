@@ -17,6 +17,7 @@ import { done } from '../house/undo'
 import { variantWords } from '../house/words'
 import AdjustabilityCard from './AdjustabilityCard.vue'
 import ApproachCard from './ApproachCard.vue'
+import ConditionCard from './ConditionCard.vue'
 import HoldCard from './HoldCard.vue'
 import HorseFields from './HorseFields.vue'
 import RestrictionsCard from './RestrictionsCard.vue'
@@ -42,6 +43,8 @@ const words = {
   height: 'Height',
   sex: 'Sex',
   experience: 'Experience',
+  goesAt: 'Goes at',
+  heatLimitC: 'Its own heat limit',
   notes: 'Notes',
 }
 
@@ -61,6 +64,8 @@ function edit() {
     height: Math.abs(handsInCm(h.hands) - h.heightCm) < 0.1 ? h.hands : `${h.heightCm} cm`,
     sex: h.sex,
     experience: h.experience,
+    goesAt: h.goesAt,
+    heatLimitC: h.heatLimitC,
     notes: h.notes,
   }
   version = h.version
@@ -137,6 +142,7 @@ async function remove(m: StrideView) {
           <TimelineCard :horse-id="horseId" />
         </div>
         <div class="stack">
+          <ConditionCard :horse-id="horseId" />
           <RestrictionsCard :horse-id="horseId" />
           <AssessmentsCard :horse-id="horseId" />
           <CareCard :horse-id="horseId" />

@@ -79,7 +79,7 @@ const until = computed(() => {
 .inHandOnly {
   border-left-color: var(--straw);
 }
-.noRiddenWork {
+.rest {
   border-left-color: var(--grave);
 }
 .small {
@@ -90,7 +90,7 @@ const until = computed(() => {
   font-weight: 700;
   line-height: 1.2;
 }
-.noRiddenWork .says {
+.rest .says {
   color: var(--grave);
 }
 .big {

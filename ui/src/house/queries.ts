@@ -109,6 +109,16 @@ export const useSides = (horseId: () => string) =>
       ask(() => client.GET('/api/horses/{horseId}/sides', { params: { path: { horseId: horseId() } } })),
   })
 
+export const useCondition = (horseId: () => string) =>
+  useQuery({
+    queryKey: computed(() => ['horse', horseId(), 'condition']),
+    queryFn: () =>
+      ask(() => client.GET('/api/horses/{horseId}/condition', { params: { path: { horseId: horseId() } } })),
+  })
+
+export const useWeather = () =>
+  useQuery({ queryKey: ['weather'], queryFn: () => ask(() => client.GET('/api/weather')) })
+
 export const useCare = (horseId: () => string) =>
   useQuery({
     queryKey: computed(() => ['horse', horseId(), 'care']),

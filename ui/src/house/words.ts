@@ -7,13 +7,17 @@ import type {
   ChangeQuality,
   Clarity,
   EffortOutcome,
+  Faller,
   Felt,
   Fit,
   Gait,
   GaitVariant,
+  GoesAt,
   JumpCause,
   Leg,
   LengthUnit,
+  Manner,
+  OffBecause,
   Phase,
   Purpose,
   Rein,
@@ -21,6 +25,7 @@ import type {
   RiddenFigure,
   Rise,
   Role,
+  RuledOut,
   SessionKind,
   Sign,
   Strand,
@@ -116,6 +121,47 @@ export const signWords: Record<Sign, string> = {
   distracted: 'Looked elsewhere',
 }
 
+export const fallerWords: Record<Faller, string> = { rider: 'Rider', horse: 'Horse', both: 'Both' }
+
+export const mannerWords: Record<Manner, string> = {
+  ridden: 'Ridden',
+  inHand: 'In hand',
+  lunged: 'On the lunge',
+  longReined: 'On long lines',
+  loose: 'Loose',
+}
+
+export const offWords: Record<OffBecause, string> = {
+  rest: 'Rest or holiday',
+  injury: 'Injury',
+  illness: 'Illness',
+}
+
+export const ruledOutWords: Record<RuledOut, string> = {
+  fences: 'Fences',
+  collection: 'Collection',
+  series: 'Changes in series',
+  lunge: 'Lunge',
+  fastWork: 'Fast work',
+}
+
+export const goesAtWords: Record<GoesAt, string> = {
+  preliminary: 'Dressage, preliminary',
+  dressageNovice: 'Dressage, novice',
+  elementary: 'Dressage, elementary',
+  medium: 'Dressage, medium',
+  advancedMedium: 'Dressage, advanced medium',
+  advanced: 'Dressage, advanced',
+  smallTour: 'Dressage, small tour',
+  bigTour: 'Dressage, big tour',
+  jumping80: 'Jumping, 80 cm',
+  jumping100: 'Jumping, 1 m',
+  jumping120: 'Jumping, 1.20 m',
+  eventing80: 'Eventing, 80 cm',
+  eventing100: 'Eventing, 1 m',
+  eventingNovice: 'Eventing, novice',
+}
+
 export const tensionWords = ['Asleep', 'Relaxed, attentive', 'Keen', 'Tense', 'Over the top']
 
 export function options<K extends string>(words: Record<K, string>, only?: K[]) {
@@ -199,6 +245,8 @@ export const feltWords: Record<Felt, string> = {
   knows: 'Knows it',
   tires: 'Tires',
   offOrUnlevel: 'Off or unlevel',
+  heatInLeg: 'Heat in a leg',
+  soreBack: 'Sore back',
 }
 
 export const markWords = [

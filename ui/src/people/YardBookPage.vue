@@ -2,6 +2,7 @@
 import { signedIn, trains } from '../house/signIn'
 import ApproachCard from '../horses/ApproachCard.vue'
 import KitOwned from '../setups/KitOwned.vue'
+import WeatherCard from '../yards/WeatherCard.vue'
 import CalendarsCard from '../yards/CalendarsCard.vue'
 import MyMeasures from './MyMeasures.vue'
 import MyPassword from './MyPassword.vue'
@@ -18,6 +19,7 @@ import PeopleList from './PeopleList.vue'
       <div class="stack">
         <PeopleList v-if="trains()" />
         <KitOwned v-if="trains()" />
+        <WeatherCard v-if="trains()" />
         <CalendarsCard />
         <ApproachCard />
       </div>

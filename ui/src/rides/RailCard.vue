@@ -3,7 +3,7 @@ import dayjs from 'dayjs'
 import { computed } from 'vue'
 import type { Review } from '../api/schema'
 import { minutes } from '../house/format'
-import { causeWords, gaitWords, legWords } from '../house/words'
+import { causeWords, fallerWords, gaitWords, legWords } from '../house/words'
 
 /** The ride as it went by, and what only the rail could tell. */
 const props = defineProps<{ review: Review }>()
@@ -48,8 +48,11 @@ const lines = computed(() => {
       `Landed left ${told.value.landedLeft}, right ${told.value.landedRight}${told.value.changedBeforeTurn ? `, changed before the turn ${told.value.changedBeforeTurn}` : ''}`,
     causes.length &&
       `Causes: ${causes.map(([c, n]) => `${causeWords[c as keyof typeof causeWords].toLowerCase()} ${n}`).join(', ')}`,
+    ...r.falls.map(
+      (f) => `A fall: ${fallerWords[f.who].toLowerCase()}${f.head ? ', with a knock to the head' : ''}`,
+    ),
     legs.length &&
-      `Touched with: ${legs.map(([l, n]) => `${legWords[l as keyof typeof legWords].toLowerCase()} ${n}`).join(', ')}`,
+      `Touches by leg: ${legs.map(([l, n]) => `${legWords[l as keyof typeof legWords].toLowerCase()} ${n}`).join(', ')}`,
     r.adviceTaken.length + r.adviceLeft.length &&
       `Advice at the rail: taken ${r.adviceTaken.length}, left ${r.adviceLeft.length}`,
     ...r.next.map((n) => `Next time: “${n}”`),

@@ -8,6 +8,7 @@ import GaitChip from '../house/GaitChip.vue'
 import MinutesBar from '../house/MinutesBar.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import ReinBalance from '../house/ReinBalance.vue'
+import WhyButton from '../house/WhyButton.vue'
 import { longDay, minutes, shortDay, way } from '../house/format'
 import { useRides } from '../house/queries'
 import { tensionWords, verdictWords } from '../house/words'
@@ -67,6 +68,13 @@ const refresh = () => queries.invalidateQueries()
     <div v-if="review" class="stack">
       <VerdictCard :horse-id="horseId" :review="review" @answered="refresh" />
 
+      <section v-if="review.habits.length" class="card habits">
+        <h2>Lately, again and again</h2>
+        <p v-for="h in review.habits" :key="h.rule">
+          {{ h.says }} <span class="quiet">{{ h.mend }}</span> <WhyButton :why="h.why" of="this" />
+        </p>
+      </section>
+
       <div class="two">
         <section class="card">
           <h2>Planned and done</h2>
@@ -125,7 +133,7 @@ const refresh = () => queries.invalidateQueries()
           <table v-if="passed" class="small">
             <thead>
               <tr>
-                <th>Poles</th>
+                <th>Passes over poles</th>
                 <th class="number">◀ Left</th>
                 <th class="number">Right ▶</th>
               </tr>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
+import Checkbox from 'ant-design-vue/es/checkbox'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { computed, ref, watch } from 'vue'
@@ -11,14 +12,23 @@ import GaitChip from '../house/GaitChip.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { longDay, shortDay } from '../house/format'
-import { usePassport, useSessions, useSetUps, useToday } from '../house/queries'
+import { useCondition, usePassport, useSessions, useSetUps, useToday } from '../house/queries'
 import { signedIn } from '../house/signIn'
-import { reinWords, signWords, tensionWords } from '../house/words'
+import { fallerWords, legWords, options, reinWords, signWords, tensionWords } from '../house/words'
 import dayjs from 'dayjs'
 import ChipRow from '../house/ChipRow.vue'
 import CountStep from './CountStep.vue'
 import { dropDraft, keepDraft, loadDraft, type Draft } from './draft'
-import { outcomes, riddenGaits, sides, startForm, toEvents, transitionKinds } from './rideForm'
+import {
+  graveSigns,
+  legs,
+  outcomes,
+  riddenGaits,
+  sides,
+  startForm,
+  toEvents,
+  transitionKinds,
+} from './rideForm'
 import type { Sign } from '../api/schema'
 
 /** Quick entry after the ride. */
@@ -36,6 +46,7 @@ const { data: sessions } = useSessions(
 )
 const { data: setUps } = useSetUps(() => props.horseId)
 const { data: yard } = useToday()
+const { data: condition } = useCondition(() => props.horseId)
 const { data: passport } = usePassport(() => props.horseId)
 const { problem, busy, attempt } = useProblem()
 
@@ -46,7 +57,13 @@ const form = computed(() => draft.value?.form)
 const session = computed(() => sessions.value?.find((s) => s.id === form.value?.sessionId))
 const name = (setUpId: string) => setUps.value?.find((s) => s.id === setUpId)?.name ?? 'Set-up'
 const marks = Array.from({ length: 21 }, (_, i) => ({ value: i / 2, label: String(i / 2) })).reverse()
-const graveSigns: Sign[] = ['offOrUnlevel', 'soreBack', 'heatInLeg']
+/** A vet has called something old and known, and a sign of it is told. */
+const mayBeKnown = computed(
+  () => condition.value?.known.length && form.value?.signs.some((s) => graveSigns.includes(s)),
+)
+const passed = computed(
+  () => form.value && Object.keys(form.value.passes).length + Object.keys(form.value.efforts).length > 0,
+)
 const signs = (Object.keys(signWords) as Sign[]).map((value) => ({
   value,
   label: signWords[value],
@@ -56,7 +73,7 @@ const signs = (Object.keys(signWords) as Sign[]).map((value) => ({
 function begin(sessionId: string | null) {
   const planned = sessions.value?.find((s) => s.id === sessionId)
   draft.value = {
-    form: startForm(planned, setUps.value ?? [], today.value, yard.value?.weather),
+    form: startForm(planned, setUps.value ?? [], today.value, yard.value?.weather ?? undefined),
     at: null,
     ids: {},
   }
@@ -168,8 +185,8 @@ async function send() {
         <thead>
           <tr>
             <th></th>
-            <th>Clean</th>
-            <th>Touched</th>
+            <th>Clean passes</th>
+            <th>Touched passes</th>
             <th>Rushed (of these)</th>
           </tr>
         </thead>
@@ -205,6 +222,17 @@ async function send() {
             </tr>
           </tbody>
         </table>
+      </div>
+    </section>
+
+    <section v-if="passed" class="card">
+      <h2>Touches by leg</h2>
+      <p class="small quiet">Every touch that somebody saw the leg of, all poles and fences of the ride.</p>
+      <div class="legs">
+        <label v-for="leg in legs" :key="leg" class="row spread">
+          <span>{{ legWords[leg] }}</span>
+          <CountStep v-model="form.touches[leg]" :label="`Touches, ${legWords[leg].toLowerCase()}`" />
+        </label>
       </div>
     </section>
 
@@ -252,6 +280,21 @@ async function send() {
       <div>
         <h3>Seen or felt</h3>
         <ChipRow v-model="form.signs" label="Signs" :choices="signs" many />
+        <template v-if="mayBeKnown">
+          <h3 class="known">Old and known, as before?</h3>
+          <ChipRow
+            v-model="form.known"
+            label="Old and known"
+            :choices="condition!.known.map((k) => ({ value: k.id, label: k.what }))"
+          />
+        </template>
+      </div>
+      <div>
+        <h3>A fall</h3>
+        <ChipRow v-model="form.fell" label="Who fell" :choices="options(fallerWords)" />
+        <Checkbox v-if="form.fell" v-model:checked="form.head"
+          >A knock to the head: no more riding that day, and a doctor</Checkbox
+        >
       </div>
       <div class="marks">
         <FieldBox v-slot="{ id }" label="°C"
@@ -306,6 +349,12 @@ async function send() {
   gap: 8px 22px;
   margin-top: 10px;
 }
+.legs {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
+  gap: 8px 26px;
+  margin-top: 8px;
+}
 .counts {
   width: auto;
 }
@@ -315,6 +364,9 @@ async function send() {
 }
 .feel {
   gap: 18px;
+}
+.feel .known {
+  margin-top: 12px;
 }
 .feel h3 {
   margin-bottom: 7px;

@@ -1,4 +1,4 @@
-import type { RideForm } from './rideForm'
+import { sayingNothing, type RideForm } from './rideForm'
 
 /** A ride being written down, kept on the device until the server has it. */
 
@@ -13,7 +13,9 @@ const key = (personId: string, horseId: string) => `ride ${personId} ${horseId}`
 
 export function loadDraft(personId: string, horseId: string): Draft | null {
   try {
-    return JSON.parse(localStorage.getItem(key(personId, horseId)) ?? 'null') as Draft | null
+    const kept = JSON.parse(localStorage.getItem(key(personId, horseId)) ?? 'null') as Draft | null
+    // One that was begun before there was anything to say of legs and falls.
+    return kept && { ...kept, form: { ...sayingNothing(), ...kept.form } }
   } catch {
     return null
   }

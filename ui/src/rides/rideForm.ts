@@ -1,6 +1,8 @@
 import type {
   EffortOutcome,
+  Faller,
   Gait,
+  Leg,
   Rein,
   RideEvent,
   SessionView,
@@ -40,13 +42,26 @@ export interface RideForm {
   marks: PerSide<number | null>
   tension: number | null
   exertion: number | null
+  /** Touches told by leg, of the whole ride. */
+  touches: Record<Leg, number>
   signs: Sign[]
+  /** The grave ones are what a vet has called old and known. */
+  known: string | null
+  fell: Faller | null
+  head: boolean
   closingTest: boolean | null
   note: string
   weather: { temperatureC: number | null; humidityPercent: number | null; simulated: boolean }
 }
 
+export const legs: Leg[] = ['leftFore', 'rightFore', 'leftHind', 'rightHind']
+export const noTouches = () => Object.fromEntries(legs.map((l) => [l, 0])) as Record<Leg, number>
+export const graveSigns: Sign[] = ['offOrUnlevel', 'soreBack', 'heatInLeg']
+
 const perSide = <T>(make: () => T): PerSide<T> => ({ left: make(), right: make() })
+
+/** Nothing of legs and falls. */
+export const sayingNothing = () => ({ touches: noTouches(), known: null, fell: null, head: false })
 
 /** Starts from the plan: what was ridden differs less often than it agrees. */
 export function startForm(
@@ -90,6 +105,7 @@ export function startForm(
     tension: null,
     exertion: null,
     signs: [],
+    ...sayingNothing(),
     closingTest: null,
     note: '',
     weather: {
@@ -145,7 +161,18 @@ export function toEvents(form: RideForm, at: string, id: MakeId): RideEvent[] {
   if (form.tension !== null) events.push({ kind: 'tensionSeen', tension: form.tension, ...about('tension') })
   if (form.exertion !== null)
     events.push({ kind: 'exertionSeen', exertion: form.exertion, ...about('exertion') })
-  for (const sign of form.signs) events.push({ kind: 'signSeen', sign, rein: null, ...about(`sign ${sign}`) })
+  for (const leg of legs)
+    if (form.touches[leg])
+      events.push({ kind: 'legTouched', leg, count: form.touches[leg], ...about(`touches ${leg}`) })
+  for (const sign of form.signs)
+    events.push({
+      kind: 'signSeen',
+      sign,
+      rein: null,
+      known: graveSigns.includes(sign) ? form.known : null,
+      ...about(`sign ${sign}`),
+    })
+  if (form.fell) events.push({ kind: 'fell', who: form.fell, head: form.head, ...about('fall') })
   if (form.closingTest !== null)
     events.push({ kind: 'closingTest', passed: form.closingTest, ...about('closing test') })
   if (form.note.trim()) events.push({ kind: 'noted', text: form.note.trim(), ...about('note') })

@@ -2,18 +2,33 @@
 import { computed, ref } from 'vue'
 import type { PlanFault, SessionEntry } from '../api/schema'
 import WhyButton from '../house/WhyButton.vue'
+import { useLibrary } from '../house/queries'
 
 /** What is wrong with a session: each with its reason, a mend at one stroke, or a word why it stays. */
 const props = defineProps<{ faults: PlanFault[]; mayEdit: boolean }>()
-const emit = defineEmits<{ mend: [entry: SessionEntry, says: string]; keep: [rule: string, word: string] }>()
+const emit = defineEmits<{
+  mend: [entry: SessionEntry, says: string]
+  keep: [rule: string, word: string]
+  /** A trainer who knows better places the horse on a rung, with a word why. */
+  place: [rungId: string, word: string]
+}>()
+const { data: library } = useLibrary()
+const rungName = (id: string) =>
+  library.value?.ladders.flatMap((l) => l.rungs).find((r) => r.id === id)?.name ?? id
 const open = computed(() => props.faults.filter((f) => f.keptBecause === null))
 const kept = computed(() => props.faults.filter((f) => f.keptBecause !== null))
 const keeping = ref('')
+const placing = ref('')
 const word = ref('')
 
 function keep(rule: string) {
   emit('keep', rule, word.value.trim())
   keeping.value = word.value = ''
+}
+
+function place(rungId: string) {
+  emit('place', rungId, word.value.trim())
+  placing.value = word.value = ''
 }
 </script>
 
@@ -41,15 +56,30 @@ function keep(rule: string) {
             v-if="!f.hard && keeping !== f.rule"
             class="link small"
             type="button"
-            @click="keeping = f.rule"
+            @click="((keeping = f.rule), (placing = ''))"
           >
             It stays
+          </button>
+          <button
+            v-if="f.placeOn && placing !== f.rule"
+            class="link small"
+            type="button"
+            @click="((placing = f.rule), (keeping = ''))"
+          >
+            It is further on than that
           </button>
         </div>
         <form v-if="keeping === f.rule" class="keep" @submit.prevent="keep(f.rule)">
           <label :for="`keep-${f.rule}`" class="small">Because</label>
           <input :id="`keep-${f.rule}`" v-model="word" maxlength="300" required />
           <button class="button small" type="submit" :disabled="!word.trim()">Keep it so</button>
+        </form>
+        <form v-if="f.placeOn && placing === f.rule" class="place" @submit.prevent="place(f.placeOn)">
+          <label :for="`place-${f.rule}`" class="small"
+            >Place it on “{{ rungName(f.placeOn) }}”, because</label
+          >
+          <input :id="`place-${f.rule}`" v-model="word" maxlength="300" required />
+          <button class="button small" type="submit" :disabled="!word.trim()">Place it there</button>
         </form>
       </li>
       <li v-for="f in kept" :key="f.rule" class="kept">
@@ -102,7 +132,16 @@ li.hard strong {
   gap: 6px;
   align-items: center;
 }
-.keep input {
+.place {
+  display: grid;
+  gap: 6px;
+  justify-items: start;
+}
+.place input {
+  width: 100%;
+}
+.keep input,
+.place input {
   min-height: 32px;
   min-width: 0;
   padding: 0 8px;

@@ -1,15 +1,16 @@
 <script setup lang="ts">
+import Checkbox from 'ant-design-vue/es/checkbox'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { computed } from 'vue'
-import type { Gait, PartEntry } from '../api/schema'
+import type { Gait, Manner, PartEntry } from '../api/schema'
 import ChoiceField from '../house/ChoiceField.vue'
 import FieldBox from '../house/FieldBox.vue'
 import { useRung } from '../house/queries'
-import { gaitWords, options } from '../house/words'
+import { gaitWords, mannerWords, options } from '../house/words'
 
-/** How much of a part: the exercise it is, times, fences, transitions, bouts. */
+/** How a part is worked, and how much of it: the exercise it is, times, fences and their height, transitions, bouts. */
 const part = defineModel<PartEntry>({ required: true })
-const props = defineProps<{ number: number; horseId: string }>()
+const props = defineProps<{ number: number; horseId: string; manner: Manner }>()
 const { data: rung } = useRung(
   () => props.horseId,
   () => part.value.rungId ?? '',
@@ -63,6 +64,12 @@ function take(id: string) {
       ]"
       @change="take"
     />
+    <ChoiceField
+      :label="`Work, part ${number}`"
+      :value="part.manner ?? manner"
+      :options="options(mannerWords)"
+      @change="(m) => set({ manner: m })"
+    />
     <FieldBox v-for="f in shown" :key="f.key" v-slot="{ id }" :label="`${f.label}, part ${number}`">
       <InputNumber
         :id="id"
@@ -72,6 +79,28 @@ function take(id: string) {
         @change="(v) => count(f.key, v === null || v === '' ? null : Number(v))"
       />
     </FieldBox>
+    <FieldBox
+      v-if="part.efforts && !part.setUpId"
+      v-slot="{ id }"
+      :label="`Height, cm, part ${number}`"
+      name="heightMetres"
+    >
+      <InputNumber
+        :id="id"
+        :value="part.heightMetres ? Math.round(part.heightMetres * 100) : undefined"
+        :min="10"
+        :max="180"
+        :step="5"
+        @change="(v) => set({ heightMetres: v === null || v === '' ? null : Number(v) / 100 })"
+      />
+    </FieldBox>
+    <Checkbox
+      v-if="part.setUpId || part.exerciseId"
+      class="stages"
+      :checked="part.inStages !== false"
+      @update:checked="(on: boolean) => set({ inStages: on })"
+      >A grid is built up in stages</Checkbox
+    >
     <ChoiceField
       v-if="part.transitions"
       label="to and from"
@@ -88,6 +117,10 @@ function take(id: string) {
 </template>
 
 <style scoped>
+.stages {
+  align-self: end;
+  min-height: 36px;
+}
 .dose {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));

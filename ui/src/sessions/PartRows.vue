@@ -2,11 +2,11 @@
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { nextTick, ref } from 'vue'
-import type { PartEntry, Phase, SetUpView, Why } from '../api/schema'
+import type { Manner, PartEntry, Phase, SetUpView, Why } from '../api/schema'
 import { useLibrary } from '../house/queries'
 import PickOne from '../house/PickOne.vue'
 import WhyButton from '../house/WhyButton.vue'
-import { gaitWords, options, phaseWords, reinWords } from '../house/words'
+import { gaitWords, mannerWords, options, phaseWords, reinWords } from '../house/words'
 import PartDose from './PartDose.vue'
 
 /** The parts of a session as rows: what, gait, rein, minutes, rung and exercise, set-up, mark; dragged or moved by keys. */
@@ -18,6 +18,8 @@ const props = defineProps<{
   /** Why a proposed part is there, by what is done in it and on which rein. */
   because: Record<string, Why>
   horseId: string
+  /** How the horse is worked in each part that says nothing else. */
+  manner: Manner
 }>()
 const marks = [5, 5.5, 6, 6.5, 7, 7.5, 8].map((m) => ({ value: m, label: String(m) }))
 const order: Phase[] = ['warmUp', 'work', 'newWork', 'coolDown']
@@ -83,8 +85,10 @@ const remove = (i: number) => (parts.value = parts.value.filter((_, at) => at !=
 const why = (p: PartEntry) => props.because[`${p.what} ${p.rein}`]
 const dose = (p: PartEntry) =>
   [
+    p.manner && p.manner !== props.manner && mannerWords[p.manner].toLowerCase(),
     p.times && (p.times === 1 ? 'once' : `${p.times} times`),
-    p.efforts && `${p.efforts} ${p.efforts === 1 ? 'fence' : 'fences'}`,
+    p.efforts &&
+      `${p.efforts} ${p.efforts === 1 ? 'fence' : 'fences'}${p.heightMetres ? ` at ${Math.round(p.heightMetres * 100)} cm` : ''}`,
     p.transitions && `${p.transitions} transitions`,
     p.boutSeconds && `in ${p.boutSeconds} s bouts`,
   ]
@@ -204,6 +208,7 @@ const dose = (p: PartEntry) =>
           :model-value="part"
           :number="i + 1"
           :horse-id="horseId"
+          :manner="manner"
           @update:model-value="(p) => (parts = parts.map((was, at) => (at === i ? p : was)))"
         />
       </li>

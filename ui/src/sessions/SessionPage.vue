@@ -6,7 +6,7 @@ import Input from 'ant-design-vue/es/input'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
-import type { SessionEntry, SessionProposal, SessionView, Why } from '../api/schema'
+import type { Manner, SessionEntry, SessionProposal, SessionView, Why } from '../api/schema'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import ChipRow from '../house/ChipRow.vue'
 import FieldBox from '../house/FieldBox.vue'
@@ -15,10 +15,11 @@ import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { longDay } from '../house/format'
 import { useLadders, useLibrary, usePassport, useSetUps, useTack } from '../house/queries'
-import { strandWords } from '../house/words'
+import { mannerWords, options, strandWords } from '../house/words'
 import { rides, signedIn, trains } from '../house/signIn'
 import { done } from '../house/undo'
 import FaultList from './FaultList.vue'
+import HeatOfIt from './HeatOfIt.vue'
 import PhaseBars from './PhaseBars.vue'
 import SessionCard from './SessionCard.vue'
 import StartFrom from './StartFrom.vue'
@@ -106,8 +107,32 @@ function keepFault(rule: string, word: string) {
   entry.value.keptFaults = word ? [...others, { rule, word }] : others
 }
 
+/** How it is worked: parts that had what the session had follow, others keep their own. */
+function work(manner: Manner) {
+  const was = entry.value.manner
+  entry.value.parts = entry.value.parts?.map((p) => (p.manner === was ? { ...p, manner } : p))
+  entry.value.manner = manner
+}
+
+/** The horse stands where its trainer says, with the word why, and the plan is asked again. */
+async function placeOn(rungId: string, word: string) {
+  const rung = library.value?.ladders.flatMap((l) => l.rungs).find((r) => r.id === rungId)
+  const moved = await attempt(() =>
+    ask(() =>
+      client.POST('/api/horses/{horseId}/ladders/moves', {
+        params: { path: { horseId: props.horseId } },
+        body: { strand: rung!.strand, rungId, word },
+      }),
+    ),
+  )
+  if (!moved) return
+  await queries.invalidateQueries({ queryKey: ['horse', props.horseId, 'ladders'] })
+  entry.value = { ...entry.value }
+  done(`Placed on “${rung!.name}”, with your word.`)
+}
+
 function load(from: SessionView) {
-  const { on, emphasis, manner, helper, parts, notes, place, tackIds, keptFaults } = from
+  const { on, emphasis, manner, helper, parts, notes, place, tackIds, keptFaults, startsAt } = from
   entry.value = {
     on,
     emphasis,
@@ -115,6 +140,7 @@ function load(from: SessionView) {
     helper,
     notes,
     place,
+    startsAt,
     tackIds: [...tackIds],
     keptFaults: [...keptFaults],
     parts: parts.map((p) => ({ ...p })),
@@ -250,13 +276,19 @@ async function takeTheirs() {
           <FieldBox v-slot="{ id }" label="Work" name="manner">
             <PickOne
               :id="id"
-              v-model:value="entry.manner!"
+              :value="entry.manner!"
               :disabled="!mayEdit"
-              :options="[
-                { value: 'ridden', label: 'Ridden' },
-                { value: 'lunged', label: 'Lunged' },
-                { value: 'inHand', label: 'In hand' },
-              ]"
+              :options="options(mannerWords)"
+              @change="(m) => work(m as Manner)"
+            />
+          </FieldBox>
+          <FieldBox v-slot="{ id }" label="Begins" name="startsAt">
+            <Input
+              :id="id"
+              type="time"
+              :value="entry.startsAt?.slice(0, 5) ?? ''"
+              :disabled="!mayEdit"
+              @update:value="(t: string) => (entry.startsAt = t ? `${t}:00` : null)"
             />
           </FieldBox>
           <Checkbox v-model:checked="entry.helper!" :disabled="!mayEdit" class="helper"
@@ -270,6 +302,7 @@ async function takeTheirs() {
           :may-edit="mayEdit"
           :because="because"
           :horse-id="horseId"
+          :manner="entry.manner ?? 'ridden'"
         />
         <fieldset :disabled="!mayEdit" class="with">
           <FieldBox v-slot="{ id }" label="Where" name="place" hint="Empty: at home">
@@ -291,7 +324,14 @@ async function takeTheirs() {
       </section>
       <aside v-if="check" class="stack">
         <SessionSums :totals="check.totals" />
-        <FaultList :faults="check.faults" :may-edit="mayEdit" @mend="mend" @keep="keepFault" />
+        <FaultList
+          :faults="check.faults"
+          :may-edit="mayEdit"
+          @mend="mend"
+          @keep="keepFault"
+          @place="placeOn"
+        />
+        <HeatOfIt :check="check" :starts-at="entry.startsAt ?? null" />
       </aside>
     </div>
   </div>
@@ -330,7 +370,7 @@ async function takeTheirs() {
 }
 .head {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 150px 120px;
+  grid-template-columns: minmax(0, 1fr) 140px 132px 108px;
   gap: 10px 12px;
 }
 .with {

@@ -7,11 +7,13 @@ import type { HorseToday } from '../api/schema'
 import GaitChip from '../house/GaitChip.vue'
 import MinutesBar from '../house/MinutesBar.vue'
 import ProblemNote from '../house/ProblemNote.vue'
-import WhyButton from '../house/WhyButton.vue'
 import { inDays, longDay, minutes, shortDay } from '../house/format'
 import { useToday } from '../house/queries'
 import { rides, trains } from '../house/signIn'
 import { kindWords, verdictWords } from '../house/words'
+import FallQuestion from '../horses/FallQuestion.vue'
+import TimeAwayForm from '../horses/TimeAwayForm.vue'
+import YardAir from './YardAir.vue'
 
 const { data: today, error, refetch } = useToday()
 const queries = useQueryClient()
@@ -42,6 +44,7 @@ const placedParts = (h: HorseToday) =>
     .map((gait) => ({ gait, minutes: h.placed!.session.minutes[gait] }))
     .filter((p) => p.minutes > 0)
 const drawing = ref(false)
+const answering = ref('')
 
 /** What the block has placed for today, drawn up from where the horse stands now. */
 async function drawUp(h: HorseToday) {
@@ -73,12 +76,7 @@ const planned = computed(
       <header class="page-head">
         <h1>{{ longDay(today.on) }}</h1>
         <span class="quiet">{{ planned }} to work, {{ done }} done</span>
-        <div class="weather" :class="today.heat.care">
-          <strong>{{ today.weather.temperatureC }} °C</strong> · {{ today.weather.humidityPercent }} % ·
-          {{ today.heat.says }}
-          <span v-if="today.weather.simulated" class="quiet small">simulated station&nbsp;</span>
-          <WhyButton :why="today.heat.why" of="this advice on heat" />
-        </div>
+        <YardAir :today="today" />
       </header>
 
       <div v-if="today.horses.length === 0" class="card stack empty">
@@ -151,6 +149,16 @@ const planned = computed(
 
           <ul class="notes small">
             <li v-for="w in h.warnings" :key="w.text" :class="{ grave: w.grave }">{{ w.text }}</li>
+            <li v-if="h.loosen && trains() && !h.sessions.length">
+              <RouterLink
+                :to="{
+                  name: 'session',
+                  params: { horseId: h.horse.id, sessionId: 'new' },
+                  query: { on: today.on },
+                }"
+                >Treated lately: propose the loosening session for its next ride</RouterLink
+              >
+            </li>
             <li v-if="h.waiting" class="waiting">
               <RouterLink :to="{ name: 'review', params: { horseId: h.horse.id, rideId: h.waiting.rideId } }">
                 <strong>{{ verdictWords[h.waiting.word] }}</strong>: {{ h.waiting.seen }}</RouterLink
@@ -209,6 +217,22 @@ const planned = computed(
               >Plan</RouterLink
             >
           </div>
+          <div v-if="h.fall && rides()" class="asked"><FallQuestion :fall="h.fall" /></div>
+          <div v-if="h.silentSince && trains()" class="asked">
+            <p v-if="answering !== h.horse.id" class="row">
+              <strong>No ride since {{ shortDay(h.silentSince) }}.</strong>
+              <button class="button small" type="button" @click="answering = h.horse.id">
+                Off, or worked and not written down?
+              </button>
+            </p>
+            <TimeAwayForm
+              v-else
+              :horse-id="h.horse.id"
+              :since="h.silentSince"
+              @told="answering = ''"
+              @leave="answering = ''"
+            />
+          </div>
         </li>
       </ul>
 
@@ -237,20 +261,10 @@ const planned = computed(
 h1 {
   font-size: 1.9rem;
 }
-.weather {
-  margin-left: auto;
-  padding: 6px 14px;
-  border: 1px solid var(--line);
-  border-radius: 999px;
-  background: var(--card);
-}
-.weather.watch,
-.weather.halve {
-  background: var(--tight);
-}
-.weather.walkOnly,
-.weather.none {
-  background: var(--long);
+.asked {
+  grid-column: 1 / -1;
+  padding-top: 10px;
+  border-top: 1px solid var(--line);
 }
 .horses {
   display: grid;
@@ -350,9 +364,6 @@ h1 {
   .act {
     grid-column: 2;
     grid-row: 1;
-  }
-  .weather {
-    margin-left: 0;
   }
 }
 .afterwards {

@@ -1,19 +1,23 @@
 <script setup lang="ts">
-import type { RailAdvice } from '../../api/schema'
+import type { Leg, RailAdvice } from '../../api/schema'
 import WhyButton from '../../house/WhyButton.vue'
+import { legWords } from '../../house/words'
 
 /** One line, large, and an answer to it. */
-defineProps<{ advice: RailAdvice }>()
+defineProps<{ advice: RailAdvice; leg?: { leg: Leg; n: number; of: number } | null }>()
 const emit = defineEmits<{ answer: [accepted: boolean] }>()
 </script>
 
 <template>
-  <section class="advice" :class="{ grave: advice.endsRide }" role="alert" aria-label="Advice now">
+  <section class="advice" :class="{ grave: !advice.canWait }" role="alert" aria-label="Advice now">
     <p class="says">{{ advice.says }}</p>
+    <p v-if="leg" class="do">
+      <strong>{{ legWords[leg.leg] }}: {{ leg.n }} of {{ leg.of }} touches told by leg.</strong>
+    </p>
     <p class="do">{{ advice.do }} <WhyButton :why="advice.why" of="this advice" /></p>
     <div class="answers">
       <button type="button" class="rail-key on" @click="emit('answer', true)">
-        {{ advice.endsRide ? 'End the ride' : 'Do it' }}
+        {{ advice.endsRide ? 'End the ride' : advice.canWait ? 'Do it' : 'Seen to' }}
       </button>
       <button v-if="advice.canWait" type="button" class="rail-key" @click="emit('answer', false)">
         Not now

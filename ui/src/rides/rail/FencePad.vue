@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { EffortOutcome, JumpCause, Rein, RideEvent, TakeOff } from '../../api/schema'
-import { causeWords, outcomeWords, takeOffWords } from '../../house/words'
+import type { EffortOutcome, JumpCause, Leg, Rein, RideEvent, TakeOff } from '../../api/schema'
+import { causeWords, legWords, outcomeWords, takeOffWords } from '../../house/words'
 import type { NewTap } from './recorder'
 
 /** A jump in one tap; what was seen of the last one in another, if anything was. */
@@ -12,7 +12,8 @@ const props = defineProps<{
   height: number
   fences: number
 }>()
-const emit = defineEmits<{ tap: [NewTap] }>()
+const emit = defineEmits<{ tap: [NewTap]; leg: [jump: RideEvent, leg: Leg] }>()
+const legs: Leg[] = ['leftFore', 'rightFore', 'leftHind', 'rightHind']
 const side = computed(() => (props.rein === 'right' ? 'right' : 'left'))
 const outcomes: EffortOutcome[] = ['clear', 'rub', 'knock', 'stop', 'runOutLeft', 'runOutRight']
 const count = (outcome: EffortOutcome) =>
@@ -21,6 +22,9 @@ const count = (outcome: EffortOutcome) =>
     0,
   )
 const last = computed(() => props.tapped.findLast((e) => e.kind === 'efforts'))
+const touched = computed(
+  () => last.value?.kind === 'efforts' && (last.value.outcome === 'rub' || last.value.outcome === 'knock'),
+)
 const told = computed(() => props.tapped.filter((e) => e.kind === 'jumpTold' && e.jump === last.value?.id))
 const says = (key: 'takeOff' | 'landedOn' | 'cause' | 'changedBeforeTurn', value: unknown) =>
   told.value.findLast((e) => e.kind === 'jumpTold' && e[key] !== null)?.[key as never] === value
@@ -72,6 +76,18 @@ const tell = (about: {
     <template v-if="last">
       <p class="rail-word">The last jump: where from, landed, why</p>
       <div class="tell">
+        <template v-if="touched">
+          <button
+            v-for="l in legs"
+            :key="l"
+            type="button"
+            class="rail-key"
+            :class="{ on: last.kind === 'efforts' && last.leg === l }"
+            @click="emit('leg', last, l)"
+          >
+            {{ legWords[l] }}
+          </button>
+        </template>
         <button
           v-for="(word, t) in takeOffWords"
           :key="t"

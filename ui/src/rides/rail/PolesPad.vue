@@ -5,7 +5,7 @@ import { legWords } from '../../house/words'
 import type { NewTap } from './recorder'
 
 /** A pass over the poles in one tap. */
-const props = defineProps<{ tapped: RideEvent[]; rein: Rein; setUpId: string | null }>()
+const props = defineProps<{ tapped: RideEvent[]; rein: Rein; setUpId: string | null; poles: number }>()
 const emit = defineEmits<{ tap: [NewTap] }>()
 const legs: Leg[] = ['leftFore', 'rightFore', 'leftHind', 'rightHind']
 const side = computed(() => (props.rein === 'right' ? 'right' : 'left'))
@@ -17,6 +17,14 @@ const sums = computed(() => {
     rushed: mine.reduce((n, e) => n + e.rushed, 0),
   }
 })
+/** The last pass was touched: another leg may have touched in it. */
+const lastPass = computed(() => props.tapped.findLastIndex((e) => e.kind === 'polesPassed'))
+const justTouched = computed(() => {
+  const e = props.tapped[lastPass.value]
+  return e?.kind === 'polesPassed' && e.touched > 0
+})
+const again = (leg: Leg) =>
+  props.tapped.slice(lastPass.value).filter((e) => e.kind === 'legTouched' && e.leg === leg).length
 const pass = (clean: number, touched: number, rushed: number, leg?: Leg) =>
   emit('tap', {
     kind: 'polesPassed',
@@ -26,22 +34,41 @@ const pass = (clean: number, touched: number, rushed: number, leg?: Leg) =>
     touched,
     rushed,
     ...(leg ? { leg } : {}),
+    ...(props.poles ? { poles: props.poles } : {}),
   } as NewTap)
 </script>
 
 <template>
   <div class="rail-pad">
+    <p class="rail-word">
+      Passes, one tap each{{ poles ? `, over ${poles} ${poles === 1 ? 'pole' : 'poles'}` : '' }}
+    </p>
     <div class="rail-keys">
       <button type="button" class="rail-key soft" @click="pass(1, 0, 0)">Clean {{ sums.clean }}</button>
       <button type="button" class="rail-key soft" @click="pass(0, 1, 0)">Touched {{ sums.touched }}</button>
       <button type="button" class="rail-key soft" @click="pass(1, 0, 1)">Rushed {{ sums.rushed }}</button>
     </div>
-    <p class="rail-word">Touched, and the leg was seen</p>
+    <p class="rail-word">A touched pass, by the leg that was seen</p>
     <div class="rail-keys four">
       <button v-for="l in legs" :key="l" type="button" class="rail-key" @click="pass(0, 1, 0, l)">
         {{ legWords[l] }}
       </button>
     </div>
+    <template v-if="justTouched">
+      <p class="rail-word">In the same pass also: touches, not passes</p>
+      <div class="rail-keys four">
+        <button
+          v-for="l in legs"
+          :key="l"
+          type="button"
+          class="rail-key"
+          :aria-label="`${legWords[l]} too`"
+          @click="emit('tap', { kind: 'legTouched', leg: l, count: 1 })"
+        >
+          {{ legWords[l] }}<small v-if="again(l)">{{ again(l) }}</small>
+        </button>
+      </div>
+    </template>
   </div>
 </template>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { MarkPad, RailSheet, Rein, RideEvent } from '../../api/schema'
+import type { Leg, MarkPad, RailSheet, Rein, RideEvent } from '../../api/schema'
 import ChangesPad from './ChangesPad.vue'
 import CountPad from './CountPad.vue'
 import FencePad from './FencePad.vue'
@@ -19,8 +19,10 @@ const props = defineProps<{
   /** What was tapped in this part, and in all of the ride. */
   here: RideEvent[]
   all: RideEvent[]
+  /** Nothing is jumped any more in this ride. */
+  noJumping: boolean
 }>()
-const emit = defineEmits<{ tap: [NewTap] }>()
+const emit = defineEmits<{ tap: [NewTap]; leg: [jump: RideEvent, leg: Leg] }>()
 type Pad = MarkPad | 'signs' | 'more'
 const words: Record<Pad, string> = {
   flat: 'Marks',
@@ -71,15 +73,18 @@ watch(
       :tapped="here"
       :rein="rein"
       :set-up-id="planned?.setUpId ?? null"
+      :poles="railPart?.poles ?? 0"
       @tap="(made) => emit('tap', made)"
     />
+    <p v-if="pad === 'fence' && noJumping" class="no-jumping">No more jumping in this ride.</p>
     <FencePad
-      v-if="pad === 'fence'"
+      v-else-if="pad === 'fence'"
       :tapped="here"
       :rein="rein"
       :set-up-id="planned?.setUpId ?? null"
       :height="railPart?.heightMetres ?? 0"
       :fences="railPart?.fences ?? 1"
+      @leg="(jump, leg) => emit('leg', jump, leg)"
       @tap="(made) => emit('tap', made)"
     />
     <MarksPad
@@ -91,7 +96,13 @@ watch(
     />
     <ChangesPad v-if="pad === 'changes'" :tapped="here" @tap="(made) => emit('tap', made)" />
     <SidewaysPad v-if="pad === 'sideways'" :tapped="here" @tap="(made) => emit('tap', made)" />
-    <SignsPad v-if="pad === 'signs'" :tapped="all" :rein="rein" @tap="(made) => emit('tap', made)" />
+    <SignsPad
+      v-if="pad === 'signs'"
+      :tapped="all"
+      :rein="rein"
+      :known="sheet.known"
+      @tap="(made) => emit('tap', made)"
+    />
     <MorePad
       v-if="pad === 'more'"
       :riders="sheet.riders"
@@ -125,6 +136,15 @@ watch(
 .tabs .on {
   border-color: var(--straw);
   color: var(--ink);
+}
+.no-jumping {
+  padding: 20px 12px;
+  border: 2px solid var(--grave);
+  border-radius: 12px;
+  color: var(--grave);
+  font-size: 1.2rem;
+  font-weight: 700;
+  text-align: center;
 }
 .marks {
   display: grid;

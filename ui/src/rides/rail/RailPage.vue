@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import type { Gait, RideEvent } from '../../api/schema'
+import type { Faller, Gait, Leg, RideEvent } from '../../api/schema'
 import ProblemNote from '../../house/ProblemNote.vue'
 import { signedIn } from '../../house/signIn'
 import SetUpDrawing from '../../setups/SetUpDrawing.vue'
@@ -9,6 +9,7 @@ import { done as say } from '../../house/undo'
 import AdviceLine from './AdviceLine.vue'
 import BoutTimer from './BoutTimer.vue'
 import ClosingCard from './ClosingCard.vue'
+import FallSheet from './FallSheet.vue'
 import GaitPad from './GaitPad.vue'
 import PartStrip from './PartStrip.vue'
 import RailMarks from './RailMarks.vue'
@@ -21,6 +22,7 @@ import { smallJpeg } from './picture'
 import { useRecorder, type NewTap } from './recorder'
 import { sayTap } from './sayTap'
 import { flush, keepPicture, sendFor, trouble } from './sender'
+import { jumpingEnded, legMeant } from './triggers'
 import './rail.css'
 
 /** The recorder at the rail: full screen, one hand, gloves, with or without a signal. */
@@ -31,20 +33,38 @@ const recorder = useRecorder(me.id, props.horseId, props.sessionId || null)
 const { sheet, parts, problem, at, now, spoken, mine, tap } = recorder
 useAwakeScreen()
 
-const over = ref<'' | 'stands' | 'taps' | 'closing'>('')
+const over = ref<'' | 'stands' | 'taps' | 'closing' | 'fall'>('')
 const part = computed(() => parts.value[at.value.part])
 /** What stands in this part, or in the next that has something. */
 const stands = computed(() => {
   const here = [...parts.value.slice(at.value.part), ...parts.value].find((p) => p.setUpId)
   return sheet.value?.setUps.find((s) => s.id === here?.setUpId)
 })
-const blocked = computed(() => Boolean(sheet.value?.heldBecause) && sheet.value?.session?.manner !== 'inHand')
+/** Held: only a plan that is led all through, and only where a vet has said so. */
+const blocked = computed(() => {
+  const { heldBecause, mayWalkInHand, parts: told = [] } = sheet.value ?? {}
+  const led = told.length > 0 && told.every((p) => p.manner === 'inHand' && p.pad === 'flat')
+  return Boolean(heldBecause) && !(mayWalkInHand && led)
+})
+const noJumping = computed(
+  () => sheet.value !== null && jumpingEnded(sheet.value.advice, recorder.live.value, sheet.value.parts),
+)
+/** A knock to the head: there is no riding on. */
+const headKnock = computed(() => recorder.live.value.some((e) => e.kind === 'fell' && e.head))
+const legNamed = computed(() => {
+  const advice = spoken.value?.advice
+  return advice && (advice.trigger === 'sameLeg' || advice.trigger === 'sameLegOverRides')
+    ? legMeant(recorder.live.value, advice)
+    : null
+})
 const gallops = computed(() => parts.value.some((p) => p.gait === 'gallop'))
 /** Advice that ends the ridden work was followed: there is no riding on. */
-const hurt = computed(() =>
-  recorder.live.value.some(
-    (e) => e.kind === 'adviceAnswered' && sheet.value?.advice.some((a) => a.rule === e.rule && a.endsRide),
-  ),
+const hurt = computed(
+  () =>
+    headKnock.value ||
+    recorder.live.value.some(
+      (e) => e.kind === 'adviceAnswered' && sheet.value?.advice.some((a) => a.rule === e.rule && a.endsRide),
+    ),
 )
 const undoable = computed(() => mine.value.find((e) => e.kind !== 'adviceAnswered'))
 
@@ -92,6 +112,23 @@ async function instead(slip: RideEvent, to: string) {
       ? { kind: 'gaitNow', gait: to as Gait }
       : { kind: 'reinNow', rein: to as 'left' | 'right' }
   await Promise.all([recorder.takeBack(slip), tap(right, slip)])
+}
+
+async function fell(who: Faller, head: boolean) {
+  over.value = ''
+  await tap({ kind: 'fell', who, head })
+  if (head) await finish()
+}
+
+/** The leg of the last jump: the jump again, with it, in the place of the first. */
+async function toldLeg(jump: RideEvent, leg: Leg) {
+  const told = recorder.live.value.filter((e) => e.kind === 'jumpTold' && e.jump === jump.id)
+  await recorder.takeBack(jump)
+  const again = await tap({ ...jump, leg } as NewTap, jump)
+  for (const t of told) {
+    await recorder.takeBack(t)
+    await tap({ ...t, jump: again.id } as NewTap, t)
+  }
 }
 
 async function answer(accepted: boolean) {
@@ -166,7 +203,9 @@ function press(e: KeyboardEvent) {
       </header>
 
       <p v-if="blocked" class="held" role="alert">
-        Held: {{ sheet.heldBecause }}. No ridden work until a vet has cleared it.
+        Held: {{ sheet.heldBecause }}. No work until a vet has cleared it{{
+          sheet.mayWalkInHand ? '; walking in hand only' : ''
+        }}.
       </p>
 
       <div v-if="over === 'closing'" class="body">
@@ -174,6 +213,7 @@ function press(e: KeyboardEvent) {
       </div>
       <div v-else-if="over" class="body sheet">
         <button type="button" class="rail-key" @click="over = ''">Back to the ride</button>
+        <FallSheet v-if="over === 'fall'" @fell="fell" />
         <StandsSheet v-if="over === 'stands' && stands" :set-up="stands" />
         <TapsSheet
           v-if="over === 'taps'"
@@ -206,7 +246,7 @@ function press(e: KeyboardEvent) {
             @gait="gait"
             @rein="(r) => r !== 'both' && rein(r)"
           />
-          <AdviceLine v-if="spoken" :advice="spoken.advice" @answer="answer" />
+          <AdviceLine v-if="spoken" :advice="spoken.advice" :leg="legNamed" @answer="answer" />
           <p v-if="at.paused" class="paused">Stopped. Tap a gait to go on.</p>
           <RailMarks
             :sheet="sheet"
@@ -214,7 +254,9 @@ function press(e: KeyboardEvent) {
             :rein="at.rein"
             :here="recorder.inThisPart.value"
             :all="recorder.live.value"
+            :no-jumping="noJumping"
             @tap="tap"
+            @leg="toldLeg"
           />
           <div v-if="stands && stands.id === part?.setUpId" class="picture">
             <SetUpDrawing :measured="stands.measured" :unit="me.unit" />
@@ -228,6 +270,7 @@ function press(e: KeyboardEvent) {
             Undo<small class="last">{{ undoable ? sayTap(undoable) : 'nothing' }}</small>
           </button>
           <button type="button" class="rail-key" @click="over = 'taps'">Taps</button>
+          <button type="button" class="rail-key grave" @click="over = 'fall'">Fall</button>
         </template>
         <RouterLink v-else class="rail-key" to="/rail">Leave</RouterLink>
         <button type="button" class="rail-key" :disabled="!stands" @click="over = 'stands'">Set-up</button>

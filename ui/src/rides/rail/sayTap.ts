@@ -3,6 +3,7 @@ import {
   causeWords,
   changePlaceWords,
   changeWords,
+  fallerWords,
   gaitWords,
   legWords,
   outcomeWords,
@@ -33,7 +34,7 @@ export function sayTap(e: RideEvent): string {
       return `Poles ${how}${on(e.rein)}`
     }
     case 'efforts':
-      return `Fence ${Math.round(e.heightMetres * 100)} cm ${outcomeWords[e.outcome].toLowerCase()}${e.count > 1 ? ` ${e.count}` : ''}${on(e.rein)}`
+      return `Fence ${Math.round(e.heightMetres * 100)} cm ${outcomeWords[e.outcome].toLowerCase()}${e.count > 1 ? ` ${e.count}` : ''}${e.leg ? `, ${legWords[e.leg].toLowerCase()}` : ''}${on(e.rein)}`
     case 'marked':
       return `Mark ${e.mark}${on(e.rein)}`
     case 'tensionSeen':
@@ -41,7 +42,7 @@ export function sayTap(e: RideEvent): string {
     case 'exertionSeen':
       return `Exertion ${e.exertion}`
     case 'signSeen':
-      return signWords[e.sign]
+      return `${signWords[e.sign]}${e.known ? ', old and known' : ''}`
     case 'closingTest':
       return `Closing test ${e.passed ? 'passed' : 'not passed'}`
     case 'noted':
@@ -79,6 +80,10 @@ export function sayTap(e: RideEvent): string {
       return `Advice ${e.accepted ? 'taken' : 'left for now'}`
     case 'nextToDo':
       return `Next: “${e.text}”`
+    case 'legTouched':
+      return `${legWords[e.leg]} touched ${e.count}`
+    case 'fell':
+      return `Fall: ${fallerWords[e.who].toLowerCase()}${e.head ? ', knock to the head' : ''}`
     case 'takenBack':
       return 'Taken back'
   }

@@ -1,4 +1,4 @@
-import type { RailAdvice, RailPart, RailTrigger, RideEvent, Sign } from '../../api/schema'
+import type { JumpCause, Leg, RailAdvice, RailPart, RailTrigger, RideEvent, Sign } from '../../api/schema'
 
 /** Counts what was tapped, for the advice that came with the sheet. What is said, and from which count, the rules decide. */
 
@@ -62,9 +62,74 @@ function wrongLeads(tapped: Tapped[]) {
   )
 }
 
-const counters: Record<RailTrigger, (tapped: Tapped[], parts: RailPart[]) => number> = {
+/** Causes that are the rider's: that jump is not held against a leg. */
+const ridersCauses: (JumpCause | null)[] = ['track', 'pace', 'hand']
+
+/** Touches told by leg in this ride: of poles, of fences, and totals by leg. */
+export function touchesByLeg(tapped: RideEvent[]): Partial<Record<Leg, number>> {
+  const legs: Partial<Record<Leg, number>> = {}
+  const add = (leg: Leg | null | undefined, n: number) => leg && n && (legs[leg] = (legs[leg] ?? 0) + n)
+  const mine = new Set(
+    tapped.flatMap((e) => (e.kind === 'jumpTold' && ridersCauses.includes(e.cause) ? [e.jump] : [])),
+  )
+  for (const e of tapped) {
+    if (e.kind === 'polesPassed') add(e.leg, e.touched)
+    else if (e.kind === 'efforts' && !mine.has(e.id)) add(e.leg, e.count)
+    else if (e.kind === 'legTouched') add(e.leg, e.count)
+  }
+  return legs
+}
+
+/** All touches told by leg, where one leg has its share of them; without one in this ride there is nothing to say. */
+function sameLeg(tapped: Tapped[], { share, earlier }: RailAdvice) {
+  const today = touchesByLeg(tapped.map((t) => t.event))
+  if (!Object.keys(today).length) return 0
+  const all = { ...earlier } as Partial<Record<Leg, number>>
+  for (const [leg, n] of Object.entries(today) as [Leg, number][]) all[leg] = (all[leg] ?? 0) + n
+  const counts = Object.values(all)
+  const sum = counts.reduce((n, m) => n + m, 0)
+  return Math.max(...counts) >= (share ?? 1) * sum ? sum : 0
+}
+
+/** The leg that the advice means, with its count, to name it. */
+export function legMeant(events: RideEvent[], { earlier }: RailAdvice): { leg: Leg; of: number; n: number } {
+  const all = { ...earlier } as Partial<Record<Leg, number>>
+  for (const [leg, n] of Object.entries(touchesByLeg(events)) as [Leg, number][])
+    all[leg] = (all[leg] ?? 0) + n
+  const ordered = (Object.entries(all) as [Leg, number][]).sort((a, b) => b[1] - a[1])
+  return { leg: ordered[0]![0], n: ordered[0]![1], of: ordered.reduce((sum, [, n]) => sum + n, 0) }
+}
+
+/** Signs of quickening told once trot and canter have lasted longer than the advice says. */
+function quickenedLate(tapped: Tapped[], { afterMinutes }: RailAdvice) {
+  let [since, fast, lasted, n] = [0, false, 0, 0]
+  for (const { event: e } of tapped) {
+    const at = Date.parse(e.at)
+    if (fast) lasted += at - since
+    since = at
+    if (e.kind === 'gaitNow') fast = e.gait === 'trot' || e.gait === 'canter' || e.gait === 'gallop'
+    else if (e.kind === 'paused' || e.kind === 'rideEnded') fast = false
+    const quick =
+      e.kind === 'signSeen' &&
+      (e.sign === 'tempoLost' || e.sign === 'rushedBold' || e.sign === 'rushedWorried')
+    if (quick && lasted / 60_000 > (afterMinutes ?? Infinity)) n++
+  }
+  return n
+}
+
+const counters: Record<RailTrigger, (tapped: Tapped[], parts: RailPart[], advice: RailAdvice) => number> = {
   begin: () => 0,
-  pain: (t) => signs(t, 'offOrUnlevel', 'soreBack', 'heatInLeg'),
+  fell: (t) => t.filter(({ event: e }) => e.kind === 'fell').length,
+  pain: (t) =>
+    t.filter(
+      ({ event: e }) =>
+        e.kind === 'signSeen' &&
+        !e.known &&
+        (e.sign === 'offOrUnlevel' || e.sign === 'soreBack' || e.sign === 'heatInLeg'),
+    ).length,
+  sameLeg: (t, _, advice) => sameLeg(t, advice),
+  sameLegOverRides: (t, _, advice) => sameLeg(t, advice),
+  quickenedLate: (t, _, advice) => quickenedLate(t, advice),
   ranOut: (t) => efforts(t, 'runOutLeft', 'runOutRight'),
   stopped: (t) => efforts(t, 'stop'),
   rushedPoles: (t) => t.reduce((n, { event: e }) => (e.kind === 'polesPassed' ? n + e.rushed : n), 0),
@@ -113,7 +178,7 @@ export interface Spoken {
   count: number
 }
 
-/** The advice that speaks now and has not been answered at this count; the gravest first, then the one reached last. */
+/** The advice that speaks now and has not been answered at this count: the gravest by the order that came with it, then the one reached last. */
 export function speaking(
   advice: RailAdvice[],
   events: RideEvent[],
@@ -124,28 +189,30 @@ export function speaking(
   const here = tapped.filter((t) => t.part === now)
   const said = advice
     .filter((a) => a.part === null || a.part === now)
-    .map((a) => ({ advice: a, count: counters[a.trigger](a.inPart ? here : tapped, parts) }))
+    .map((a) => ({ advice: a, count: counters[a.trigger](a.inPart ? here : tapped, parts, a) }))
     .filter(
       ({ advice: a, count }) => count >= a.from && !isAnswered(a, count, a.inPart ? here : tapped, parts),
     )
-  return (
-    said.find(({ advice: a }) => a.endsRide) ??
-    said.findLast(
-      ({ advice: a, count }) =>
-        !said.some(
-          (o) =>
-            o.advice !== a &&
-            o.advice.trigger === a.trigger &&
-            o.advice.from > a.from &&
-            count >= o.advice.from,
-        ),
-    ) ??
-    null
+  const most = said.filter(
+    ({ advice: a, count }) =>
+      !said.some(
+        (o) =>
+          o.advice !== a &&
+          o.advice.trigger === a.trigger &&
+          o.advice.from > a.from &&
+          count >= o.advice.from,
+      ),
   )
+  const gravest = Math.min(...most.map((m) => m.advice.gravity))
+  return most.findLast((m) => m.advice.gravity === gravest) ?? null
 }
 
 /** Answered, and nothing of it since. */
 function isAnswered(advice: RailAdvice, count: number, tapped: Tapped[], parts: RailPart[]) {
   const at = tapped.findLastIndex(({ event: e }) => e.kind === 'adviceAnswered' && e.rule === advice.rule)
-  return at >= 0 && count <= counters[advice.trigger](tapped.slice(0, at), parts)
+  return at >= 0 && count <= counters[advice.trigger](tapped.slice(0, at), parts, advice)
 }
+
+/** Something that ends the jumping has happened, answered or not. */
+export const jumpingEnded = (advice: RailAdvice[], events: RideEvent[], parts: RailPart[]) =>
+  advice.some((a) => a.endsJumping && counters[a.trigger](tappedIn(events), parts, a) >= a.from)

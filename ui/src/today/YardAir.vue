@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import InputNumber from 'ant-design-vue/es/input-number'
+import { ref } from 'vue'
+import { ask, client } from '../api/client'
+import type { YardToday } from '../api/schema'
+import FieldBox from '../house/FieldBox.vue'
+import WhyButton from '../house/WhyButton.vue'
+import { useProblem } from '../house/faults'
+import { rides } from '../house/signIn'
+
+/** The air and what it asks for; typed where no station reads it, and typed over where one does. */
+defineProps<{ today: YardToday }>()
+const queries = useQueryClient()
+const { busy, attempt } = useProblem()
+const typing = ref(false)
+const temperatureC = ref<number | null>(null)
+const humidityPercent = ref<number | null>(null)
+
+async function type() {
+  const kept = await attempt(() =>
+    ask(() =>
+      client.POST('/api/weather', {
+        body: { temperatureC: temperatureC.value, humidityPercent: humidityPercent.value },
+      }),
+    ),
+  )
+  if (!kept) return
+  typing.value = false
+  await queries.invalidateQueries()
+}
+</script>
+
+<template>
+  <form v-if="typing" class="air typed" @submit.prevent="type">
+    <FieldBox v-slot="{ id }" label="°C" name="temperatureC"
+      ><InputNumber :id="id" v-model:value="temperatureC!" :controls="false"
+    /></FieldBox>
+    <FieldBox v-slot="{ id }" label="Humidity, %" name="humidityPercent"
+      ><InputNumber :id="id" v-model:value="humidityPercent!" :controls="false"
+    /></FieldBox>
+    <button class="button main small" type="submit" :disabled="busy">Keep</button>
+    <button class="button small" type="button" @click="typing = false">Leave it</button>
+  </form>
+  <div v-else class="air" :class="today.heat?.care">
+    <template v-if="today.weather && today.heat">
+      <strong>{{ today.weather.temperatureC }} °C</strong> · {{ today.weather.humidityPercent }} % ·
+      {{ today.heat.says }}
+      <span v-if="today.weather.simulated" class="quiet small">simulated station&nbsp;</span>
+      <WhyButton :why="today.heat.why" of="this advice on heat" />
+    </template>
+    <span v-else class="quiet">Nobody has read the air today.</span>
+    <button v-if="rides()" class="link small" type="button" @click="typing = true">Type it</button>
+  </div>
+</template>
+
+<style scoped>
+.air {
+  margin-left: auto;
+  padding: 6px 14px;
+  border: 1px solid var(--line);
+  border-radius: 999px;
+  background: var(--card);
+}
+.air .link {
+  margin-left: 6px;
+}
+.typed {
+  display: grid;
+  grid-template-columns: 90px 100px auto auto;
+  gap: 8px;
+  align-items: end;
+  border-radius: 12px;
+}
+.watch,
+.halve {
+  background: var(--tight);
+}
+.walkOnly,
+.none {
+  background: var(--long);
+}
+@media (max-width: 980px) {
+  .air {
+    margin-left: 0;
+  }
+}
+</style>
