@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test'
 import type { RailAdvice, RailPart, RailTrigger, RideEvent } from '../src/api/schema'
 import { sayTap } from '../src/rides/rail/sayTap'
 import { counted, standing } from '../src/rides/rail/timeline'
-import { speaking } from '../src/rides/rail/triggers'
+import { jumpingEnded, legMeant, speaking } from '../src/rides/rail/triggers'
 
 /** What the device counts for itself, without a browser: advice as it is due, and where the ride stands. */
 
@@ -74,10 +74,58 @@ test('what belongs to a part is counted in that part, what belongs to the ride i
 
 test('pain goes before everything else', () => {
   const all = [
-    advice('OffOrSore', 'pain', 1, { inPart: false, endsRide: true, canWait: false }),
+    advice('OffOrSore', 'pain', 1, { inPart: false, endsRide: true, canWait: false, gravity: 0 }),
     advice('RanOut', 'ranOut', 1),
   ]
   expect(says(all, [sign('heatInLeg'), jump('runOutLeft')])).toBe('OffOrSore')
+})
+
+test('the graver line speaks, whichever came last, and a lesser one waits behind it', () => {
+  const all = [advice('Budget', 'ranOut', 1, { gravity: 4 }), advice('Tempo', 'tempoLost', 1, { gravity: 7 })]
+  const both = [jump('runOutLeft'), sign('tempoLost')]
+  expect(says(all, both)).toBe('Budget')
+  expect(says(all, [...both, answered('Budget')])).toBe('Tempo')
+})
+
+test('a fall speaks at one tap and ends the jumping, answered or not', () => {
+  const all = [advice('Fall', 'fell', 1, { inPart: false, endsJumping: true, canWait: false, gravity: 0 })]
+  const fell = tap(n, { kind: 'fell', who: 'rider', head: false })
+  expect(jumpingEnded(all, [jump('clear')], [])).toBe(false)
+  expect(says(all, [jump('clear'), fell])).toBe('Fall')
+  expect(jumpingEnded(all, [fell, answered('Fall')], [])).toBe(true)
+})
+
+test('the same leg speaks at its share of what was told by leg, with earlier rides once this one has some', () => {
+  const touch = (leg: string, count = 1) => tap(n, { kind: 'legTouched', leg, count })
+  const today = advice('SameLegToday', 'sameLeg', 4, { inPart: false, share: 0.75 })
+  expect(says([today], [touch('leftHind', 3)])).toBeNull()
+  expect(says([today], [touch('leftHind', 3), touch('rightFore')])).toBe('SameLegToday')
+  expect(says([today], [touch('leftHind', 3), touch('rightFore', 2)])).toBeNull()
+  const over = advice('TheSameLeg', 'sameLegOverRides', 6, {
+    inPart: false,
+    share: 0.75,
+    earlier: { leftHind: 5 },
+  })
+  expect(says([over], [])).toBeNull()
+  expect(says([over], [touch('leftHind')])).toBe('TheSameLeg')
+  expect(legMeant([touch('leftHind')], over)).toEqual({ leg: 'leftHind', n: 6, of: 6 })
+})
+
+test('quickening is asked about as tiredness only after so much trot and canter', () => {
+  const all = [advice('MayBeTired', 'quickenedLate', 1, { inPart: false, afterMinutes: 20 })]
+  const gait = (minute: number, g: string) => tap(minute * 60, { kind: 'gaitNow', gait: g })
+  const quick = (minute: number) => tap(minute * 60, { kind: 'signSeen', sign: 'tempoLost', rein: null })
+  const ridden = [gait(0, 'walk'), gait(10, 'trot')]
+  expect(says(all, [...ridden, quick(29)])).toBeNull()
+  expect(says(all, [...ridden, quick(31)])).toBe('MayBeTired')
+  expect(says(all, [...ridden, gait(25, 'walk'), quick(45)])).toBeNull()
+})
+
+test('what a vet has entered as old and known does not end the ride', () => {
+  const all = [advice('OffOrSore', 'pain', 1, { inPart: false, endsRide: true })]
+  const heat = (known: string | null) => tap(n, { kind: 'signSeen', sign: 'heatInLeg', rein: null, known })
+  expect(says(all, [heat('old splint')])).toBeNull()
+  expect(says(all, [heat(null)])).toBe('OffOrSore')
 })
 
 test('of two lines on the same count the later one speaks', () => {

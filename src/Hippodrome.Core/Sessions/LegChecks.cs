@@ -79,7 +79,7 @@ internal static class LegChecks
         var (minutes, efforts) = halved ? (SessionFigures.HotWork.Value, HotEfforts(c)) : (0, 0);
         var worked = heat.Care != HeatCare.None || c.Plan.IsLed;
         return worked && c.Plan.Parts.Where(IsFast).Sum(p => p.Minutes) <= minutes && c.EffortsCounted <= efforts ? null : Soft(
-            nameof(HotDay), $"The heat of those hours says: {heat.Says}.",
+            nameof(HotDay), heat.Care == HeatCare.Halve ? "Those hours are hot: half of the work." : heat.Care == HeatCare.WalkOnly ? "Those hours are too hot for more than walk." : "Those hours are too hot for any work.",
             halved ? FormattableString.Invariant($"Trot and canter for {minutes} minutes at most{(c.HasFence ? $", {efforts:0.#} efforts" : "")}, or ride early.") : heat.Care == HeatCare.WalkOnly ? "Walk only, or another hour." : "No work: another day.", heat.Why);
     }
 

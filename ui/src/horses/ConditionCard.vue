@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/vue-query'
 import Input from 'ant-design-vue/es/input'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
+import type { MayDo } from '../api/schema'
 import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import WhyButton from '../house/WhyButton.vue'
@@ -15,7 +16,7 @@ import { offWords } from '../house/words'
 import TimeAwayForm from './TimeAwayForm.vue'
 
 /** What binds every plan today: a return, a clearance, a treatment, a leg, days off, what a vet has called old. */
-const props = defineProps<{ horseId: string }>()
+const props = defineProps<{ horseId: string; may: MayDo }>()
 const queries = useQueryClient()
 const { data: condition } = useCondition(() => props.horseId)
 const { problem, busy, attempt } = useProblem()
@@ -90,7 +91,13 @@ async function remove(of: 'time-away' | 'known-findings', id: string) {
         It was off
       </button>
     </div>
-    <p v-if="isQuiet" class="quiet">Nothing: full work, as far as its ladders are open.</p>
+    <p v-if="isQuiet" class="quiet">
+      {{
+        may === 'anyWork'
+          ? 'Nothing: full work, as far as its ladders are open.'
+          : 'Nothing besides what stands above.'
+      }}
+    </p>
     <ul>
       <li v-if="condition.ramp">
         <strong>Coming back to work</strong>

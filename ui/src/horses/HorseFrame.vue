@@ -38,7 +38,7 @@ const held = computed(() => passport.value?.holds.find((h) => !h.clearedOn))
     <main id="main" class="page">
       <ProblemNote v-if="error" :problem="error" :retry="() => refetch()" />
       <p v-if="held" class="held" role="status">
-        <strong>Held: {{ held.because }}.</strong> No ridden work until a vet has cleared it.
+        <strong>Held: {{ held.because }}.</strong> No work until a vet has cleared it.
         <RouterLink :to="{ name: 'passport', params: { horseId } }">Clearance</RouterLink>
       </p>
       <RouterView v-if="!error" :key="`${horseId}-${route.params.sessionId ?? route.params.setUpId ?? ''}`" />

@@ -142,7 +142,7 @@ async function remove(m: StrideView) {
           <TimelineCard :horse-id="horseId" />
         </div>
         <div class="stack">
-          <ConditionCard :horse-id="horseId" />
+          <ConditionCard :horse-id="horseId" :may="passport.standing.may" />
           <RestrictionsCard :horse-id="horseId" />
           <AssessmentsCard :horse-id="horseId" />
           <CareCard :horse-id="horseId" />

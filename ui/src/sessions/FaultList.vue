@@ -123,6 +123,8 @@ li.hard strong {
   align-items: center;
 }
 .do .button {
+  height: auto;
+  padding-block: 4px;
   white-space: normal;
   text-align: left;
 }

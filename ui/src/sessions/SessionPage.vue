@@ -370,7 +370,7 @@ async function takeTheirs() {
 }
 .head {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 140px 132px 108px;
+  grid-template-columns: minmax(0, 1fr) 138px 126px 126px;
   gap: 10px 12px;
 }
 .with {

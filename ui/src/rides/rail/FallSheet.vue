@@ -2,14 +2,17 @@
 import type { Faller } from '../../api/schema'
 import { fallerWords } from '../../house/words'
 
-/** Who fell, and whether a head was knocked: one tap. */
-const emit = defineEmits<{ fell: [who: Faller, head: boolean] }>()
+/** A fall is kept by the one tap that led here; what it was in truth takes its place. */
+const emit = defineEmits<{ fell: [who: Faller, head: boolean]; none: [] }>()
 const fallers: Faller[] = ['rider', 'horse', 'both']
 </script>
 
 <template>
   <section class="fall">
-    <p class="say">Who fell? Catch the horse, see to the rider. Nothing more is jumped today.</p>
+    <p class="say">
+      A fall is written down: nothing more is jumped today. Catch the horse, see to the rider.
+    </p>
+    <p class="say">Who fell?</p>
     <div class="rail-keys">
       <button v-for="w in fallers" :key="w" type="button" class="rail-key" @click="emit('fell', w, false)">
         {{ fallerWords[w] }}
@@ -20,6 +23,7 @@ const fallers: Faller[] = ['rider', 'horse', 'both']
       <button type="button" class="rail-key grave" @click="emit('fell', 'rider', true)">Rider, head</button>
       <button type="button" class="rail-key grave" @click="emit('fell', 'both', true)">Both, head</button>
     </div>
+    <button type="button" class="rail-key" @click="emit('none')">It was no fall</button>
   </section>
 </template>
 

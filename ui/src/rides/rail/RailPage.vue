@@ -114,10 +114,27 @@ async function instead(slip: RideEvent, to: string) {
   await Promise.all([recorder.takeBack(slip), tap(right, slip)])
 }
 
+/** One tap writes it down; who fell is asked after that. */
+async function fall() {
+  fallen = tap({ kind: 'fell', who: 'rider', head: false })
+  over.value = 'fall'
+  await fallen
+}
+let fallen: Promise<RideEvent> | undefined
+
 async function fell(who: Faller, head: boolean) {
   over.value = ''
-  await tap({ kind: 'fell', who, head })
+  const first = await fallen!
+  if (who !== 'rider' || head) {
+    await recorder.takeBack(first)
+    await tap({ kind: 'fell', who, head }, first)
+  }
   if (head) await finish()
+}
+
+async function noFall() {
+  over.value = ''
+  await recorder.takeBack(await fallen!)
 }
 
 /** The leg of the last jump: the jump again, with it, in the place of the first. */
@@ -213,7 +230,7 @@ function press(e: KeyboardEvent) {
       </div>
       <div v-else-if="over" class="body sheet">
         <button type="button" class="rail-key" @click="over = ''">Back to the ride</button>
-        <FallSheet v-if="over === 'fall'" @fell="fell" />
+        <FallSheet v-if="over === 'fall'" @fell="fell" @none="noFall" />
         <StandsSheet v-if="over === 'stands' && stands" :set-up="stands" />
         <TapsSheet
           v-if="over === 'taps'"
@@ -270,7 +287,7 @@ function press(e: KeyboardEvent) {
             Undo<small class="last">{{ undoable ? sayTap(undoable) : 'nothing' }}</small>
           </button>
           <button type="button" class="rail-key" @click="over = 'taps'">Taps</button>
-          <button type="button" class="rail-key grave" @click="over = 'fall'">Fall</button>
+          <button type="button" class="rail-key grave" @click="fall">Fall</button>
         </template>
         <RouterLink v-else class="rail-key" to="/rail">Leave</RouterLink>
         <button type="button" class="rail-key" :disabled="!stands" @click="over = 'stands'">Set-up</button>
@@ -352,7 +369,7 @@ function press(e: KeyboardEvent) {
   font-size: 1rem;
 }
 .last {
-  max-width: 20vw;
+  max-width: 13vw;
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
