@@ -37,6 +37,8 @@ export interface RideForm {
   on: string
   minutes: Record<string, PerSide<number | null>>
   transitions: (number | null)[]
+  /** Poles that stood in a set-up: touches are looked at by the pole crossed. */
+  poles: Record<string, number>
   passes: Record<string, PerSide<{ clean: number; touched: number; rushed: number }>>
   efforts: Record<string, { height: number } & PerSide<Record<string, number>>>
   marks: PerSide<number | null>
@@ -60,8 +62,20 @@ export const graveSigns: Sign[] = ['offOrUnlevel', 'soreBack', 'heatInLeg']
 
 const perSide = <T>(make: () => T): PerSide<T> => ({ left: make(), right: make() })
 
+function polesIn(entry: SetUpView['entry']): number {
+  if (entry.family === 'poleLine' || entry.family === 'curvedPoles') return entry.poles ?? 0
+  if (entry.family !== 'fenceLine') return 0
+  return (entry.elements ?? []).filter((e) => e?.kind === 'pole' || e?.kind === 'raisedPole').length
+}
+
 /** Nothing of legs and falls. */
-export const sayingNothing = () => ({ touches: noTouches(), known: null, fell: null, head: false })
+export const sayingNothing = () => ({
+  poles: {} as Record<string, number>,
+  touches: noTouches(),
+  known: null,
+  fell: null,
+  head: false,
+})
 
 /** Starts from the plan: what was ridden differs less often than it agrees. */
 export function startForm(
@@ -81,10 +95,12 @@ export function startForm(
     rideId: session?.id ?? crypto.randomUUID(),
     sessionId: session?.id ?? null,
     on: session?.on ?? on,
+    ...sayingNothing(),
     minutes: Object.fromEntries(
       riddenGaits.map((g) => [g, { left: planned(g, 'left'), right: planned(g, 'right') }]),
     ),
     transitions: transitionKinds.map(() => null),
+    poles: Object.fromEntries(stood.map((s) => [s.id, polesIn(s.entry)])),
     passes: Object.fromEntries(
       stood
         .filter((s) => highestFence(s.measured) === 0)
@@ -105,7 +121,6 @@ export function startForm(
     tension: null,
     exertion: null,
     signs: [],
-    ...sayingNothing(),
     closingTest: null,
     note: '',
     weather: {
@@ -137,7 +152,14 @@ export function toEvents(form: RideForm, at: string, id: MakeId): RideEvent[] {
     for (const rein of sides) {
       const p = passes[rein]
       if (p.clean + p.touched > 0)
-        events.push({ kind: 'polesPassed', setUpId, rein, ...p, ...about(`passes ${setUpId} ${rein}`) })
+        events.push({
+          kind: 'polesPassed',
+          setUpId,
+          rein,
+          ...p,
+          ...(form.poles[setUpId] ? { poles: form.poles[setUpId] } : {}),
+          ...about(`passes ${setUpId} ${rein}`),
+        })
     }
   for (const [setUpId, efforts] of Object.entries(form.efforts))
     for (const rein of sides)
