@@ -23,13 +23,13 @@ test('a session is proposed, mended at one stroke, reordered by keys and kept wi
   await expect(page.getByRole('heading', { name: 'Nothing to mend' })).toBeVisible()
 
   // Up and down by keys, and the handle keeps the focus.
-  const second = await page.getByLabel('What is done in part 2').inputValue()
+  const second = await page.getByLabel('What is done in part 2', { exact: true }).inputValue()
   await page.getByLabel(/^Move part 2/).focus()
   await page.keyboard.press('ArrowUp')
-  await expect(page.getByLabel('What is done in part 1')).toHaveValue(second)
+  await expect(page.getByLabel('What is done in part 1', { exact: true })).toHaveValue(second)
   await expect(page.getByText('Only 0 minutes of walk come first.')).toBeVisible()
   await page.keyboard.press('ArrowDown')
-  await expect(page.getByLabel('What is done in part 2')).toHaveValue(second)
+  await expect(page.getByLabel('What is done in part 2', { exact: true })).toHaveValue(second)
 
   // A soft fault stays, with a word.
   await walk.fill('5')

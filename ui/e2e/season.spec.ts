@@ -169,13 +169,13 @@ test('a gate that fails repeats the week', async ({ page }) => {
   const walk = (b: Block) => b.plan.weeks.map((w) => w.sessions.at(-1)?.minutes.walk)
   expect(walk(kept).slice(0, 3)).toEqual([10, 20, 30])
   await page.goto(`/horses/${horse}/season`)
-  await page.getByRole('button', { name: 'Legs cool next morning, week 1: no' }).click()
-  await expect(page.getByRole('button', { name: 'Legs cool next morning, week 1: no' })).toHaveAttribute(
+  await page.getByRole('button', { name: 'Closing test passed, week 1: no' }).click()
+  await expect(page.getByRole('button', { name: 'Closing test passed, week 1: no' })).toHaveAttribute(
     'aria-pressed',
     'true',
   )
   await page.getByRole('button', { name: 'Plan again from today' }).click()
-  await expect(page.getByText('legs cool next morning').first()).toBeVisible()
+  await expect(page.getByText('closing test').first()).toBeVisible()
   await page.getByRole('button', { name: /^Take/ }).click()
   await expect(page.getByText('Repeated so far: week 2')).toBeVisible()
   expect(walk(await get<Block>(page, `/api/horses/${horse}/blocks/${kept.id}`)).slice(0, 3)).toEqual([

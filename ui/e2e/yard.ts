@@ -66,13 +66,13 @@ export const choose = (page: Page, label: string, option: string) =>
   page.getByLabel(label, { exact: true }).selectOption({ label: option })
 
 /** A horse of its own for a test, as the trainer makes it. */
-export async function newHorse(page: Page, name: string) {
+export async function newHorse(page: Page, name: string, far: 'Green' | 'Novice' = 'Novice') {
   await page.goto('/horses/new')
   await page.getByLabel('Name').fill(name)
   await page.getByLabel('Foaled (year)').fill('2018')
   await page.getByLabel('Height').fill('16.1 hh')
   await choose(page, 'Sex', 'Mare')
-  await choose(page, 'How far it has come', 'Novice')
+  await choose(page, 'How far it has come', far)
   await page.getByRole('button', { name: 'Add the horse' }).click()
   await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible()
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { SessionEntry, SessionTotals, SetUpView } from '../api/schema'
 import { longDay, minutes } from '../house/format'
-import { gaitWords, reinWords } from '../house/words'
+import { gaitWords, mannerWords, reinWords } from '../house/words'
 
 /** The session on A5 for the pocket, with boxes for a pencil; they are the fields of the ride's write-up. Only on paper. */
 defineProps<{ entry: SessionEntry; totals: SessionTotals; horse: string; setUps: SetUpView[] }>()
@@ -12,8 +12,8 @@ const boxes = (n: number) => Array.from({ length: n }, (_, i) => i)
   <section class="paper card-a5" data-on="card">
     <h2>{{ horse }}: {{ entry.emphasis }}</h2>
     <p class="small">
-      {{ entry.on ? longDay(entry.on) : '' }}, {{ minutes(totals.minutes)
-      }}{{ entry.helper ? ', with a helper' : '' }}
+      {{ entry.on ? longDay(entry.on) : '' }}{{ entry.startsAt ? ` at ${entry.startsAt.slice(0, 5)}` : '' }},
+      {{ minutes(totals.minutes) }}{{ entry.helper ? ', with a helper' : '' }}
     </p>
     <table>
       <thead>
@@ -29,6 +29,11 @@ const boxes = (n: number) => Array.from({ length: n }, (_, i) => i)
         <tr v-for="(p, i) in entry.parts ?? []" :key="i">
           <td>
             <strong>{{ gaitWords[p.gait ?? 'walk'][0] }}</strong> {{ p.what }}
+            <span v-if="p.manner && p.manner !== 'ridden'">, {{ mannerWords[p.manner].toLowerCase() }}</span>
+            <span v-if="p.efforts">
+              , {{ p.efforts }} {{ p.efforts === 1 ? 'fence' : 'fences'
+              }}{{ p.heightMetres ? ` at ${Math.round(p.heightMetres * 100)} cm` : '' }}</span
+            >
             <span v-if="p.rein !== 'both'">({{ reinWords[p.rein ?? 'both'].toLowerCase() }})</span>
             <span v-if="p.setUpId" class="small">
               {{ setUps.find((s) => s.id === p.setUpId)?.measured.title }}</span
@@ -44,9 +49,13 @@ const boxes = (n: number) => Array.from({ length: n }, (_, i) => i)
     <p>
       Poles: a stroke clean, T touched, R rushed. Fences: a stroke clear, R rub, K knock, S stop, L or R out.
     </p>
+    <p>
+      Touches by leg: left fore <i class="wide" /> right fore <i class="wide" /> left hind
+      <i class="wide" /> right hind <i class="wide" />
+    </p>
     <p>Tension: asleep <i /> relaxed <i /> keen <i /> tense <i /> over the top <i /></p>
     <p>Hard for the horse, 0 to 10 <i class="wide" /> Closing test: yes <i /> no <i /></p>
-    <p>Off, sore, heat in a leg <i />: stop, call the vet. Tired <i /></p>
+    <p>Off, sore, heat in a leg <i />: stop, call the vet. Tired <i /> A fall <i />: no more jumping</p>
     <p class="line">Next time:</p>
   </section>
 </template>
