@@ -228,6 +228,28 @@ public class CautionTests(App app) : IClassFixture<App>
     }
 
     [Fact]
+    public async Task What_was_short_three_times_is_told_before_the_next_ride_with_nothing_to_answer()
+    {
+        var horse = await app.AddHorseAsync();
+        for (var ride = 1; ride <= 3; ride++)
+        {
+            (await app.Trainer.GetAsync($"{Calls.Of(horse)}/rail"))["habits"]!.AsArray().ShouldBeEmpty();
+            var begin = Calls.Noon.AddDays(-2 * ride);
+            TapClock Clock(int number, double minute) => new(app.Horse.Id, horse.Id, number, minute * 60);
+            RideEvent[] taps =
+            [
+                new GaitNow(Guid.NewGuid(), begin, Gait.Walk) { Clock = Clock(0, 0) }, new GaitNow(Guid.NewGuid(), begin.AddMinutes(2), Gait.Trot) { Clock = Clock(1, 2) },
+                new GaitNow(Guid.NewGuid(), begin.AddMinutes(24), Gait.Walk) { Clock = Clock(2, 24) }, new RideEnded(Guid.NewGuid(), begin.AddMinutes(32)) { Clock = Clock(3, 32) },
+            ];
+            await app.Rider.PostAsync($"{Calls.Of(horse)}/rides/{Guid.NewGuid()}/events", new RideEntry(null, App.Today.AddDays(-2 * ride), taps));
+        }
+
+        var sheet = await app.Trainer.GetAsync($"{Calls.Of(horse)}/rail");
+        sheet["habits"]!.AsArray().ShouldHaveSingleItem()!["rule"]!.ToString().ShouldBe("WalkedFirst");
+        sheet["advice"]!.AsArray().ShouldNotContain(a => (string)a!["rule"]! == "WalkedFirst");
+    }
+
+    [Fact]
     public async Task The_eve_of_a_competition_knows_its_height()
     {
         var horse = await app.AddHorseAsync();

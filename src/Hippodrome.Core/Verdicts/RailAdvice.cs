@@ -91,10 +91,9 @@ public sealed record RailAdvice(string Rule, RailTrigger Trigger, double From, i
 /// <param name="UsualFast">Minutes of trot and canter of its last rides.</param>
 /// <param name="RampFast">Minutes of trot and canter that its return leaves; null where there is none.</param>
 /// <param name="ChangesAreSure">Single flying changes are sure everywhere.</param>
-/// <param name="Habits">What was short in its last rides.</param>
-public sealed record RailFacts(IReadOnlyList<LegsTold> Legs, IReadOnlyList<double> UsualFast, int? RampFast, bool ChangesAreSure, IReadOnlyList<RiddenHabit> Habits)
+public sealed record RailFacts(IReadOnlyList<LegsTold> Legs, IReadOnlyList<double> UsualFast, int? RampFast, bool ChangesAreSure)
 {
-    public static RailFacts None { get; } = new([], [], null, false, []);
+    public static RailFacts None { get; } = new([], [], null, false);
 }
 
 /// <summary>The rules of the saddle as a list that a device can carry to the arena.</summary>
@@ -148,7 +147,6 @@ public static class RailAdvices
             .. OfTheLegs(facts),
             new("EffortBudget", RailTrigger.EffortsCounted, budget.Value, null, false, "Enough jumping for today.", "Finish on this one.", true, false, new Why("Fences in a session have a budget", [$"{budget.Value} for a horse at this stage"], budget.Source)) { Gravity = (int)Verdicts.Gravity.Budget },
             .. heat is { Care: >= HeatCare.Halve } ? [new RailAdvice("TooHot", RailTrigger.Begin, 0, null, false, $"Hot: {heat.Says}.", "Shade and water after.", true, false, heat.Why) { Gravity = (int)Verdicts.Gravity.Heat }] : (RailAdvice[])[],
-            .. facts.Habits.Select(h => new RailAdvice(h.Rule, RailTrigger.Begin, 0, null, false, h.Says, h.Mend, true, false, h.Why) { Gravity = (int)Verdicts.Gravity.GoOn }),
             .. (plan?.Parts ?? []).Select((p, i) => (Part: p, i)).Where(p => p.Part.MarkHopedFor is not null).Select(p => new RailAdvice(
                 "AimMet", RailTrigger.MarkOnBothReins, p.Part.MarkHopedFor!.Value.Value, p.i, true, "That was the aim: one repeat, and leave it.", "A session whose aim is met early ends there and counts as whole.", true, false,
                 new Why("One confirming repeat tells skill from luck", [FormattableString.Invariant($"{p.Part.MarkHopedFor.Value.Value:0.#} hoped for on both reins")], Source.Chosen("an aim met early is met"))) { Gravity = (int)Verdicts.Gravity.StopThere }),

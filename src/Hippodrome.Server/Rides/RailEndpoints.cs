@@ -30,9 +30,11 @@ namespace Hippodrome.Server.Rides;
 /// <param name="HeldBecause">Why it may not be worked; null when nothing holds.</param>
 /// <param name="MayWalkInHand">A vet has allowed walking in hand while it is held.</param>
 /// <param name="Known">What a vet has entered as old and known.</param>
+/// <param name="Habits">What was short in its last rides: told before it begins, with nothing to answer.</param>
 public sealed record RailSheet(
     Guid HorseId, string HorseName, DateTimeOffset Now, DateOnly Today, Guid RideId, SessionView? Session, IReadOnlyList<RailPart> Parts, IReadOnlyList<SetUpView> SetUps,
-    IReadOnlyList<RailAdvice> Advice, IReadOnlyList<string> Riders, WeatherReading? Weather, string? HeldBecause, bool MayWalkInHand, IReadOnlyList<KnownFinding> Known);
+    IReadOnlyList<RailAdvice> Advice, IReadOnlyList<string> Riders, WeatherReading? Weather, string? HeldBecause, bool MayWalkInHand, IReadOnlyList<KnownFinding> Known,
+    IReadOnlyList<RiddenHabit> Habits);
 
 /// <summary>Taps that have arrived and are kept; a device may forget them.</summary>
 public sealed record Received(Guid RideId, IReadOnlyList<Guid> Taps);
@@ -67,31 +69,31 @@ public static class RailEndpoints
         var built = setUps.ToDictionary(s => s.Id, s => s.Entry.Check().OrThrow());
         var heat = kept is null ? book.Weather.Now is { } now ? Heat.Advise(now, horse.HeatLimitC) : null : book.Weather.HeatOf(kept.Plan, horse);
         var held = book.Holds(horseId).FirstOrDefault();
+        var records = await RideEndpoints.LatestRecordsAsync(visit, horseId, visit.Today);
         return TypedResults.Ok(new RailSheet(
             horseId, horse.Name, visit.Now, visit.Today,
             kept?.RideId ?? kept?.Plan.Id ?? Guid.NewGuid(),
             kept is null ? null : await visit.ShowSessionAsync(kept),
             [.. (kept?.Plan.Parts ?? []).Select(p => RailPart.Of(p, p.SetUpId is { } s ? built.GetValueOrDefault(s) : null))],
             await visit.ShowSetUpsAsync(horseId, setUps),
-            RailAdvices.For(horse, kept?.Plan, heat, await FactsAsync(visit, horse, book)),
+            RailAdvices.For(horse, kept?.Plan, heat, Facts(visit, horse, book, records)),
             [.. (await visit.Yard.PeopleAsync()).Where(p => p.Value.Role != Role.Observer).Select(p => p.Value.Name)],
             book.Weather.Now,
             held?.Because,
             held?.WalkInHandBy is not null,
-            await visit.Yard.KnownFindingsAsync(horseId)));
+            await visit.Yard.KnownFindingsAsync(horseId),
+            RiddenHabits.Of(horse, records, visit.Today)));
     }
 
     /// <summary>What earlier rides and the state of the horse add to the advice of the day.</summary>
-    private static async Task<RailFacts> FactsAsync(Visit visit, Horse horse, PlanBook book)
+    private static RailFacts Facts(Visit visit, Horse horse, PlanBook book, IReadOnlyList<RideRecord> records)
     {
-        var records = await RideEndpoints.LatestRecordsAsync(visit, horse.Id, visit.Today);
         var ramp = book.Condition.Ramp(horse.Id, visit.Today);
         return new RailFacts(
             book.Condition.Legs(horse.Id, visit.Today),
             [.. records.Select(r => r.ByGait.Where(g => g.Gait is Gait.Trot or Gait.Canter or Gait.Gallop).Sum(g => g.Minutes)).Where(m => m > 0)],
             ramp is null ? null : ramp.Trot + ramp.Canter,
-            book.PlacesOf(horse.Id).Reached(Catalogue.Rung("changes/forward-change-collect")),
-            RiddenHabits.Of(horse, records, visit.Today));
+            book.PlacesOf(horse.Id).Reached(Catalogue.Rung("changes/forward-change-collect")));
     }
 
     /// <summary>Every tap of a ride, for a device that joins it; none of one that has not begun.</summary>

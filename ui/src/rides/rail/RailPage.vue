@@ -253,7 +253,12 @@ function press(e: KeyboardEvent) {
           Begin
           <small>{{ parts[0] ? `${parts[0].gait}, ${parts[0].minutes} minutes` : 'in walk' }}</small>
         </button>
-        <template v-else>
+        <ul v-if="!at.began && sheet.habits?.length" class="habits" aria-label="Lately">
+          <li v-for="h in sheet.habits" :key="h.rule">
+            {{ h.says }} <strong>{{ h.mend }}</strong>
+          </li>
+        </ul>
+        <template v-if="at.began">
           <BoutTimer v-if="part?.boutSeconds" :key="at.part" :part="part" :now="now" />
           <GaitPad
             :gait="at.gait"
@@ -348,6 +353,14 @@ function press(e: KeyboardEvent) {
 }
 .begin small {
   font-size: 1rem;
+}
+.habits {
+  display: grid;
+  gap: 8px;
+}
+.habits li {
+  padding-left: 12px;
+  border-left: 4px solid var(--straw);
 }
 .paused {
   text-align: center;
