@@ -22,7 +22,7 @@ test('a rider records rides of the horses given to them, and plans nothing', asy
     await expect(page.getByText(button!, { exact: true })).toHaveCount(0)
   }
   await page.getByRole('link', { name: 'Review', exact: true }).click()
-  await expect(page.getByText('One rung up').first()).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Why this verdict?' })).toBeVisible()
   await expect(page.getByRole('button', { name: /Accept/ })).toHaveCount(0)
 
   // What is not on the screen is refused at the door as well.
