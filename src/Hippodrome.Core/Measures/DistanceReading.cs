@@ -42,13 +42,13 @@ public static partial class DistanceReading
 
     private static double Fraction(string text) => text switch { "¼" => 0.25, "½" => 0.5, "¾" => 0.75, _ => 0 };
 
-    [GeneratedRegex("""^(?<n>\d{1,4}(\.\d{1,3})?)\s*(m|metres?|(?<cm>cm))?$""", RegexOptions.IgnoreCase)]
+    [GeneratedRegex("""^(?<n>[0-9]{1,4}(\.[0-9]{1,3})?)\s*(m|metres?|(?<cm>cm))?$""", RegexOptions.IgnoreCase)]
     private static partial Regex Metric();
 
-    [GeneratedRegex("""^(?<ft>\d{1,3})\s*('|′|ft|feet|foot)\s*((?<in>\d{1,2}(\.\d{1,2})?)\s*("|″|''|in|inches|inch)?)?$""", RegexOptions.IgnoreCase)]
+    [GeneratedRegex("""^(?<ft>[0-9]{1,3})\s*('|′|ft|feet|foot)\s*((?<in>[0-9]{1,2}(\.[0-9]{1,2})?)\s*("|″|''|in|inches|inch)?)?$""", RegexOptions.IgnoreCase)]
     private static partial Regex Feet();
 
-    [GeneratedRegex("""^(?=[\d¼½¾])(?<n>\d{1,3}(\.\d{1,3})?)?\s*(?<f>[¼½¾])?\s*(p|paces?)$""", RegexOptions.IgnoreCase)]
+    [GeneratedRegex("""^(?=[0-9¼½¾])(?<n>[0-9]{1,3}(\.[0-9]{1,3})?)?\s*(?<f>[¼½¾])?\s*(p|paces?)$""", RegexOptions.IgnoreCase)]
     private static partial Regex Paces();
 }
 

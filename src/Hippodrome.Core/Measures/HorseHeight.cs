@@ -59,6 +59,6 @@ public sealed partial record HorseHeight
         return (hands * CentimetresPerHand) + (inches * 2.54);
     }
 
-    [GeneratedRegex(@"^\s*(?<number>\d{1,3}(\.\d{1,2})?)\s*(?<unit>hh|cm|)\s*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^\s*(?<number>[0-9]{1,3}(\.[0-9]{1,2})?)\s*(?<unit>hh|cm|)\s*$", RegexOptions.IgnoreCase)]
     private static partial Regex Pattern();
 }

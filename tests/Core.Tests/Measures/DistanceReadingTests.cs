@@ -32,6 +32,9 @@ public class DistanceReadingTests
     [InlineData("21'14\"")]
     [InlineData("500 paces")]
     [InlineData("6 miles")]
+    [InlineData("٥.٩")]
+    [InlineData("६ paces")]
+    [InlineData("２１'６\"")]
     [InlineData("5.94.2")]
     public void What_is_no_distance_is_answered_with_a_mend(string text) =>
         DistanceReading.Read(text, PersonPace.Uncalibrated).Faults.ShouldNotBeEmpty();
