@@ -20,6 +20,7 @@ public sealed class Database : IAsyncDisposable
     private const long MigrationLock = 4_870_113_220;
 
     private readonly NpgsqlDataSource _app;
+    private readonly NpgsqlDataSource _ready;
     private readonly string _owner;
     private readonly string _appPassword;
 
@@ -53,10 +54,21 @@ public sealed class Database : IAsyncDisposable
             Options = "-c plan_cache_mode=force_custom_plan",
         };
         _app = NpgsqlDataSource.Create(app);
+        _ready = NpgsqlDataSource.Create(new NpgsqlConnectionStringBuilder(app.ConnectionString) { ApplicationName = "hippodrome ready", MinPoolSize = 1, MaxPoolSize = 1, Timeout = 5, CommandTimeout = 5 });
     }
 
     /// <summary>Connections of the unprivileged role. A yard's rows are reached through <see cref="OpenYardAsync"/> only.</summary>
     public NpgsqlDataSource App => _app;
+
+    /// <summary>Asks the database whether it answers, over a connection kept for this alone: however many others are in use, it can be had.</summary>
+    public async Task AnswersAsync(CancellationToken cancel = default)
+    {
+        await using var connection = await _ready.OpenConnectionAsync(cancel);
+        await connection.ExecuteScalarAsync<int>("select 1");
+    }
+
+    /// <summary>A secret of this installation for one purpose; every server given the same connection string arrives at the same.</summary>
+    public byte[] SecretFor(string purpose) => HMACSHA256.HashData(Encoding.UTF8.GetBytes(_appPassword), Encoding.UTF8.GetBytes(purpose));
 
     /// <summary>Makes the application's role and brings the schema up to date.</summary>
     public async Task MigrateAsync()
@@ -101,7 +113,11 @@ public sealed class Database : IAsyncDisposable
         }
     }
 
-    public ValueTask DisposeAsync() => _app.DisposeAsync();
+    public async ValueTask DisposeAsync()
+    {
+        await _app.DisposeAsync();
+        await _ready.DisposeAsync();
+    }
 
     /// <summary>
     /// The role belongs to the whole cluster, where other databases of ours may be starting too: it is

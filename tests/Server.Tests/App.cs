@@ -1,3 +1,4 @@
+using System.Net;
 using Hippodrome.Core.Horses;
 using Hippodrome.Server.People;
 using Hippodrome.Storage;
@@ -5,9 +6,11 @@ using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.People;
 using Hippodrome.Storage.Yards;
 using Hippodrome.Tests.Shared;
+using Microsoft.AspNetCore.Builder;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.Extensions.Configuration;
+using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.Hosting;
 using Xunit;
 
@@ -22,10 +25,20 @@ public sealed class App : IAsyncLifetime
     public const string Password = "three odd socks";
     public static readonly DateOnly Today = new(2026, 4, 18);
 
+    /// <summary>In the tests a request comes from the address this header names.</summary>
+    public const string AddressHeader = "X-Test-Address";
+
+    /// <summary>The one proxy named in the settings.</summary>
+    public const string Proxy = "10.9.8.7";
+
+    public const string Address = "https://book.fernhollow.example";
+
     private TestDatabase? _database;
     private Factory? _factory;
 
     public Database Database => _database!.Database;
+
+    public string OwnerConnection => _database!.OwnerConnection;
 
     public string DatabaseName => new Npgsql.NpgsqlConnectionStringBuilder(_database!.OwnerConnection).Database!;
 
@@ -91,6 +104,9 @@ public sealed class App : IAsyncLifetime
         return client;
     }
 
+    /// <summary>Sends what it is told and keeps no cookies.</summary>
+    public Client Bare() => new(_factory!.CreateClient(new WebApplicationFactoryClientOptions { BaseAddress = new Uri("https://localhost"), HandleCookies = false }), default);
+
     /// <summary>Puts another horse into the yard, given to the rider, the owner and the vet.</summary>
     public async Task<Horse> AddHorseAsync(int age = 8)
     {
@@ -144,10 +160,30 @@ public sealed class App : IAsyncLifetime
         protected override IHost CreateHost(IHostBuilder builder)
         {
             builder.ConfigureHostConfiguration(configuration => configuration.AddInMemoryCollection(
-                new Dictionary<string, string?> { ["HIPPODROME_DATABASE"] = connection, ["HIPPODROME_TODAY"] = "2026-04-18" }));
+                new Dictionary<string, string?>
+                {
+                    ["HIPPODROME_DATABASE"] = connection,
+                    ["HIPPODROME_TODAY"] = "2026-04-18",
+                    ["HIPPODROME_PROXIES"] = Proxy,
+                    ["HIPPODROME_ADDRESS"] = Address,
+                }));
             return base.CreateHost(builder);
         }
 
-        protected override void ConfigureWebHost(IWebHostBuilder builder) => builder.UseEnvironment("Production");
+        protected override void ConfigureWebHost(IWebHostBuilder builder) =>
+            builder.UseEnvironment("Production").ConfigureServices(services => services.AddSingleton<IStartupFilter, FromTheNamedAddress>());
+    }
+
+    private sealed class FromTheNamedAddress : IStartupFilter
+    {
+        public Action<IApplicationBuilder> Configure(Action<IApplicationBuilder> next) => app =>
+        {
+            app.Use((context, on) =>
+            {
+                context.Connection.RemoteIpAddress = IPAddress.Parse(context.Request.Headers[AddressHeader].FirstOrDefault() ?? "192.0.2.1");
+                return on(context);
+            });
+            next(app);
+        };
     }
 }

@@ -16,6 +16,9 @@ public sealed class Client(HttpClient http, Guid id)
 
     public string Token { get; set; } = "";
 
+    /// <summary>The cookie of the sign-in, as a thief would copy it.</summary>
+    public string? Cookie { get; private set; }
+
     public async Task RefreshAsync() => Token = (string)(await GetAsync("/api/sign-in"))["token"]!;
 
     public async Task SignInAsync(string email, string password)
@@ -28,20 +31,28 @@ public sealed class Client(HttpClient http, Guid id)
     public Task<HttpResponseMessage> SendAsync(HttpMethod method, string address, object? body = null) =>
         SendRawAsync(method, address, body is null ? null : body as string ?? JsonSerializer.Serialize(body, body.GetType(), Json.Options));
 
-    public async Task<HttpResponseMessage> SendRawAsync(HttpMethod method, string address, string? json)
+    public Task<HttpResponseMessage> SendRawAsync(HttpMethod method, string address, string? json) =>
+        SendContentAsync(method, address, json is null ? null : new StringContent(json, Encoding.UTF8, "application/json"));
+
+    public Task<HttpResponseMessage> SendContentAsync(HttpMethod method, string address, HttpContent? content, params (string Name, string Value)[] headers) =>
+        SendUntilAsync(method, address, content, headers, CancellationToken.None);
+
+    public async Task<HttpResponseMessage> SendUntilAsync(HttpMethod method, string address, HttpContent? content, IEnumerable<(string Name, string Value)> headers, CancellationToken stop)
     {
-        using var request = new HttpRequestMessage(method, address);
+        using var request = new HttpRequestMessage(method, address) { Content = content };
         if (method != HttpMethod.Get)
         {
             request.Headers.Add("X-Hippodrome-Token", Token);
         }
 
-        if (json is not null)
+        foreach (var (name, value) in headers)
         {
-            request.Content = new StringContent(json, Encoding.UTF8, "application/json");
+            request.Headers.Add(name, value);
         }
 
-        return await http.SendAsync(request);
+        var answer = await http.SendAsync(request, stop);
+        Cookie = answer.Headers.TryGetValues("Set-Cookie", out var set) && set.FirstOrDefault(c => c.StartsWith("hippodrome=", StringComparison.Ordinal)) is { } begun ? begun.Split(';')[0] : Cookie;
+        return answer;
     }
 
     public async Task<JsonNode> GetAsync(string address) => await GoodAsync(await SendAsync(HttpMethod.Get, address));

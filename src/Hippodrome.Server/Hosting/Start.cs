@@ -70,7 +70,7 @@ public static class Start
         checks.Text("HIPPODROME_FIRST_YARD", yardName, 80);
         checks.Text("HIPPODROME_FIRST_NAME", name, 80);
         checks.Text("HIPPODROME_FIRST_EMAIL", email, 200);
-        Passwords.Check(checks, "HIPPODROME_FIRST_PASSWORD", password);
+        Passwords.Check(checks, "HIPPODROME_FIRST_PASSWORD", password, name, email, yardName);
         if (checks.Faults.Count > 0)
         {
             await Console.Error.WriteLineAsync($"hippodrome: the first trainer's account cannot be made: {string.Join(" ", checks.Faults.Select(f => $"{f.Field}: {f.Says} {f.Mend}"))}");

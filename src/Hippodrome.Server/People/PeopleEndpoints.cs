@@ -25,7 +25,7 @@ public static class PeopleEndpoints
     public static void MapPeople(this RouteGroupBuilder api)
     {
         api.MapGet("/people", ListAsync).Needs(Access.Trains);
-        api.MapPost("/people", AddAsync).Needs(Access.Trains);
+        api.MapPost("/people", AddAsync).Needs(Access.Trains).Creates();
         api.MapPut("/people/{personId:guid}", ChangeAsync).Needs(Access.Trains);
         api.MapPut("/me/measures", ChangeMeasuresAsync).Needs(Access.Reads);
         api.MapPut("/me/password", ChangePasswordAsync).Needs(Access.Reads);
@@ -49,13 +49,13 @@ public static class PeopleEndpoints
         var (name, role, isVet) = CheckPerson(checks, entry);
         var email = checks.Text("email", entry.Email, 200);
         checks.That(email.Length == 0 || (email.Contains('@', StringComparison.Ordinal) && email.Length >= 3), "email", "That is not an e-mail address.", "Write it like name@yard.example.");
-        Passwords.Check(checks, "password", entry.Password);
+        Passwords.Check(checks, "password", entry.Password, name, email, visit.Book.Name);
         if (checks.Faults.Count > 0)
         {
             return Problems.Faulty(checks.Faults);
         }
 
-        var id = Guid.NewGuid();
+        var id = visit.NewId;
         if (!await visit.Yard.AddPersonAsync(id, name, email, Passwords.Hash(entry.Password!), role, isVet))
         {
             return Problems.Faulty("email", "Someone already signs in with this e-mail.", "Take another.");
@@ -112,22 +112,28 @@ public static class PeopleEndpoints
 
     private static async Task<Results<Ok<Me>, ProblemHttpResult>> ChangePasswordAsync(PasswordEntry entry, Visit visit, HttpContext context, Database database)
     {
+        var guess = await database.AtTheOldPasswordAsync(visit.Me.Id);
+        if (guess.Refused(context) is { } wait)
+        {
+            return wait;
+        }
+
         var kept = await database.FindForSignInAsync(visit.Me.Email);
         if (kept is null || !Passwords.Verify(kept.PasswordHash, entry.Old ?? ""))
         {
             return Problems.Faulty("old", "That is not your password.", "Type the one you signed in with.");
         }
 
+        await guess.WasRightAsync();
         var checks = new Checks();
-        Passwords.Check(checks, "new", entry.New);
+        Passwords.Check(checks, "new", entry.New, visit.Me.Name, visit.Me.Email, visit.Book.Name);
         if (checks.Faults.Count > 0)
         {
             return Problems.Faulty(checks.Faults);
         }
 
-        var stamp = Guid.NewGuid();
-        await visit.Yard.ChangePasswordAsync(visit.Me.Id, Passwords.Hash(entry.New!), stamp);
-        await SignInEndpoints.BeginAsync(context, visit.Yard.YardId, visit.Me.Id, stamp);
+        await visit.Yard.ChangePasswordAsync(visit.Me.Id, Passwords.Hash(entry.New!));
+        await SignInEndpoints.BeginAsync(context, visit.Yard, visit.Me.Id);
         return TypedResults.Ok(Show(visit.Me));
     }
 

@@ -72,20 +72,25 @@ public static class HorseStore
         return StrideCard.For(horse.Height, (await yard.StrideMeasurementsAsync([horse.Id]))[horse.Id]);
     }
 
-    public static Task AddStrideAsync(this YardSession yard, Guid horseId, StrideMeasurement m)
+    /// <summary>Keeps a measurement, once; one counted in a ride knows which.</summary>
+    public static Task AddStrideAsync(this YardSession yard, Guid horseId, StrideMeasurement m, Guid? rideId = null)
     {
         ArgumentNullException.ThrowIfNull(m);
         return yard.ExecuteAsync(
             """
-            insert into stride_measurement (yard_id, horse_id, id, variant, strip_m, strides, seconds, on_day)
-            values (@yard, @horseId, @Id, @variant, @strip, @Strides, @Seconds, @On) on conflict do nothing
+            insert into stride_measurement (yard_id, horse_id, id, variant, strip_m, strides, seconds, on_day, ride_id)
+            values (@yard, @horseId, @Id, @variant, @strip, @Strides, @Seconds, @On, @rideId) on conflict do nothing
             """,
-            new { horseId, m.Id, variant = m.Variant.ToString(), strip = m.Strip.Metres, m.Strides, m.Seconds, m.On });
+            new { horseId, m.Id, variant = m.Variant.ToString(), strip = m.Strip.Metres, m.Strides, m.Seconds, m.On, rideId });
     }
 
     public static async Task<bool> RemoveStrideAsync(this YardSession yard, Guid horseId, Guid id, bool removed) => await yard.ExecuteAsync(
         "update stride_measurement set removed_at = case when @removed then now() end where yard_id = @yard and horse_id = @horseId and id = @id",
         new { horseId, id, removed }) == 1;
+
+    /// <summary>Takes back the measurements that these taps of this ride made; what anybody measured otherwise stays.</summary>
+    public static Task RemoveStridesOfRideAsync(this YardSession yard, Guid rideId, IEnumerable<Guid> taps) => yard.ExecuteAsync(
+        "update stride_measurement set removed_at = now() where yard_id = @yard and ride_id = @rideId and id = any(@taps)", new { rideId, taps = taps.ToArray() });
 
     /// <summary>Holds of these horses, the latest first.</summary>
     public static Task<List<Hold>> HoldsAsync(this YardSession yard, IEnumerable<Guid> horseIds) => yard.QueryAsync<Hold>(

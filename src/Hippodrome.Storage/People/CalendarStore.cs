@@ -12,14 +12,19 @@ public sealed record CalendarRow(Guid YardId, Guid PersonId);
 
 public static class CalendarStore
 {
-    /// <summary>Makes a subscription and answers the secret part of its address, which is kept nowhere.</summary>
-    public static async Task<string> AddCalendarAsync(this YardSession yard, Guid id, Guid personId, string name)
+    /// <summary>
+    /// The secret part of a subscription's address, kept nowhere: it is made from the subscription's id and
+    /// from a secret that only the servers know, so that it can be made once more for who asks again.
+    /// </summary>
+    public static string CalendarToken(this Database database, Guid yardId, Guid personId, Guid id)
     {
-        var token = Convert.ToHexStringLower(RandomNumberGenerator.GetBytes(24));
-        await yard.ExecuteAsync(
-            "insert into calendar_subscription (yard_id, id, person_id, name, token_hash) values (@yard, @id, @personId, @name, @hash)", new { id, personId, name, hash = Hash(token) });
-        return token;
+        ArgumentNullException.ThrowIfNull(database);
+        return Convert.ToHexStringLower(HMACSHA256.HashData(database.SecretFor("calendar addresses"), Encoding.ASCII.GetBytes($"{yardId} {personId} {id}"))[..24]);
     }
+
+    /// <summary>Makes a subscription that this token opens.</summary>
+    public static Task AddCalendarAsync(this YardSession yard, Guid id, Guid personId, string name, string token) => yard.ExecuteAsync(
+        "insert into calendar_subscription (yard_id, id, person_id, name, token_hash) values (@yard, @id, @personId, @name, @hash) on conflict (yard_id, id) do nothing", new { id, personId, name, hash = Hash(token) });
 
     public static Task<List<CalendarSubscription>> CalendarsAsync(this YardSession yard, Guid personId) => yard.QueryAsync<CalendarSubscription>(
         "select id, name, created_at from calendar_subscription where yard_id = @yard and person_id = @personId and revoked_at is null order by created_at, id", new { personId });

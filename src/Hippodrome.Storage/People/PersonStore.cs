@@ -12,17 +12,17 @@ public enum Role
 }
 
 /// <summary>Someone who signs in.</summary>
-public sealed record Person(Guid Id, string Name, string Email, Role Role, bool IsVet, LengthUnit Unit, PersonPace Pace, Guid Stamp)
+public sealed record Person(Guid Id, string Name, string Email, Role Role, bool IsVet, LengthUnit Unit, PersonPace Pace)
 {
     public Tape Tape => new(Unit, Pace);
 }
 
 /// <summary>What signing in needs to know of a person.</summary>
-public sealed record SignInRow(Guid YardId, Guid Id, string PasswordHash, Guid Stamp);
+public sealed record SignInRow(Guid YardId, Guid Id, string PasswordHash);
 
 public static class PersonStore
 {
-    private const string Columns = "id, name, email, role, is_vet, unit, pace_metres, stamp, version";
+    private const string Columns = "id, name, email, role, is_vet, unit, pace_metres, version";
 
     /// <summary>The one person with this e-mail, whatever the yard.</summary>
     public static async Task<SignInRow?> FindForSignInAsync(this Database database, string email)
@@ -32,11 +32,13 @@ public static class PersonStore
         await using var transaction = await connection.BeginTransactionAsync();
         await connection.ExecuteAsync("select set_config('hippodrome.signing_in', @email, true)", new { email }, transaction);
         return await connection.QuerySingleOrDefaultAsync<SignInRow>(
-            "select yard_id, id, password_hash, stamp from person where lower(email) = lower(@email)", new { email }, transaction);
+            "select yard_id, id, password_hash from person where lower(email) = lower(@email)", new { email }, transaction);
     }
 
-    public static async Task<Kept<Person>?> FindPersonAsync(this YardSession yard, Guid id) =>
-        (await yard.FindAsync<PersonRow>($"select {Columns} from person where yard_id = @yard and id = @id", new { id }))?.ToPerson();
+    public static Task<Kept<Person>?> FindPersonAsync(this YardSession yard, Guid id) => yard.FindPersonWhereAsync("id = @id", new { id });
+
+    internal static async Task<Kept<Person>?> FindPersonWhereAsync(this YardSession yard, string condition, object values) =>
+        (await yard.FindAsync<PersonRow>($"select {Columns} from person where yard_id = @yard and {condition}", values))?.ToPerson();
 
     public static async Task<List<Kept<Person>>> PeopleAsync(this YardSession yard) =>
         [.. (await yard.QueryAsync<PersonRow>($"select {Columns} from person where yard_id = @yard order by name")).Select(p => p.ToPerson())];
@@ -49,10 +51,10 @@ public static class PersonStore
             await yard.ExecuteAsync("savepoint adding_person");
             await yard.ExecuteAsync(
                 """
-                insert into person (yard_id, id, name, email, password_hash, role, is_vet, stamp)
-                values (@yard, @id, @name, @email, @passwordHash, @role, @isVet, @stamp)
+                insert into person (yard_id, id, name, email, password_hash, role, is_vet)
+                values (@yard, @id, @name, @email, @passwordHash, @role, @isVet)
                 """,
-                new { id, name, email, passwordHash, role = role.ToString(), isVet, stamp = Guid.NewGuid() });
+                new { id, name, email, passwordHash, role = role.ToString(), isVet });
             return true;
         }
         catch (PostgresException e) when (e.SqlState == PostgresErrorCodes.UniqueViolation)
@@ -66,11 +68,14 @@ public static class PersonStore
     public static async Task<bool> ChangePersonAsync(this YardSession yard, Guid id, string name, Role role, bool isVet, int version) =>
         await yard.ExecuteAsync(
             """
-            update person set name = @name, role = @role, is_vet = @isVet, version = version + 1,
-                stamp = case when role = @role and is_vet = @isVet then stamp else @stamp end
+            with ended as (
+                update signed_in s set ended_at = now() from person p
+                where s.yard_id = @yard and s.person_id = @id and s.ended_at is null
+                    and p.yard_id = @yard and p.id = @id and p.version = @version and (p.role, p.is_vet) <> (@role, @isVet))
+            update person set name = @name, role = @role, is_vet = @isVet, version = version + 1
             where yard_id = @yard and id = @id and version = @version
             """,
-            new { id, name, role = role.ToString(), isVet, version, stamp = Guid.NewGuid() }) == 1;
+            new { id, name, role = role.ToString(), isVet, version }) == 1;
 
     public static Task ChangeMeasuresAsync(this YardSession yard, Guid id, LengthUnit unit, PersonPace pace)
     {
@@ -81,8 +86,12 @@ public static class PersonStore
     }
 
     /// <summary>A new password ends every session begun with the old one.</summary>
-    public static Task ChangePasswordAsync(this YardSession yard, Guid id, string passwordHash, Guid stamp) =>
-        yard.ExecuteAsync("update person set password_hash = @passwordHash, stamp = @stamp where yard_id = @yard and id = @id", new { id, passwordHash, stamp });
+    public static Task ChangePasswordAsync(this YardSession yard, Guid id, string passwordHash) => yard.ExecuteAsync(
+        """
+        with ended as (update signed_in set ended_at = now() where yard_id = @yard and person_id = @id and ended_at is null)
+        update person set password_hash = @passwordHash where yard_id = @yard and id = @id
+        """,
+        new { id, passwordHash });
 
     /// <summary>Which horses each person has been given.</summary>
     public static async Task<ILookup<Guid, Guid>> GivenHorsesAsync(this YardSession yard) =>
@@ -101,10 +110,10 @@ public static class PersonStore
 
     private sealed record GivenRow(Guid PersonId, Guid HorseId);
 
-    private sealed record PersonRow(Guid Id, string Name, string Email, string Role, bool IsVet, string Unit, double? PaceMetres, Guid Stamp, int Version)
+    private sealed record PersonRow(Guid Id, string Name, string Email, string Role, bool IsVet, string Unit, double? PaceMetres, int Version)
     {
         public Kept<Person> ToPerson() => new(
-            new Person(Id, Name, Email, Enum.Parse<Role>(Role), IsVet, Enum.Parse<LengthUnit>(Unit), PersonPace.Kept(PaceMetres is { } m ? Distance.FromMetres(m) : null), Stamp),
+            new Person(Id, Name, Email, Enum.Parse<Role>(Role), IsVet, Enum.Parse<LengthUnit>(Unit), PersonPace.Kept(PaceMetres is { } m ? Distance.FromMetres(m) : null)),
             Version);
     }
 }

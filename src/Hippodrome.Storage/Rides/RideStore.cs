@@ -13,8 +13,11 @@ public sealed record RiddenDay(Guid HorseId, Guid RideId, Guid? SessionId, DateO
 
 /// <summary>What became of events that were sent.</summary>
 /// <param name="Added">Ids that were new.</param>
-/// <param name="Differing">Ids that are there already and say something else.</param>
-public sealed record Appended(IReadOnlySet<Guid> Added, IReadOnlyList<Guid> Differing);
+/// <param name="Differing">Ids that are there already and mean something else.</param>
+public sealed record Appended(IReadOnlySet<Guid> Added, IReadOnlySet<Guid> Differing);
+
+/// <summary>Who sent an event of a ride.</summary>
+public sealed record EventSender(Guid EventId, Guid PersonId, string Name);
 
 public static class RideStore
 {
@@ -74,32 +77,41 @@ public static class RideStore
         """,
         new { id, horseId, sessionId, on, riderId });
 
-    /// <summary>Appends events; one that is already there, by its id, changes nothing.</summary>
+    /// <summary>Appends events, all in one statement; one that is already there, by its id, changes nothing.</summary>
     public static async Task<Appended> AppendAsync(this YardSession yard, Guid rideId, RideLog log, Guid sentBy)
     {
         ArgumentNullException.ThrowIfNull(log);
-        var (added, differing) = (new HashSet<Guid>(), new List<Guid>());
-        foreach (var e in log.Events)
-        {
-            var values = new { rideId, e.Id, at = e.At.ToUniversalTime(), body = Json.Write(e), sentBy };
-            var isNew = await yard.ExecuteAsync(
-                """
+        var bodies = log.Events.ToDictionary(e => e.Id, e => Json.Write(e));
+        var rows = await yard.QueryAsync<AppendRow>(
+            """
+            with sent as (select * from unnest(@ids, @times, @bodies::jsonb[]) as s (id, at, body)),
+            added as (
                 insert into ride_event (yard_id, ride_id, id, at, body, sent_by)
-                values (@yard, @rideId, @Id, @at, @body::jsonb, @sentBy) on conflict (yard_id, ride_id, id) do nothing
-                """,
-                values) == 1;
-            if (isNew)
+                select @yard, @rideId, id, at, body, @sentBy from sent on conflict (yard_id, ride_id, id) do nothing returning id)
+            select s.id, a.id is not null as added, e.body::text as there
+            from sent s left join added a on a.id = s.id left join ride_event e on e.yard_id = @yard and e.ride_id = @rideId and e.id = s.id
+            """,
+            new
             {
-                added.Add(e.Id);
-            }
-            else if (await yard.AnyAsync("select from ride_event where yard_id = @yard and ride_id = @rideId and id = @Id and body <> @body::jsonb", values))
-            {
-                differing.Add(e.Id);
-            }
-        }
-
-        return new Appended(added, differing);
+                rideId,
+                sentBy,
+                ids = log.Events.Select(e => e.Id).ToArray(),
+                times = log.Events.Select(e => e.At.UtcDateTime).ToArray(),
+                bodies = log.Events.Select(e => bodies[e.Id]).ToArray(),
+            });
+        // By what they mean: the same tap may have been written by an older build, in other words.
+        var differing = rows.Where(r => r.There is { } there && Json.Write(Json.Read<RideEvent>(there)) != bodies[r.Id]);
+        return new Appended(rows.Where(r => r.Added).Select(r => r.Id).ToHashSet(), differing.Select(r => r.Id).ToHashSet());
     }
+
+    /// <summary>Who sent each event of a ride.</summary>
+    public static async Task<IReadOnlyDictionary<Guid, EventSender>> SendersAsync(this YardSession yard, Guid rideId) =>
+        (await yard.QueryAsync<EventSender>(
+            """
+            select e.id as event_id, p.id as person_id, p.name from ride_event e join person p on p.yard_id = e.yard_id and p.id = e.sent_by
+            where e.yard_id = @yard and e.ride_id = @rideId
+            """,
+            new { rideId })).ToDictionary(s => s.EventId);
 
     /// <summary>The logs of several rides by ride.</summary>
     public static async Task<IReadOnlyDictionary<Guid, RideLog>> LogsAsync(this YardSession yard, IEnumerable<Guid> rideIds)
@@ -127,6 +139,8 @@ public static class RideStore
         values (@yard, @rideId, @id, @rule, @accepted, @word, @nextSessionId, @by, @at)
         """,
         new { rideId, id = Guid.NewGuid(), rule, accepted, word, nextSessionId, by, at = at.ToUniversalTime() });
+
+    private sealed record AppendRow(Guid Id, bool Added, string? There);
 
     private sealed record RiddenRow(Guid HorseId, DateOnly OnDay);
 
