@@ -13,17 +13,30 @@ public sealed class RideLog
     /// <summary>In the order they happened; ids settle a tie, so every device sees the same order.</summary>
     public IReadOnlyList<RideEvent> Events { get; }
 
+    /// <summary>The log of these events, all of them fine, or every fault of the sending and of its events.</summary>
     public static Outcome<RideLog> From(IReadOnlyList<RideEvent?>? events)
+    {
+        var checks = new Checks();
+        checks.AddRange(FaultsOfSending(events));
+        checks.AddRange((events ?? []).Take(MostAtOnce).SelectMany(FaultsOf));
+        return checks.Outcome(() => Kept(events!.OfType<RideEvent>()));
+    }
+
+    /// <summary>What is wrong with a sending as a whole, whatever its events say.</summary>
+    public static IReadOnlyList<Fault> FaultsOfSending(IReadOnlyList<RideEvent?>? events)
     {
         var checks = new Checks();
         checks.That(events is { Count: > 0 }, "events", "Nothing was recorded.", "Add at least the minutes ridden.");
         checks.That(events is null || events.Count <= MostAtOnce, "events", $"More than {MostAtOnce} events at once.", "Send them in several goes.");
-        foreach (var (e, i) in (events ?? []).Take(MostAtOnce).Select((e, i) => (e, i)))
-        {
-            CheckOne(checks, e, $"events[{i}]");
-        }
+        return checks.Faults;
+    }
 
-        return checks.Outcome(() => Kept(events!.OfType<RideEvent>()));
+    /// <summary>What is wrong with one event, told by its place in the sending.</summary>
+    public static IReadOnlyList<Fault> FaultsOf(RideEvent? e, int index)
+    {
+        var checks = new Checks();
+        CheckOne(checks, e, $"events[{index}]");
+        return checks.Faults;
     }
 
     /// <summary>Events read back from the store.</summary>

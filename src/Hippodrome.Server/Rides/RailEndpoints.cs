@@ -36,8 +36,8 @@ public sealed record RailSheet(
     IReadOnlyList<RailAdvice> Advice, IReadOnlyList<string> Riders, WeatherReading? Weather, string? HeldBecause, bool MayWalkInHand, IReadOnlyList<KnownFinding> Known,
     IReadOnlyList<RiddenHabit> Habits);
 
-/// <summary>Taps that have arrived and are kept; a device may forget them.</summary>
-public sealed record Received(Guid RideId, IReadOnlyList<Guid> Taps);
+/// <summary>What became of each tap that was sent, in the order they were sent.</summary>
+public sealed record Received(Guid RideId, IReadOnlyList<TapAnswer> Taps);
 
 /// <summary>A picture of a ride: a JPEG in base64.</summary>
 public sealed record PhotoEntry(string? Jpeg = null);
@@ -107,8 +107,8 @@ public static class RailEndpoints
 
     private static async Task<Results<Ok<Received>, ProblemHttpResult>> ReceiveAsync(Guid horseId, Guid rideId, RideEntry entry, Visit visit)
     {
-        var (ride, refusal) = await RideEndpoints.AppendAsync(horseId, rideId, entry, visit);
-        return refusal is null ? TypedResults.Ok(new Received(ride!.Id, [.. entry.Events!.Select(e => e.Id)])) : refusal;
+        var (_, taps, refusal) = await Sending.AppendAsync(horseId, rideId, entry, visit);
+        return refusal is null ? TypedResults.Ok(new Received(rideId, taps)) : refusal;
     }
 
     /// <summary>Keeps a picture, once however often it is sent. It follows the taps that make its ride.</summary>

@@ -10,6 +10,8 @@ import { sayTap } from './rail/sayTap'
 const props = defineProps<{ horseId: string; review: Review }>()
 const emit = defineEmits<{ changed: [] }>()
 const lines = computed(() => props.review.log.filter((l) => l.event.kind !== 'takenBack'))
+/** Who tapped is said where more than one did. */
+const several = computed(() => new Set(lines.value.map((l) => l.by)).size > 1)
 
 async function takeBack(event: RideEvent) {
   await ask(() =>
@@ -33,12 +35,18 @@ async function takeBack(event: RideEvent) {
   <details class="card">
     <summary>As it was written down ({{ lines.length }} lines)</summary>
     <ul>
-      <li v-for="l in lines" :key="l.event.id" :class="{ back: l.takenBack }">
+      <li v-for="l in lines" :key="l.event.id" :class="{ back: l.takenBackBy }">
         <span>{{ sayTap(l.event) }}</span>
-        <button v-if="rides() && !l.takenBack" class="link small" type="button" @click="takeBack(l.event)">
+        <span v-if="several" class="small quiet by">{{ l.by }}</span>
+        <button
+          v-if="rides() && l.mine && !l.takenBackBy"
+          class="link small"
+          type="button"
+          @click="takeBack(l.event)"
+        >
           Take back
         </button>
-        <span v-else-if="l.takenBack" class="small quiet">taken back</span>
+        <span v-else-if="l.takenBackBy" class="small quiet">taken back by {{ l.takenBackBy }}</span>
       </li>
     </ul>
   </details>
@@ -56,10 +64,12 @@ ul {
 }
 li {
   display: flex;
-  justify-content: space-between;
   gap: 12px;
   padding: 4px 0;
   break-inside: avoid;
+}
+li span:first-child {
+  flex: 1;
 }
 .back span:first-child {
   text-decoration: line-through;

@@ -20,6 +20,8 @@ export const inMemory = ref<KeptTap[]>([])
 /** The last try found no signal, or nobody signed in. */
 export const trouble = ref<'' | 'signal' | 'signIn'>('')
 
+const refusedHere: KeptTap[] = []
+
 /** What has arrived since this page was opened. */
 const arrived = new Set<string>()
 const batch = 100
@@ -63,8 +65,9 @@ export const stopSending = () => {
 async function count() {
   const { taps: kept, photos } = await waitingOf(person)
   const taps = kept.filter((t) => !arrived.has(t.id))
-  refused.value = taps.filter((t) => t.refused)
-  waiting.value = taps.length - refused.value.length + photos.length + inMemory.value.length
+  const no = taps.filter((t) => t.refused)
+  refused.value = [...no, ...refusedHere]
+  waiting.value = taps.length - no.length + photos.length + inMemory.value.length
   return { taps: [...taps.filter((t) => !t.refused), ...inMemory.value], photos }
 }
 
@@ -104,8 +107,9 @@ async function sendAll(): Promise<void> {
 
 async function sendTaps(taps: KeptTap[]) {
   const { horseId, rideId, sessionId, on } = taps[0]!
+  let answers
   try {
-    await ask(() =>
+    answers = await ask(() =>
       client.POST('/api/horses/{horseId}/rides/{rideId}/taps', {
         params: { path: { horseId, rideId } },
         body: { sessionId, on, events: taps.map((t) => t.event) },
@@ -116,14 +120,32 @@ async function sendTaps(taps: KeptTap[]) {
     // One bad tap does not hold up the others; it stays here with the reason until somebody looks.
     const named = e.faults.map((f) => /^events\[(\d+)\]/.exec(f.field)?.[1]).filter((n) => n !== undefined)
     const bad = named.length ? taps.filter((_, i) => named.includes(String(i))) : taps
-    await markRefused(bad, `${e.title} ${e.faults[0]?.says ?? e.detail}`)
+    await keepRefused(bad, `${e.title} ${e.faults[0]?.says ?? e.detail}`)
     return
   }
-  for (const tap of taps) arrived.add(tap.id)
-  const onDevice = taps.filter((t) => !inMemory.value.some((m) => m.id === t.id))
+  // Each tap has an answer of its own: one that is refused stays here with the reason, the others have arrived.
+  const refusals = answers.taps.filter((a) => a.fate === 'refused')
+  for (const a of refusals)
+    await keepRefused(
+      taps.filter((t) => t.id === a.id),
+      a.faults.map((f) => `${f.says} ${f.mend}`).join(' '),
+    )
+  const no = new Set(refusals.map((a) => a.id))
+  const taken = taps.filter((t) => !no.has(t.id))
+  for (const tap of taken) arrived.add(tap.id)
+  const onDevice = taken.filter((t) => !inMemory.value.some((m) => m.id === t.id))
   inMemory.value = inMemory.value.filter((t) => !arrived.has(t.id))
   // A full device cannot note it down; they are then sent once more after a reload, and counted once all the same.
   await markSent(onDevice).catch(() => undefined)
+}
+
+/** Keeps what was refused with the reason, on the device where it can, else in this page. */
+async function keepRefused(taps: KeptTap[], why: string) {
+  const ids = new Set(taps.map((t) => t.id))
+  await markRefused(taps, why).catch(() => {
+    refusedHere.push(...taps.map((t) => ({ ...t, refused: why })))
+  })
+  inMemory.value = inMemory.value.filter((t) => !ids.has(t.id))
 }
 
 async function sendPhoto({ id, horseId, rideId, jpeg }: KeptPhoto) {
