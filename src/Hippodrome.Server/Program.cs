@@ -19,6 +19,7 @@ using Microsoft.AspNetCore.Antiforgery;
 using Microsoft.AspNetCore.Authentication.Cookies;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.DataProtection.KeyManagement;
+using Microsoft.AspNetCore.Server.Kestrel.Core;
 using Microsoft.Extensions.Options;
 using Serilog;
 
@@ -40,7 +41,9 @@ builder.Services.AddSerilog(log => log
 builder.WebHost.ConfigureKestrel(kestrel =>
 {
     kestrel.AddServerHeader = false;
-    kestrel.Limits.MaxRequestBodySize = 1_000_000;
+    kestrel.Limits.MaxRequestBodySize = Bodies.Largest;
+    kestrel.Limits.MinRequestBodyDataRate = new MinDataRate(Bodies.SlowestBytesPerSecond, Bodies.Grace);
+    kestrel.Limits.MinResponseDataRate = new MinDataRate(Bodies.SlowestBytesPerSecond, Bodies.Grace);
 });
 
 builder.Services.AddSingleton(services =>
@@ -48,6 +51,10 @@ builder.Services.AddSingleton(services =>
     var named = services.GetRequiredService<IConfiguration>()["HIPPODROME_DATABASE"];
     return new Database(string.IsNullOrEmpty(named) ? throw new InvalidOperationException("HIPPODROME_DATABASE names no database.") : named);
 });
+// A value in tests only: there the settings are not those of the environment.
+builder.Services.AddSingleton(services => Settings.Read(services.GetRequiredService<IConfiguration>()));
+builder.Services.AddSingleton<KnownDevice>();
+builder.Services.AddCrowdLimits();
 builder.Services.AddSingleton(settings.Today is { } day ? new FixedDay(day) : TimeProvider.System);
 builder.Services.ConfigureHttpJsonOptions(json => Json.Apply(json.SerializerOptions));
 builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
@@ -67,6 +74,7 @@ builder.Services.AddAntiforgery(antiforgery =>
     antiforgery.HeaderName = "X-Hippodrome-Token";
     antiforgery.Cookie.Name = "hippodrome-token";
     antiforgery.Cookie.SameSite = SameSiteMode.Strict;
+    antiforgery.Cookie.SecurePolicy = CookieSecurePolicy.SameAsRequest;
 });
 builder.Services.AddAuthentication(CookieAuthenticationDefaults.AuthenticationScheme).AddCookie(cookie =>
 {
@@ -97,6 +105,11 @@ if (!OpenApiDocument.IsBeingWritten)
     app.Lifetime.ApplicationStarted.Register(() => Start.Announce(app.Urls, settings.Demo));
 }
 
+if (app.Services.GetRequiredService<Settings>().Proxies is { Length: > 0 } proxies)
+{
+    app.UseForwardedHeaders(Proxies.Read(proxies));
+}
+
 app.UseExceptionHandler(new ExceptionHandlerOptions { ExceptionHandler = Problems.AnswerAsync, SuppressDiagnosticsCallback = thrown => Problems.IsExpected(thrown.Exception) });
 app.UseStatusCodePages();
 app.UseSecurityHeaders(Page.Headers);
@@ -104,8 +117,18 @@ app.UseStaticFiles();
 app.UseRouting();
 app.UseOutputCache();
 app.UseAuthentication();
+app.UseRateLimiter();
 app.Use(async (context, next) =>
 {
+    if (context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal) || context.Request.Path.StartsWithSegments("/calendar", StringComparison.Ordinal))
+    {
+        context.Response.OnStarting(() =>
+        {
+            context.Response.Headers.CacheControl = "no-store";
+            return Task.CompletedTask;
+        });
+    }
+
     var changes = !HttpMethods.IsGet(context.Request.Method) && !HttpMethods.IsHead(context.Request.Method);
     if (changes && context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal) && !await context.RequestServices.GetRequiredService<IAntiforgery>().IsRequestValidAsync(context))
     {
@@ -115,6 +138,7 @@ app.Use(async (context, next) =>
 
     await next(context);
 });
+app.UseWholeBodies();
 app.UseVisits();
 
 var api = app.MapGroup("/api").CommitsVisits();

@@ -1,4 +1,3 @@
-using Dapper;
 using Hippodrome.Storage;
 
 namespace Hippodrome.Server.Hosting;
@@ -12,8 +11,7 @@ public static class Health
         app.MapGet("/health/live", () => Results.Text("alive")).ExcludeFromDescription();
         app.MapGet("/health/ready", async (Database database, CancellationToken cancel) =>
         {
-            await using var connection = await database.App.OpenConnectionAsync(cancel);
-            await connection.ExecuteScalarAsync<int>("select 1");
+            await database.AnswersAsync(cancel);
             return Results.Text("ready");
         }).ExcludeFromDescription();
     }

@@ -27,7 +27,12 @@ public enum Access
 public sealed record AccessMetadata(Access Access);
 
 /// <summary>One request of one person in their yard: an open transaction, who they are, what day it is.</summary>
-public sealed record Visit(YardSession Yard, Person Me, Yard Book, DateTimeOffset Now)
+/// <param name="Yard">The transaction.</param>
+/// <param name="Me">Who asks.</param>
+/// <param name="Book">Their yard.</param>
+/// <param name="Now">The time there.</param>
+/// <param name="NewId">The id of what this request makes, if it makes anything: the one its maker gave, else a new one.</param>
+public sealed record Visit(YardSession Yard, Person Me, Yard Book, DateTimeOffset Now, Guid NewId)
 {
     public DateOnly Today => DateOnly.FromDateTime(Now.DateTime);
 
@@ -44,14 +49,18 @@ public sealed record Visit(YardSession Yard, Person Me, Yard Book, DateTimeOffse
 public static class VisitExtensions
 {
     public const string YardClaim = "yard";
-    public const string StampClaim = "stamp";
+    public const string SignInClaim = "sign-in";
 
     public static TBuilder Needs<TBuilder>(this TBuilder builder, Access access)
         where TBuilder : IEndpointConventionBuilder => builder.WithMetadata(new AccessMetadata(access));
 
+    /// <summary>The sign-in that a cookie speaks of, under way or not; null where there is no cookie of ours.</summary>
+    public static (Guid YardId, Guid Id)? SignIn(this ClaimsPrincipal user) =>
+        Guid.TryParse(user.FindFirstValue(YardClaim), out var yardId) && Guid.TryParse(user.FindFirstValue(SignInClaim), out var id) ? (yardId, id) : null;
+
     /// <summary>
-    /// Commits when the handler has answered well, before a byte of the answer leaves: what a client
-    /// is told is kept has been kept.
+    /// Commits when the handler has answered well, before a byte of the answer leaves: what a client is told
+    /// is kept has been kept. The connection goes back first as well: who reads slowly holds none.
     /// </summary>
     public static RouteGroupBuilder CommitsVisits(this RouteGroupBuilder group)
     {
@@ -59,9 +68,14 @@ public static class VisitExtensions
         {
             var answer = await next(context);
             var good = (answer as INestedHttpResult)?.Result ?? answer;
-            if (context.HttpContext.Items[typeof(Visit)] is Visit visit && (good as IStatusCodeHttpResult)?.StatusCode is null or < 400)
+            if (context.HttpContext.Items[typeof(Visit)] is Visit visit)
             {
-                await visit.Yard.CommitAsync();
+                if ((good as IStatusCodeHttpResult)?.StatusCode is null or < 400)
+                {
+                    await visit.Yard.CommitAsync();
+                }
+
+                await visit.Yard.DisposeAsync();
             }
 
             return answer;
@@ -79,15 +93,14 @@ public static class VisitExtensions
         }
 
         var database = context.RequestServices.GetRequiredService<Database>();
-        if (!Guid.TryParse(context.User.FindFirstValue(YardClaim), out var yardId) || !Guid.TryParse(context.User.FindFirstValue(ClaimTypes.NameIdentifier), out var personId))
+        if (context.User.SignIn() is not { } signIn)
         {
             await SignInFirst().ExecuteAsync(context);
             return;
         }
 
-        await using var yard = await database.OpenYardAsync(yardId, context.RequestAborted);
-        var me = (await yard.FindPersonAsync(personId))?.Value;
-        if (me is null || me.Stamp.ToString() != context.User.FindFirstValue(StampClaim))
+        await using var yard = await database.OpenYardAsync(signIn.YardId, context.RequestAborted);
+        if (await yard.SignedInAsync(signIn.Id) is not { } me)
         {
             await SignInFirst().ExecuteAsync(context);
             return;
@@ -102,7 +115,7 @@ public static class VisitExtensions
         var book = await yard.ThisYardAsync();
         var clock = context.RequestServices.GetRequiredService<TimeProvider>();
         var now = TimeZoneInfo.ConvertTime(clock.GetUtcNow(), TimeZoneInfo.FindSystemTimeZoneById(book.TimeZone));
-        context.Items[typeof(Visit)] = new Visit(yard, me, book, now);
+        context.Items[typeof(Visit)] = new Visit(yard, me, book, now, Creations.IdGiven(context.Request) ?? Guid.NewGuid());
         await next(context);
     });
 
