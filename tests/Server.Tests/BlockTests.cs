@@ -152,6 +152,7 @@ public class BlockTests(App app) : IClassFixture<App>
         var horse = await app.AddHorseAsync();
         await Calls.BlockAsync(app, FourWeeks, horse);
         var calendar = await app.Trainer.PostAsync("/api/me/calendars", new CalendarNameEntry("tack room"));
+        ((string)calendar["address"]!).ShouldStartWith($"{App.Address}/calendar/", Case.Sensitive, "whatever the request calls this server");
         var address = new Uri((string)calendar["address"]!).AbsolutePath;
         var text = await (await app.Nobody.SendAsync(HttpMethod.Get, address)).Content.ReadAsStringAsync();
         text.ShouldStartWith("BEGIN:VCALENDAR");

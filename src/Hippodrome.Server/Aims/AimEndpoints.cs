@@ -15,7 +15,7 @@ public static class AimEndpoints
     public static void MapAims(this RouteGroupBuilder api)
     {
         api.MapGet("/horses/{horseId}/aims", ListAsync).Needs(Access.Reads);
-        api.MapPost("/horses/{horseId}/aims", AddAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/aims", AddAsync).Needs(Access.Trains).Creates();
         api.MapPut("/horses/{horseId}/aims/{aimId:guid}", ChangeAsync).Needs(Access.Trains);
         api.MapDelete("/horses/{horseId}/aims/{aimId:guid}", (Guid horseId, Guid aimId, Visit visit) => RemoveAsync(horseId, aimId, visit, true)).Needs(Access.Trains);
         api.MapPost("/horses/{horseId}/aims/{aimId:guid}/restore", (Guid horseId, Guid aimId, Visit visit) => RemoveAsync(horseId, aimId, visit, false)).Needs(Access.Trains);
@@ -31,7 +31,7 @@ public static class AimEndpoints
 
     private static async Task<Results<Ok<List<AimView>>, ProblemHttpResult>> AddAsync(Guid horseId, AimEntry entry, Visit visit)
     {
-        var aim = Aim.From(Guid.NewGuid(), entry, visit.Today);
+        var aim = Aim.From(visit.NewId, entry, visit.Today);
         if (!aim.IsFine)
         {
             return Problems.Faulty(aim.Faults);

@@ -37,11 +37,11 @@ public static class AssessmentEndpoints
     public static void MapAssessments(this RouteGroupBuilder api)
     {
         api.MapGet("/horses/{horseId}/assessments", ListAsync).Needs(Access.Reads);
-        api.MapPost("/horses/{horseId}/assessments", BeginAsync).Needs(Access.Rides);
+        api.MapPost("/horses/{horseId}/assessments", BeginAsync).Needs(Access.Rides).Creates();
         api.MapGet("/horses/{horseId}/assessments/{assessmentId:guid}", OneAsync).Needs(Access.Reads);
         api.MapPut("/horses/{horseId}/assessments/{assessmentId:guid}/answers", AnswerAsync).Needs(Access.Rides);
-        api.MapPost("/horses/{horseId}/assessments/{assessmentId:guid}/finish", FinishAsync).Needs(Access.Rides);
-        api.MapPost("/horses/{horseId}/assessments/{assessmentId:guid}/places", AcceptAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/assessments/{assessmentId:guid}/finish", FinishAsync).Needs(Access.Rides).Creates();
+        api.MapPost("/horses/{horseId}/assessments/{assessmentId:guid}/places", AcceptAsync).Needs(Access.Trains).Creates();
     }
 
     private static async Task<Ok<List<AssessmentLine>>> ListAsync(Guid horseId, Visit visit) => TypedResults.Ok(
@@ -51,7 +51,7 @@ public static class AssessmentEndpoints
     private static async Task<Results<Ok<AssessmentView>, ProblemHttpResult>> BeginAsync(Guid horseId, AssessmentEntry entry, Visit visit)
     {
         var horse = (await visit.Yard.FindHorseAsync(horseId))!.Value;
-        var begun = Assessment.Begin(Guid.NewGuid(), entry, horse, visit.Today);
+        var begun = Assessment.Begin(visit.NewId, entry, horse, visit.Today);
         if (!begun.IsFine)
         {
             return Problems.Faulty(begun.Faults);

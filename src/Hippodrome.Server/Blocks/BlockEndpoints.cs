@@ -31,12 +31,12 @@ public static class BlockEndpoints
         api.MapGet("/horses/{horseId}/blocks", ListAsync).Needs(Access.Reads);
         api.MapGet("/horses/{horseId}/blocks/suggestion", SuggestAsync).Needs(Access.Trains);
         api.MapPost("/horses/{horseId}/blocks/plan", PreviewAsync).Needs(Access.Trains);
-        api.MapPost("/horses/{horseId}/blocks", AddAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/blocks", AddAsync).Needs(Access.Trains).Creates();
         api.MapGet("/horses/{horseId}/blocks/{blockId:guid}", OneAsync).Needs(Access.Reads);
         api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/again", AgainAsync).Needs(Access.Trains);
-        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/accept", AcceptAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/accept", AcceptAsync).Needs(Access.Trains).Creates();
         api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/versions/{number:int}/restore", RestoreAsync).Needs(Access.Trains);
-        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/end", EndAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/end", EndAsync).Needs(Access.Trains).Creates();
         api.MapBlockSessions();
         api.MapReturns();
     }
@@ -62,7 +62,7 @@ public static class BlockEndpoints
     private static async Task<Results<Ok<BlockView>, ProblemHttpResult>> AddAsync(Guid horseId, BlockEntry entry, Visit visit, CancellationToken cancel)
     {
         await visit.Yard.LockAsync(horseId);
-        var id = Guid.NewGuid();
+        var id = visit.NewId;
         var (block, plan, refusal) = await PlanAsync(horseId, id, entry, visit, cancel);
         if (refusal is not null)
         {

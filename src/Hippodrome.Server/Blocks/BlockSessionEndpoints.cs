@@ -13,9 +13,9 @@ internal static class BlockSessionEndpoints
 {
     public static void MapBlockSessions(this RouteGroupBuilder api)
     {
-        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/edits", EditAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/edits", EditAsync).Needs(Access.Trains).Creates();
         api.MapGet("/horses/{horseId}/blocks/{blockId:guid}/sessions/{sessionId:guid}/days", DaysAsync).Needs(Access.Trains);
-        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/sessions/{sessionId:guid}/draw-up", DrawUpAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/sessions/{sessionId:guid}/draw-up", DrawUpAsync).Needs(Access.Trains).Creates();
     }
 
     /// <summary>Moves, pins, swaps, skips or adds a session; a hard rule it would break refuses it.</summary>

@@ -23,8 +23,8 @@ internal static class ReturnEndpoints
 {
     public static void MapReturns(this RouteGroupBuilder api)
     {
-        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/gates", AnswerAsync).Needs(Access.Rides);
-        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/clearances", ClearAsync).Needs(Access.Clears);
+        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/gates", AnswerAsync).Needs(Access.Rides).Creates();
+        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/clearances", ClearAsync).Needs(Access.Clears).Creates();
     }
 
     /// <summary>Keeps an answer; earlier ones stay on record.</summary>

@@ -29,8 +29,8 @@ public static class CareEndpoints
     public static void MapCare(this RouteGroupBuilder api)
     {
         api.MapGet("/horses/{horseId}/care", ReadAsync).Needs(Access.Reads);
-        api.MapPost("/horses/{horseId}/care", AddAsync).Needs(Access.Trains);
-        api.MapPost("/horses/{horseId}/body", MeasureAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/care", AddAsync).Needs(Access.Trains).Creates();
+        api.MapPost("/horses/{horseId}/body", MeasureAsync).Needs(Access.Trains).Creates();
         api.MapRemovable("/horses/{horseId}/care", Removable.CareVisit);
         api.MapRemovable("/horses/{horseId}/body", Removable.BodyMeasure);
     }
@@ -48,7 +48,7 @@ public static class CareEndpoints
 
     private static async Task<Results<Ok<CareView>, ProblemHttpResult>> AddAsync(Guid horseId, CareEntry entry, Visit visit)
     {
-        var read = CareVisit.From(Guid.NewGuid(), entry, (await visit.Yard.FindHorseAsync(horseId))!.Value, visit.Today);
+        var read = CareVisit.From(visit.NewId, entry, (await visit.Yard.FindHorseAsync(horseId))!.Value, visit.Today);
         if (!read.IsFine)
         {
             return Problems.Faulty(read.Faults);
@@ -60,7 +60,7 @@ public static class CareEndpoints
 
     private static async Task<Results<Ok<CareView>, ProblemHttpResult>> MeasureAsync(Guid horseId, BodyEntry entry, Visit visit)
     {
-        var read = BodyMeasure.From(Guid.NewGuid(), entry, (await visit.Yard.FindHorseAsync(horseId))!.Value, visit.Today);
+        var read = BodyMeasure.From(visit.NewId, entry, (await visit.Yard.FindHorseAsync(horseId))!.Value, visit.Today);
         if (!read.IsFine)
         {
             return Problems.Faulty(read.Faults);

@@ -60,8 +60,8 @@ public static class LibraryEndpoints
         api.MapGet("/library", () => TypedResults.Ok(All)).Needs(Access.Reads);
         api.MapGet("/horses/{horseId}/ladders", PlacesAsync).Needs(Access.Reads);
         api.MapGet("/horses/{horseId}/ladders/{strand}/{rung}", RungAsync).Needs(Access.Reads);
-        api.MapPost("/horses/{horseId}/ladders/moves", MoveAsync).Needs(Access.Trains);
-        api.MapPost("/horses/{horseId}/ladders/climb", ClimbAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/ladders/moves", MoveAsync).Needs(Access.Trains).Creates();
+        api.MapPost("/horses/{horseId}/ladders/climb", ClimbAsync).Needs(Access.Trains).Creates();
     }
 
     private static Library All { get; } = new([.. Catalogue.Strands.Select(s => new LadderView(s, [.. Catalogue.Ladder(s).Select(Show)]))]);

@@ -21,7 +21,7 @@ public static class OwnLibraryEndpoints
 {
     public static void MapOwnLibrary(this RouteGroupBuilder api)
     {
-        api.MapPost("/library/exercises", AddAsync).Needs(Access.Trains);
+        api.MapPost("/library/exercises", AddAsync).Needs(Access.Trains).Creates();
         api.MapPut("/library/exercises/{exerciseId:guid}", ChangeAsync).Needs(Access.Trains);
         api.MapDelete("/library/exercises/{exerciseId:guid}", (Guid exerciseId, Visit visit) => RemoveAsync(exerciseId, visit, true)).Needs(Access.Trains);
         api.MapPost("/library/exercises/{exerciseId:guid}/restore", (Guid exerciseId, Visit visit) => RemoveAsync(exerciseId, visit, false)).Needs(Access.Trains);
@@ -33,7 +33,7 @@ public static class OwnLibraryEndpoints
 
     private static async Task<Results<Ok<OwnExerciseView>, ProblemHttpResult>> AddAsync(OwnExerciseEntry entry, Visit visit)
     {
-        var id = Guid.NewGuid();
+        var id = visit.NewId;
         var read = entry.Check(id);
         if (!read.IsFine)
         {

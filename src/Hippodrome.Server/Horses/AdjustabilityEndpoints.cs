@@ -17,7 +17,7 @@ public static class AdjustabilityEndpoints
     public static void MapAdjustability(this RouteGroupBuilder api)
     {
         api.MapGet("/horses/{horseId}/accordions", ReadAsync).Needs(Access.Reads);
-        api.MapPost("/horses/{horseId}/accordions", AddAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/accordions", AddAsync).Needs(Access.Trains).Creates();
         api.MapRemovable("/horses/{horseId}/accordions", Removable.Accordion);
     }
 
@@ -25,7 +25,7 @@ public static class AdjustabilityEndpoints
 
     private static async Task<Results<Ok<Adjustability>, ProblemHttpResult>> AddAsync(Guid horseId, AccordionEntry entry, Visit visit)
     {
-        var ridden = Accordion.From(Guid.NewGuid(), entry, (await visit.Yard.FindHorseAsync(horseId))!.Value, visit.Today);
+        var ridden = Accordion.From(visit.NewId, entry, (await visit.Yard.FindHorseAsync(horseId))!.Value, visit.Today);
         if (!ridden.IsFine)
         {
             return Problems.Faulty(ridden.Faults);

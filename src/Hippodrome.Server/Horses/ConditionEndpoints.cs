@@ -40,21 +40,21 @@ public static class ConditionEndpoints
     public static void MapCondition(this RouteGroupBuilder api)
     {
         api.MapGet("/horses/{horseId}/condition", ReadAsync).Needs(Access.Reads);
-        api.MapPost("/horses/{horseId}/time-away", TellAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/time-away", TellAsync).Needs(Access.Trains).Creates();
         api.MapRemovable("/horses/{horseId}/time-away", Removable.TimeAway);
-        api.MapPost("/horses/{horseId}/ramp-end", EndRampAsync).Needs(Access.Trains);
-        api.MapPost("/horses/{horseId}/holds/{holdId:guid}/walk-in-hand", WalkInHandAsync).Needs(Access.Clears);
-        api.MapPost("/horses/{horseId}/known-findings", KnowAsync).Needs(Access.Clears);
+        api.MapPost("/horses/{horseId}/ramp-end", EndRampAsync).Needs(Access.Trains).Creates();
+        api.MapPost("/horses/{horseId}/holds/{holdId:guid}/walk-in-hand", WalkInHandAsync).Needs(Access.Clears).Creates();
+        api.MapPost("/horses/{horseId}/known-findings", KnowAsync).Needs(Access.Clears).Creates();
         api.MapRemovable("/horses/{horseId}/known-findings", Removable.KnownFinding);
-        api.MapPost("/horses/{horseId}/leg-looks", LookAsync).Needs(Access.Trains);
-        api.MapPost("/horses/{horseId}/falls/{rideId:guid}", AnswerFallAsync).Needs(Access.Rides);
+        api.MapPost("/horses/{horseId}/leg-looks", LookAsync).Needs(Access.Trains).Creates();
+        api.MapPost("/horses/{horseId}/falls/{rideId:guid}", AnswerFallAsync).Needs(Access.Rides).Creates();
     }
 
     private static async Task<Ok<ConditionView>> ReadAsync(Guid horseId, Visit visit) => TypedResults.Ok(await ShowAsync(horseId, visit));
 
     private static async Task<Results<Ok<ConditionView>, ProblemHttpResult>> TellAsync(Guid horseId, TimeAwayEntry entry, Visit visit)
     {
-        var away = entry.Check(Guid.NewGuid(), (await visit.Yard.FindHorseAsync(horseId))!.Value, visit.Today);
+        var away = entry.Check(visit.NewId, (await visit.Yard.FindHorseAsync(horseId))!.Value, visit.Today);
         if (!away.IsFine)
         {
             return Problems.Faulty(away.Faults);
@@ -100,7 +100,7 @@ public static class ConditionEndpoints
             return Problems.Faulty(checks.Faults);
         }
 
-        await visit.Yard.AddKnownFindingAsync(new KnownFinding(Guid.NewGuid(), horseId, what, by, visit.Today), visit.Me.Id);
+        await visit.Yard.AddKnownFindingAsync(new KnownFinding(visit.NewId, horseId, what, by, visit.Today), visit.Me.Id);
         return TypedResults.Ok(await ShowAsync(horseId, visit));
     }
 

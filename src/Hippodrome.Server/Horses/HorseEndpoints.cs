@@ -48,13 +48,13 @@ public static class HorseEndpoints
     public static void MapHorses(this RouteGroupBuilder api)
     {
         api.MapGet("/horses", ListAsync).Needs(Access.Reads);
-        api.MapPost("/horses", AddAsync).Needs(Access.Trains);
+        api.MapPost("/horses", AddAsync).Needs(Access.Trains).Creates();
         api.MapGet("/horses/{horseId}", PassportAsync).Needs(Access.Reads);
         api.MapPut("/horses/{horseId}", ChangeAsync).Needs(Access.Trains);
-        api.MapPost("/horses/{horseId}/strides", MeasureAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/strides", MeasureAsync).Needs(Access.Trains).Creates();
         api.MapDelete("/horses/{horseId}/strides/{strideId:guid}", (Guid horseId, Guid strideId, Visit visit) => RemoveStrideAsync(horseId, strideId, visit, true)).Needs(Access.Trains);
         api.MapPost("/horses/{horseId}/strides/{strideId:guid}/restore", (Guid horseId, Guid strideId, Visit visit) => RemoveStrideAsync(horseId, strideId, visit, false)).Needs(Access.Trains);
-        api.MapPost("/horses/{horseId}/holds/{holdId:guid}/clearance", ClearAsync).Needs(Access.Clears);
+        api.MapPost("/horses/{horseId}/holds/{holdId:guid}/clearance", ClearAsync).Needs(Access.Clears).Creates();
     }
 
     public static HorseView Show(Kept<Horse> kept, DateOnly today)
@@ -76,7 +76,7 @@ public static class HorseEndpoints
 
     private static async Task<Results<Ok<HorseView>, ProblemHttpResult>> AddAsync(HorseEntry entry, Visit visit)
     {
-        var horse = Horse.From(Guid.NewGuid(), entry, visit.Today);
+        var horse = Horse.From(visit.NewId, entry, visit.Today);
         if (!horse.IsFine)
         {
             return Problems.Faulty(horse.Faults);
@@ -108,7 +108,7 @@ public static class HorseEndpoints
     private static async Task<Results<Ok<Passport>, ProblemHttpResult>> MeasureAsync(Guid horseId, StrideEntry entry, Visit visit)
     {
         var horse = (await visit.Yard.FindHorseAsync(horseId))!.Value;
-        var measured = StrideMeasurement.From(Guid.NewGuid(), entry, horse, visit.Today);
+        var measured = StrideMeasurement.From(visit.NewId, entry, horse, visit.Today);
         if (!measured.IsFine)
         {
             return Problems.Faulty(measured.Faults);

@@ -17,8 +17,8 @@ public static class RestrictionEndpoints
     public static void MapRestrictions(this RouteGroupBuilder api)
     {
         api.MapGet("/horses/{horseId}/restrictions", ListAsync).Needs(Access.Reads);
-        api.MapPost("/horses/{horseId}/restrictions", AddAsync).Needs(Access.Clears);
-        api.MapPost("/horses/{horseId}/restrictions/{restrictionId:guid}/clearance", ClearAsync).Needs(Access.Clears);
+        api.MapPost("/horses/{horseId}/restrictions", AddAsync).Needs(Access.Clears).Creates();
+        api.MapPost("/horses/{horseId}/restrictions/{restrictionId:guid}/clearance", ClearAsync).Needs(Access.Clears).Creates();
     }
 
     private static async Task<Ok<Restrictions>> ListAsync(Guid horseId, Visit visit) => TypedResults.Ok(await AllAsync(horseId, visit));
@@ -26,7 +26,7 @@ public static class RestrictionEndpoints
     private static async Task<Results<Ok<Restrictions>, ProblemHttpResult>> AddAsync(Guid horseId, RestrictionEntry entry, Visit visit)
     {
         var horse = (await visit.Yard.FindHorseAsync(horseId))!.Value;
-        var restriction = Restriction.From(Guid.NewGuid(), entry, horse, visit.Today);
+        var restriction = Restriction.From(visit.NewId, entry, horse, visit.Today);
         if (!restriction.IsFine)
         {
             return Problems.Faulty(restriction.Faults);

@@ -15,7 +15,7 @@ public static class TackEndpoints
     public static void MapTack(this RouteGroupBuilder api)
     {
         api.MapGet("/horses/{horseId}/tack", ListAsync).Needs(Access.Reads);
-        api.MapPost("/horses/{horseId}/tack", AddAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/tack", AddAsync).Needs(Access.Trains).Creates();
         api.MapPut("/horses/{horseId}/tack/{id:guid}", ChangeAsync).Needs(Access.Trains);
         api.MapRemovable("/horses/{horseId}/tack", Removable.Tack);
     }
@@ -24,7 +24,7 @@ public static class TackEndpoints
 
     private static async Task<Results<Ok<List<TackView>>, ProblemHttpResult>> AddAsync(Guid horseId, TackEntry entry, Visit visit)
     {
-        var tack = Tack.From(Guid.NewGuid(), entry);
+        var tack = Tack.From(visit.NewId, entry);
         if (!tack.IsFine)
         {
             return Problems.Faulty(tack.Faults);

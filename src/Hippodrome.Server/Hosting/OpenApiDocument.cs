@@ -14,6 +14,21 @@ public static class OpenApiDocument
 
     public static IServiceCollection AddApiDocument(this IServiceCollection services) => services.AddOpenApi(options =>
     {
+        options.AddOperationTransformer((operation, context, _) =>
+        {
+            if (context.Description.ActionDescriptor.EndpointMetadata.OfType<CreationMetadata>().Any())
+            {
+                (operation.Parameters ??= []).Add(new OpenApiParameter
+                {
+                    Name = Creations.Header,
+                    In = ParameterLocation.Header,
+                    Description = "An id of yours for what this makes. The same id and content again is answered as before and makes nothing; other content is a conflict.",
+                    Schema = new OpenApiSchema { Type = JsonSchemaType.String, Format = "uuid" },
+                });
+            }
+
+            return Task.CompletedTask;
+        });
         options.AddSchemaTransformer((schema, context, _) =>
         {
             var type = Nullable.GetUnderlyingType(context.JsonTypeInfo.Type) ?? context.JsonTypeInfo.Type;

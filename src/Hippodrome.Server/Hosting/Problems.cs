@@ -63,6 +63,8 @@ public static partial class Problems
         BadHttpRequestException bad => Problem(bad.StatusCode, "That could not be read.", "Send what this address expects, as JSON."),
         _ when IsUnreadable(thrown) => Faulty(
             Field(JsonPath().Match(thrown!.Message).Groups["path"].Value), "Something in this does not say which kind it is.", "Give its family, or its kind."),
+        PostgresException { SqlState: PostgresErrorCodes.UniqueViolation } =>
+            Problem(StatusCodes.Status409Conflict, "This is there already.", "Nothing was overwritten. Load the page again to see what is there."),
         _ when IsDatabaseAway(thrown) =>
             Problem(StatusCodes.Status503ServiceUnavailable, "The yard's book cannot be reached just now.", "What you typed is still on your screen. Try again in a moment."),
         _ => Problem(StatusCodes.Status500InternalServerError, "Something went wrong on our side.", "What you typed is still on your screen. Try again; if it stays, tell whoever looks after the server."),

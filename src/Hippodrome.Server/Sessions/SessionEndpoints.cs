@@ -37,7 +37,7 @@ public static class SessionEndpoints
         api.MapPost("/horses/{horseId}/sessions/check", CheckAsync).Needs(Access.Trains);
         api.MapPost("/horses/{horseId}/sessions/propose", ProposalEndpoint.ProposeAsync).Needs(Access.Trains);
         api.MapGet("/session-templates", () => TypedResults.Ok(SessionTemplates.All)).Needs(Access.Reads);
-        api.MapPost("/horses/{horseId}/sessions", AddAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/sessions", AddAsync).Needs(Access.Trains).Creates();
         api.MapGet("/horses/{horseId}/sessions/{sessionId:guid}", OneAsync).Needs(Access.Reads);
         api.MapPut("/horses/{horseId}/sessions/{sessionId:guid}", ChangeAsync).Needs(Access.Trains);
         api.MapDelete("/horses/{horseId}/sessions/{sessionId:guid}", (Guid horseId, Guid sessionId, Visit visit) => RemoveAsync(horseId, sessionId, visit, true)).Needs(Access.Trains);
@@ -70,7 +70,7 @@ public static class SessionEndpoints
 
     private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> AddAsync(Guid horseId, SessionEntry entry, Visit visit)
     {
-        var (plan, refusal) = await ReadAsync(horseId, Guid.NewGuid(), entry, visit);
+        var (plan, refusal) = await ReadAsync(horseId, visit.NewId, entry, visit);
         if (refusal is not null)
         {
             return refusal;

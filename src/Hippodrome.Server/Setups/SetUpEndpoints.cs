@@ -29,7 +29,7 @@ public static class SetUpEndpoints
         api.MapGet("/distance", ReadDistance).Needs(Access.Reads);
         api.MapSetUpFiles();
         api.MapTonightsArena();
-        api.MapPost("/horses/{horseId}/set-ups", AddAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/set-ups", AddAsync).Needs(Access.Trains).Creates();
         api.MapGet("/horses/{horseId}/set-ups/{setUpId:guid}", OneAsync).Needs(Access.Reads);
         api.MapGet("/horses/{horseId}/set-ups/{setUpId:guid}/versions", VersionsAsync).Needs(Access.Reads);
         api.MapPut("/horses/{horseId}/set-ups/{setUpId:guid}", ChangeAsync).Needs(Access.Trains);
@@ -90,7 +90,7 @@ public static class SetUpEndpoints
             return Problems.Faulty(faults);
         }
 
-        var id = Guid.NewGuid();
+        var id = visit.NewId;
         await visit.Yard.AddSetUpAsync(horseId, id, name, entry.Entry!);
         return TypedResults.Ok(await ShowAsync(horseId, id, visit));
     }

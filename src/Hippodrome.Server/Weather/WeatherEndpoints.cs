@@ -21,7 +21,7 @@ public static class WeatherEndpoints
     public static void MapWeather(this RouteGroupBuilder api)
     {
         api.MapGet("/weather", async (Visit visit) => TypedResults.Ok(await ShowAsync(visit))).Needs(Access.Reads);
-        api.MapPost("/weather", TypeAsync).Needs(Access.Rides);
+        api.MapPost("/weather", TypeAsync).Needs(Access.Rides).Creates();
         api.MapPut("/weather/source", ChooseAsync).Needs(Access.Trains);
     }
 

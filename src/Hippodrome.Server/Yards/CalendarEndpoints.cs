@@ -17,7 +17,7 @@ namespace Hippodrome.Server.Yards;
 /// <summary>A calendar to be made.</summary>
 public sealed record CalendarNameEntry(string? Name = null);
 
-/// <summary>A new calendar and its address, which is shown this once and kept nowhere.</summary>
+/// <summary>A new calendar and its address, which is shown now and kept nowhere.</summary>
 public sealed record NewCalendar(Guid Id, string Name, string Address);
 
 public static class CalendarEndpoints
@@ -30,7 +30,7 @@ public static class CalendarEndpoints
     {
         api.MapGet("/calendar.ics", FileAsync).Needs(Access.Reads);
         api.MapGet("/me/calendars", ListAsync).Needs(Access.Reads);
-        api.MapPost("/me/calendars", AddAsync).Needs(Access.Reads);
+        api.MapPost("/me/calendars", AddAsync).Needs(Access.Reads).Creates(answersAnew: true);
         api.MapDelete("/me/calendars/{id:guid}", RevokeAsync).Needs(Access.Reads);
     }
 
@@ -45,19 +45,21 @@ public static class CalendarEndpoints
 
     private static async Task<Ok<List<CalendarSubscription>>> ListAsync(Visit visit) => TypedResults.Ok(await visit.Yard.CalendarsAsync(visit.Me.Id));
 
-    private static async Task<Results<Ok<NewCalendar>, ProblemHttpResult>> AddAsync(CalendarNameEntry entry, Visit visit, HttpRequest request)
+    private static async Task<Results<Ok<NewCalendar>, ProblemHttpResult>> AddAsync(CalendarNameEntry entry, Visit visit, Database database, Settings settings)
     {
+        var id = visit.NewId;
         var checks = new Checks();
         var name = checks.Text("name", entry.Name, 80);
-        checks.That((await visit.Yard.CalendarsAsync(visit.Me.Id)).Count < MostCalendars, "name", $"There are {MostCalendars} already.", "Revoke one that is not used.");
+        checks.That((await visit.Yard.CalendarsAsync(visit.Me.Id)).Count(c => c.Id != id) < MostCalendars, "name", $"There are {MostCalendars} already.", "Revoke one that is not used.");
         if (checks.Faults.Count > 0)
         {
             return Problems.Faulty(checks.Faults);
         }
 
-        var id = Guid.NewGuid();
-        var token = await visit.Yard.AddCalendarAsync(id, visit.Me.Id, name);
-        return TypedResults.Ok(new NewCalendar(id, name, $"{request.Scheme}://{request.Host}/calendar/{token}.ics"));
+        var token = database.CalendarToken(visit.Yard.YardId, visit.Me.Id, id);
+        await visit.Yard.AddCalendarAsync(id, visit.Me.Id, name, token);
+        // Never from what the request calls this server: anybody can write anything there.
+        return TypedResults.Ok(new NewCalendar(id, name, new Uri(settings.Address, $"/calendar/{token}.ics").ToString()));
     }
 
     private static async Task<Results<Ok<List<CalendarSubscription>>, ProblemHttpResult>> RevokeAsync(Guid id, Visit visit) =>

@@ -41,7 +41,7 @@ public static class WeekEndpoints
     {
         api.MapGet("/week", ReadAsync).Needs(Access.Reads);
         api.MapPost("/week/share", ShareAsync).Needs(Access.Trains);
-        api.MapPost("/week/keep", KeepAsync).Needs(Access.Trains);
+        api.MapPost("/week/keep", KeepAsync).Needs(Access.Trains).Creates();
     }
 
     private static async Task<Results<Ok<WeekView>, ProblemHttpResult>> ReadAsync(DateOnly monday, Visit visit)

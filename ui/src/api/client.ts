@@ -28,12 +28,51 @@ export function useToken(fresh: string) {
   token = fresh
 }
 
+/**
+ * What is being made, by the address it is sent to. The server makes one thing under one id: pressed twice,
+ * or sent again after a signal that failed, it is made once.
+ */
+const making = new Map<string, { id: string; content: string; lost: boolean }>()
+const creationHeader = 'Hippodrome-Creation'
+
+async function creationId(request: Request) {
+  const content = await request.clone().text()
+  const before = making.get(request.url)
+  // Nobody knows whether a sending without an answer arrived: whatever follows it says so by the same id.
+  if (before && (before.lost || before.content === content)) return before.id
+  const id = crypto.randomUUID()
+  making.set(request.url, { id, content, lost: false })
+  return id
+}
+
+const madeBy = (request: Request) => {
+  const made = making.get(request.url)
+  return made?.id === request.headers.get(creationHeader) ? made : undefined
+}
+
+function answered(request: Request) {
+  if (madeBy(request)) making.delete(request.url)
+}
+
+function lost(request: Request) {
+  const made = madeBy(request)
+  if (made) made.lost = true
+}
+
 export const client = createClient<paths>({ baseUrl: location.origin })
 
 client.use({
-  onRequest({ request }) {
+  async onRequest({ request }) {
     if (request.method !== 'GET') request.headers.set('X-Hippodrome-Token', token)
+    if (request.method === 'POST') request.headers.set(creationHeader, await creationId(request))
     return request
+  },
+  onResponse({ request, response }) {
+    if (response.status < 500) answered(request)
+    else lost(request)
+  },
+  onError({ request }) {
+    lost(request)
   },
 })
 
