@@ -12,12 +12,21 @@ public sealed record Kept<T>(T Value, int Version);
 /// </summary>
 public sealed class YardSession(NpgsqlConnection connection, NpgsqlTransaction transaction, Guid yardId) : IAsyncDisposable
 {
+    private bool _closed;
+
     public Guid YardId { get; } = yardId;
 
     public Task CommitAsync() => transaction.CommitAsync();
 
+    /// <summary>Gives the connection back, once: it is somebody else's from then on, its transaction object too.</summary>
     public async ValueTask DisposeAsync()
     {
+        if (_closed)
+        {
+            return;
+        }
+
+        _closed = true;
         await transaction.DisposeAsync();
         await connection.DisposeAsync();
     }

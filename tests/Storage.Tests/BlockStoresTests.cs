@@ -117,7 +117,11 @@ public class BlockStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
     public async Task A_calendar_opens_by_its_address_alone_and_not_once_revoked()
     {
         var id = Guid.NewGuid();
-        var token = await store.InAsync(store.Here, yard => yard.AddCalendarAsync(id, store.Here.TrainerId, "telephone"));
+        var token = store.Database.CalendarToken(store.Here.Id, store.Here.TrainerId, id);
+        // The same id of another yard, or of another person, opens something else.
+        token.ShouldNotBe(store.Database.CalendarToken(store.There.Id, store.Here.TrainerId, id));
+        token.ShouldNotBe(store.Database.CalendarToken(store.Here.Id, store.There.TrainerId, id));
+        await store.InAsync(store.Here, yard => yard.AddCalendarAsync(id, store.Here.TrainerId, "telephone", token));
         (await store.Database.FindCalendarAsync(token))!.ShouldBe(new CalendarRow(store.Here.Id, store.Here.TrainerId));
         (await store.Database.FindCalendarAsync(token[..^1] + "x")).ShouldBeNull();
         // The address itself is kept nowhere.

@@ -127,6 +127,24 @@ public class RideStoreTests(StoreFixture store) : IClassFixture<StoreFixture>
     }
 
     [Fact]
+    public async Task A_session_closed_twice_leaves_whoever_has_its_connection_now_alone()
+    {
+        // One connection, so that the second is sure to have the first one's.
+        await using var one = new Database(new NpgsqlConnectionStringBuilder(store.OwnerConnection) { MaxPoolSize = 1 }.ConnectionString);
+        var first = await one.OpenYardAsync(store.Here.Id);
+        await first.DisposeAsync();
+        var ride = Guid.NewGuid();
+        await using (var second = await one.OpenYardAsync(store.Here.Id))
+        {
+            await second.AddRideAsync(ride, store.Here.Horse.Id, null, StoreFixture.Today, store.Here.TrainerId);
+            await first.DisposeAsync();
+            await second.CommitAsync();
+        }
+
+        (await store.InAsync(store.Here, yard => yard.FindRideAsync(ride))).ShouldNotBeNull();
+    }
+
+    [Fact]
     public async Task One_lock_is_held_by_one_transaction_at_a_time()
     {
         var (what, inside, most) = (Guid.NewGuid(), 0, 0);

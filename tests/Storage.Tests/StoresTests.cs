@@ -179,14 +179,21 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
     [Fact]
     public async Task A_new_role_ends_the_persons_sessions_and_a_new_name_does_not()
     {
-        var id = Guid.NewGuid();
-        await store.InAsync(store.Here, yard => yard.AddPersonAsync(id, "Rider", "stamp@fernhollow.example", "hash", Role.Rider, false));
-        async Task<Guid> Stamp() => (await store.InAsync(store.Here, yard => yard.FindPersonAsync(id)))!.Value.Stamp;
-        var before = await Stamp();
+        var (id, signIn) = (Guid.NewGuid(), Guid.NewGuid());
+        await store.InAsync(store.Here, async yard =>
+        {
+            await yard.AddPersonAsync(id, "Rider", "signed.in@fernhollow.example", "hash", Role.Rider, false);
+            await yard.BeginSignInAsync(signIn, id);
+        });
+        async Task<bool> IsSignedIn() => await store.InAsync(store.Here, yard => yard.SignedInAsync(signIn)) is not null;
+        (await IsSignedIn()).ShouldBeTrue();
+        (await store.InAsync(store.There, yard => yard.SignedInAsync(signIn))).ShouldBeNull();
         await store.InAsync(store.Here, yard => yard.ChangePersonAsync(id, "Renamed", Role.Rider, false, 1));
-        (await Stamp()).ShouldBe(before);
+        (await IsSignedIn()).ShouldBeTrue();
+        await store.InAsync(store.Here, yard => yard.ChangePersonAsync(id, "Too late", Role.Observer, false, 1));
+        (await IsSignedIn()).ShouldBeTrue("an edit that came too late changes nothing");
         await store.InAsync(store.Here, yard => yard.ChangePersonAsync(id, "Renamed", Role.Observer, false, 2));
-        (await Stamp()).ShouldNotBe(before);
+        (await IsSignedIn()).ShouldBeFalse();
     }
 
     [Fact]
