@@ -99,10 +99,10 @@ public sealed record Block
     /// <param name="entry">What was typed.</param>
     /// <param name="aims">The horse's aims.</param>
     /// <param name="today">Today.</param>
-    public static Outcome<Block> From(Guid id, BlockEntry entry, IReadOnlyList<Aim> aims, DateOnly today)
+    public static Outcome<Block> From(Guid id, BlockEntry entry, IReadOnlyList<Aim> aims, DateOnly today, bool kept = false)
     {
         ArgumentNullException.ThrowIfNull(entry);
-        var checks = new Checks();
+        var checks = Checks.Of(kept);
         var name = checks.Text("name", entry.Name, 80);
         var purpose = checks.Choice("purpose", entry.Purpose);
         var start = entry.Start ?? today;

@@ -20,9 +20,9 @@ public sealed record OwnExerciseEntry(
     double? Minutes = null, int? Efforts = null, int? Poles = null, int? StepsBeforeRest = null, string? CopiedFrom = null)
 {
     /// <summary>Stands beside the catalogue's; the set-up of a copied one comes along.</summary>
-    public Outcome<Exercise> Check(Guid id)
+    public Outcome<Exercise> Check(Guid id, bool kept = false)
     {
-        var checks = new Checks();
+        var checks = Checks.Of(kept);
         var rung = RungId is null ? null : Catalogue.Find(RungId);
         checks.That(rung is not null, "rungId", "There is no such rung.", "Choose one of the library's.");
         var copied = CopiedFrom is null ? null : Catalogue.Exercises.FirstOrDefault(e => e.Id == CopiedFrom);

@@ -27,6 +27,9 @@ public readonly record struct Mark
     public static Mark Of(double value) =>
         IsMark(value) ? new Mark(value) : throw new ArgumentOutOfRangeException(nameof(value), value, "Marks go from 0 to 10 in halves.");
 
+    /// <summary>A mark that was kept when the scale may have been another: the nearest there is.</summary>
+    public static Mark Kept(double value) => new(Math.Clamp(Math.Round(value * 2) / 2, 0, 10));
+
     public override string ToString() => string.Create(CultureInfo.InvariantCulture, $"{Value:0.#} {Word}");
 }
 

@@ -6,7 +6,10 @@ namespace Hippodrome.Core.Measures;
 /// <summary>Something typed that cannot be so: the field, what is wrong, and how to mend it.</summary>
 public sealed record Fault(string Field, string Says, string Mend);
 
-/// <summary>Either a value that is right, or every fault found in what was typed.</summary>
+/// <summary>
+/// Either a value that is right, or every fault found in what was typed. Of what was kept before there is always a
+/// value, and the faults are what today's rules remark on it.
+/// </summary>
 public sealed class Outcome<T>
     where T : class
 {
@@ -21,6 +24,8 @@ public sealed class Outcome<T>
 
     internal static Outcome<T> Fine(T value) => new(value, []);
 
+    internal static Outcome<T> Kept(T value, IReadOnlyList<Fault> remarks) => new(value, remarks);
+
     internal static Outcome<T> Wrong(IReadOnlyList<Fault> faults) => new(null, faults);
 
     /// <summary>The value, where the caller knows it to be right (read back from our own store, or demo data).</summary>
@@ -33,8 +38,25 @@ public sealed class Outcome<T>
 public sealed class Checks
 {
     private readonly List<Fault> _faults = [];
+    private readonly bool _kept;
+
+    /// <summary>Checks what is being typed.</summary>
+    public Checks()
+    {
+    }
+
+    private Checks(bool kept) => _kept = kept;
+
+    /// <summary>
+    /// Reads what was typed and kept before, whatever the rules have become since: values stay as they are, and
+    /// what today's rules would refuse is remarked on.
+    /// </summary>
+    public static Checks Of(bool kept) => new(kept);
 
     public IReadOnlyList<Fault> Faults => _faults;
+
+    /// <summary>Whether this is read from what was kept, and not typed just now.</summary>
+    internal bool IsKept => _kept;
 
     public void Add(string field, string says, string mend) => _faults.Add(new Fault(field, says, mend));
 
@@ -81,7 +103,7 @@ public sealed class Checks
             Add(field, $"{Say(typed.Value)} {unit} cannot be right.".Replace("  ", " ", StringComparison.Ordinal), $"Give a number from {Say(least)} to {Say(most)} {unit}.".Replace(" .", ".", StringComparison.Ordinal));
         }
 
-        return typed >= least && typed <= most ? typed.Value : least;
+        return typed is { } value && ((value >= least && value <= most) || (_kept && double.IsFinite(value))) ? value : least;
     }
 
     public int Whole(string field, int? typed, int least, int most, string unit) =>
@@ -110,7 +132,7 @@ public sealed class Checks
         where T : class
     {
         ArgumentNullException.ThrowIfNull(build);
-        return _faults.Count == 0 ? Measures.Outcome<T>.Fine(build()) : Measures.Outcome<T>.Wrong(_faults);
+        return _kept ? Measures.Outcome<T>.Kept(build(), _faults) : _faults.Count == 0 ? Measures.Outcome<T>.Fine(build()) : Measures.Outcome<T>.Wrong(_faults);
     }
 
     private bool HasFault(string field) => _faults.Exists(f => f.Field == field);

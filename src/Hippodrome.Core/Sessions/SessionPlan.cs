@@ -126,6 +126,9 @@ public sealed record SessionPlan
     /// <summary>The same session as something to type over, for a copy or a change.</summary>
     public SessionEntry ToEntry() => new(On, Emphasis, Manner, Helper, [.. Parts.Select(p => p.ToEntry())], Notes, Place, TackIds, [.. KeptFaults.Select(k => new KeptFaultEntry(k.Rule, k.Word))]) { StartsAt = StartsAt };
 
+    /// <summary>The same session on another day; nothing else of it is looked at again.</summary>
+    public SessionPlan MovedTo(DateOnly day) => Kept(Id, day, Emphasis, Manner, Helper, Parts, Notes, Place, TackIds, KeptFaults, StartsAt);
+
     /// <summary>The same session with other parts, as a mend makes them.</summary>
     internal SessionPlan With(IReadOnlyList<PartEntry> parts) => From(Id, ToEntry() with { Parts = parts }, On).OrThrow();
 

@@ -14,9 +14,8 @@ public sealed record CorridorEntry(
     int? Sections = null, double? WidthMetres = null, int? Halts = null, int? BackSteps = null)
     : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
 {
-    public override Outcome<SetUp> Check()
+    protected override Outcome<SetUp> Check(Checks checks)
     {
-        var checks = new Checks();
         var (arena, placement, _) = CheckPlace(checks);
         var sections = checks.Whole("sections", Sections, 1, 6, "poles");
         var range = SetUpFigures.CorridorWidth.Value;

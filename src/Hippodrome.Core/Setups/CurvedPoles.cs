@@ -22,9 +22,8 @@ public sealed record CurvedPolesEntry(
     CurveKind? Kind = null, GaitVariant? Variant = null, int? Poles = null, double? RadiusMetres = null, Rein? Rein = null)
     : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
 {
-    public override Outcome<SetUp> Check()
+    protected override Outcome<SetUp> Check(Checks checks)
     {
-        var checks = new Checks();
         var (arena, placement, adjust) = CheckPlace(checks);
         var kind = checks.Choice("kind", Kind);
         var variant = checks.Choice("variant", Variant);

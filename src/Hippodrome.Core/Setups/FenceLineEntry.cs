@@ -27,9 +27,8 @@ public sealed record FenceLineEntry(
 {
     private static readonly ElementKind[] Stands = [ElementKind.Pole, ElementKind.RaisedPole, ElementKind.CrossPole, ElementKind.Upright, ElementKind.AscendingOxer, ElementKind.SquareOxer, ElementKind.Parallel, ElementKind.Wall];
 
-    public override Outcome<SetUp> Check()
+    protected override Outcome<SetUp> Check(Checks checks)
     {
-        var checks = new Checks();
         var (arena, placement, adjust) = CheckPlace(checks);
         var kind = checks.Choice("kind", Kind);
         var comesIn = checks.Choice("comesIn", ComesIn);

@@ -39,9 +39,8 @@ public sealed record FigureEntry(
     double? SidewaysMetres = null, double? ForwardMetres = null, int? Changes = null, int? Every = null)
     : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
 {
-    public override Outcome<SetUp> Check()
+    protected override Outcome<SetUp> Check(Checks checks)
     {
-        var checks = new Checks();
         var (arena, placement, _) = CheckPlace(checks);
         var kind = checks.Choice("kind", Kind);
         var variant = checks.Choice("variant", Variant);

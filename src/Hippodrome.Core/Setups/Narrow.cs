@@ -23,17 +23,17 @@ public sealed record NarrowEntry(
     double? WidthMetres = null, Guides? Guides = null, double? HeightMetres = null, Gait? ComesIn = null)
     : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
 {
-    public override Outcome<SetUp> Check()
+    protected override Outcome<SetUp> Check(Checks checks)
     {
-        var checks = new Checks();
         var (arena, placement, adjust) = CheckPlace(checks);
         var guides = checks.Choice("guides", Guides);
         var range = SetUpFigures.FenceHeight.Value;
         var height = checks.Number("heightMetres", HeightMetres, range.Shortest.Metres, range.Longest.Metres, "m");
         var comesIn = checks.Choice("comesIn", ComesIn);
         checks.That(ComesIn is null or Gait.Trot or Gait.Canter, "comesIn", "A fence is come to in trot or in canter.", "Choose one of the two.");
-        var width = NarrowFence.Widths.Value.FirstOrDefault(w => Math.Abs(w - (WidthMetres ?? 0)) < 1e-6);
-        checks.That(width > 0, "widthMetres", WidthMetres is null ? "The width is missing." : FormattableString.Invariant($"{WidthMetres:0.##} m is none of the widths it comes down by."), $"Choose {NarrowFence.Widths.Shown}.");
+        var known = NarrowFence.Widths.Value.FirstOrDefault(w => Math.Abs(w - (WidthMetres ?? 0)) < 1e-6);
+        var width = known == 0 && checks.IsKept ? WidthMetres ?? 0 : known;
+        checks.That(known > 0, "widthMetres", WidthMetres is null ? "The width is missing." : FormattableString.Invariant($"{WidthMetres:0.##} m is none of the widths it comes down by."), $"Choose {NarrowFence.Widths.Shown}.");
         checks.That(width == 0 || guides != Setups.Guides.None || width <= NarrowFence.NoGuidesFrom.Value, "guides", "So wide a fence is taught with its guides.", "Take them away step by step as it grows narrower.");
         return checks.Outcome<SetUp>(() => new NarrowFence(arena, placement, adjust, Distance.FromMetres(width), guides, Distance.FromMetres(height), comesIn));
     }

@@ -32,9 +32,8 @@ public sealed record PoleLineEntry(
     GaitVariant? Variant = null, int? Poles = null, Raising? Raising = null, double? HeightMetres = null, double? StepMetres = null, Laying? Laying = null, Side? FirstRaised = null)
     : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
 {
-    public override Outcome<SetUp> Check()
+    protected override Outcome<SetUp> Check(Checks checks)
     {
-        var checks = new Checks();
         var (arena, placement, adjust) = CheckPlace(checks);
         var variant = checks.Choice("variant", Variant);
         checks.That(Variant is not GaitVariant.CanterCourse, "variant", "Nobody rides poles in the canter of a course.", "Choose a working or collected canter.");

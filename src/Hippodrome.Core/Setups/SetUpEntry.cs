@@ -5,7 +5,7 @@ using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Setups;
 
-/// <summary>A set-up as asked for; <see cref="Check"/> turns it into one that can be built.</summary>
+/// <summary>A set-up as asked for; <see cref="Check()"/> turns it into one that can be built.</summary>
 /// <param name="Arena">The arena it stands in.</param>
 /// <param name="Line">The line it stands on.</param>
 /// <param name="Heading">The way it is ridden.</param>
@@ -24,7 +24,17 @@ public abstract record SetUpEntry(ArenaSize? Arena = null, ArenaLine? Line = nul
     /// <summary>Turned about its middle, to the right as it is ridden; nothing is along the arena.</summary>
     public double? TurnedDegrees { get; init; }
 
-    public abstract Outcome<SetUp> Check();
+    /// <summary>The set-up, or everything that is wrong with it.</summary>
+    public Outcome<SetUp> Check() => Check(new Checks());
+
+    /// <summary>The set-up as it was kept, with what today's rules remark on it.</summary>
+    public (SetUp SetUp, IReadOnlyList<Fault> Remarks) AsKept()
+    {
+        var read = Check(Checks.Of(kept: true));
+        return (read.OrThrow(), read.Faults);
+    }
+
+    protected abstract Outcome<SetUp> Check(Checks checks);
 
     /// <summary>Further round it is the same line ridden the other way.</summary>
     private const double MostTurned = 90;
@@ -47,9 +57,8 @@ public sealed record CrossPoleEntry(
     ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null, double? HeightMetres = null)
     : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
 {
-    public override Outcome<SetUp> Check()
+    protected override Outcome<SetUp> Check(Checks checks)
     {
-        var checks = new Checks();
         var (arena, placement, adjust) = CheckPlace(checks);
         var range = SetUpFigures.CrossPoleHeight.Value;
         var height = checks.Number("heightMetres", HeightMetres, range.Shortest.Metres, range.Longest.Metres, "m");

@@ -27,11 +27,11 @@ public sealed record Roster(IReadOnlyList<RiderHours> Riders, IReadOnlyList<DayO
     /// <summary>Until someone has said otherwise: everyone every day.</summary>
     public static Roster Open(IEnumerable<Guid> riders) => new([.. riders.Select(r => new RiderHours(r, EveryDay, 360))], EveryDay, 240, EveryDay, 600, 2, new TimeOnly(7, 30));
 
-    public static Outcome<Roster> From(RosterEntry entry, IReadOnlyCollection<Guid> people)
+    public static Outcome<Roster> From(RosterEntry entry, IReadOnlyCollection<Guid> people, bool kept = false)
     {
         ArgumentNullException.ThrowIfNull(entry);
         ArgumentNullException.ThrowIfNull(people);
-        var checks = new Checks();
+        var checks = Checks.Of(kept);
         var riders = checks.Lines("riders", entry.Riders, 40).Select((r, i) =>
         {
             checks.That(r.PersonId is { } id && people.Contains(id), $"riders[{i}].personId", "Nobody of that name rides in this yard.", "Choose from the people of the yard.");

@@ -84,7 +84,7 @@ internal sealed class BlockBook
         var riders = people.Where(p => p.Value.Role != Role.Observer).Select(p => p.Value.Id).ToList();
         var kept = await visit.Yard.RosterAsync();
         // Somebody who has left the yard since does not ride.
-        return kept is null ? Roster.Open(riders) : Roster.From(kept.Value with { Riders = [.. kept.Value.Riders?.Where(r => r.PersonId is { } id && riders.Contains(id)) ?? []] }, riders).OrThrow();
+        return kept is null ? Roster.Open(riders) : Roster.From(kept.Value with { Riders = [.. kept.Value.Riders?.Where(r => r.PersonId is { } id && riders.Contains(id)) ?? []] }, riders, kept: true).OrThrow();
     }
 
     public HorseNow Horse(Guid horseId) => _horses[horseId];
@@ -98,7 +98,7 @@ internal sealed class BlockBook
         var start = kept.Entry.Start!.Value;
         var entry = kept.Entry.AimId is { } aim && horse.Aims.All(a => a.Id != aim || a.On <= start)
             ? kept.Entry with { AimId = null, Weeks = kept.Plan.Weeks.Count, Purpose = kept.Entry.Purpose == Purpose.RunIn ? Purpose.Schooling : kept.Entry.Purpose } : kept.Entry;
-        return Block.From(kept.Id, entry, horse.Aims, start).OrThrow();
+        return Block.From(kept.Id, entry, horse.Aims, start, kept: true).OrThrow();
     }
 
     /// <summary>What a block is planned from, with its latest plan.</summary>

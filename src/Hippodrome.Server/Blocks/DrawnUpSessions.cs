@@ -68,7 +68,7 @@ internal static class DrawnUpSessions
             }
             else if (now.On != session.Plan.On)
             {
-                await visit.Yard.ChangeSessionAsync(horseId, SessionPlan.From(session.Plan.Id, session.Plan.ToEntry() with { On = now.On }, visit.Today).OrThrow(), session.Version);
+                await visit.Yard.ChangeSessionAsync(horseId, session.Plan.MovedTo(now.On), session.Version);
             }
         }
     }

@@ -96,7 +96,7 @@ public static class LibraryEndpoints
             return new ExerciseView(e, measured, measured is null ? FigureDrawing.Of(e, card) : null, hidden.Contains(e.Id), own);
         }
 
-        var own = (await visit.Yard.OwnExercisesAsync(found.Id)).Select(k => Draw(k.Entry.Check(k.Id).OrThrow(), OwnLibraryEndpoints.Show(k)));
+        var own = (await visit.Yard.OwnExercisesAsync(found.Id)).Select(k => Draw(k.Entry.Check(k.Id, kept: true).OrThrow(), OwnLibraryEndpoints.Show(k)));
         return TypedResults.Ok(new RungPage(
             Show(found),
             book.Show(found.Strand),

@@ -82,6 +82,12 @@ internal static class AnswerEndpoint
             return (null, ["no ridden work until a vet has cleared it"]);
         }
 
+        // What was kept under older rules can ask for what today's refuse: then the next one is the trainer's to make.
+        if (proposed.SetUps.Values.SelectMany(s => s.Entry.Check().Faults).Select(f => f.Says).Distinct().ToList() is { Count: > 0 } refused)
+        {
+            return (null, refused);
+        }
+
         var changed = await KeepSetUpsAsync(visit, horseId, proposed.SetUps);
         var placed = await PlacedNextAsync(visit, judged);
         var entry = proposed.Session with
@@ -89,7 +95,13 @@ internal static class AnswerEndpoint
             On = placed?.Session.On ?? await FirstFreeDayAsync(visit, horseId, proposed.Session.On!.Value),
             Parts = [.. proposed.Session.Parts!.Select(p => p.SetUpId is { } id && changed.TryGetValue(id, out var now) ? p with { SetUpId = now } : p)],
         };
-        var plan = SessionPlan.From(placed?.Session.Id ?? Guid.NewGuid(), entry, visit.Today).OrThrow();
+        var read = SessionPlan.From(placed?.Session.Id ?? Guid.NewGuid(), entry, visit.Today);
+        if (!read.IsFine)
+        {
+            return (null, [.. read.Faults.Select(f => f.Says)]);
+        }
+
+        var plan = read.Value;
         var hard = (await visit.CheckPlanAsync(horseId, plan)).Faults.Where(f => f.Hard).Select(f => f.Says).ToList();
         if (hard.Count > 0)
         {
@@ -117,7 +129,7 @@ internal static class AnswerEndpoint
         foreach (var (old, change) in changed)
         {
             var id = Guid.NewGuid();
-            var title = change.Entry.Check().OrThrow().MeasureFor(card, visit.Me.Tape).Title;
+            var title = change.Entry.AsKept().SetUp.MeasureFor(card, visit.Me.Tape).Title;
             await visit.Yard.AddSetUpAsync(horseId, id, title, change.Entry);
             ids[old] = id;
         }

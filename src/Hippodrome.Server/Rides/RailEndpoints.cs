@@ -66,7 +66,7 @@ public static class RailEndpoints
         var horse = (await visit.Yard.FindHorseAsync(horseId))!.Value;
         var book = await PlanBook.OpenAsync(visit, [horseId], visit.Today, visit.Today);
         var setUps = await visit.Yard.SetUpsByIdAsync((kept?.Plan.Parts ?? []).Select(p => p.SetUpId).OfType<Guid>().Distinct(), horseId);
-        var built = setUps.ToDictionary(s => s.Id, s => s.Entry.Check().OrThrow());
+        var built = setUps.ToDictionary(s => s.Id, s => s.Entry.AsKept().SetUp);
         var heat = kept is null ? book.Weather.Now is { } now ? Heat.Advise(now, horse.HeatLimitC) : null : book.Weather.HeatOf(kept.Plan, horse);
         var held = book.Holds(horseId).FirstOrDefault();
         var records = await RideEndpoints.LatestRecordsAsync(visit, horseId, visit.Today);

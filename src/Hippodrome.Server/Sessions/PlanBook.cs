@@ -64,7 +64,7 @@ internal sealed class PlanBook
         return new PlanBook(
             horses,
             near.ToLookup(s => s.HorseId),
-            (await yard.SetUpsByIdAsync(named)).ToDictionary(s => s.Id, s => s.Entry.Check().OrThrow()),
+            (await yard.SetUpsByIdAsync(named)).ToDictionary(s => s.Id, s => s.Entry.AsKept().SetUp),
             places,
             await ConditionBook.OpenAsync(visit, places),
             (await yard.RestrictionsAsync(horseIds)).Where(r => r.ClearedOn is null).ToLookup(r => r.HorseId, r => r.Restriction),

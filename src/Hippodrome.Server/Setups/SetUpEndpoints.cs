@@ -13,7 +13,14 @@ namespace Hippodrome.Server.Setups;
 public sealed record NamedSetUpEntry(string? Name = null, SetUpEntry? Entry = null);
 
 /// <summary>A kept set-up, measured for its horse as its stride card stands today.</summary>
-public sealed record SetUpView(Guid Id, string Name, SetUpEntry Entry, MeasuredSetUp Measured, bool Ridden, int Version);
+/// <param name="Id">The set-up.</param>
+/// <param name="Name">As it was named.</param>
+/// <param name="Entry">As it was asked for.</param>
+/// <param name="Measured">As it is built.</param>
+/// <param name="Ridden">It has been ridden.</param>
+/// <param name="Version">Of its row.</param>
+/// <param name="Remarks">What today's rules would refuse of what was kept under older ones.</param>
+public sealed record SetUpView(Guid Id, string Name, SetUpEntry Entry, MeasuredSetUp Measured, bool Ridden, int Version, IReadOnlyList<Fault> Remarks);
 
 /// <summary>A distance that was typed, in all three ways.</summary>
 public sealed record ReadDistanceView(Distance Metres, DistanceText Text);
@@ -47,7 +54,11 @@ public static class SetUpEndpoints
         }
 
         var card = await visit.Yard.StrideCardAsync((await visit.Yard.FindHorseAsync(horseId))!.Value);
-        return [.. kept.Select(k => new SetUpView(k.Id, k.Name, k.Entry, k.Entry.Check().OrThrow().MeasureFor(card, visit.Me.Tape), k.Ridden, k.Version))];
+        return [.. kept.Select(k =>
+        {
+            var (setUp, remarks) = k.Entry.AsKept();
+            return new SetUpView(k.Id, k.Name, k.Entry, setUp.MeasureFor(card, visit.Me.Tape), k.Ridden, k.Version, remarks);
+        })];
     }
 
     private static async Task<Ok<List<SetUpView>>> ListAsync(Guid horseId, Visit visit) =>

@@ -124,7 +124,7 @@ public static class TonightsArenaEndpoints
         var strips = await visit.Yard.StrideMeasurementsAsync([.. standing.Select(s => s.HorseId).Distinct()]);
         return standing.ConvertAll(s => new StandingView(
             s.SetUpId, s.HorseId, mine[s.HorseId].Name, s.Name,
-            s.Entry.Check().OrThrow().MeasureFor(StrideCard.For(mine[s.HorseId].Height, strips[s.HorseId]), visit.Me.Tape)));
+            s.Entry.AsKept().SetUp.MeasureFor(StrideCard.For(mine[s.HorseId].Height, strips[s.HorseId]), visit.Me.Tape)));
     }
 
     private static StandingSetUp AsStanding(StandingView view) => new($"{view.Name} ({view.HorseName})", view.Measured);
