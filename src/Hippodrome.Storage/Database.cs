@@ -70,8 +70,8 @@ public sealed class Database : IAsyncDisposable
     /// <summary>A secret of this installation for one purpose; every server given the same connection string arrives at the same.</summary>
     public byte[] SecretFor(string purpose) => HMACSHA256.HashData(Encoding.UTF8.GetBytes(_appPassword), Encoding.UTF8.GetBytes(purpose));
 
-    /// <summary>Makes the application's role and brings the schema up to date.</summary>
-    public async Task MigrateAsync()
+    /// <summary>Makes the application's role and brings the schema up to date, or as far as the migration named.</summary>
+    public async Task MigrateAsync(string? upTo = null)
     {
         await using var connection = new NpgsqlConnection(_owner);
         await connection.OpenAsync();
@@ -80,7 +80,7 @@ public sealed class Database : IAsyncDisposable
         {
             await MakeAppRoleAsync(connection);
             var result = DeployChanges.To.PostgresqlDatabase(_owner)
-                .WithScriptsEmbeddedInAssembly(typeof(Database).Assembly)
+                .WithScriptsEmbeddedInAssembly(typeof(Database).Assembly, name => upTo is null || string.CompareOrdinal(name, upTo) <= 0)
                 .WithTransactionPerScript()
                 .LogTo(new NoOpUpgradeLog())
                 .Build()

@@ -19,7 +19,7 @@ public sealed class TestDatabase : IAsyncDisposable
 
     public Database Database { get; }
 
-    public static async Task<TestDatabase> MakeAsync(bool migrated = true)
+    public static async Task<TestDatabase> MakeAsync(bool migrated = true, bool ownedByNoSuperuser = false)
     {
         var cluster = Environment.GetEnvironmentVariable("HIPPODROME_TEST_DATABASE")
             ?? throw new InvalidOperationException("These tests need a PostgreSQL of their own: run them with ./hippodrome test.");
@@ -40,13 +40,36 @@ public sealed class TestDatabase : IAsyncDisposable
             {
                 await RunAsync(connection, $"create database {name}");
             }
+
+            if (ownedByNoSuperuser)
+            {
+                // With the cluster's own password, so that the application's role keeps its own.
+                await RunAsync(connection, $"create role {name} login createrole password '{new NpgsqlConnectionStringBuilder(cluster).Password}'");
+                await RunAsync(connection, $"alter database {name} owner to {name}");
+            }
         }
         finally
         {
             await RunAsync(connection, $"select pg_advisory_unlock({TemplateLock})");
         }
 
-        return new TestDatabase(Named(cluster, name));
+        var owner = new NpgsqlConnectionStringBuilder(Named(cluster, name));
+        return new TestDatabase((ownedByNoSuperuser ? new NpgsqlConnectionStringBuilder(owner.ConnectionString) { Username = name } : owner).ConnectionString);
+    }
+
+    public async Task ExecuteAsync(string sql)
+    {
+        await using var connection = new NpgsqlConnection(OwnerConnection);
+        await connection.OpenAsync();
+        await RunAsync(connection, sql);
+    }
+
+    public async Task<T> ScalarAsync<T>(string sql)
+    {
+        await using var connection = new NpgsqlConnection(OwnerConnection);
+        await connection.OpenAsync();
+        await using var command = new NpgsqlCommand(sql, connection);
+        return (T)(await command.ExecuteScalarAsync())!;
     }
 
     public async ValueTask DisposeAsync() => await Database.DisposeAsync();

@@ -1,5 +1,9 @@
 using System.Text.RegularExpressions;
 using Dapper;
+using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.Rides;
+using Hippodrome.Storage.Sessions;
+using Hippodrome.Storage.Setups;
 using Hippodrome.Tests.Shared;
 using Npgsql;
 using Shouldly;
@@ -19,6 +23,42 @@ public partial class MigrationTests
         var applied = (await owner.QueryAsync<string>("select scriptname from schemaversions order by schemaversionsid")).ToList();
         applied.ShouldBe(applied.Distinct().Order(StringComparer.Ordinal));
         applied.Count.ShouldBe(Scripts().Count);
+    }
+
+    /// <summary>
+    /// As on a managed server: the role that owns the tables is no superuser, so that forced row security holds it too. Two
+    /// yards have data of every kind at each step, and all of it is there, and read, at the end.
+    /// </summary>
+    [Fact]
+    public async Task Data_of_every_step_comes_through_as_an_owner_that_is_no_superuser()
+    {
+        await using var owned = await TestDatabase.MakeAsync(migrated: false, ownedByNoSuperuser: true);
+        (await owned.ScalarAsync<bool>("select rolsuper or rolbypassrls from pg_roles where rolname = current_user")).ShouldBeFalse();
+        foreach (var script in Scripts())
+        {
+            await owned.Database.MigrateAsync(upTo: script);
+            foreach (var yard in new[] { AsKeptThen.Yard, AsKeptThen.OtherYard })
+            {
+                if (AsKeptThen.Of(Number().Match(script).Groups[1].Value, yard) is { } data)
+                {
+                    await owned.ExecuteAsync($"select set_config('hippodrome.yard', '{yard}', false); {data}");
+                }
+            }
+        }
+
+        foreach (var yard in new[] { AsKeptThen.Yard, AsKeptThen.OtherYard })
+        {
+            await using var session = await owned.Database.OpenYardAsync(yard);
+            (await session.SetUpsAsync(AsKeptThen.Horse)).Select(s => s.Name).ShouldBe(["Before versions", "After versions"], ignoreOrder: true);
+            // 0008 should have copied the first version of what stood then, and does so since 0012.
+            (await session.SetUpVersionsAsync(AsKeptThen.Horse, AsKeptThen.SetUp)).Select(v => v.Version).ShouldBe([1]);
+            var log = (await session.LogsAsync([AsKeptThen.Ride]))[AsKeptThen.Ride];
+            log.Events.Select(e => e.GetType().Name).Order().ShouldBe(["Marked", "StridesCounted"]);
+            (await session.FindSessionAsync(AsKeptThen.Horse, AsKeptThen.Session))!.Plan.Emphasis.ShouldBe("Straightness");
+            // The measurement that a tap made knows its ride, and the one that nobody tapped knows none.
+            await session.RemoveStridesOfRideAsync(AsKeptThen.Ride, [AsKeptThen.Tap, AsKeptThen.Strip]);
+            (await session.StrideMeasurementsAsync([AsKeptThen.Horse]))[AsKeptThen.Horse].Select(m => m.Id).ShouldBe([AsKeptThen.Strip]);
+        }
     }
 
     [Fact]

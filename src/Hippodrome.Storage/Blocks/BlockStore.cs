@@ -44,7 +44,7 @@ public static class BlockStore
             select b.horse_id, b.id, b.ended_on, (select v.entry::text from block_version v where v.yard_id = b.yard_id and v.block_id = b.id order by v.number desc limit 1) as entry
             from block b where b.yard_id = @yard and b.horse_id = any(@ids) and b.entry ->> 'purpose' = 'return'
             """,
-            new { ids = horseIds.ToArray() })).Where(r => r.Entry is not null).Select(r => new ReturnBegun(r.HorseId, r.Id, Json.Read<BlockEntry>(r.Entry!), r.EndedOn))];
+            new { ids = horseIds.ToArray() })).Where(r => r.Entry is not null).Select(r => new ReturnBegun(r.HorseId, r.Id, Stored.Read<BlockEntry>(r.Entry!), r.EndedOn))];
 
     /// <summary>Every block of a horse, the latest first.</summary>
     public static async Task<List<KeptBlock>> BlocksAsync(this YardSession yard, Guid horseId) =>
@@ -59,7 +59,7 @@ public static class BlockStore
         await yard.ExecuteAsync("update block set ended_on = @ended where yard_id = @yard and horse_id = @horseId and ended_on is null", new { horseId, ended = start.AddDays(-1) });
         await yard.ExecuteAsync(
             "delete from placed_session where yard_id = @yard and horse_id = @horseId and on_day >= @start", new { horseId, start });
-        await yard.ExecuteAsync("insert into block (yard_id, horse_id, id, entry) values (@yard, @horseId, @id, @entry::jsonb)", new { horseId, id, entry = Json.Write(entry) });
+        await yard.ExecuteAsync("insert into block (yard_id, horse_id, id, entry) values (@yard, @horseId, @id, @entry::jsonb)", new { horseId, id, entry = Stored.Write(entry) });
     }
 
     /// <summary>Ends a block on a day; what it had placed after it goes. False: there is no such block, or it has ended.</summary>
@@ -84,7 +84,7 @@ public static class BlockStore
             insert into block_version (yard_id, block_id, number, entry, plan, because, by_person, at)
             values (@yard, @blockId, @number, @entry::jsonb, @plan::jsonb, @because, @by, @at)
             """,
-            new { blockId, number, entry = Json.Write(entry), plan = Json.Write(plan), because, by, at = at.ToUniversalTime() });
+            new { blockId, number, entry = Stored.Write(entry), plan = Stored.Write(plan), because, by, at = at.ToUniversalTime() });
         await yard.ExecuteAsync("delete from placed_session where yard_id = @yard and block_id = @blockId", new { blockId });
         var sessions = plan.Sessions.ToList();
         await yard.ExecuteAsync(
@@ -92,7 +92,7 @@ public static class BlockStore
             insert into placed_session (yard_id, horse_id, block_id, id, on_day, body)
             select @yard, @horseId, @blockId, s.id, s.on_day, s.body::jsonb from unnest(@ids, @days, @bodies) as s (id, on_day, body)
             """,
-            new { horseId, blockId, ids = sessions.ConvertAll(s => s.Id).ToArray(), days = sessions.ConvertAll(s => s.On.ToDateTime(TimeOnly.MinValue)).ToArray(), bodies = sessions.ConvertAll(Json.Write).ToArray() });
+            new { horseId, blockId, ids = sessions.ConvertAll(s => s.Id).ToArray(), days = sessions.ConvertAll(s => s.On.ToDateTime(TimeOnly.MinValue)).ToArray(), bodies = sessions.ConvertAll(Stored.Write).ToArray() });
         return true;
     }
 
@@ -106,7 +106,7 @@ public static class BlockStore
 
     public static async Task<(BlockEntry Entry, BlockPlan Plan)?> FindBlockVersionAsync(this YardSession yard, Guid blockId, int number) =>
         (await yard.FindAsync<VersionRow>("select entry::text as entry, plan::text as plan from block_version where yard_id = @yard and block_id = @blockId and number = @number", new { blockId, number })) is { } row
-            ? (Json.Read<BlockEntry>(row.Entry), Json.Read<BlockPlan>(row.Plan)) : null;
+            ? (Stored.Read<BlockEntry>(row.Entry), Stored.Read<BlockPlan>(row.Plan)) : null;
 
     /// <summary>What blocks under way have placed for these horses between two days, both included.</summary>
     public static async Task<List<HorsePlaced>> PlacedAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly from, DateOnly to) =>
@@ -115,7 +115,7 @@ public static class BlockStore
             select s.horse_id, s.block_id, s.body::text as body from placed_session s join block b on b.yard_id = s.yard_id and b.id = s.block_id
             where s.yard_id = @yard and s.horse_id = any(@ids) and s.on_day between @from and @to and b.ended_on is null order by s.on_day, s.id
             """,
-            new { ids = horseIds.ToArray(), from, to })).Select(r => new HorsePlaced(r.HorseId, r.BlockId, Json.Read<PlacedSession>(r.Body)))];
+            new { ids = horseIds.ToArray(), from, to })).Select(r => new HorsePlaced(r.HorseId, r.BlockId, Stored.Read<PlacedSession>(r.Body)))];
 
     /// <summary>How many sessions the other horses' blocks have placed on each day from a day on.</summary>
     public static async Task<IReadOnlyDictionary<DateOnly, int>> PlacedBesideAsync(this YardSession yard, Guid horseId, DateOnly from) =>
@@ -130,7 +130,7 @@ public static class BlockStore
 
     private sealed record BlockRow(Guid HorseId, Guid Id, string Entry, DateOnly? EndedOn, int Number, string Plan, DateTime At)
     {
-        public KeptBlock ToBlock() => new(HorseId, Id, Json.Read<BlockEntry>(Entry), EndedOn, Number, Json.Read<BlockPlan>(Plan), At);
+        public KeptBlock ToBlock() => new(HorseId, Id, Stored.Read<BlockEntry>(Entry), EndedOn, Number, Stored.Read<BlockPlan>(Plan), At);
     }
 
     private sealed record VersionRow(string Entry, string Plan);

@@ -23,7 +23,7 @@ public static class OwnLibraryStore
     {
         ArgumentNullException.ThrowIfNull(entry);
         return yard.ExecuteAsync(
-            "insert into own_exercise (yard_id, id, rung_id, entry, made_by) values (@yard, @id, @RungId, @body::jsonb, @by)", new { id, entry.RungId, body = Json.Write(entry), by });
+            "insert into own_exercise (yard_id, id, rung_id, entry, made_by) values (@yard, @id, @RungId, @body::jsonb, @by)", new { id, entry.RungId, body = Stored.Write(entry), by });
     }
 
     /// <summary>False: someone was quicker.</summary>
@@ -32,7 +32,7 @@ public static class OwnLibraryStore
         ArgumentNullException.ThrowIfNull(entry);
         return await yard.ExecuteAsync(
             "update own_exercise set rung_id = @RungId, entry = @body::jsonb, version = version + 1 where yard_id = @yard and id = @id and version = @version and removed_at is null",
-            new { id, entry.RungId, body = Json.Write(entry), version }) == 1;
+            new { id, entry.RungId, body = Stored.Write(entry), version }) == 1;
     }
 
     public static async Task<bool> RemoveOwnExerciseAsync(this YardSession yard, Guid id, bool removed) => await yard.ExecuteAsync(
@@ -61,6 +61,6 @@ public static class OwnLibraryStore
 
     private sealed record ExerciseRow(Guid Id, string Entry, int Version, string By)
     {
-        public KeptExercise ToExercise() => new(Id, Json.Read<OwnExerciseEntry>(Entry), Version, By);
+        public KeptExercise ToExercise() => new(Id, Stored.Read<OwnExerciseEntry>(Entry), Version, By);
     }
 }

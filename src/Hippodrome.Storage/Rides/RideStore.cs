@@ -81,7 +81,7 @@ public static class RideStore
     public static async Task<Appended> AppendAsync(this YardSession yard, Guid rideId, RideLog log, Guid sentBy)
     {
         ArgumentNullException.ThrowIfNull(log);
-        var bodies = log.Events.ToDictionary(e => e.Id, e => Json.Write(e));
+        var bodies = log.Events.ToDictionary(e => e.Id, e => Stored.Write(e));
         var rows = await yard.QueryAsync<AppendRow>(
             """
             with sent as (select * from unnest(@ids, @times, @bodies::jsonb[]) as s (id, at, body)),
@@ -100,7 +100,7 @@ public static class RideStore
                 bodies = log.Events.Select(e => bodies[e.Id]).ToArray(),
             });
         // By what they mean: the same tap may have been written by an older build, in other words.
-        var differing = rows.Where(r => r.There is { } there && Json.Write(Json.Read<RideEvent>(there)) != bodies[r.Id]);
+        var differing = rows.Where(r => r.There is { } there && Stored.Write(Stored.Read<RideEvent>(there)) != bodies[r.Id]);
         return new Appended(rows.Where(r => r.Added).Select(r => r.Id).ToHashSet(), differing.Select(r => r.Id).ToHashSet());
     }
 
@@ -119,8 +119,8 @@ public static class RideStore
         var ids = rideIds.Distinct().ToArray();
         // One text a ride: a row for every event costs more than all else that a screen asks.
         var rows = (await yard.QueryAsync<LogRow>(
-            "select ride_id, '[' || string_agg(body::text, ',') || ']' as events from ride_event where yard_id = @yard and ride_id = any(@ids) group by ride_id", new { ids }))
-            .ToDictionary(r => r.RideId, r => Json.Read<List<RideEvent>>(r.Events));
+            "select ride_id, '[' || string_agg(body::text, ',') || ']' as events, bool_and(body -> 'v' = to_jsonb(@version)) as of_today from ride_event where yard_id = @yard and ride_id = any(@ids) group by ride_id",
+            new { ids, version = Stored.VersionOf<RideEvent>() })).ToDictionary(r => r.RideId, r => Stored.ReadAll<RideEvent>(r.Events, r.OfToday));
         return ids.ToDictionary(id => id, id => RideLog.Kept(rows.GetValueOrDefault(id) ?? []));
     }
 
@@ -144,5 +144,5 @@ public static class RideStore
 
     private sealed record RiddenRow(Guid HorseId, DateOnly OnDay);
 
-    private sealed record LogRow(Guid RideId, string Events);
+    private sealed record LogRow(Guid RideId, string Events, bool OfToday);
 }

@@ -135,14 +135,14 @@ public static class SessionStore
     }
 
     private static object Values(Guid horseId, SessionPlan plan, int version = 0) =>
-        new { horseId, plan.Id, plan.On, plan.Emphasis, manner = plan.Manner.ToString(), plan.Helper, plan.Notes, plan.Place, tackIds = plan.TackIds.ToArray(), keptFaults = Json.Write(plan.KeptFaults), plan.StartsAt, version };
+        new { horseId, plan.Id, plan.On, plan.Emphasis, manner = plan.Manner.ToString(), plan.Helper, plan.Notes, plan.Place, tackIds = plan.TackIds.ToArray(), keptFaults = Stored.Write(new KeptFaults(plan.KeptFaults)), plan.StartsAt, version };
 
     private sealed record SessionRow(Guid HorseId, Guid Id, DateOnly OnDay, string Emphasis, string Manner, bool Helper, string Notes, int Version, string Place, TimeOnly? StartsAt, string TackIds, string KeptFaults, Guid? RideId)
     {
         public KeptSession ToSession(IEnumerable<PartRow> parts) => ToSession(Enum.Parse<Manner>(Manner), parts);
 
         private KeptSession ToSession(Manner manner, IEnumerable<PartRow> parts) =>
-            new(HorseId, SessionPlan.Kept(Id, OnDay, Emphasis, manner, Helper, [.. parts.Select(p => p.ToPart(manner))], Notes, Place, [.. TackIds.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(Guid.Parse)], Json.Read<List<KeptFault>>(KeptFaults), StartsAt), Version, RideId);
+            new(HorseId, SessionPlan.Kept(Id, OnDay, Emphasis, manner, Helper, [.. parts.Select(p => p.ToPart(manner))], Notes, Place, [.. TackIds.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(Guid.Parse)], Stored.Read<KeptFaults>(KeptFaults).Faults, StartsAt), Version, RideId);
     }
 
     private sealed record PartRow(Guid SessionId, string Phase, string What, string Gait, string Rein, double Minutes, Guid? SetUpId, double? MarkHopedFor, string? RungId, string? ExerciseId, int? Times, int? Efforts, int? Transitions, string? TransitionsWith, int? BoutSeconds, int? RestSeconds, string? Manner, double? HeightM, bool? InStages)

@@ -14,7 +14,7 @@ public static class ArenaStore
             select s.id as set_up_id, s.horse_id, s.name, s.entry::text as entry
             from tonights_arena t join set_up s on s.yard_id = t.yard_id and s.id = t.set_up_id
             where t.yard_id = @yard and s.removed_at is null order by s.created_at, s.id
-            """)).Select(r => new KeptStanding(r.SetUpId, r.HorseId, r.Name, Json.Read<SetUpEntry>(r.Entry)))];
+            """)).Select(r => new KeptStanding(r.SetUpId, r.HorseId, r.Name, Stored.Read<SetUpEntry>(r.Entry)))];
 
     /// <summary>Stands these and takes down the rest. False: one of them is not known.</summary>
     public static async Task<bool> StandAsync(this YardSession yard, IReadOnlyCollection<Guid> setUpIds)

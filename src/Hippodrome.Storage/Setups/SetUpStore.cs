@@ -34,7 +34,7 @@ public static class SetUpStore
         with kept as (insert into set_up (yard_id, horse_id, id, name, entry) values (@yard, @horseId, @id, @name, @entry::jsonb) returning version)
         insert into set_up_version (yard_id, set_up_id, version, name, entry) select @yard, @id, version, @name, @entry::jsonb from kept
         """,
-        new { horseId, id, name, entry = Json.Write(entry) });
+        new { horseId, id, name, entry = Stored.Write(entry) });
 
     /// <summary>Keeps it, and the version it was beside it. False: someone was quicker.</summary>
     public static async Task<bool> ChangeSetUpAsync(this YardSession yard, Guid horseId, Guid id, string name, SetUpEntry entry, int version) => await yard.ExecuteAsync(
@@ -44,7 +44,7 @@ public static class SetUpStore
             where yard_id = @yard and horse_id = @horseId and id = @id and version = @version and removed_at is null returning version)
         insert into set_up_version (yard_id, set_up_id, version, name, entry) select @yard, @id, version, @name, @entry::jsonb from kept
         """,
-        new { horseId, id, name, entry = Json.Write(entry), version }) == 1;
+        new { horseId, id, name, entry = Stored.Write(entry), version }) == 1;
 
     /// <summary>Every version of it, the latest first.</summary>
     public static async Task<List<SetUpVersion>> SetUpVersionsAsync(this YardSession yard, Guid horseId, Guid id) =>
@@ -54,7 +54,7 @@ public static class SetUpStore
             from set_up_version v join set_up s on s.yard_id = v.yard_id and s.id = v.set_up_id
             where v.yard_id = @yard and s.horse_id = @horseId and v.set_up_id = @id order by v.version desc
             """,
-            new { horseId, id })).Select(r => new SetUpVersion(r.Version, r.Name, Json.Read<SetUpEntry>(r.Entry), new DateTimeOffset(DateTime.SpecifyKind(r.KeptAt, DateTimeKind.Utc))))];
+            new { horseId, id })).Select(r => new SetUpVersion(r.Version, r.Name, Stored.Read<SetUpEntry>(r.Entry), new DateTimeOffset(DateTime.SpecifyKind(r.KeptAt, DateTimeKind.Utc))))];
 
     public static async Task<bool> RemoveSetUpAsync(this YardSession yard, Guid horseId, Guid id, bool removed) => await yard.ExecuteAsync(
         "update set_up set removed_at = case when @removed then now() end where yard_id = @yard and horse_id = @horseId and id = @id",
@@ -64,6 +64,6 @@ public static class SetUpStore
 
     private sealed record SetUpRow(Guid Id, string Name, string Entry, int Version, bool Ridden)
     {
-        public KeptSetUp ToSetUp() => new(Id, Name, Json.Read<SetUpEntry>(Entry), Version, Ridden);
+        public KeptSetUp ToSetUp() => new(Id, Name, Stored.Read<SetUpEntry>(Entry), Version, Ridden);
     }
 }

@@ -1,0 +1,99 @@
+using System.Globalization;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using System.Text.Json.Serialization;
+using Hippodrome.Core.Blocks;
+using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Rides;
+using Hippodrome.Core.Sessions;
+using Hippodrome.Core.Setups;
+using Hippodrome.Core.Yards;
+
+namespace Hippodrome.Storage;
+
+/// <summary>One kind of JSON body that is kept, and how older ones of it become today's.</summary>
+/// <param name="Name">As its golden files are named.</param>
+/// <param name="Type">What it is read as.</param>
+/// <param name="Upcasters">From version 1 to 2, from 2 to 3, and so on: small, pure, and never changed once written.</param>
+public sealed record StoredKind(string Name, Type Type, params IReadOnlyList<Func<JsonObject, JsonObject>> Upcasters)
+{
+    /// <summary>The version that is written today.</summary>
+    public int Version => Upcasters.Count + 1;
+}
+
+/// <summary>
+/// JSON bodies as they are kept: each bears the version of its shape and is brought up to today's as it is read.
+/// Nothing is checked again: what was right when it was kept is read, whatever the rules have become since.
+/// </summary>
+public static class Stored
+{
+    /// <summary>The property that bears the version. One letter, so that jsonb puts it first.</summary>
+    public const string VersionName = "v";
+
+    /// <summary>Every kind there is. A changed shape needs an upcaster here, and the tests say so.</summary>
+    public static IReadOnlyList<StoredKind> Kinds { get; } =
+    [
+        new("set-up", typeof(SetUpEntry)),
+        new("ride-event", typeof(RideEvent)),
+        new("own-exercise", typeof(OwnExerciseEntry)),
+        new("kept-faults", typeof(KeptFaults)),
+        new("block", typeof(BlockEntry)),
+        new("block-plan", typeof(BlockPlan)),
+        new("placed-session", typeof(PlacedSession)),
+        new("roster", typeof(RosterEntry)),
+    ];
+
+    private static readonly Dictionary<Type, StoredKind> ByType = Kinds.ToDictionary(k => k.Type);
+
+    private static readonly JsonSerializerOptions Reading = new(Json.Options) { Converters = { new KeptMarkJson() } };
+
+    public static string Write<T>(T value)
+        where T : class
+    {
+        var json = JsonSerializer.Serialize(value, Json.Options);
+        var version = string.Create(CultureInfo.InvariantCulture, $"{{\"{VersionName}\":{ByType[typeof(T)].Version}");
+        return json == "{}" ? $"{version}}}" : $"{version},{json[1..]}";
+    }
+
+    /// <exception cref="JsonException">It was never written here.</exception>
+    public static T Read<T>(string json)
+        where T : class
+    {
+        ArgumentNullException.ThrowIfNull(json);
+        var kind = ByType[typeof(T)];
+        return (IsOf(kind.Version, json) ? JsonSerializer.Deserialize<T>(json, Reading) : Upcast<T>(kind, JsonNode.Parse(json)!.AsObject()))
+            ?? throw new JsonException("A stored value was null.");
+    }
+
+    /// <summary>Many of one kind, as one JSON array; all of them of today's version, or each looked at.</summary>
+    public static List<T> ReadAll<T>(string json, bool allOfToday)
+        where T : class
+    {
+        var kind = ByType[typeof(T)];
+        return (allOfToday ? JsonSerializer.Deserialize<List<T>>(json, Reading) : [.. JsonNode.Parse(json)!.AsArray().Select(n => Upcast<T>(kind, n!.AsObject())!)])
+            ?? throw new JsonException("A stored value was null.");
+    }
+
+    /// <summary>The version written today.</summary>
+    public static int VersionOf<T>() => ByType[typeof(T)].Version;
+
+    private static T? Upcast<T>(StoredKind kind, JsonObject body) =>
+        kind.Upcasters.Skip(((int?)body[VersionName] ?? 1) - 1).Aggregate(body, (older, upcast) => upcast(older)).Deserialize<T>(Reading);
+
+    // As jsonb writes it, and as we do.
+    private static bool IsOf(int version, string json) =>
+        json.StartsWith(string.Create(CultureInfo.InvariantCulture, $"{{\"{VersionName}\": {version},"), StringComparison.Ordinal)
+        || json.StartsWith(string.Create(CultureInfo.InvariantCulture, $"{{\"{VersionName}\":{version},"), StringComparison.Ordinal);
+
+    /// <summary>A mark of another scale is read as the nearest there is.</summary>
+    private sealed class KeptMarkJson : JsonConverter<Mark>
+    {
+        public override Mark Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options) => Mark.Kept(reader.GetDouble());
+
+        public override void Write(Utf8JsonWriter writer, Mark value, JsonSerializerOptions options) => writer.WriteNumberValue(value.Value);
+    }
+}
+
+/// <summary>Faults a trainer kept a session with.</summary>
+public sealed record KeptFaults(IReadOnlyList<KeptFault> Faults);
