@@ -155,7 +155,7 @@ public sealed class App : IAsyncLifetime
         return ids;
     }
 
-    private sealed class Factory(string connection) : WebApplicationFactory<Program>
+    internal sealed class Factory(string connection) : WebApplicationFactory<Program>
     {
         protected override IHost CreateHost(IHostBuilder builder)
         {

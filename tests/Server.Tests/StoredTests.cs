@@ -1,0 +1,80 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using System.Text.Json.Schema;
+using System.Text.Json.Serialization.Metadata;
+using Hippodrome.Storage;
+using Shouldly;
+using Xunit;
+
+namespace Hippodrome.Server.Tests;
+
+/// <summary>
+/// Every version of every JSON body ever kept can still be read. The golden files are bodies as they were written;
+/// a file of a version is never changed. HIPPODROME_WRITE_GOLDEN=1 writes the files of a version that has none yet.
+/// </summary>
+public class StoredTests
+{
+    internal static readonly string Golden = Path.Combine(Folder(), "Golden");
+
+    public static TheoryData<string> Kinds => [.. Stored.Kinds.Select(k => k.Name)];
+
+    private static StoredKind Kind(string name) => Stored.Kinds.Single(k => k.Name == name);
+
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void A_changed_shape_has_a_new_version(string name)
+    {
+        var kind = Kind(name);
+        var file = Path.Combine(Golden, $"{name}.{kind.Version}.schema.json");
+        var schema = JsonSchemaExporter.GetJsonSchemaAsNode(new JsonSerializerOptions(Json.Options) { TypeInfoResolver = new DefaultJsonTypeInfoResolver() }, kind.Type).ToJsonString(new JsonSerializerOptions { WriteIndented = true }) + "\n";
+        if (DemoGolden.Writes && !File.Exists(file))
+        {
+            File.WriteAllText(file, schema);
+        }
+
+        schema.ShouldBe(File.ReadAllText(file), $"the shape of {name} has changed: give it an upcaster in Stored.Kinds, and write the golden files of the new version");
+    }
+
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void Every_version_ever_written_is_read_and_written_again_as_the_latest(string name)
+    {
+        var kind = Kind(name);
+        for (var version = 1; version <= kind.Version; version++)
+        {
+            var bodies = JsonNode.Parse(File.ReadAllText(Path.Combine(Golden, $"{name}.{version}.json")))!.AsArray();
+            bodies.Count.ShouldBeGreaterThan(0);
+            foreach (var body in bodies)
+            {
+                var again = JsonNode.Parse(ReadAndWrite(kind.Type, body!.ToJsonString()))!;
+                ((int)again[Stored.VersionName]!).ShouldBe(kind.Version);
+                if (version == kind.Version)
+                {
+                    Plain(again).ShouldBe(Plain(body));
+                }
+            }
+        }
+    }
+
+    [Fact]
+    public void A_body_from_before_versions_is_one_of_the_first() =>
+        Stored.Read<Core.Setups.SetUpEntry>("""{"family": "crossPole", "arena": "sixtyByTwenty", "heightMetres": 0.5}""").ShouldBe(new Core.Setups.CrossPoleEntry(Core.Arenas.ArenaSize.SixtyByTwenty, HeightMetres: 0.5));
+
+    internal static string ReadAndWrite(Type type, string json)
+    {
+        var value = typeof(Stored).GetMethod(nameof(Stored.Read))!.MakeGenericMethod(type).Invoke(null, [json]);
+        return (string)typeof(Stored).GetMethod(nameof(Stored.Write))!.MakeGenericMethod(type).Invoke(null, [value])!;
+    }
+
+    /// <summary>The same whatever the order of the properties, whether nothing is written or left out, and however a number is written.</summary>
+    private static string Plain(JsonNode? node) => node switch
+    {
+        JsonObject o => $"{{{string.Join(",", o.Where(p => p.Value is not null).OrderBy(p => p.Key, StringComparer.Ordinal).Select(p => $"{p.Key}:{Plain(p.Value)}"))}}}",
+        JsonArray a => $"[{string.Join(",", a.Select(Plain))}]",
+        JsonValue v when v.GetValueKind() == JsonValueKind.Number => v.GetValue<double>().ToString("R"),
+        JsonValue v => v.ToJsonString(),
+        _ => "null",
+    };
+
+    private static string Folder([System.Runtime.CompilerServices.CallerFilePath] string here = "") => Path.GetDirectoryName(here)!;
+}
