@@ -11,7 +11,9 @@ export DOTNET_CLI_TELEMETRY_OPTOUT=1 DOTNET_NOLOGO=1
 
 need_sdk
 need_node
+need_icu
 need_postgresql
+install_missing
 what=${1:-all}
 bench=bench/Hippodrome.Bench/bin/Release/net10.0/Hippodrome.Bench.dll
 build_server bench/Hippodrome.Bench

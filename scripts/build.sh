@@ -2,10 +2,19 @@
 
 server_dll=$root/src/Hippodrome.Server/bin/Release/net10.0/Hippodrome.Server.dll
 
+# Dies with what a failed step printed: its errors, or its last lines where it names none.
+say_why() {
+  grep -iE 'error' "$1" | sort -u | head -n 20 >&2 || tail -n 30 "$1" >&2
+  die "$2; the log is $1"
+}
+
 install_packages() {
   if [ ui/package-lock.json -nt ui/node_modules/.package-lock.json ]; then
     echo "Fetching the interface's packages…" >&2
-    (cd ui && npm ci --no-audit --no-fund --loglevel=error) >&2 || die "the interface's packages could not be fetched"
+    local log
+    log=$(mktemp)
+    (cd ui && npm ci --no-audit --no-fund --loglevel=error) > "$log" 2>&1 || say_why "$log" "the interface's packages could not be fetched"
+    rm -f "$log"
     touch ui/node_modules/.package-lock.json
   fi
 }
@@ -13,14 +22,14 @@ install_packages() {
 build_server() {
   local log
   log=$(mktemp)
-  dotnet build "$1" -c Release --nologo -v quiet > "$log" 2>&1 || { grep -E 'error' "$log" | sort -u | head -n 20 >&2; die "the server does not build; the log is $log"; }
+  dotnet build "$1" -c Release --nologo -v quiet > "$log" 2>&1 || say_why "$log" "the server does not build"
   rm -f "$log"
 }
 
 build_ui() {
   local log
   log=$(mktemp)
-  (cd ui && npm run build --silent) > "$log" 2>&1 || { tail -n 30 "$log" >&2; die "the interface does not build; the log is $log"; }
+  (cd ui && npm run build --silent) > "$log" 2>&1 || say_why "$log" "the interface does not build"
   rm -f "$log"
 }
 

@@ -10,7 +10,8 @@ data_home() {
 }
 
 as_postgres() {
-  if [ "$(id -u)" = 0 ]; then runuser -u postgres -- "$@"; else "$@"; fi
+  # From a folder that everybody may look into: what runs as somebody else complains of ours.
+  if [ "$(id -u)" = 0 ]; then (cd / && exec runuser -u postgres -- "$@"); else "$@"; fi
 }
 
 # One of us at a time on one folder. The lock goes with the process, so it cannot grow stale.

@@ -32,32 +32,41 @@ postgresql_bin() {
   [ -n "$found" ] && [ -x "$(dirname "$(readlink -f "$found")")/postgres" ] && dirname "$(readlink -f "$found")"
 }
 
-apt_install() {
-  [ "$(id -u)" = 0 ] || die "$1 is missing: as an administrator run 'apt-get install $1'"
-  command -v apt-get > /dev/null || die "$1 is missing, and this is no Debian that could install it: install it by hand"
-  echo "Installing $1 from Debian's packages…" >&2
-  local log
-  log=$(mktemp)
-  { apt-get update && DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "$@"; } > "$log" 2>&1 \
-    || { tail -n 3 "$log" >&2; die "$1 could not be installed from Debian's packages; the log is $log"; }
-  rm -f "$log"
-}
+# What is missing of Debian's packages is collected first and asked for once.
+missing=()
 
 need_postgresql() {
   pg_bin=$(postgresql_bin || true)
-  if [ -z "$pg_bin" ]; then
-    # Debian's package makes a cluster of its own and starts it, unless told not to. It is none of ours.
-    local quiet=/etc/postgresql-common/createcluster.d/hippodrome.conf
-    if [ "$(id -u)" = 0 ]; then
-      mkdir -p "$(dirname "$quiet")"
-      echo "create_main_cluster = false" > "$quiet"
-    fi
-    apt_install postgresql
-    rm -f "$quiet"
-    pg_bin=$(postgresql_bin) || die "PostgreSQL was installed but its server programs are not there"
-  fi
+  [ -n "$pg_bin" ] || missing+=(postgresql)
 }
 
-need_chromium() {
-  command -v chromium > /dev/null || apt_install chromium
+# The browser of the tests: Debian's, without a window.
+need_browser() {
+  [ -x /usr/bin/chromium-headless-shell ] || missing+=(chromium-headless-shell)
+}
+
+# Dates and numbers as they are written here. Debian names the library by its version.
+need_icu() {
+  ldconfig -p 2> /dev/null | grep -q 'libicuuc\.so' && return
+  missing+=("$(apt-cache search --names-only '^libicu[0-9]+$' 2> /dev/null | sort -V | tail -n 1 | cut -d' ' -f1 | grep . || echo libicu-dev)")
+}
+
+# Installs what is missing; where we may not, says what an administrator types, in one line.
+install_missing() {
+  [ ${#missing[@]} -gt 0 ] || return 0
+  # Debian's package makes a database cluster of its own and starts it, unless told not to. It is none of ours.
+  local quiet=/etc/postgresql-common/createcluster.d/hippodrome.conf log
+  if [ "$(id -u)" != 0 ] || ! command -v apt-get > /dev/null; then
+    die "missing here: ${missing[*]}. As an administrator of a Debian machine:
+  mkdir -p $(dirname $quiet) && echo 'create_main_cluster = false' > $quiet && apt-get update && apt-get install -y --no-install-recommends ${missing[*]}"
+  fi
+  echo "Installing ${missing[*]} from Debian's packages…" >&2
+  log=$(mktemp)
+  mkdir -p "$(dirname $quiet)"
+  echo "create_main_cluster = false" > $quiet
+  { apt-get update && DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${missing[@]}"; } > "$log" 2>&1 \
+    || { tail -n 3 "$log" >&2; die "${missing[*]} could not be installed from Debian's packages; the log is $log"; }
+  rm -f "$log" $quiet
+  case " ${missing[*]} " in *' postgresql '*) pg_bin=$(postgresql_bin) || die "PostgreSQL was installed but its server programs are not there" ;; esac
+  missing=()
 }

@@ -1,26 +1,29 @@
 #!/usr/bin/env bash
-# Formatting, lint, and every test; the last line is "N passed, N failed", from the runners' own reports.
+# Formatting, lint, audits and every test; the last line is "N passed, N failed", from the runners' own reports.
 set -euo pipefail
 root=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 cd "$root"
-export DOTNET_CLI_TELEMETRY_OPTOUT=1 DOTNET_NOLOGO=1
+# Short runs: code is not worth watching for how it is used before it is compiled better.
+export DOTNET_CLI_TELEMETRY_OPTOUT=1 DOTNET_NOLOGO=1 DOTNET_TieredPGO=0
 
 . scripts/needs.sh
 . scripts/cluster.sh
 . scripts/build.sh
 
-step() { printf '\n== %s\n' "$*"; }
-
 need_sdk
 need_node
+need_icu
 need_postgresql
-need_chromium
+need_browser
+install_missing
 
 reports=$(mktemp -d)
 # Where the postgres user can reach it, and gone afterwards whatever happens.
 data=$(mktemp -d "${TMPDIR:-/tmp}/hippodrome-test.XXXXXX")
 finish() {
-  local code=$?
+  local code=$? left
+  left=$(jobs -p)
+  [ -z "$left" ] || kill $left 2> /dev/null || true
   stop_cluster
   rm -rf "$data" "$reports"
   exit "$code"
@@ -30,45 +33,80 @@ trap 'exit 130' INT
 trap 'exit 143' TERM
 [ "$(id -u)" = 0 ] && chmod 755 "$data"
 
-# Two cores: what waits for the network, and what uses one core, goes on beside what uses the other.
-step "Build: server, tests, bench; meanwhile the interface's packages"
-install_packages &
-packages=$!
-dotnet build Hippodrome.slnx -c Release --nologo -v quiet
-wait "$packages"
-
-failed=0
-run_suite() {
-  dotnet "tests/$1.Tests/bin/Release/net10.0/$1.Tests.dll" -noLogo -noColor -result-ctrf "$reports/$1.json"
+# Two cores: parts that do not need one another go on side by side, each into a log of its own.
+declare -A running
+parts=()
+start() {
+  local name=$1
+  shift
+  parts+=("$name")
+  (
+    SECONDS=0
+    code=0
+    "$@" > "$reports/$name.log" 2>&1 < /dev/null || code=$?
+    echo "$SECONDS" > "$reports/$name.seconds"
+    exit "$code"
+  ) &
+  running[$name]=$!
 }
 
-step "Interface: client from the API document, types, build, lint; meanwhile the format of the rest and the Core tests"
-run_suite Core > "$reports/core.txt" 2>&1 &
-core=$!
-# Style and analysers are errors of the build itself; what is left is the white space.
-dotnet format whitespace Hippodrome.slnx --verify-no-changes --no-restore &
-format=$!
-(cd ui && npm run build --silent && npm run lint --silent)
-wait "$format"
+# Waits for a part and shows what it printed; answers whether it went well.
+finished() {
+  local code=0
+  wait "${running[$1]}" || code=$?
+  printf '\n== %s (%s s)\n' "$1" "$(cat "$reports/$1.seconds" 2> /dev/null || echo '?')"
+  cat "$reports/$1.log"
+  return "$code"
+}
 
-step "Database"
+failed=0
+check() { finished "$1" || failed=1; }
+must() { finished "$1" || die "$1 failed: nothing after it can be tested"; }
+
+build() { dotnet build Hippodrome.slnx -c Release --nologo -v quiet; }
+suite() { dotnet "tests/$1.Tests/bin/Release/net10.0/$1.Tests.dll" -noLogo -noColor -result-ctrf "$reports/$1.json"; }
+ui() { cd ui && npm run "$1" --silent; }
+# Style and analysers are errors of the build itself; what is left is the white space.
+white_space() { dotnet format whitespace Hippodrome.slnx --verify-no-changes --no-restore; }
+audit() {
+  local said
+  said=$(cd ui && npm audit --audit-level=moderate 2>&1) && return
+  # Not every registry has a list of what is unsafe.
+  if grep -qE 'audit endpoint returned an error|ENOTFOUND|ECONNREFUSED|ENETUNREACH' <<< "$said"; then
+    echo "No registry answered the audit of the interface's packages."
+    return
+  fi
+  echo "$said"
+  return 1
+}
+
+SECONDS=0
 # Nothing here outlives the run, so nothing needs to reach the disk.
-pg_more="-c fsync=off -c synchronous_commit=off -c full_page_writes=off -c max_connections=200"
+pg_more="-c fsync=off -c synchronous_commit=off -c full_page_writes=off -c max_connections=300"
 start_cluster
 HIPPODROME_TEST_DATABASE=$(connection_string postgres)
-export HIPPODROME_TEST_DATABASE
+export HIPPODROME_TEST_DATABASE REPORT=$reports/browser.json
 
-step "Core tests"
-wait "$core" || failed=1
-cat "$reports/core.txt"
+start packages install_packages
+start build build
+must packages
+start lint ui lint
+start format ui format
+start audit audit
+must build
+start bundle ui bundle
+start Core suite Core
+must bundle
+start browser ui e2e
+check Core
+start Server suite Server
+check Server
+start Storage suite Storage
+start white-space white_space
+start types ui types
+for part in lint format audit Storage white-space types browser; do check "$part"; done
 
-for suite in Storage Server; do
-  step "$suite tests"
-  run_suite "$suite" || failed=1
-done
-
-step "Browser tests"
-(cd ui && REPORT="$reports/browser.json" npm run e2e --silent) || failed=1
-
+printf '\n== Seconds, of %s in all\n' "$SECONDS"
+for part in "${parts[@]}"; do printf '%6s %s\n' "$(cat "$reports/$part.seconds")" "$part"; done
 node scripts/sum.mjs "$reports" Core Storage Server browser || failed=1
 exit "$failed"

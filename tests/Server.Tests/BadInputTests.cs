@@ -1,6 +1,7 @@
 using System.Net;
 using System.Text.Json.Nodes;
 using Hippodrome.Storage;
+using Hippodrome.Tests.Shared;
 using Shouldly;
 using Xunit;
 
@@ -107,12 +108,12 @@ public class BadInputTests(App app) : IClassFixture<App>
     /// <summary>The good body with every one of its values in turn replaced by rubbish, or left out.</summary>
     private static IEnumerable<string> Variations(string json)
     {
-        foreach (var path in Paths(JsonNode.Parse(json)!, []).ToList())
+        foreach (var (at, path) in Paths(JsonNode.Parse(json)!, []).ToList().Index())
         {
             // As text, since some rubbish is not even a JSON string.
             const string here = "put rubbish here";
             var marked = Changed(json, path, place => place.Replace(here));
-            foreach (var rubbish in Rubbish)
+            foreach (var rubbish in Enumerable.Range(at * Cases.RubbishInEachField, Cases.RubbishInEachField).Select(n => Rubbish[n % Rubbish.Length]))
             {
                 yield return marked.Replace($"\"{here}\"", rubbish, StringComparison.Ordinal);
             }

@@ -2,6 +2,7 @@ using CsCheck;
 using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
+using Hippodrome.Tests.Shared;
 using Shouldly;
 using Xunit;
 using static Hippodrome.Core.Assessments.AssessmentItem;
@@ -114,7 +115,7 @@ public class RungProposalsTests
                 reached.Missing(rung, age).ShouldBeEmpty();
                 Catalogue.Ladder(rung.Strand).Take(rung.Step).SelectMany(r => r.Needs).ShouldAllBe(n => reached.Reached(Catalogue.Rung(n)));
             }
-        }, iter: 500);
+        }, iter: Cases.Rides);
 
     /// <summary>A mark lowered never lifts a proposal.</summary>
     [Fact]
@@ -130,5 +131,5 @@ public class RungProposalsTests
             {
                 Step(w).ShouldBeLessThanOrEqualTo(Step(b));
             }
-        }, iter: 300);
+        }, iter: Cases.Rides);
 }

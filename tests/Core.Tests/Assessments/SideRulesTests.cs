@@ -2,6 +2,7 @@ using CsCheck;
 using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Tests.Shared;
 using Shouldly;
 using Xunit;
 using static Hippodrome.Core.Assessments.AssessmentItem;
@@ -130,7 +131,7 @@ public class SideRulesTests
             there.Side.ShouldBe(here.Side?.Other());
             (there.ForLeft.Count, there.ForRight.Count).ShouldBe((here.ForRight.Count, here.ForLeft.Count));
         }
-    }, iter: 500);
+    }, iter: Cases.Rides);
 
     /// <summary>A side is named only when more speaks for it than against, and a clear one stays named when a weak piece is added against it.</summary>
     [Fact]
@@ -142,7 +143,7 @@ public class SideRulesTests
         {
             (side == Side.Left ? left > right : right > left).ShouldBeTrue();
         }
-    }, iter: 500);
+    }, iter: Cases.Rides);
 
     internal static readonly Gen<Assessment> Rides =
         Gen.Select(Gen.Int[0, 11], Gen.Int[0, 1], Gen.Int[6, 18], Gen.Int[0, 12], Gen.Int[0, 60])

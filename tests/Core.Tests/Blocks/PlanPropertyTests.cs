@@ -4,6 +4,7 @@ using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Conditioning;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
+using Hippodrome.Tests.Shared;
 using Shouldly;
 using Xunit;
 using static Hippodrome.Core.Tests.Blocks.MakeBlock;
@@ -13,7 +14,6 @@ namespace Hippodrome.Core.Tests.Blocks;
 /// <summary>What holds for every horse and calendar, over 320 generated ones.</summary>
 public class PlanPropertyTests
 {
-    private const int Cases = 320;
 
     private static readonly Gen<DayOfWeek[]> Days = Gen.Shuffle(Six.Append(DayOfWeek.Monday).ToArray()).Select(Gen.Int[1, 6], (days, n) => days[..n]);
 
@@ -80,7 +80,7 @@ public class PlanPropertyTests
             BlockPlanner.Plan(planned).OrThrow().Sessions.Select(s => (s.Id, s.On, s.Minutes)).ShouldBe(plan.Sessions.Select(s => (s.Id, s.On, s.Minutes)));
             PlanChanges.Again(planned.On(plan, Start)).OrThrow().Changes.ShouldBeEmpty();
         },
-        iter: Cases, threads: 2);
+        iter: Cases.Blocks, threads: 2);
 
     [Fact]
     public void One_missed_day_changes_its_week_at_most_or_says_why() => Gen.Select(Any, Gen.Int[0, 200]).Sample(
@@ -98,7 +98,7 @@ public class PlanPropertyTests
             var monday = TrainingLoad.Monday(missed.On);
             PlanChanges.Again(now).OrThrow().Changes.Where(c => TrainingLoad.Monday((c.Before ?? c.After)!.On) != monday).ShouldAllBe(c => c.Because.Length > 0 && c.Kind != ChangeKind.Moved);
         },
-        iter: Cases, threads: 2);
+        iter: Cases.Blocks, threads: 2);
 
     [Fact]
     public void A_restriction_added_never_adds_work() => Gen.Select(Any, OneOf(Gait.Canter, Gait.Trot), Gen.Int[0, 30], Gen.Int[1, 60]).Sample(
@@ -110,7 +110,7 @@ public class PlanPropertyTests
             after.Weeks.Sum(w => w.Minutes.Trot + w.Minutes.Canter).ShouldBeLessThanOrEqualTo(before.Weeks.Sum(w => w.Minutes.Trot + w.Minutes.Canter));
             after.Weeks.Zip(before.Weeks).ShouldAllBe(w => w.First.Sessions.Count <= w.Second.Sessions.Count);
         },
-        iter: Cases, threads: 2);
+        iter: Cases.Blocks, threads: 2);
 
     /// <summary>By at most a tenth on the week it is measured by; a return has its own table.</summary>
     private static void Grows(PlanningCase planned, BlockPlan plan)

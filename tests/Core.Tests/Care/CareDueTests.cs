@@ -1,6 +1,7 @@
 using CsCheck;
 using Hippodrome.Core.Care;
 using Hippodrome.Core.Measures;
+using Hippodrome.Tests.Shared;
 using Shouldly;
 using Xunit;
 
@@ -85,7 +86,7 @@ public class CareDueTests
             var before = Due(kind, 8, began, Visit(kind, earlier)).DueOn;
             var after = Due(kind, 8, began, Visit(kind, earlier), Visit(kind, later)).DueOn;
             (after is null && before is null || after >= before).ShouldBeTrue();
-        }, iter: 500);
+        }, iter: Cases.Rides);
 
     [Fact]
     public void A_day_to_come_or_before_foaling_is_refused()

@@ -6,6 +6,7 @@ using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
+using Hippodrome.Tests.Shared;
 using Shouldly;
 using Xunit;
 
@@ -55,7 +56,7 @@ public class FiveWaysTests
             Faults(j, BySetUp(j)).ShouldBe(typed, "a set-up");
             Faults(j, Copied(j, ByNumber(j, j.Height))).ShouldBe(typed, "a copy");
         },
-        iter: 400);
+        iter: Cases.Checks);
 
     [Fact]
     public void With_the_height_left_out_they_are_those_of_the_horses_limit() => Any.Sample(
@@ -68,7 +69,7 @@ public class FiveWaysTests
             Faults(j, ByTemplate(j, null)).ShouldBe(atLimit, "a session of the trade");
             Faults(j, Copied(j, ByNumber(j, null))).ShouldBe(atLimit, "a copy");
         },
-        iter: 400);
+        iter: Cases.Checks);
 
     private static PartEntry ByNumber(Jumper j, double? height) => Make.Part(Phase.Work, Gait.Canter, 10) with { RungId = j.Rung, Efforts = j.Efforts, HeightMetres = height };
 

@@ -1,5 +1,6 @@
 using CsCheck;
 using Hippodrome.Core.Measures;
+using Hippodrome.Tests.Shared;
 using Shouldly;
 using Xunit;
 
@@ -36,7 +37,7 @@ public class TrendTests
             var orders = Orders(values).ToList();
             var share = orders.Count(o => Math.Abs(S(o)) >= Math.Abs(s)) / (double)orders.Count;
             Trend.Of(values.Select((y, x) => ((double)x, (double)y)))!.PValue.ShouldBe(share, 1e-9);
-        }, iter: 300);
+        }, iter: Cases.Sums);
 
     /// <summary>z = (S - 1) / sqrt(n(n-1)(2n+5)/18): 12 rising points give S 66, sigma 14.58, z 4.46, p 8.2e-6 (normal table).</summary>
     [Fact]
@@ -68,7 +69,7 @@ public class TrendTests
             var (up, down) = (Trend.Of(points)!, Trend.Of(points.Select(p => (p.Item1, -p.y)).Reverse())!);
             down.Slope.ShouldBe(-up.Slope, 1e-9);
             down.PValue.ShouldBe(up.PValue, 1e-9);
-        }, iter: 200);
+        }, iter: Cases.Sums);
 
     /// <summary>A row of 1..n with the S asked for: from all rising, each swap of neighbours costs two.</summary>
     private static List<(double X, double Y)> RowWith(int n, int s)

@@ -4,6 +4,7 @@ using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
 using Hippodrome.Core.Weather;
+using Hippodrome.Tests.Shared;
 using Shouldly;
 using Xunit;
 
@@ -76,7 +77,7 @@ public class SessionDraftTests
                 var all = Propose(focus, minutes, age).Parts!.Sum(p => p.Minutes)!.Value;
                 return all <= minutes + 1 && all >= minutes * 0.6;
             },
-            iter: 200);
+            iter: Cases.Proposals);
 
     [Fact]
     public void What_was_ridden_lately_waits_and_the_other_way_of_riding_it_comes()

@@ -5,6 +5,7 @@ using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
 using Hippodrome.Core.Weather;
+using Hippodrome.Tests.Shared;
 using Shouldly;
 using Xunit;
 
@@ -63,7 +64,7 @@ public class SessionProposalTests
     [Fact]
     public void Any_horse_gets_a_session_that_passes_every_hard_check() =>
         Gen.Select(AnyStable, Gen.Enum<Strand>(), Gen.Int[10, 80], Gen.Bool, Gen.Enum<Ground>()).Sample(
-            (stable, strand, minutes, helper, ground) => IsSound(Propose(stable, new Wanted(Make.Today, strand, minutes, helper, ground, [])), stable), iter: 400);
+            (stable, strand, minutes, helper, ground) => IsSound(Propose(stable, new Wanted(Make.Today, strand, minutes, helper, ground, [])), stable), iter: Cases.Proposals);
 
     [Fact]
     public void Where_even_walk_is_ruled_out_nothing_is_proposed()
@@ -82,7 +83,7 @@ public class SessionProposalTests
                 var wanted = new Wanted(Make.Today, strand, minutes, true, Ground.Arena, []);
                 return System.Text.Json.JsonSerializer.Serialize(Propose(stable, wanted)) == System.Text.Json.JsonSerializer.Serialize(Propose(stable, wanted));
             },
-            iter: 60);
+            iter: Cases.Proposals);
 
     [Fact]
     public void The_start_rein_alternates_and_both_reins_get_the_same()
@@ -215,7 +216,7 @@ public class SessionProposalTests
                 var faults = PlanChecks.Check(stable.Of(SessionPlan.From(Guid.NewGuid(), proposal.Session, Make.Today).OrThrow()));
                 faults.Select(f => $"{f.Rule}: {f.Says}").ShouldBeEmpty($"{strand}, {minutes} min, age {stable.Horse.Age(Make.Today)}, {stable.Horse.Experience}, {stable.Celsius} °C, cleared {stable.Cleared}, ramp {stable.Ramp}, treated {stable.TreatedOn}, aim {stable.Aim?.Height}, {string.Join(", ", proposal.Session.Parts!.Select(p => $"{p.Phase} {p.What} {p.Gait} {p.Manner} {p.Minutes} {p.Efforts} {p.HeightMetres} {p.RungId}"))} ;;; {string.Join(" | ", proposal.Notes)} ;;; {string.Join(", ", Catalogue.Strands.Select(x => stable.Places[x]?.Id ?? "-"))}");
             },
-            iter: 400);
+            iter: Cases.Proposals);
 
     private static bool IsSound(SessionProposal proposal, Stable stable)
     {

@@ -1,6 +1,7 @@
 using CsCheck;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Setups;
+using Hippodrome.Tests.Shared;
 using Shouldly;
 using Xunit;
 using static Hippodrome.Core.Tests.Setups.FenceLineTests;
@@ -78,6 +79,6 @@ public class BuildStagesTests
                 before.Stands.Zip(after.Stands).Where(p => p.First != p.Second).ShouldAllBe(p => p.First.Height == p.Second.Height || p.First.Kind == p.Second.Kind);
                 after.Stands.Zip(before.Stands).ShouldAllBe(p => p.First.Height.Metres - p.Second.Height.Metres <= 0.1 + 1e-9);
             }
-        }, iter: 100);
+        }, iter: Cases.SetUps);
     }
 }

@@ -3,6 +3,7 @@ using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Setups;
+using Hippodrome.Tests.Shared;
 using NetTopologySuite.Geometries;
 using Shouldly;
 using Xunit;
@@ -42,7 +43,7 @@ public class CurvedPolesTests
             var points = measured.Elements.Select(e => new Point(e.Along, e.Across)).ToList();
             points.Zip(points.Skip(1), (a, b) => a.Distance(b)).ShouldAllBe(d => Math.Abs(d - straight) < 1e-3);
             points.ShouldAllBe(p => Math.Abs(p.Distance(new Point(30, 10)) - radius) < 1e-3);
-        }, iter: 60);
+        }, iter: Cases.SetUps);
 
     [Fact]
     public void The_spacing_stays_inside_the_trades_range_for_any_horse() =>

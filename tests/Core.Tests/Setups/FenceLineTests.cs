@@ -3,6 +3,7 @@ using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Setups;
+using Hippodrome.Tests.Shared;
 using Shouldly;
 using Xunit;
 
@@ -95,7 +96,7 @@ public class FenceLineTests
         {
             Distance Needed(double height) => Last(Line(LineKind.RelatedLine, Gait.Canter, Upright(first), Upright(height, strides, 3.66 * (strides + 1)))).Between!.StrideNeeded;
             return Needed(Math.Max(a, b)) <= Needed(Math.Min(a, b));
-        }, iter: 300);
+        }, iter: Cases.SetUps);
 
     /// <summary>One and the same line walked an easy three rode very long when low and slightly tight at height: only the direction is tested.</summary>
     [Fact]
@@ -112,7 +113,7 @@ public class FenceLineTests
         {
             Distance Built(double stride) => Last(Line(grid ? LineKind.Grid : LineKind.RelatedLine, Gait.Canter, Upright(0.8), Upright(0.8, strides)), Make.CardWith(GaitVariant.CanterCourse, stride)).Built.Built;
             return Built(Math.Min(a, b)) <= Built(Math.Max(a, b));
-        }, iter: 60);
+        }, iter: Cases.SetUps);
 
     private static readonly Gen<LineElementEntry> AnyFence = Gen.Select(Gen.Int[0, 2], Gen.Double[0.3, 1.2], Gen.Int[1, 4]).Select((kind, height, strides) => kind switch
     {
@@ -128,7 +129,7 @@ public class FenceLineTests
         {
             var measured = Make.Measured(Line(grid ? LineKind.Grid : LineKind.RelatedLine, trot ? Gait.Trot : Gait.Canter, fences), Make.CardWith(GaitVariant.CanterCourse, stride));
             return measured.Gaps.All(g => g.Trade.Holds(g.Built.Built));
-        }, iter: 60);
+        }, iter: Cases.SetUps);
 
     /// <summary>Readings from one zero: gaps and spreads add up to the last of them.</summary>
     [Fact]
@@ -138,7 +139,7 @@ public class FenceLineTests
             var measured = Make.Measured(Line(LineKind.Grid, Gait.Canter, fences) with { AdjustMetres = adjust }, Typical);
             var sum = measured.Gaps.Sum(g => g.Built.Built.Metres) + measured.Elements.SkipLast(1).Sum(e => e.Spread.Metres);
             measured.Elements[^1].At.Metres.ShouldBe(sum, 1e-9);
-        }, iter: 60);
+        }, iter: Cases.SetUps);
 
     /// <summary>Inside face to inside face: a spread moves what stands behind it by just its depth, and takes nothing from the gap.</summary>
     [Fact]

@@ -4,6 +4,7 @@ using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Setups;
+using Hippodrome.Tests.Shared;
 using Shouldly;
 using Xunit;
 using static Hippodrome.Core.Tests.Setups.FenceLineTests;
@@ -91,7 +92,7 @@ public class OneArenaTests
         var least = Orders([.. horses]).Where(o => Allowed(o, green)).Min(o => (Math.Round(o.Zip(o.Skip(1), Moved).Sum(), 4), o.Zip(o.Skip(1), Count).Sum()));
         (best.Metres, best.Moves).ShouldBe(least);
         Allowed([.. best.Turns.Select(t => horses.Single(h => h.Name == t.Name))], green).ShouldBeTrue();
-    }, iter: 60);
+    }, iter: Cases.SetUps);
 
     [Fact]
     public void The_list_of_moves_takes_each_horse_to_its_own_distances()

@@ -3,6 +3,7 @@ using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Setups;
+using Hippodrome.Tests.Shared;
 using Shouldly;
 using Xunit;
 using static Hippodrome.Core.Tests.Setups.FenceLineTests;
@@ -60,7 +61,7 @@ public class TonightsArenaTests
     {
         var (first, second) = (new StandingSetUp("A", Make.Measured(a)), new StandingSetUp("B", Make.Measured(b)));
         Kind(first, second).ShouldBe(Kind(second, first));
-    }, iter: 60);
+    }, iter: Cases.SetUps);
 
     /// <summary>Two lines of poles drawn apart along the quarter line: never worse for being further away.</summary>
     [Fact]
@@ -68,7 +69,7 @@ public class TonightsArenaTests
     {
         int Bad(double at) => Kind(Poles(ArenaLine.LeftQuarterLine, 8), Poles(ArenaLine.LeftQuarterLine, at)) is { } kind ? (int)kind : int.MaxValue;
         Bad(middle + more).ShouldBeGreaterThanOrEqualTo(Bad(middle));
-    }, iter: 60);
+    }, iter: Cases.SetUps);
 
     /// <summary>Every pair is told once: three in one place are three clashes.</summary>
     [Fact]

@@ -2,6 +2,7 @@ using CsCheck;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Tests.Blocks;
 using Hippodrome.Core.Yards;
+using Hippodrome.Tests.Shared;
 using Shouldly;
 using Xunit;
 using static Hippodrome.Core.Tests.Blocks.MakeBlock;
@@ -140,7 +141,7 @@ public class YardWeekTests
                     YardWeekPlanner.Plan(horses, roster, NothingBuilt, Start, Start).Sessions.Select(s => (s.Session.Id, s.Session.On, s.Session.RiderId)).ShouldBe(week.Sessions.Select(s => (s.Session.Id, s.Session.On, s.Session.RiderId)));
                 }
             },
-            iter: 300, threads: 2);
+            iter: Cases.YardWeeks, threads: 2);
     }
 
     [Fact]
