@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test'
+import { room } from './e2e/room'
 
 const port = process.env.E2E_PORT ?? '5099'
 
@@ -16,15 +17,12 @@ export default defineConfig({
   reporter: process.env.REPORT ? [['list'], ['json', { outputFile: process.env.REPORT }]] : 'list',
   use: {
     baseURL: `http://127.0.0.1:${port}`,
-    viewport: { width: 1280, height: 800 },
-    // A worker would answer in place of the server; the tests of the rail without a signal let it.
-    serviceWorkers: 'block',
-    locale: 'en-GB',
-    timezoneId: 'Europe/London',
+    ...room,
     // TRACE=1 keeps a trace of every step of what failed.
     trace: process.env.TRACE ? 'retain-on-failure' : 'off',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      // Debian's headless shell: the same engine, with no browser around it to start and paint.
+      executablePath: '/usr/bin/chromium-headless-shell',
       args: [
         '--no-sandbox',
         '--disable-gpu',

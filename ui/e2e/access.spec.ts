@@ -107,7 +107,7 @@ for (const [name, open] of screens) {
   test(`${name} can be read and worked by everyone`, async ({ page }) => {
     await signIn(page, trainer)
     await open(page)
-    await page.waitForLoadState('networkidle')
+    await expect(page.locator('body[aria-busy=false]')).toBeAttached()
     for (const size of [
       { width: 1280, height: 800 },
       { width: 820, height: 1180 },

@@ -1,5 +1,7 @@
 import type { Page } from '@playwright/test'
-import { choose, expect, newHorse, openHorse, owner, rider, signIn, test, trainer } from './yard'
+import { choose, expect, newHorse, openHorse, owner, rider, signedOut, signIn, test, trainer } from './yard'
+
+test.use({ ownBrowser: true })
 
 /** The size of a tablet in a helper's hand. */
 test.use({ viewport: { width: 820, height: 1180 } })
@@ -134,6 +136,7 @@ test('an owner looks at it, and a rider taps but moves no rung', async ({ page }
   await expect(page.getByRole('heading', { name: 'Assessment ride' })).toBeVisible()
   await expect(page.getByText('Stiff left, hollow right', { exact: true })).toBeVisible()
   await page.getByRole('button', { name: 'Sign out' }).click()
+  signedOut(owner)
   await signIn(page, rider)
   await openHorse(page, 'Brannoc')
   await page.getByRole('link', { name: 'Take it up again' }).click()

@@ -1,5 +1,7 @@
 import { expect, newHorse, openHorse, signIn, test, trainer, typeDay } from './yard'
 
+test.use({ ownBrowser: true })
+
 const control = (
   word: 'cut' | 'mend',
   request: { post: (url: string) => Promise<unknown> },

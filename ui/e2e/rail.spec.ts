@@ -1,5 +1,7 @@
 import type { BrowserContext, Page } from '@playwright/test'
-import { canBeReadByEveryone, expect, newHorse, signIn, test, trainer } from './yard'
+import { canBeReadByEveryone, expect, newHorse, signedOut, signIn, test, trainer } from './yard'
+
+test.use({ ownBrowser: true })
 
 /** A ride recorded at the rail: to the minute, without a signal, on two devices. */
 
@@ -287,6 +289,7 @@ test.describe('without a signal', () => {
     await page.goto('/')
     await expect(page.getByRole('link', { name: '3 waiting' })).toBeVisible()
     await page.getByRole('button', { name: 'Sign out' }).click()
+    signedOut(trainer)
     await expect(page.getByText('3 of your taps wait on this device')).toBeVisible()
     await context.unroute('**/taps')
 

@@ -1,4 +1,5 @@
 import AxeBuilder from '@axe-core/playwright'
+import { room } from './room'
 import { test as base, expect, type BrowserContext, type Page } from '@playwright/test'
 
 /** The demo yard as its people see it, on Saturday 18 April 2026. */
@@ -9,8 +10,34 @@ export const rider = 'tam@fernhollow.example'
 export const owner = 'odile@fernhollow.example'
 export const vet = 'iva@fernhollow.example'
 
-/** Every test also watches that the page asks for nothing elsewhere and breaks nothing. */
-export const test = base.extend<{ quiet: void }>({
+/**
+ * Every test also watches that the page asks for nothing elsewhere and breaks nothing. Walks of one worker share a
+ * browser that has been through the door and has the pages' files; a walk that takes the signal away, stops the
+ * clock or signs out has one of its own.
+ */
+export const test = base.extend<{ quiet: void; ownBrowser: boolean }, { shared: BrowserContext }>({
+  ownBrowser: [false, { option: true }],
+  shared: [
+    async ({ browser }, use, info) => {
+      const context = await browser.newContext({ ...room, baseURL: info.project.use.baseURL })
+      await use(context)
+      await context.close()
+    },
+    { scope: 'worker' },
+  ],
+  page: async ({ ownBrowser, shared, page: own, viewport, baseURL }, use) => {
+    if (ownBrowser) return use(own)
+    const page = await shared.newPage()
+    if (viewport) await page.setViewportSize(viewport)
+    await use(page)
+    // What one walk left on the device is none of the next one's.
+    const wire = await shared.newCDPSession(page)
+    await wire.send('Storage.clearDataForOrigin', {
+      origin: baseURL!,
+      storageTypes: 'local_storage,indexeddb',
+    })
+    await page.close()
+  },
   quiet: [
     async ({ page, baseURL }, use) => {
       const noises: string[] = []
@@ -35,24 +62,34 @@ export { expect }
 const cookies = new Map<string, Awaited<ReturnType<BrowserContext['cookies']>>>()
 
 export async function signIn(page: Page, email: string) {
+  const context = page.context()
   const kept = cookies.get(email)
+  await context.clearCookies()
   if (kept) {
-    await page.context().clearCookies()
-    await page.context().addCookies(kept)
+    await context.addCookies(kept)
     await page.goto('/')
-    await expect(page.getByRole('heading', { name: 'Saturday 18 April' })).toBeVisible()
-    return
+  } else {
+    await page.goto('/sign-in')
+    await page.getByLabel('E-mail').fill(email)
+    await page.getByLabel('Password').fill(password)
+    await page.getByRole('button', { name: 'Sign in' }).click()
   }
-  await page.goto('/sign-in')
-  await page.getByLabel('E-mail').fill(email)
-  await page.getByLabel('Password').fill(password)
-  await page.getByRole('button', { name: 'Sign in' }).click()
   await expect(page.getByRole('heading', { name: 'Saturday 18 April' })).toBeVisible()
-  cookies.set(email, await page.context().cookies())
+  if (!kept) cookies.set(email, await context.cookies())
+}
+
+/** Whoever signs out has to go through the door the next time: their cookie opens nothing any more. */
+export const signedOut = (email: string) => void cookies.delete(email)
+
+/** To Today, by the bar where there is one. */
+async function toToday(page: Page) {
+  const bar = page.getByRole('navigation', { name: 'Yard' }).getByRole('link', { name: 'Today', exact: true })
+  if (await bar.isVisible()) await bar.click()
+  else await page.goto('/')
 }
 
 export async function openHorse(page: Page, name: string, step?: string) {
-  if (new URL(page.url()).pathname !== '/') await page.goto('/')
+  if (new URL(page.url()).pathname !== '/') await toToday(page)
   await page.getByRole('link', { name, exact: true }).click()
   await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible()
   if (step)
@@ -67,7 +104,8 @@ export const choose = (page: Page, label: string, option: string) =>
 
 /** A horse of its own for a test, as the trainer makes it. */
 export async function newHorse(page: Page, name: string, far: 'Green' | 'Novice' = 'Novice') {
-  await page.goto('/horses/new')
+  if (new URL(page.url()).pathname !== '/') await toToday(page)
+  await page.getByRole('link', { name: 'Add a horse' }).first().click()
   await page.getByLabel('Name').fill(name)
   await page.getByLabel('Foaled (year)').fill('2018')
   await page.getByLabel('Height').fill('16.1 hh')

@@ -6,9 +6,11 @@ import TopBar from './house/TopBar.vue'
 import KeysDialog from './house/KeysDialog.vue'
 import UndoNote from './house/UndoNote.vue'
 import { theme } from './house/theme'
+import { tellWaiting } from './house/waiting'
 
 const route = useRoute()
 const clothes = theme()
+tellWaiting()
 </script>
 
 <template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import LoadingLines from '../house/LoadingLines.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useAssessment, useHorses } from '../house/queries'
 import { rides } from '../house/signIn'
@@ -40,5 +41,6 @@ const looking = ref(false)
         @back="looking = false"
       />
     </template>
+    <LoadingLines />
   </main>
 </template>

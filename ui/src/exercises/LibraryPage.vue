@@ -2,6 +2,7 @@
 import Input from 'ant-design-vue/es/input'
 import { computed, ref } from 'vue'
 import type { PlaceView, RungView } from '../api/schema'
+import LoadingLines from '../house/LoadingLines.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useHorses, useLadders, useLibrary } from '../house/queries'
 import { strandWords } from '../house/words'
@@ -87,6 +88,7 @@ const link = (rung: RungView) => {
       <span class="bead reached"></span> reached <span class="bead here"></span> stands here
       <span class="bead next"></span> next, with what is missing <span class="bead"></span> later
     </p>
+    <LoadingLines />
   </main>
 </template>
 

@@ -4,6 +4,7 @@ import Modal from 'ant-design-vue/es/modal'
 import { computed, ref, shallowRef } from 'vue'
 import { ask, client } from '../api/client'
 import type { ExerciseView, OwnExerciseEntry, OwnExerciseView } from '../api/schema'
+import LoadingLines from '../house/LoadingLines.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import WhyButton from '../house/WhyButton.vue'
 import { shortDay } from '../house/format'
@@ -267,6 +268,7 @@ const pathOf = (id: string) => {
         <OwnExerciseForm v-if="writing" :start="writing.start" :own="writing.own" @close="writing = null" />
       </Modal>
     </template>
+    <LoadingLines />
   </main>
 </template>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
+import LoadingLines from '../house/LoadingLines.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { usePassport } from '../house/queries'
 import { steps } from '../house/router'
@@ -42,6 +43,7 @@ const held = computed(() => passport.value?.holds.find((h) => !h.clearedOn))
         <RouterLink :to="{ name: 'passport', params: { horseId } }">Clearance</RouterLink>
       </p>
       <RouterView v-if="!error" :key="`${horseId}-${route.params.sessionId ?? route.params.setUpId ?? ''}`" />
+      <LoadingLines />
     </main>
   </div>
 </template>

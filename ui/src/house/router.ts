@@ -11,8 +11,23 @@ export const steps = [
   { name: 'review', word: 'Review', key: 'v' },
 ] as const
 
+/** Waits until the page is long enough to go so far down, for as long as somebody would wait for it. */
+async function settled(top: number) {
+  for (let waited = 0; waited < 2000; waited += 50) {
+    if (document.documentElement.scrollHeight - window.innerHeight >= top) return
+    await new Promise((done) => setTimeout(done, 50))
+  }
+}
+
 export const router = createRouter({
   history: createWebHistory(),
+  // A new page opens at its top; Back comes to where one was, once what stood there stands again.
+  scrollBehavior: async (to, from, before) => {
+    if (to.path === from.path) return
+    if (!before) return { top: 0 }
+    await settled(before.top)
+    return before
+  },
   routes: [
     {
       path: '/sign-in',

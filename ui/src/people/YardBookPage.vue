@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import LoadingLines from '../house/LoadingLines.vue'
 import { signedIn, trains } from '../house/signIn'
 import ApproachCard from '../horses/ApproachCard.vue'
 import KitOwned from '../setups/KitOwned.vue'
@@ -28,6 +29,7 @@ import PeopleList from './PeopleList.vue'
         <MyPassword />
       </div>
     </div>
+    <LoadingLines />
   </main>
 </template>
 

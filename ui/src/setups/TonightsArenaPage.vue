@@ -2,6 +2,7 @@
 import { useQueries, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { ask, client } from '../api/client'
+import LoadingLines from '../house/LoadingLines.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { useHorses } from '../house/queries'
@@ -102,6 +103,7 @@ async function toggle(id: string) {
         </div>
       </section>
     </div>
+    <LoadingLines />
   </main>
 </template>
 

@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
 import type { HorseToday } from '../api/schema'
+import LoadingLines from '../house/LoadingLines.vue'
 import GaitChip from '../house/GaitChip.vue'
 import MinutesBar from '../house/MinutesBar.vue'
 import ProblemNote from '../house/ProblemNote.vue'
@@ -249,6 +250,7 @@ const planned = computed(
         Nobody jumps alone.
       </p>
     </template>
+    <LoadingLines />
   </main>
 </template>
 

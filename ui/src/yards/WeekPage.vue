@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { SharedSession, WeekShared } from '../api/schema'
 import WorkingNote from '../blocks/WorkingNote.vue'
+import LoadingLines from '../house/LoadingLines.vue'
 import GaitChip from '../house/GaitChip.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
@@ -234,6 +235,7 @@ const print = () => window.print()
     <p class="small quiet no-print">
       {{ longDay(today) }} is today. A horse keeps the hard rules of its block whatever the week asks.
     </p>
+    <LoadingLines />
   </main>
 </template>
 
