@@ -1,3 +1,4 @@
+import { readFile, writeFile } from 'node:fs/promises'
 import type { BrowserContext, Page } from '@playwright/test'
 import { canBeReadByEveryone, expect, newHorse, signedOut, signIn, test, trainer } from './yard'
 
@@ -272,6 +273,56 @@ test.describe('without a signal', () => {
     expect(ids.length).toBe(8)
   })
 
+  test('a newer build waits under an open ride, and no tap is lost when it comes', async ({
+    page,
+    context,
+  }) => {
+    const made = await session(page, 'Vetch newer')
+    await page.setViewportSize(tablet)
+    await page.goto('/')
+    expect(await installed(page)).toBe(true)
+    await page.goto(made.rail)
+    await context.route('**/taps', (route) =>
+      route.request().method() === 'POST' ? route.abort() : route.continue(),
+    )
+    await begin(page).click()
+    await gait(page, 'Trot').click()
+    await expect(page.getByText(/3 taps wait, no signal/)).toBeVisible()
+
+    // As a new build is put on the server: its worker is another file, and its pages too.
+    const worker = new URL('../dist/sw.js', import.meta.url)
+    const before = await readFile(worker, 'utf8')
+    const isWaiting = () =>
+      page.evaluate(async () => Boolean((await navigator.serviceWorker.getRegistration())?.waiting))
+    try {
+      await writeFile(worker, `${before}\n// newer\n`)
+      await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())!.update())
+      await expect.poll(isWaiting).toBe(true)
+      await page.goto('/')
+      await expect(page.getByRole('link', { name: '3 waiting' })).toBeVisible()
+      await page.goto(made.rail)
+      await expect(gait(page, 'Trot')).toHaveAttribute('aria-pressed', 'true')
+      expect(await isWaiting(), 'the ride is open').toBe(true)
+
+      // The ride is over: the next page lets the newer build in, and what waited is still there, and arrives.
+      for (let part = 0; part < 3; part++) await next(page).click()
+      await page.getByRole('button', { name: 'Finish' }).click()
+      await page.getByRole('button', { name: 'Yes, passed' }).click()
+      await page.getByRole('button', { name: /^Exertion 4/ }).click()
+      await page.getByRole('button', { name: 'Done' }).click()
+      await page.goto('/')
+      await expect.poll(isWaiting).toBe(false)
+      await page.goto('/')
+      await expect(page.getByRole('link', { name: /waiting/ })).toBeVisible()
+      await context.unroute('**/taps')
+      await page.reload()
+      await expect.poll(async () => (await review(page, made)).log?.length).toBeGreaterThanOrEqual(3)
+      await expect(page.getByRole('link', { name: /waiting/ })).toBeHidden()
+    } finally {
+      await writeFile(worker, before)
+    }
+  })
+
   test('what waits belongs to the person who tapped it, also when someone else signs in', async ({
     page,
     context,
@@ -288,6 +339,7 @@ test.describe('without a signal', () => {
     await expect(page.getByText(/3 taps wait, no signal/)).toBeVisible()
     await page.goto('/')
     await expect(page.getByRole('link', { name: '3 waiting' })).toBeVisible()
+    await page.getByText('Menu', { exact: true }).click()
     await page.getByRole('button', { name: 'Sign out' }).click()
     signedOut(trainer)
     await expect(page.getByText('3 of your taps wait on this device')).toBeVisible()
@@ -298,6 +350,7 @@ test.describe('without a signal', () => {
     await page.getByRole('button', { name: 'Sign in' }).click()
     await expect(page.getByRole('heading', { name: 'Saturday 18 April' })).toBeVisible()
     await expect(page.getByRole('link', { name: /waiting/ })).toBeHidden()
+    await page.getByText('Menu', { exact: true }).click()
     await page.getByRole('button', { name: 'Sign out' }).click()
 
     await page.getByLabel('E-mail').fill(trainer)

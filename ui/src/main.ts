@@ -9,6 +9,7 @@ import { Problem } from './api/client'
 import App from './App.vue'
 import { router } from './house/router'
 import { done } from './house/undo'
+import { keepPagesOnDevice } from './house/update'
 import { giveStylesTheirNonce } from './house/styleNonce'
 
 giveStylesTheirNonce()
@@ -37,5 +38,5 @@ createApp(App).use(VueQueryPlugin, { queryClient }).use(router).mount('#app')
 
 // The pages are kept on the device, so that the rail opens without a signal.
 if (import.meta.env.PROD && 'serviceWorker' in navigator) {
-  window.addEventListener('load', () => void navigator.serviceWorker.register('/sw.js'))
+  window.addEventListener('load', () => void keepPagesOnDevice().catch(() => undefined))
 }

@@ -6,32 +6,38 @@ import { NavigationRoute, registerRoute } from 'workbox-routing'
 
 declare const self: ServiceWorkerGlobalScope
 
-const shelf = 'page'
-/** A field's signal that takes longer than this counts as none. */
-const patience = 4000
+// Pages, files and what they know of the rules are of one build: the page of another build is not on this shelf.
+const files = self.__WB_MANIFEST
+const shelf = `page ${files
+  .map((f) => (typeof f === 'string' ? f : f.url))
+  .sort()
+  .join(' ')}`
 
 cleanupOutdatedCaches()
-precacheAndRoute(self.__WB_MANIFEST)
+precacheAndRoute(files)
 
 // The page carries a style nonce that belongs to its own headers, so page and headers are kept together.
 registerRoute(
   new NavigationRoute(
     async ({ request }) => {
       const kept = await caches.open(shelf)
-      try {
-        const fresh = await fetch(request, { signal: AbortSignal.timeout(patience) })
-        if (fresh.ok) await kept.put('/', fresh.clone())
-        return fresh.status < 500 ? fresh : ((await kept.match('/')) ?? fresh)
-      } catch {
-        return (await kept.match('/')) ?? Response.error()
-      }
+      return (await kept.match('/')) ?? fetch(request)
     },
-    { denylist: [/^\/api\//, /^\/health\//, /^\/openapi\//] },
+    { denylist: [/^\/api\//, /^\/health\//, /^\/openapi\//, /^\/calendar\//] },
   ),
 )
 
-self.addEventListener('install', (e) => {
-  void self.skipWaiting()
-  e.waitUntil(caches.open(shelf).then((kept) => kept.add('/')))
+self.addEventListener('install', (e) => e.waitUntil(caches.open(shelf).then((kept) => kept.add('/'))))
+self.addEventListener('activate', (e) =>
+  e.waitUntil(
+    (async () => {
+      const others = (await caches.keys()).filter((name) => name.startsWith('page') && name !== shelf)
+      await Promise.all(others.map((name) => caches.delete(name)))
+      await self.clients.claim()
+    })(),
+  ),
+)
+// A newer build waits until the page says that no ride is open.
+self.addEventListener('message', (e) => {
+  if (e.data === 'take over') void self.skipWaiting()
 })
-self.addEventListener('activate', (e) => e.waitUntil(self.clients.claim()))

@@ -8,7 +8,7 @@ import { initials } from './format'
 import { signedIn, take } from './signIn'
 import { done } from './undo'
 import { sendFor, stopSending, waiting } from '../rides/rail/sender'
-import { watch } from 'vue'
+import { ref, watch } from 'vue'
 
 const route = useRoute()
 const router = useRouter()
@@ -22,6 +22,22 @@ watch(
     void sendLeftBehind(id)
   },
   { immediate: true },
+)
+
+const places = [
+  { to: '/', word: 'Today' },
+  { to: '/week', word: 'Week' },
+  { to: '/library', word: 'Library' },
+  { to: '/arena', word: 'Arena' },
+  { to: '/yard-book', word: 'Yard book' },
+]
+const isIn = (to: string) => (to === '/' ? route.path === '/' : route.path.startsWith(to))
+
+/** On a phone the places are behind one button; it closes once a page was chosen. */
+const menu = ref<HTMLDetailsElement>()
+watch(
+  () => route.fullPath,
+  () => menu.value?.removeAttribute('open'),
 )
 
 async function signOut() {
@@ -52,24 +68,27 @@ async function signOut() {
       </svg>
       Hippodrome
     </RouterLink>
-    <nav aria-label="Yard">
-      <RouterLink to="/">Today</RouterLink>
-      <RouterLink :to="{ name: 'week' }" :class="{ in: String(route.path).startsWith('/week') }"
-        >Week</RouterLink
-      >
-      <RouterLink :to="{ name: 'library' }" :class="{ in: String(route.path).startsWith('/library') }"
-        >Library</RouterLink
-      >
-      <RouterLink to="/arena">Arena</RouterLink>
-      <RouterLink to="/yard-book">Yard book</RouterLink>
+    <nav class="wide" aria-label="Yard">
+      <RouterLink v-for="p in places" :key="p.to" :to="p.to" :class="{ in: isIn(p.to) }">{{
+        p.word
+      }}</RouterLink>
     </nav>
     <div class="right">
       <RouterLink v-if="waiting" class="wait small" to="/rail">{{ waiting }} waiting</RouterLink>
       <HorseSwitcher />
-      <span class="me" :title="signedIn?.me?.name" aria-hidden="true">{{
+      <span class="me wide" :title="signedIn?.me?.name" aria-hidden="true">{{
         initials(signedIn?.me?.name ?? '')
       }}</span>
-      <button class="link small" type="button" @click="signOut">Sign out</button>
+      <button class="link small wide" type="button" @click="signOut">Sign out</button>
+      <details ref="menu" class="menu">
+        <summary class="button">Menu</summary>
+        <nav aria-label="Yard">
+          <RouterLink v-for="p in places" :key="p.to" :to="p.to" :class="{ in: isIn(p.to) }">{{
+            p.word
+          }}</RouterLink>
+          <button class="link" type="button" @click="signOut">Sign out</button>
+        </nav>
+      </details>
     </div>
   </header>
 </template>
@@ -93,7 +112,7 @@ async function signOut() {
   font-weight: 700;
   text-decoration: none;
 }
-nav {
+nav.wide {
   display: flex;
   gap: 22px;
 }
@@ -103,7 +122,6 @@ nav a {
   text-decoration: none;
   border-bottom: 3px solid transparent;
 }
-nav a.router-link-exact-active,
 nav a.in {
   color: var(--ink);
   font-weight: 600;
@@ -126,9 +144,50 @@ nav a.in {
   font-weight: 700;
   color: var(--quiet);
 }
-@media (max-width: 620px) {
-  .me {
+.menu {
+  display: none;
+  position: relative;
+}
+.menu summary {
+  list-style: none;
+  cursor: pointer;
+}
+.menu nav {
+  position: absolute;
+  right: 0;
+  top: calc(100% + 8px);
+  z-index: 15;
+  display: grid;
+  min-width: 190px;
+  padding: 8px 16px;
+  border: 1px solid var(--line);
+  border-radius: var(--round);
+  background: var(--card);
+}
+.menu nav > * {
+  padding: 11px 0;
+  border-bottom: 1px solid var(--line);
+  text-align: left;
+}
+.menu nav > :last-child {
+  border-bottom: 0;
+}
+/* One row: the mark, the horse, and a button for the rest. */
+@media (max-width: 720px) {
+  .top {
+    flex-wrap: nowrap;
+    padding: 6px 14px;
+  }
+  .wide,
+  nav.wide {
     display: none;
+  }
+  .menu {
+    display: block;
+  }
+  .right {
+    gap: 10px;
+    min-width: 0;
   }
 }
 </style>

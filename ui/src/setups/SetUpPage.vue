@@ -240,6 +240,9 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
   </header>
   <ProblemNote v-if="error" :problem="error" />
   <ProblemNote v-if="problem && problem.status !== 409" :problem="problem" class="above" />
+  <p v-if="kept?.remarks.length && !changed" class="small above no-print" role="status">
+    <strong>Kept under older rules.</strong> {{ kept.remarks.map((r) => `${r.says} ${r.mend}`).join(' ') }}
+  </p>
   <p v-if="kept?.ridden" class="small quiet above no-print">
     This one has been ridden and stays as it was; keep a change as a new one.
   </p>

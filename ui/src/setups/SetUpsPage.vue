@@ -96,7 +96,10 @@ async function remove(s: SetUpView) {
       <RouterLink :to="{ name: 'set-up', params: { horseId, setUpId: s.id } }" :aria-label="s.name">
         <SetUpDrawing :measured="s.measured" unit="metres" />
       </RouterLink>
-      <div class="row spread">
+      <p v-if="s.remarks.length" class="remark small">
+        <strong>Kept under older rules.</strong> {{ s.remarks.map((r) => r.says).join(' ') }}
+      </p>
+      <div class="row spread foot">
         <div>
           <h2>
             <RouterLink :to="{ name: 'set-up', params: { horseId, setUpId: s.id } }">{{ s.name }}</RouterLink>
@@ -145,9 +148,29 @@ async function remove(s: SetUpView) {
   gap: 14px;
 }
 .list .card {
-  display: grid;
+  display: flex;
+  flex-direction: column;
   gap: 10px;
   padding: 10px 12px 12px;
+}
+/* Whatever its drawing is like, a card is as high as its neighbours: the drawing has a field of its own. */
+.list .card > a {
+  display: grid;
+  align-items: center;
+  height: 190px;
+  overflow: hidden;
+}
+.list .card > a :deep(svg) {
+  max-height: 190px;
+}
+.foot {
+  margin-top: auto;
+}
+.remark {
+  padding: 8px 10px;
+  border-radius: 8px;
+  background: var(--tight);
+  color: var(--on-tight);
 }
 h2 a {
   text-decoration: none;

@@ -29,6 +29,8 @@ export interface KeptSheet {
   skew: number
   /** Taken up, and not finished yet. */
   open: boolean
+  /** The build of the page that fetched it; a page of another build fetches it anew. */
+  build?: string
 }
 
 export interface KeptPhoto {
@@ -69,7 +71,14 @@ export function deviceId(): string {
 export const sheetKey = (person: string, horseId: string, sessionId: string | null) =>
   `${person} ${horseId} ${sessionId ?? ''}`
 
-export const findSheet = async (key: string) => (await pocket()).get('sheets', key)
+/** The build of this page, by the name of its first file. */
+const build = document.querySelector<HTMLScriptElement>('script[type=module]')?.src ?? ''
+
+/** A sheet of this build, or of a ride that is open: an update waits for that. */
+export async function findSheet(key: string) {
+  const kept = await (await pocket()).get('sheets', key)
+  return kept?.open || kept?.build === build ? kept : undefined
+}
 
 /** Keeps a sheet; one whose ride is open keeps its ride. */
 export async function keepSheet(person: string, sheet: RailSheet, skew: number): Promise<KeptSheet> {
@@ -81,6 +90,7 @@ export async function keepSheet(person: string, sheet: RailSheet, skew: number):
     sheet: before?.open ? { ...sheet, rideId: before.sheet.rideId } : sheet,
     skew,
     open: before?.open ?? false,
+    build,
   }
   await (await pocket()).put('sheets', plain(kept))
   return kept
@@ -90,6 +100,9 @@ export async function markOpen(key: string, open: boolean) {
   const sheet = await findSheet(key)
   if (sheet) await (await pocket()).put('sheets', { ...sheet, open })
 }
+
+/** Whether anybody has a ride open on this device. */
+export const anyOpen = async () => (await (await pocket()).getAll('sheets')).some((s) => s.open)
 
 export const sheetsOf = async (person: string) => (await pocket()).getAllFromIndex('sheets', 'person', person)
 
