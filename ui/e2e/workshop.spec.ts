@@ -180,10 +180,10 @@ test('the handbook’s grid is built stage by stage by keyboard alone', async ({
   await press('button', 'Keep')
   await expect(page.getByText('By keys is kept.')).toBeVisible()
 
-  // A grid that does not fit is told at once, and nothing is lost: here turned across the arena.
-  await page.getByLabel('Turned, degrees').focus()
+  // A grid that does not fit is told at once, and nothing is lost: here its middle stands before the wall.
+  await page.getByLabel('Middle, from A').focus()
   await page.keyboard.press('ControlOrMeta+a')
-  await page.keyboard.type('90')
+  await page.keyboard.type('1')
   await page.keyboard.press('Tab')
   await expect(page.getByText('It does not fit here', { exact: false }).first()).toBeVisible()
   await press('button', 'Keep')

@@ -1,6 +1,8 @@
 /// <reference lib="webworker" />
+import { openDB } from 'idb'
 import { cleanupOutdatedCaches, precacheAndRoute } from 'workbox-precaching'
 import { NavigationRoute, registerRoute } from 'workbox-routing'
+import { pocketName } from './rides/rail/pocketName'
 
 /** Keeps the pages on the device. What the server knows is never kept here: the rail has its own pocket for that. */
 
@@ -27,7 +29,16 @@ registerRoute(
   ),
 )
 
-self.addEventListener('install', (e) => e.waitUntil(caches.open(shelf).then((kept) => kept.add('/'))))
+// Under an open ride nothing changes: a newer build is not let in, and is tried again once the ride is over.
+self.addEventListener('install', (e) =>
+  e.waitUntil(
+    (async () => {
+      if (await rideIsOpen()) throw new Error('A ride is open on this device.')
+      await (await caches.open(shelf)).add('/')
+      await self.skipWaiting()
+    })(),
+  ),
+)
 self.addEventListener('activate', (e) =>
   e.waitUntil(
     (async () => {
@@ -37,7 +48,11 @@ self.addEventListener('activate', (e) =>
     })(),
   ),
 )
-// A newer build waits until the page says that no ride is open.
-self.addEventListener('message', (e) => {
-  if (e.data === 'take over') void self.skipWaiting()
-})
+async function rideIsOpen() {
+  // Opened only where it is: asked for by name it would be made, and without its shelves.
+  if (!(await indexedDB.databases()).some((d) => d.name === pocketName)) return false
+  const db = await openDB(pocketName)
+  const sheets = db.objectStoreNames.contains('sheets') ? await db.getAll('sheets') : []
+  db.close()
+  return sheets.some((s: { open?: boolean }) => s.open)
+}

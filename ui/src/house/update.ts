@@ -1,8 +1,9 @@
 import { router } from './router'
 
 /**
- * A newer build of the pages waits until no ride is open on this device: under a ride, nothing changes. Then it
- * takes over, and the next page that is opened is the first of the new build, so that nothing typed is lost.
+ * A newer build of the pages is not let in while a ride is open on this device: its worker looks into the pocket
+ * and gives up. It is tried again with the next pages that are opened. Once it is in, the next page that is opened
+ * is the first of the new build, so that nothing typed is lost.
  */
 
 let newer = false
@@ -15,11 +16,14 @@ export async function keepPagesOnDevice() {
     newer = had
     had = true
   })
-  registration.addEventListener('updatefound', () =>
-    registration.installing?.addEventListener('statechange', () => void takeOver(registration)),
-  )
-  router.afterEach(() => void takeOver(registration))
-  await takeOver(registration)
+  let givenUp = false
+  registration.addEventListener('updatefound', () => {
+    const worker = registration.installing
+    worker?.addEventListener('statechange', () => (givenUp = worker.state === 'redundant'))
+  })
+  router.afterEach(() => {
+    if (givenUp) void registration.update().catch(() => undefined)
+  })
 }
 
 router.beforeEach((to) => {
@@ -27,9 +31,3 @@ router.beforeEach((to) => {
   location.assign(to.fullPath)
   return false
 })
-
-async function takeOver(registration: ServiceWorkerRegistration) {
-  if (!registration.waiting || router.currentRoute.value.name === 'rail') return
-  const { anyOpen } = await import('../rides/rail/pocket')
-  if (!(await anyOpen())) registration.waiting?.postMessage('take over')
-}

@@ -1,5 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import type { RailSheet, RideEvent } from '../../api/schema'
+import { pocketName } from './pocketName'
 
 /**
  * What a device carries to the arena and back: sheets to work from, and taps until the server has them.
@@ -49,7 +50,7 @@ interface Pocket extends DBSchema {
 
 let opened: Promise<IDBPDatabase<Pocket>> | undefined
 const pocket = () =>
-  (opened ??= openDB<Pocket>('hippodrome', 1, {
+  (opened ??= openDB<Pocket>(pocketName, 1, {
     upgrade(db) {
       db.createObjectStore('sheets', { keyPath: 'key' }).createIndex('person', 'person')
       const taps = db.createObjectStore('taps', { keyPath: 'id' })
@@ -100,9 +101,6 @@ export async function markOpen(key: string, open: boolean) {
   const sheet = await findSheet(key)
   if (sheet) await (await pocket()).put('sheets', { ...sheet, open })
 }
-
-/** Whether anybody has a ride open on this device. */
-export const anyOpen = async () => (await (await pocket()).getAll('sheets')).some((s) => s.open)
 
 export const sheetsOf = async (person: string) => (await pocket()).getAllFromIndex('sheets', 'person', person)
 
