@@ -24,11 +24,10 @@ const waiting = useWaiting()
   animation: come 0.2s 0.15s both;
 }
 /* Only where nothing of the page stands yet, or its heading alone. */
-.loading:only-child,
-.page-head:first-child + .loading:last-child {
+main:not(:has(.card, table, ul, form)) > .loading {
   display: grid;
 }
-.page-head + .loading .head {
+.page-head ~ .loading .head {
   display: none;
 }
 .loading div div,

@@ -166,6 +166,9 @@ async function remove(s: SetUpView) {
 .foot {
   margin-top: auto;
 }
+.foot > div {
+  flex: 1;
+}
 .remark {
   padding: 8px 10px;
   border-radius: 8px;
