@@ -3,7 +3,7 @@ import { chromium } from '@playwright/test'
 
 const [address = 'http://127.0.0.1:5080', folder = '../docs/screenshots', ...only] = process.argv.slice(2)
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath: '/usr/bin/chromium-headless-shell',
   args: [
     '--no-sandbox',
     '--disable-gpu',

@@ -159,6 +159,8 @@ async function remove(s: SetUpView) {
   align-items: center;
   height: 190px;
   overflow: hidden;
+  border-radius: 8px;
+  background: var(--sand);
 }
 .list .card > a :deep(svg) {
   max-height: 190px;
