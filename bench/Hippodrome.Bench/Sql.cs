@@ -13,8 +13,8 @@ internal static class Sql
         create temp table filled_yard as
             select gen_random_uuid() as id, n from generate_series(1, 200) n;
         insert into yard (id, name, time_zone) select id, 'Yard ' || n, 'Europe/London' from filled_yard;
-        insert into person (yard_id, id, name, email, password_hash, role, stamp)
-            select id, gen_random_uuid(), 'Trainer ' || n, 'trainer' || n || '@bench.example', 'x', 'Trainer', gen_random_uuid() from filled_yard;
+        insert into person (yard_id, id, name, email, password_hash, role)
+            select id, gen_random_uuid(), 'Trainer ' || n, 'trainer' || n || '@bench.example', 'x', 'Trainer' from filled_yard;
 
         create temp table filled_horse as
             select id as yard_id, gen_random_uuid() as id, 'Horse ' || h as name, 365 as days from filled_yard, generate_series(1, 6) h
@@ -39,7 +39,7 @@ internal static class Sql
             select yard_id, horse_id, id, session_id, on_day, rider_id from filled_ride;
         -- Minutes, and what makes a rule look back: of three rides one is effortless.
         insert into ride_event (yard_id, ride_id, id, at, body, sent_by)
-            select r.yard_id, r.id, e.id, r.on_day, jsonb_build_object('id', e.id, 'at', to_char(r.on_day, 'YYYY-MM-DD') || 'T09:00:00Z') || case e.n
+            select r.yard_id, r.id, e.id, r.on_day, jsonb_build_object('v', 1, 'id', e.id, 'at', to_char(r.on_day, 'YYYY-MM-DD') || 'T09:00:00Z') || case e.n
                 when 1 then jsonb_build_object('kind', 'marked', 'rein', 'both', 'about', '', 'mark', 6 + (get_byte(uuid_send(r.id), 0) % 3) / 2.0)
                 when 2 then jsonb_build_object('kind', 'tensionSeen', 'tension', 1)
                 when 3 then jsonb_build_object('kind', 'closingTest', 'passed', true)

@@ -12,7 +12,7 @@ begin
     loop
         execute format('alter table %I no force row level security', kept.of_table);
         execute format('update %1$I set %2$I = %2$I || ''{"v": 1}'' where not %2$I ? ''v''', kept.of_table, kept.of_column);
-        execute format('alter table %I add check ((%I ->> ''v'')::int >= 1)', kept.of_table, kept.of_column);
+        execute format('alter table %I add check (coalesce((%I ->> ''v'')::int, 0) >= 1)', kept.of_table, kept.of_column);
         execute format('alter table %I force row level security', kept.of_table);
     end loop;
 end
@@ -20,7 +20,7 @@ $$;
 
 -- A list has no room for a version: it becomes a body like the others.
 alter table session no force row level security;
-alter table session alter column kept_faults drop default;
+alter table session alter column kept_faults set default '{"v": 1, "faults": []}';
 update session set kept_faults = jsonb_build_object('v', 1, 'faults', kept_faults) where jsonb_typeof(kept_faults) = 'array';
-alter table session add check ((kept_faults ->> 'v')::int >= 1);
+alter table session add check (coalesce((kept_faults ->> 'v')::int, 0) >= 1);
 alter table session force row level security;
