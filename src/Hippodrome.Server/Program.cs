@@ -51,7 +51,7 @@ builder.Services.AddSingleton(services =>
     var named = services.GetRequiredService<IConfiguration>()["HIPPODROME_DATABASE"];
     return new Database(string.IsNullOrEmpty(named) ? throw new InvalidOperationException("HIPPODROME_DATABASE names no database.") : named);
 });
-// A value in tests only: there the settings are not those of the environment.
+// Read once more from the host's own configuration, which tests add to.
 builder.Services.AddSingleton(services => Settings.Read(services.GetRequiredService<IConfiguration>()));
 builder.Services.AddSingleton<KnownDevice>();
 builder.Services.AddCrowdLimits();
