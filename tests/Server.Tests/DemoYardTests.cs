@@ -1,3 +1,4 @@
+using Hippodrome.Core.Verdicts;
 using Hippodrome.Server.Demo;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Server.Rides;
@@ -54,6 +55,10 @@ public class DemoYardTests
         (await LeadsOfAsync("Pipit"))[0].ShouldBe("OffOrSore");
         (await yard.HoldsAsync([horses.Single(h => h.Name == "Pipit").Id])).ShouldHaveSingleItem().ClearedOn.ShouldBeNull();
         (await yard.AnswersAsync((await RidesOfAsync("Tarn Lark")).Select(r => r.Ride.Id))).ShouldContain(a => !a.Accepted && a.Word.Length > 0);
+
+        // Her rider comes in a little sooner each time.
+        var lark = await RidesOfAsync("Tarn Lark");
+        RiddenHabits.Of(lark[0].Context.Horse, lark.Select(r => r.Context.Record), today).ShouldHaveSingleItem().Rule.ShouldBe("WalkedLast");
 
         // Every accepted verdict is one that the rules did give.
         foreach (var horse in horses)

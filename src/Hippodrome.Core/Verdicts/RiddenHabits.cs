@@ -30,22 +30,24 @@ public static class RiddenHabits
         var budget = SessionFigures.MostEfforts(horse.Experience).Value;
         return
         [
-            .. Habit("WalkedFirst", tapped.ConvertAll(WalkedFirst), m => m < first, "walk came first", $"Walk first: {first} minutes today.", SessionFigures.WalkFirst.Source),
-            .. Habit("WalkedLast", tapped.ConvertAll(WalkedLast), m => m < last, "walk came last", $"Walk last: {last} minutes today.", SessionFigures.WalkLast.Source),
-            .. Habit("JumpedALot", tapped.ConvertAll(r => (double)(r.Efforts.Left.All + r.Efforts.Right.All)), n => n > budget, "fences were jumped", $"{budget} fences at most today.", SessionFigures.MostEfforts(horse.Experience).Source),
+            .. Habit("WalkedFirst", tapped.ConvertAll(WalkedFirst), m => m < first, "Walk at the start was short", $"At least {first} minutes of walk first.", SessionFigures.WalkFirst.Source),
+            .. Habit("WalkedLast", tapped.ConvertAll(WalkedLast), m => m < last, "Walk at the end was short", $"At least {last} minutes of walk last.", SessionFigures.WalkLast.Source),
+            .. Habit("JumpedALot", tapped.ConvertAll(r => (double)(r.Efforts.Left.All + r.Efforts.Right.All)), n => n > budget, "Many fences were jumped", $"At most {budget} fences.", SessionFigures.MostEfforts(horse.Experience).Source),
         ];
     }
 
-    private static RiddenHabit[] Habit(string rule, List<double> told, Func<double, bool> isShort, string what, string mend, Source source)
+    private static RiddenHabit[] Habit(string rule, List<double> told, Func<double, bool> isAmiss, string what, string mend, Source source)
     {
-        var shorts = told.FindAll(m => isShort(m));
+        var amiss = told.FindAll(m => isAmiss(m));
         var unit = rule == "JumpedALot" ? "" : " minutes";
-        return shorts.Count < VerdictFigures.HabitFrom.Value ? [] :
+        return amiss.Count < VerdictFigures.HabitFrom.Value ? [] :
         [
-            new(rule, string.Create(CultureInfo.InvariantCulture, $"In {shorts.Count} of the last {told.Count} rides tapped, {string.Join(", ", shorts.Select(m => m.ToString("0.#", CultureInfo.InvariantCulture)))}{unit}: {what}."), mend,
-                new Why("What was ridden is looked at as a plan is", [.. told.Select(m => string.Create(CultureInfo.InvariantCulture, $"{m:0.#}{unit}"))], source)),
+            new(rule, $"{what} in {amiss.Count} of the last {told.Count} rides tapped: {string.Join(", ", amiss.Select(Number))}{unit}.", mend,
+                new Why("What was ridden is looked at as a plan is", [.. told.Select(m => $"{Number(m)}{unit}")], source)),
         ];
     }
+
+    private static string Number(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);
 
     /// <summary>Tapped gait by gait, longer than a short session, and faster than walk at some time.</summary>
     private static bool IsWhole(RideRecord ride) =>

@@ -44,7 +44,7 @@ internal static class DemoHorses
         await s.RideAsync(horse, await s.SessionAsync(horse, -11, "Walk poles", true, 8, 7, overWalk), new Went(7, 7, 1, true, 3, [DemoStory.Passes(walk, Rein.Left, 6), DemoStory.Passes(walk, Rein.Right, 6)]));
         await s.RideAsync(horse, await s.SessionAsync(horse, -7, "Steady tempo", false, 8, 7, flat), new Went(6.5, 7));
         await s.RideAsync(horse, await s.SessionAsync(horse, -4, "Trot poles", true, 8, 7, overTrot), new Went(7, 7, 1, true, 4, [DemoStory.Passes(trot, Rein.Left, 5, 1), DemoStory.Passes(trot, Rein.Right, 6)]));
-        await s.RailAsync(horse, await s.SessionAsync(horse, -2, "Trot poles", true, 8, 7, overTrot), 6, new Went(7.5, 7));
+        await s.RailAsync(horse, await s.SessionAsync(horse, -2, "Trot poles", true, 8, 7, overTrot), 6, new Went(7.5, 7, Next: "One more pole, same place."));
         await s.SessionAsync(horse, 0, "Steady tempo", false, 8, 7, flat);
         await s.SessionAsync(horse, 2, "Trot poles", true, 8, 7, overTrot);
         await DemoPassports.QuillanAsync(s, horse);
@@ -74,10 +74,11 @@ internal static class DemoHorses
         await s.RideAsync(horse, await s.SessionAsync(horse, -24, "Lateral work", false, 10, 8, lateral), new Went(6, 7, 2));
         await s.RideAsync(horse, await s.SessionAsync(horse, -21, "Raised poles", true, 10, 8, poles), new Went(6, 7, 2, true, 5, [DemoStory.Passes(raised, Rein.Left, 4, 1), DemoStory.Passes(raised, Rein.Right, 5)]));
         await s.RideAsync(horse, await s.SessionAsync(horse, -17, "First change", false, 10, 8, changes), new Went(5.5, 6.5, 3, false, 6, null, "One through, one late behind. Left it there."), accepts: "ClosingTestFailed");
-        await s.RideAsync(horse, await s.SessionAsync(horse, -15, "Lateral work", false, 10, 8, lateral), new Went(6.5, 7, 2));
+        // Her rider comes in a little sooner each time: a habit, told beside Begin.
+        await s.RailAsync(horse, await s.SessionAsync(horse, -15, "Lateral work", false, 10, 8, lateral), 0, new Went(6.5, 7, 2), walkedLast: 4);
         await s.RideAsync(horse, await s.SessionAsync(horse, -10, "Raised poles", true, 10, 8, poles), new Went(6.5, 7, 1, true, 5, [DemoStory.Passes(raised, Rein.Left, 5, 1), DemoStory.Passes(raised, Rein.Right, 6)]));
-        await s.RideAsync(horse, await s.SessionAsync(horse, -8, "Single changes", false, 10, 8, changes), new Went(6.5, 7, 2, true, 6));
-        await s.RideAsync(horse, await s.SessionAsync(horse, -3, "Lateral work", false, 10, 8, lateral), new Went(7, 7, 1));
+        await s.RailAsync(horse, await s.SessionAsync(horse, -8, "Single changes", false, 10, 8, changes), 0, new Went(6.5, 7, 2, true, 6), walkedLast: 3);
+        await s.RailAsync(horse, await s.SessionAsync(horse, -3, "Lateral work", false, 10, 8, lateral), 0, new Went(7, 7, 1), walkedLast: 2);
         var last = await s.RideAsync(horse, await s.SessionAsync(horse, -1, "Single changes", false, 10, 8, changes), new Went(6.5, 7, 4, true, 7, null, "Boiled over after the second change."), by: s.Trainer);
         await s.OverruleAsync(last, "OverTheTop", "Wind and the tractor, not the work. Same again on a quiet day.");
         await s.SessionAsync(horse, 0, "Raised poles", true, 10, 8, poles);

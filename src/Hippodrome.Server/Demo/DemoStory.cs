@@ -17,7 +17,8 @@ using Hippodrome.Storage.Setups;
 namespace Hippodrome.Server.Demo;
 
 /// <summary>How a demo ride went.</summary>
-public sealed record Went(double Left, double Right, int Tension = 1, bool Passed = true, double Exertion = 4, IReadOnlyList<RideEvent>? More = null, string? Note = null, Sign? Sign = null);
+public sealed record Went(double Left, double Right, int Tension = 1, bool Passed = true, double Exertion = 4, IReadOnlyList<RideEvent>? More = null, string? Note = null, Sign? Sign = null,
+    string? Next = null);
 
 /// <summary>Writes demo horses, sessions and rides with the same rules that people's own go through.</summary>
 public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Guid rider)
@@ -134,10 +135,10 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
     }
 
     /// <summary>Rides a planned session with the recorder at the rail; the ride bears the session's id, as there.</summary>
-    public async Task RailAsync(Horse horse, SessionPlan plan, int passes, Went went)
+    public async Task RailAsync(Horse horse, SessionPlan plan, int passes, Went went, double? walkedLast = null)
     {
         await yard.AddRideAsync(plan.Id, horse.Id, plan.Id, plan.On, Rider);
-        await yard.AppendAsync(plan.Id, RideLog.From(DemoTaps.Of(plan, passes, went)).OrThrow(), Rider);
+        await yard.AppendAsync(plan.Id, RideLog.From(DemoTaps.Of(plan, passes, went, walkedLast)).OrThrow(), Rider);
     }
 
     /// <summary>The evening before today.</summary>

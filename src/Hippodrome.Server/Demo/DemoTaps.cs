@@ -17,8 +17,9 @@ internal sealed class DemoTaps
 
     /// <param name="plan">What is ridden.</param>
     /// <param name="passes">Clean passes over what stands, on each rein.</param>
-    /// <param name="went">Marks, tension, exertion and closing test.</param>
-    public static IReadOnlyList<RideEvent> Of(SessionPlan plan, int passes, Went went)
+    /// <param name="went">Marks, tension, exertion, closing test, and what to do next time.</param>
+    /// <param name="walkedLast">Minutes of the last part, where the rider came in sooner than planned.</param>
+    public static IReadOnlyList<RideEvent> Of(SessionPlan plan, int passes, Went went, double? walkedLast = null)
     {
         var taps = new DemoTaps(new DateTimeOffset(plan.On, new TimeOnly(8, 30), TimeSpan.Zero));
         foreach (var (part, i) in plan.Parts.Select((p, i) => (p, i)))
@@ -30,7 +31,7 @@ internal sealed class DemoTaps
                 taps.Stop(2, "Girth or tack");
             }
 
-            taps.Ride(part, passes);
+            taps.Ride(part, i == plan.Parts.Count - 1 ? walkedLast ?? part.Minutes : part.Minutes, passes);
             if (part.Phase == Phase.Work)
             {
                 taps.Tap((id, at) => new Marked(id, at, Rein.Left, Mark.Of(went.Left), ""));
@@ -42,18 +43,22 @@ internal sealed class DemoTaps
         taps.Tap((id, at) => new ClosingTest(id, at, went.Passed));
         taps.Tap((id, at) => new ExertionSeen(id, at, went.Exertion));
         taps.Tap((id, at) => new TensionSeen(id, at, went.Tension));
-        taps.Tap((id, at) => new NextToDo(id, at, "One more pole, same place."));
+        if (went.Next is { } next)
+        {
+            taps.Tap((id, at) => new NextToDo(id, at, next));
+        }
+
         return taps._events;
     }
 
-    private void Ride(Part part, int passes)
+    private void Ride(Part part, double minutes, int passes)
     {
         Rein[] reins = part.Rein == Rein.Both ? [Rein.Left, Rein.Right] : [part.Rein];
         Tap((id, at) => new GaitNow(id, at, part.Gait));
         foreach (var rein in reins)
         {
             Tap((id, at) => new ReinNow(id, at, rein));
-            var each = part.Minutes / reins.Length;
+            var each = minutes / reins.Length;
             var over = part.SetUpId is null ? 0 : passes;
             for (var n = 0; n < over; n++)
             {
