@@ -6,10 +6,11 @@ const port = process.env.E2E_PORT ?? '5099'
 export default defineConfig({
   testDir: 'e2e',
   workers: 2,
-  // One yard and one database for all: the test that takes the database away has them to itself, at the end.
+  // One yard and one database for all: tests that take the database away, or put other pages in the place of these,
+  // have them to themselves, at the end.
   projects: [
-    { name: 'together', testIgnore: /database/ },
-    { name: 'alone', testMatch: /database/, dependencies: ['together'] },
+    { name: 'together', testIgnore: /database|update/ },
+    { name: 'alone', testMatch: /database|update/, workers: 1, dependencies: ['together'] },
   ],
   // Generous: a slow machine is no fault of the program.
   timeout: 180_000,
@@ -31,6 +32,8 @@ export default defineConfig({
         '--disable-background-networking',
         '--disable-component-update',
         '--disable-sync',
+        // A page of a walk lives for seconds: code is not worth optimising for longer.
+        '--js-flags=--no-opt,--always-sparkplug',
       ],
     },
   },

@@ -1,8 +1,8 @@
 /// <reference lib="webworker" />
-import { openDB } from 'idb'
 import { cleanupOutdatedCaches, precacheAndRoute } from 'workbox-precaching'
 import { NavigationRoute, registerRoute } from 'workbox-routing'
-import { pocketName } from './rides/rail/pocketName'
+import { allSheets } from './rides/rail/pocket'
+import { renewSheets } from './rides/rail/renew'
 
 /** Keeps the pages on the device. What the server knows is never kept here: the rail has its own pocket for that. */
 
@@ -10,10 +10,13 @@ declare const self: ServiceWorkerGlobalScope
 
 // Pages, files and what they know of the rules are of one build: the page of another build is not on this shelf.
 const files = self.__WB_MANIFEST
-const shelf = `page ${files
-  .map((f) => (typeof f === 'string' ? f : f.url))
-  .sort()
-  .join(' ')}`
+const names = files.map((f) => (typeof f === 'string' ? f : f.url)).sort()
+const shelf = `page ${names.join(' ')}`
+/** As the page itself knows its build: by the name of its first file. */
+const build = new URL(
+  names.find((n) => /^assets\/index-.*\.js$/.test(n))!,
+  self.location.origin,
+).href
 
 cleanupOutdatedCaches()
 precacheAndRoute(files)
@@ -29,12 +32,14 @@ registerRoute(
   ),
 )
 
-// Under an open ride nothing changes: a newer build is not let in, and is tried again once the ride is over.
+// Under an open ride nothing changes: a newer build is not let in, and is tried again once the ride is over. So it
+// is where the signal goes before it has all it needs.
 self.addEventListener('install', (e) =>
   e.waitUntil(
     (async () => {
       if (await rideIsOpen()) throw new Error('A ride is open on this device.')
       await (await caches.open(shelf)).add('/')
+      await renewSheets(build)
       await self.skipWaiting()
     })(),
   ),
@@ -48,11 +53,5 @@ self.addEventListener('activate', (e) =>
     })(),
   ),
 )
-async function rideIsOpen() {
-  // Opened only where it is: asked for by name it would be made, and without its shelves.
-  if (!(await indexedDB.databases()).some((d) => d.name === pocketName)) return false
-  const db = await openDB(pocketName)
-  const sheets = db.objectStoreNames.contains('sheets') ? await db.getAll('sheets') : []
-  db.close()
-  return sheets.some((s: { open?: boolean }) => s.open)
-}
+
+const rideIsOpen = async () => (await allSheets()).some((s) => s.open)

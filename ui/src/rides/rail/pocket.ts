@@ -1,6 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import type { RailSheet, RideEvent } from '../../api/schema'
-import { pocketName } from './pocketName'
 
 /**
  * What a device carries to the arena and back: sheets to work from, and taps until the server has them.
@@ -48,6 +47,9 @@ interface Pocket extends DBSchema {
   photos: { key: string; value: KeptPhoto; indexes: { person: string } }
 }
 
+/** The worker that keeps the pages looks into it too. */
+const pocketName = 'hippodrome'
+
 let opened: Promise<IDBPDatabase<Pocket>> | undefined
 const pocket = () =>
   (opened ??= openDB<Pocket>(pocketName, 1, {
@@ -73,18 +75,23 @@ export const sheetKey = (person: string, horseId: string, sessionId: string | nu
   `${person} ${horseId} ${sessionId ?? ''}`
 
 /** The build of this page, by the name of its first file. */
-const build = document.querySelector<HTMLScriptElement>('script[type=module]')?.src ?? ''
+const ofThisPage = () => document.querySelector<HTMLScriptElement>('script[type=module]')?.src ?? ''
 
 /** A sheet of this build, or of a ride that is open: an update waits for that. */
 export async function findSheet(key: string) {
   const kept = await (await pocket()).get('sheets', key)
-  return kept?.open || kept?.build === build ? kept : undefined
+  return kept?.open || kept?.build === ofThisPage() ? kept : undefined
 }
 
 /** Keeps a sheet; one whose ride is open keeps its ride. */
-export async function keepSheet(person: string, sheet: RailSheet, skew: number): Promise<KeptSheet> {
+export async function keepSheet(
+  person: string,
+  sheet: RailSheet,
+  skew: number,
+  build = ofThisPage(),
+): Promise<KeptSheet> {
   const key = sheetKey(person, sheet.horseId, sheet.session?.id ?? null)
-  const before = await findSheet(key)
+  const before = await (await pocket()).get('sheets', key)
   const kept: KeptSheet = {
     key,
     person,
@@ -102,6 +109,7 @@ export async function markOpen(key: string, open: boolean) {
   if (sheet) await (await pocket()).put('sheets', { ...sheet, open })
 }
 
+export const allSheets = async () => (await pocket()).getAll('sheets')
 export const sheetsOf = async (person: string) => (await pocket()).getAllFromIndex('sheets', 'person', person)
 
 export const tapsOfRide = async (person: string, rideId: string) =>

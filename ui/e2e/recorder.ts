@@ -1,0 +1,79 @@
+import type { Page } from '@playwright/test'
+import { newHorse, signIn, trainer } from './yard'
+
+/** The recorder at the rail, and a session to ride with it. */
+
+export const phone = { width: 390, height: 844 }
+export const tablet = { width: 820, height: 1180 }
+
+export interface Made {
+  horseId: string
+  sessionId: string
+  rail: string
+}
+
+/** A horse with the slice's session for today: walk, trot poles, cross-pole, cool-down. */
+export async function session(page: Page, name: string, bouts = {}): Promise<Made> {
+  await signIn(page, trainer)
+  await newHorse(page, name)
+  const horseId = new URL(page.url()).pathname.split('/')[2]!
+  const call = (method: string, path: string, body: unknown) =>
+    page.evaluate(
+      async ([method, path, body]) => {
+        const token = (await (await fetch('/api/sign-in')).json()).token
+        const answer = await fetch(`/api/horses/${path}`, {
+          method: method as string,
+          headers: { 'Content-Type': 'application/json', 'X-Hippodrome-Token': token },
+          body: JSON.stringify(body),
+        })
+        return answer.json()
+      },
+      [method, path, body],
+    )
+  const built = { arena: 'sixtyByTwenty', line: 'leftQuarterLine', heading: 'towardsC', middleMetres: 30 }
+  const poles = await call('POST', `${horseId}/set-ups`, {
+    name: 'Four trot poles',
+    entry: { family: 'poleLine', ...built, variant: 'trotWorking', poles: 4, raising: 'ground' },
+  })
+  const fence = await call('POST', `${horseId}/set-ups`, {
+    name: 'Cross-pole',
+    entry: { family: 'crossPole', ...built, line: 'rightQuarterLine', heightMetres: 0.5 },
+  })
+  const part = (phase: string, what: string, gait: string, minutes: number, more = {}) => ({
+    phase,
+    what,
+    gait,
+    rein: 'both',
+    minutes,
+    ...more,
+  })
+  const kept = await call('POST', `${horseId}/sessions`, {
+    on: '2026-04-18',
+    emphasis: 'First cross-pole',
+    manner: 'ridden',
+    helper: true,
+    parts: [
+      part('warmUp', 'Walk on a long rein', 'walk', 10, bouts),
+      part('work', 'Trot poles', 'trot', 12, { setUpId: poles.id, markHopedFor: 7 }),
+      part('work', 'Cross-pole from trot', 'trot', 10, { setUpId: fence.id }),
+      part('coolDown', 'Walk on a long rein', 'walk', 8),
+    ],
+  })
+  return { horseId, sessionId: kept.id, rail: `/horses/${horseId}/rail/${kept.id}` }
+}
+
+export const gait = (page: Page, name: string) =>
+  page.getByRole('group', { name: 'Gait' }).getByRole('button', { name: new RegExp(`^${name}`) })
+export const begin = (page: Page) => page.getByRole('button', { name: /^Begin/ })
+export const next = (page: Page) => page.getByRole('button', { name: /^Next:/ })
+export const review = (page: Page, { horseId, sessionId }: Made) =>
+  page.evaluate(async (p) => (await fetch(p)).json(), `/api/horses/${horseId}/rides/${sessionId}`)
+
+/** The pages are on the device once the worker has them. */
+export const installed = (page: Page) =>
+  page.evaluate(async () => {
+    await navigator.serviceWorker.ready
+    for (let i = 0; i < 100 && !navigator.serviceWorker.controller; i++)
+      await new Promise((r) => setTimeout(r, 100))
+    return Boolean(navigator.serviceWorker.controller)
+  })

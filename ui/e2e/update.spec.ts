@@ -1,0 +1,78 @@
+import type { Page } from '@playwright/test'
+import { anotherBuild } from './builds'
+import { begin, gait, installed, next, review, session, tablet } from './recorder'
+import { expect, test } from './yard'
+
+test.use({ ownBrowser: true, serviceWorkers: 'allow' })
+
+/** What becomes of the newer build's worker, once the device has heard of it. */
+const becomes = (page: Page) =>
+  page.evaluate(async () => {
+    const registration = (await navigator.serviceWorker.getRegistration())!
+    const found = new Promise<ServiceWorker>((ok) =>
+      registration.addEventListener('updatefound', () => ok(registration.installing!), { once: true }),
+    )
+    await registration.update()
+    const newer = await found
+    while (newer.state === 'installing') await new Promise((ok) => setTimeout(ok, 50))
+    return newer.state
+  })
+
+/** The build of the page that is open. */
+const build = (page: Page) => page.locator('script[type=module]').getAttribute('src')
+
+test('a newer build waits under an open ride; no tap is lost when it comes, and what is carried is of it', async ({
+  page,
+  context,
+}) => {
+  const made = await session(page, 'Vetch newer')
+  await page.setViewportSize(tablet)
+  await page.goto('/')
+  expect(await installed(page)).toBe(true)
+  const rail = (await page.getByRole('link', { name: 'To the rail' }).first().getAttribute('href'))!
+  await page.goto(made.rail)
+  await context.route('**/taps', (route) =>
+    route.request().method() === 'POST' ? route.abort() : route.continue(),
+  )
+  await begin(page).click()
+  await gait(page, 'Trot').click()
+  await expect(page.getByText(/3 taps wait, no signal/)).toBeVisible()
+  const first = await build(page)
+
+  const putBack = await anotherBuild()
+  try {
+    expect(await becomes(page), 'the ride is open').toBe('redundant')
+    await page.goto('/')
+    await expect(page.getByRole('link', { name: '3 waiting' })).toBeVisible()
+    expect(await build(page)).toBe(first)
+    await page.goto(made.rail)
+    await expect(gait(page, 'Trot')).toHaveAttribute('aria-pressed', 'true')
+
+    // The ride is over: the newer build is let in, by itself, with the pages that are opened next.
+    for (let part = 0; part < 3; part++) await next(page).click()
+    await page.getByRole('button', { name: 'Finish' }).click()
+    await page.getByRole('button', { name: 'Yes, passed' }).click()
+    await page.getByRole('button', { name: /^Exertion 4/ }).click()
+    await page.getByRole('button', { name: 'Done' }).click()
+    await expect(page.getByRole('heading', { name: 'On this device' })).toBeVisible()
+    await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())!.update())
+    await expect
+      .poll(() => page.evaluate(async () => (await caches.keys()).filter((k) => k.startsWith('page')).join()))
+      .not.toContain(first!.slice(1))
+
+    // The signal goes at once: what was carried is of the newer build already, and can be ridden.
+    await context.setOffline(true)
+    await page.goto(rail)
+    expect(await build(page)).not.toBe(first)
+    await expect(begin(page)).toBeVisible()
+
+    // And what waited is still there, and arrives.
+    await context.unroute('**/taps')
+    await context.setOffline(false)
+    await page.goto('/')
+    await expect.poll(async () => (await review(page, made)).log?.length).toBeGreaterThanOrEqual(3)
+    await expect(page.getByRole('link', { name: /waiting/ })).toBeHidden()
+  } finally {
+    await putBack()
+  }
+})
