@@ -139,6 +139,7 @@ app.Use(async (context, next) =>
     await next(context);
 });
 app.UseWholeBodies();
+app.UseOlderTaps();
 app.UseVisits();
 
 var api = app.MapGroup("/api").CommitsVisits();

@@ -20,6 +20,14 @@ public sealed record StoredKind(string Name, Type Type, params IReadOnlyList<Fun
 {
     /// <summary>The version that is written today.</summary>
     public int Version => Upcasters.Count + 1;
+
+    /// <summary>A body of any version in today's shape. One that bears no version is of the first.</summary>
+    public JsonObject OfToday(JsonObject body)
+    {
+        ArgumentNullException.ThrowIfNull(body);
+        var version = body[Stored.VersionName] is JsonValue v && v.TryGetValue<int>(out var borne) ? borne : 1;
+        return Upcasters.Skip(version - 1).Aggregate(body, (older, upcast) => upcast(older));
+    }
 }
 
 /// <summary>
@@ -76,10 +84,11 @@ public static class Stored
     }
 
     /// <summary>The version written today.</summary>
-    public static int VersionOf<T>() => ByType[typeof(T)].Version;
+    public static int VersionOf<T>() => KindOf<T>().Version;
 
-    private static T? Upcast<T>(StoredKind kind, JsonObject body) =>
-        kind.Upcasters.Skip(((int?)body[VersionName] ?? 1) - 1).Aggregate(body, (older, upcast) => upcast(older)).Deserialize<T>(Reading);
+    public static StoredKind KindOf<T>() => ByType[typeof(T)];
+
+    private static T? Upcast<T>(StoredKind kind, JsonObject body) => kind.OfToday(body).Deserialize<T>(Reading);
 
     // As jsonb writes it, and as we do.
     private static bool IsOf(int version, string json) =>

@@ -1,6 +1,8 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Rides;
+using Hippodrome.Storage;
 using Microsoft.OpenApi;
 
 namespace Hippodrome.Server.Hosting;
@@ -50,6 +52,17 @@ public static class OpenApiDocument
             {
                 var mayLack = context.JsonTypeInfo.Properties.Where(p => p.AttributeProvider?.IsDefined(typeof(JsonIgnoreAttribute), true) == true).Select(p => p.Name);
                 schema.Required = schema.Properties.Keys.Except(mayLack).ToHashSet();
+            }
+
+            // The version of its shape: a page that writes another than this build's does not compile.
+            if (type.IsSubclassOf(typeof(RideEvent)))
+            {
+                schema.Properties![Stored.VersionName] = new OpenApiSchema
+                {
+                    Type = JsonSchemaType.Integer,
+                    Enum = [Stored.VersionOf<RideEvent>()],
+                    Description = "The version of its shape; the first where none is said.",
+                };
             }
 
             return Task.CompletedTask;

@@ -50,7 +50,7 @@ public static class RailEndpoints
     {
         api.MapGet("/horses/{horseId}/rail", SheetAsync).Needs(Access.Rides);
         api.MapGet("/horses/{horseId}/rides/{rideId:guid}/taps", TapsAsync).Needs(Access.Reads);
-        api.MapPost("/horses/{horseId}/rides/{rideId:guid}/taps", ReceiveAsync).Needs(Access.Rides);
+        api.MapPost("/horses/{horseId}/rides/{rideId:guid}/taps", ReceiveAsync).TakesEvents().Needs(Access.Rides);
         api.MapPut("/horses/{horseId}/rides/{rideId:guid}/photos/{photoId:guid}", KeepPhotoAsync).Needs(Access.Rides);
         api.MapGet("/horses/{horseId}/rides/{rideId:guid}/photos/{photoId:guid}", PhotoAsync).Needs(Access.Reads);
     }

@@ -61,7 +61,7 @@ public static class RideEndpoints
     {
         api.MapGet("/horses/{horseId}/rides", ListAsync).Needs(Access.Reads);
         api.MapGet("/horses/{horseId}/rides/{rideId:guid}", ReviewAsync).Needs(Access.Reads);
-        api.MapPost("/horses/{horseId}/rides/{rideId:guid}/events", AppendAndShowAsync).Needs(Access.Rides);
+        api.MapPost("/horses/{horseId}/rides/{rideId:guid}/events", AppendAndShowAsync).TakesEvents().Needs(Access.Rides);
         api.MapPost("/horses/{horseId}/rides/{rideId:guid}/answers", AnswerEndpoint.AnswerAsync).Needs(Access.Trains).Creates();
     }
 

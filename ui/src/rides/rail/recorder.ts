@@ -7,10 +7,13 @@ import { inMemory, keep } from './sender'
 import { counted, standing } from './timeline'
 import { speaking, tappedIn } from './triggers'
 
+/** The shape of the taps made here, which each bears: it may wait on the device until there is another. */
+const tapShape = 1 satisfies RideEvent['v']
+
 /** A tap before it has an id, a time and a clock. */
 export type NewTap = RideEvent extends infer E
   ? E extends RideEvent
-    ? Omit<E, 'id' | 'at' | 'clock'>
+    ? Omit<E, 'id' | 'at' | 'clock' | 'v'>
     : never
   : never
 
@@ -54,7 +57,9 @@ export function useRecorder(person: string, horseId: string, sessionId: string |
     }
     now.value = Date.now() + skew()
     if (kept.value) {
-      take((await tapsOfRide(person, kept.value.sheet.rideId)).map((t) => t.event))
+      // One of another shape is shown once the server has it, and gives it back in today's.
+      const here = (await tapsOfRide(person, kept.value.sheet.rideId)).map((t) => t.event)
+      take(here.filter((e) => (e.v ?? 1) === tapShape))
       await fetchOthers()
     }
   }
@@ -84,6 +89,7 @@ export function useRecorder(person: string, horseId: string, sessionId: string |
 
   async function tap(made: NewTap, like?: RideEvent): Promise<RideEvent> {
     const event = {
+      v: tapShape,
       ...made,
       id: crypto.randomUUID(),
       at: like?.at ?? new Date(Date.now() + skew()).toISOString(),
