@@ -7,7 +7,7 @@ die() {
 
 need_sdk() {
   command -v dotnet > /dev/null || die "the .NET SDK is missing: install version 10"
-  dotnet --list-sdks | grep -q '^10\.' || die "the .NET SDK is too old: version 10 is needed, found $(dotnet --list-sdks | tail -n 1 | cut -d' ' -f1)"
+  [[ $'\n'$(dotnet --list-sdks) == *$'\n'10.* ]] || die "the .NET SDK is too old: version 10 is needed, found $(dotnet --list-sdks | tail -n 1 | cut -d' ' -f1)"
 }
 
 need_node() {
@@ -47,7 +47,8 @@ need_browser() {
 
 # Dates and numbers as they are written here. Debian names the library by its version.
 need_icu() {
-  ldconfig -p 2> /dev/null | grep -q 'libicuuc\.so' && return
+  # Read whole: a reader that stops early would make the pipe, and so the answer, fail now and then.
+  [[ $(ldconfig -p 2> /dev/null) == *libicuuc.so* ]] && return
   missing+=("$(apt-cache search --names-only '^libicu[0-9]+$' 2> /dev/null | sort -V | tail -n 1 | cut -d' ' -f1 | grep . || echo libicu-dev)")
 }
 
