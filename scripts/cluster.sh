@@ -72,7 +72,7 @@ start_cluster() {
     -o "-c listen_addresses=127.0.0.1 -c port=$pg_port -c unix_socket_directories='' ${pg_more:-}" 9>&- > /dev/null \
     || die "the database does not start: $(tail -n 1 "$log" 2> /dev/null)"
   PGPASSWORD=$(cat "$data/secret") "$pg_bin/psql" -qAt -h 127.0.0.1 -p "$pg_port" -U hippodrome -d postgres \
-    -c "select 1 from pg_database where datname = 'hippodrome'" 9>&- | grep -q 1 \
+    -c "select 1 from pg_database where datname = 'hippodrome'" 9>&- | grep 1 > /dev/null \
     || PGPASSWORD=$(cat "$data/secret") "$pg_bin/createdb" -h 127.0.0.1 -p "$pg_port" -U hippodrome hippodrome 9>&-
 }
 
