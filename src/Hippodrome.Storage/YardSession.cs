@@ -1,3 +1,5 @@
+using System.Collections.Concurrent;
+using System.Text.RegularExpressions;
 using Dapper;
 using Npgsql;
 
@@ -10,9 +12,14 @@ public sealed record Kept<T>(T Value, int Version);
 /// One transaction in one yard. The yard is set for the transaction, so the connection carries nothing
 /// over to whoever takes it from the pool next. Not committed means nothing happened.
 /// </summary>
-public sealed class YardSession(NpgsqlConnection connection, NpgsqlTransaction transaction, Guid yardId) : IAsyncDisposable
+public sealed partial class YardSession(NpgsqlConnection connection, NpgsqlTransaction transaction, Guid yardId) : IAsyncDisposable
 {
+    // Statements are texts of the program, so there are only so many.
+    private static readonly ConcurrentDictionary<string, string[]> WrittenBy = new();
+
     private bool _closed;
+    private readonly Dictionary<string, int> _written = [];
+    private ReadTogether? _together;
 
     public Guid YardId { get; } = yardId;
 
@@ -31,14 +38,40 @@ public sealed class YardSession(NpgsqlConnection connection, NpgsqlTransaction t
         await connection.DisposeAsync();
     }
 
-    public async Task<List<T>> QueryAsync<T>(string sql, object? values = null) =>
-        (await connection.QueryAsync<T>(sql, WithYard(values), transaction)).AsList();
+    public async Task<List<T>> QueryAsync<T>(string sql, object? values = null)
+    {
+        if (_together is { } reads)
+        {
+            return await reads.Ask<T>(sql, values);
+        }
 
-    public Task<T?> FindAsync<T>(string sql, object? values = null)
-        where T : class => connection.QuerySingleOrDefaultAsync<T?>(sql, WithYard(values), transaction);
+        Note(sql);
+        return (await connection.QueryAsync<T>(sql, WithYard(values), transaction)).AsList();
+    }
 
-    public Task<int> ExecuteAsync(string sql, object? values = null) =>
-        connection.ExecuteAsync(sql, WithYard(values), transaction);
+    public async Task<T?> FindAsync<T>(string sql, object? values = null)
+        where T : class => (await QueryAsync<T>(sql, values)).SingleOrDefault();
+
+    public Task<int> ExecuteAsync(string sql, object? values = null)
+    {
+        Note(sql);
+        return connection.ExecuteAsync(sql, WithYard(values), transaction);
+    }
+
+    /// <summary>How often these tables have been written to here: what was read of them before may have changed since.</summary>
+    public int WrittenTo(IEnumerable<string> tables) => tables.Sum(_written.GetValueOrDefault);
+
+    /// <summary>
+    /// Small reads that do not need one another, answered by one statement: each is begun and none awaited until
+    /// <see cref="ReadTogether.SendAsync"/>.
+    /// </summary>
+    public ReadTogether Together() => _together = new ReadTogether(
+        async (sql, values) =>
+        {
+            _together = null;
+            return (await connection.QueryAsync<ReadTogether.Row>(sql, WithYard(values), transaction)).AsList();
+        },
+        () => _together = null);
 
     public async Task<bool> AnyAsync(string sql, object? values = null) =>
         await connection.ExecuteScalarAsync<bool>($"select exists ({sql})", WithYard(values), transaction);
@@ -46,6 +79,17 @@ public sealed class YardSession(NpgsqlConnection connection, NpgsqlTransaction t
     /// <summary>Waits until no other transaction holds the same lock, and holds it until this one ends.</summary>
     public Task LockAsync(Guid what) =>
         ExecuteAsync("select pg_advisory_xact_lock(hashtextextended(@what, 0))", new { what = what.ToString() });
+
+    private void Note(string sql)
+    {
+        foreach (var table in WrittenBy.GetOrAdd(sql, text => [.. Writes().Matches(text).Select(m => m.Groups[1].Value)]))
+        {
+            _written[table] = _written.GetValueOrDefault(table) + 1;
+        }
+    }
+
+    [GeneratedRegex(@"\b(?:insert into|update|delete from) ([a-z_]+)")]
+    private static partial Regex Writes();
 
     private DynamicParameters WithYard(object? values)
     {

@@ -1,3 +1,4 @@
+using System.Text.Json;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;
@@ -12,23 +13,29 @@ public static class SessionStore
     private const string Select =
         """
         select s.horse_id, s.id, s.on_day, s.emphasis, s.manner, s.helper, s.notes, s.version, s.place, s.starts_at, array_to_string(s.tack_ids, ',') as tack_ids, s.kept_faults::text as kept_faults,
-            (select r.id from ride r where r.yard_id = s.yard_id and r.session_id = s.id order by r.created_at limit 1) as ride_id
+            (select r.id from ride r where r.yard_id = s.yard_id and r.session_id = s.id order by r.created_at limit 1) as ride_id,
+            (select coalesce(json_agg(p order by p.place), '[]')::text from (
+                select place, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id, exercise_id, times, efforts, transitions, transitions_with, bout_seconds, rest_seconds, manner, height_m, in_stages
+                from session_part where yard_id = s.yard_id and session_id = s.id) p) as parts
         from session s where s.yard_id = @yard and s.removed_at is null
         """;
 
-    /// <summary>Sessions of these horses between two days, both included; before <paramref name="builtBefore"/> only those with something to step or jump over.</summary>
-    public static async Task<List<KeptSession>> SessionsAsync(this YardSession yard, DateOnly from, DateOnly to, IEnumerable<Guid> horseIds, DateOnly? builtBefore = null) =>
-        await WithPartsAsync(yard, await yard.QueryAsync<SessionRow>(
+    /// <summary>
+    /// Sessions of these horses between two days, both included; before <paramref name="builtBefore"/> only those with something
+    /// to step or jump over. Those of <paramref name="also"/> come along, whenever they are.
+    /// </summary>
+    public static async Task<List<KeptSession>> SessionsAsync(this YardSession yard, DateOnly from, DateOnly to, IEnumerable<Guid> horseIds, DateOnly? builtBefore = null, IEnumerable<Guid>? also = null) =>
+        (await yard.QueryAsync<SessionRow>(
             $"""
-            {Select} and s.on_day between @from and @to and s.horse_id = any(@ids)
+            {Select} and (s.id = any(@also) or s.on_day between @from and @to and s.horse_id = any(@ids)
                 and (s.on_day >= @all or exists (select from session_part p where p.yard_id = s.yard_id and p.session_id = s.id
-                    and (p.set_up_id is not null or p.efforts is not null or p.exercise_id is not null or p.rung_id like any (array['grids/%', 'jumping/%', 'narrow/%', 'cross-country/%']))))
+                    and (p.set_up_id is not null or p.efforts is not null or p.exercise_id is not null or p.rung_id like any (array['grids/%', 'jumping/%', 'narrow/%', 'cross-country/%'])))))
             order by s.on_day, s.created_at, s.id
             """,
-            new { from, to, all = builtBefore ?? from, ids = horseIds.ToArray() }));
+            new { from, to, all = builtBefore ?? from, ids = horseIds.ToArray(), also = (also ?? []).ToArray() })).ConvertAll(r => r.ToSession());
 
     public static async Task<List<KeptSession>> SessionsByIdAsync(this YardSession yard, IEnumerable<Guid> ids) =>
-        await WithPartsAsync(yard, await yard.QueryAsync<SessionRow>($"{Select} and s.id = any(@ids)", new { ids = ids.ToArray() }));
+        (await yard.QueryAsync<SessionRow>($"{Select} and s.id = any(@ids)", new { ids = ids.ToArray() })).ConvertAll(r => r.ToSession());
 
     /// <summary>What each of these sessions has set out, as a word that is equal where the same is built in the same place.</summary>
     public static async Task<IReadOnlyDictionary<Guid, string>> BuiltForAsync(this YardSession yard, IEnumerable<Guid> ids) =>
@@ -41,7 +48,7 @@ public static class SessionStore
             new { ids = ids.ToArray() })).ToDictionary(r => r.SessionId, r => r.Built);
 
     public static async Task<KeptSession?> FindSessionAsync(this YardSession yard, Guid horseId, Guid id) =>
-        (await WithPartsAsync(yard, await yard.QueryAsync<SessionRow>($"{Select} and s.horse_id = @horseId and s.id = @id", new { horseId, id }))).SingleOrDefault();
+        (await yard.QueryAsync<SessionRow>($"{Select} and s.horse_id = @horseId and s.id = @id", new { horseId, id })).SingleOrDefault()?.ToSession();
 
     public static async Task AddSessionAsync(this YardSession yard, Guid horseId, SessionPlan plan)
     {
@@ -79,74 +86,33 @@ public static class SessionStore
         "update session set removed_at = case when @removed then now() end where yard_id = @yard and horse_id = @horseId and id = @id",
         new { horseId, id, removed }) == 1;
 
-    private static async Task<List<KeptSession>> WithPartsAsync(YardSession yard, List<SessionRow> rows)
-    {
-        if (rows.Count == 0)
-        {
-            return [];
-        }
-
-        var parts = (await yard.QueryAsync<PartRow>(
-            """
-            select session_id, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id, exercise_id, times, efforts, transitions, transitions_with, bout_seconds, rest_seconds, manner, height_m, in_stages
-            from session_part
-            where yard_id = @yard and session_id = any(@ids) order by session_id, place
-            """,
-            new { ids = rows.Select(r => r.Id).ToArray() })).ToLookup(p => p.SessionId);
-        return [.. rows.Select(r => r.ToSession(parts[r.Id]))];
-    }
-
-    private static async Task AddPartsAsync(YardSession yard, Guid horseId, SessionPlan plan)
-    {
-        foreach (var (part, place) in plan.Parts.Select((p, i) => (p, i)))
-        {
-            await yard.ExecuteAsync(
-                """
-                insert into session_part (yard_id, horse_id, session_id, place, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id,
-                    exercise_id, times, efforts, transitions, transitions_with, bout_seconds, rest_seconds, manner, height_m, in_stages)
-                values (@yard, @horseId, @sessionId, @place, @phase, @What, @gait, @rein, @Minutes, @SetUpId, @mark, @RungId,
-                    @ExerciseId, @Times, @Efforts, @Transitions, @with, @BoutSeconds, @RestSeconds, @manner, @HeightMetres, @InStages)
-                """,
-                new
-                {
-                    horseId,
-                    sessionId = plan.Id,
-                    place,
-                    phase = part.Phase.ToString(),
-                    part.What,
-                    gait = part.Gait.ToString(),
-                    rein = part.Rein.ToString(),
-                    part.Minutes,
-                    part.SetUpId,
-                    mark = part.MarkHopedFor?.Value,
-                    part.RungId,
-                    part.ExerciseId,
-                    part.Times,
-                    part.Efforts,
-                    part.Transitions,
-                    with = part.TransitionsWith?.ToString(),
-                    part.BoutSeconds,
-                    part.RestSeconds,
-                    manner = part.Manner.ToString(),
-                    part.HeightMetres,
-                    part.InStages,
-                });
-        }
-    }
+    private static Task<int> AddPartsAsync(YardSession yard, Guid horseId, SessionPlan plan) => yard.ExecuteAsync(
+        """
+        insert into session_part (yard_id, horse_id, session_id, place, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id,
+            exercise_id, times, efforts, transitions, transitions_with, bout_seconds, rest_seconds, manner, height_m, in_stages)
+        select @yard, @horseId, @sessionId, p.place, p.phase, p.what, p.gait, p.rein, p.minutes, p.set_up_id, p.mark_hoped_for, p.rung_id,
+            p.exercise_id, p.times, p.efforts, p.transitions, p.transitions_with, p.bout_seconds, p.rest_seconds, p.manner, p.height_m, p.in_stages
+        from jsonb_populate_recordset(null::session_part, @parts::jsonb) as p
+        """,
+        new { horseId, sessionId = plan.Id, parts = JsonSerializer.Serialize(plan.Parts.Select(PartRow.Of), ReadTogether.Rows) });
 
     private static object Values(Guid horseId, SessionPlan plan, int version = 0) =>
         new { horseId, plan.Id, plan.On, plan.Emphasis, manner = plan.Manner.ToString(), plan.Helper, plan.Notes, plan.Place, tackIds = plan.TackIds.ToArray(), keptFaults = Stored.Write(new KeptFaults(plan.KeptFaults)), plan.StartsAt, version };
 
-    private sealed record SessionRow(Guid HorseId, Guid Id, DateOnly OnDay, string Emphasis, string Manner, bool Helper, string Notes, int Version, string Place, TimeOnly? StartsAt, string TackIds, string KeptFaults, Guid? RideId)
+    private sealed record SessionRow(Guid HorseId, Guid Id, DateOnly OnDay, string Emphasis, string Manner, bool Helper, string Notes, int Version, string Place, TimeOnly? StartsAt, string TackIds, string KeptFaults, Guid? RideId, string Parts)
     {
-        public KeptSession ToSession(IEnumerable<PartRow> parts) => ToSession(Enum.Parse<Manner>(Manner), parts);
+        public KeptSession ToSession() => ToSession(Enum.Parse<Manner>(Manner), JsonSerializer.Deserialize<List<PartRow>>(Parts, ReadTogether.Rows)!);
 
         private KeptSession ToSession(Manner manner, IEnumerable<PartRow> parts) =>
             new(HorseId, SessionPlan.Kept(Id, OnDay, Emphasis, manner, Helper, [.. parts.Select(p => p.ToPart(manner))], Notes, Place, [.. TackIds.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(Guid.Parse)], Stored.Read<KeptFaults>(KeptFaults).Faults, StartsAt), Version, RideId);
     }
 
-    private sealed record PartRow(Guid SessionId, string Phase, string What, string Gait, string Rein, double Minutes, Guid? SetUpId, double? MarkHopedFor, string? RungId, string? ExerciseId, int? Times, int? Efforts, int? Transitions, string? TransitionsWith, int? BoutSeconds, int? RestSeconds, string? Manner, double? HeightM, bool? InStages)
+    private sealed record PartRow(int Place, string Phase, string What, string Gait, string Rein, double Minutes, Guid? SetUpId, double? MarkHopedFor, string? RungId, string? ExerciseId, int? Times, int? Efforts, int? Transitions, string? TransitionsWith, int? BoutSeconds, int? RestSeconds, string? Manner, double? HeightM, bool? InStages)
     {
+        public static PartRow Of(Part part, int place) => new(
+            place, part.Phase.ToString(), part.What, part.Gait.ToString(), part.Rein.ToString(), part.Minutes, part.SetUpId, part.MarkHopedFor?.Value, part.RungId, part.ExerciseId, part.Times,
+            part.Efforts, part.Transitions, part.TransitionsWith?.ToString(), part.BoutSeconds, part.RestSeconds, part.Manner.ToString(), part.HeightMetres, part.InStages);
+
         /// <param name="ofSession">How the session is worked: parts from before they had a manner of their own are worked so.</param>
         public Part ToPart(Manner ofSession) => new(
             Enum.Parse<Phase>(Phase), What, Enum.Parse<Gait>(Gait), Enum.Parse<Rein>(Rein), Minutes, SetUpId, MarkHopedFor is { } mark ? Mark.Of(mark) : null, RungId,
