@@ -18,6 +18,10 @@ public sealed class DemoApp : IAsyncLifetime
     private NpgsqlDataSource? _rows;
     private Client? _trainer;
 
+    public Client Trainer => _trainer!;
+
+    public string DatabaseName => new NpgsqlConnectionStringBuilder(_database!.OwnerConnection).Database!;
+
     public async ValueTask InitializeAsync()
     {
         _database = await TestDatabase.MakeAsync();

@@ -88,7 +88,7 @@ public class BlockStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
     [Fact]
     public async Task Answers_to_gates_are_kept_in_order_and_a_stage_is_cleared_once()
     {
-        var (id, _, _) = await KeptAsync();
+        var (id, horse, _) = await KeptAsync();
         await store.InAsync(store.Here, async yard =>
         {
             await yard.AddGateAnswerAsync(id, new GateAnswer(Start, ReturnGate.LegsCool, false, "warm"), store.Here.TrainerId, At);
@@ -97,8 +97,8 @@ public class BlockStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
             await yard.ClearStageAsync(id, new StageCleared(1, Start.AddDays(1), "someone else"), store.Here.TrainerId);
             return true;
         });
-        (await store.InAsync(store.Here, yard => yard.GateAnswersAsync([id])))[id].Select(g => g.Passed).ShouldBe([false, true]);
-        (await store.InAsync(store.Here, yard => yard.StagesClearedAsync([id])))[id].ShouldHaveSingleItem().By.ShouldBe("Iva Sorrel, vet");
+        (await store.InAsync(store.Here, yard => yard.GateAnswersAsync([horse.Id])))[id].Select(g => g.Passed).ShouldBe([false, true]);
+        (await store.InAsync(store.Here, yard => yard.StagesClearedAsync([horse.Id])))[id].ShouldHaveSingleItem().By.ShouldBe("Iva Sorrel, vet");
     }
 
     [Fact]

@@ -121,7 +121,7 @@ public class PassportStoresTests(StoreFixture store) : IClassFixture<StoreFixtur
                 (await yard.RemoveAsync(Removable.Accordion, horse, ridden.Id, removed)).ShouldBeTrue();
                 ((await yard.BodyMeasuresAsync(horse)).Count, (await yard.TackAsync(horse)).Count, (await yard.AccordionsAsync(horse)).Count).ShouldBe(removed ? (1, 0, 0) : (2, 1, 1));
                 // A session goes on knowing what it was ridden in.
-                (await yard.TackByIdAsync([bit.Id])).Keys.ShouldBe([bit.Id]);
+                (await yard.TackOfAsync([horse])).Keys.ShouldBe([bit.Id]);
             });
         }
     }

@@ -76,8 +76,8 @@ public class RailStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
                 await yard.AddRideAsync(Guid.NewGuid(), horse.Id, null, StoreFixture.Today.AddDays(-back), store.Here.TrainerId);
             }
         });
-        var days = await store.InAsync(store.Here, yard => yard.RiddenOnAsync([horse.Id], StoreFixture.Today.AddDays(-40), StoreFixture.Today));
-        days[horse.Id].Order().ShouldBe([StoreFixture.Today.AddDays(-3), StoreFixture.Today]);
+        var days = await store.InAsync(store.Here, yard => yard.RiddenDaysAsync([horse.Id], StoreFixture.Today.AddDays(-40), StoreFixture.Today));
+        days[horse.Id].Select(d => d.OnDay).ShouldBe([StoreFixture.Today.AddDays(-3), StoreFixture.Today, StoreFixture.Today]);
     }
 
     [Fact]

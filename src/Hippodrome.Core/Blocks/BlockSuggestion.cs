@@ -4,12 +4,32 @@ using Hippodrome.Core.Conditioning;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Rides;
 using Hippodrome.Core.Yards;
 
 namespace Hippodrome.Core.Blocks;
 
 /// <summary>Minutes by gait that were ridden on a day.</summary>
-public sealed record DayRidden(DateOnly On, double Walk, double Trot, double Canter, int Efforts);
+public sealed record DayRidden(DateOnly On, double Walk, double Trot, double Canter, int Efforts)
+{
+    /// <summary>A ride as minutes of work: halt and rein back rest with the walk, gallop tires as canter does.</summary>
+    public static DayRidden Of(DateOnly on, RideRecord record)
+    {
+        ArgumentNullException.ThrowIfNull(record);
+        double In(params ReadOnlySpan<Gait> gaits)
+        {
+            var minutes = 0.0;
+            foreach (var total in record.ByGait)
+            {
+                minutes += gaits.Contains(total.Gait) ? total.Minutes : 0;
+            }
+
+            return minutes;
+        }
+
+        return new DayRidden(on, In(Gait.Walk, Gait.Halt, Gait.ReinBack), In(Gait.Trot), In(Gait.Canter, Gait.Gallop), record.Efforts.Left.All + record.Efforts.Right.All);
+    }
+}
 
 /// <summary>What the form for a new block starts from.</summary>
 /// <param name="Entry">Filled in as far as it can be known.</param>

@@ -4,6 +4,7 @@ using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Yards;
+using Hippodrome.Server.Horses;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Server.Rides;
 using Hippodrome.Storage;
@@ -21,13 +22,10 @@ namespace Hippodrome.Server.Blocks;
 /// <summary>What blocks are planned from, read once for any number of horses.</summary>
 internal sealed class BlockBook
 {
-    private const int DaysBack = 200;
-
     private readonly Dictionary<Guid, HorseNow> _horses;
     private readonly Dictionary<Guid, KeptBlock> _blocks;
-    private readonly ILookup<Guid, RiddenDay> _ridden;
-    private readonly ILookup<Guid, GateAnswer> _gates;
-    private readonly ILookup<Guid, StageCleared> _cleared;
+    private readonly IReadOnlyDictionary<Guid, IReadOnlyList<RiddenDay>> _ridden;
+    private readonly HorsePages _pages;
     private readonly IReadOnlyDictionary<DateOnly, int> _beside;
     private readonly DateOnly _today;
 
@@ -36,8 +34,8 @@ internal sealed class BlockBook
     /// <param name="CutShort">Sessions that were broken off early.</param>
     public sealed record Lately(NextIs? Next, IReadOnlySet<Guid> CutShort);
 
-    private BlockBook(Dictionary<Guid, HorseNow> horses, Dictionary<Guid, KeptBlock> blocks, ILookup<Guid, RiddenDay> ridden, ILookup<Guid, GateAnswer> gates, ILookup<Guid, StageCleared> cleared, IReadOnlyDictionary<DateOnly, int> beside, Roster roster, DateOnly today) =>
-        (_horses, _blocks, _ridden, _gates, _cleared, _beside, Roster, _today) = (horses, blocks, ridden, gates, cleared, beside, roster, today);
+    private BlockBook(Dictionary<Guid, HorseNow> horses, Dictionary<Guid, KeptBlock> blocks, IReadOnlyDictionary<Guid, IReadOnlyList<RiddenDay>> ridden, HorsePages pages, IReadOnlyDictionary<DateOnly, int> beside, Roster roster, DateOnly today) =>
+        (_horses, _blocks, _ridden, _pages, _beside, Roster, _today) = (horses, blocks, ridden, pages, beside, roster, today);
 
     /// <summary>Who is there when.</summary>
     public Roster Roster { get; }
@@ -48,41 +46,36 @@ internal sealed class BlockBook
     /// <param name="visit">Who asks.</param>
     /// <param name="horseIds">Horses of this yard.</param>
     /// <param name="besides">A block that is not under way and wanted too.</param>
-    public static async Task<BlockBook> OpenAsync(Visit visit, IReadOnlyCollection<Guid> horseIds, KeptBlock? besides = null)
+    /// <param name="places">Days are placed from it, so that it matters how many other horses have work on them.</param>
+    public static async Task<BlockBook> OpenAsync(Visit visit, IReadOnlyCollection<Guid> horseIds, KeptBlock? besides = null, bool places = true)
     {
-        var yard = visit.Yard;
-        var blocks = (await yard.BlocksUnderWayAsync(horseIds)).ToDictionary(b => b.HorseId);
+        var pages = await visit.Book.PagesAsync(horseIds);
+        var underWay = await visit.Book.BlocksAsync(horseIds);
+        var blocks = horseIds.Where(underWay.ContainsKey).ToDictionary(id => id, id => underWay[id]);
         if (besides is not null)
         {
             blocks[besides.HorseId] = besides;
         }
 
-        var holds = (await yard.HoldsAsync(horseIds)).ToLookup(h => h.HorseId);
-        var moves = await yard.MovesAsync(horseIds);
-        var restrictions = (await yard.RestrictionsAsync(horseIds)).Where(r => r.ClearedOn is null).ToLookup(r => r.HorseId, r => r.Restriction);
-        var aims = (await yard.AimsAsync(horseIds)).ToLookup(a => a.HorseId, a => a.Aim);
-        var breadth = await yard.ApproachHoldsAsync(ApproachQuestion.Breadth, horseIds);
         // Of many horses only those whose rides are asked about: with a block, or a hold that may have been ridden off.
-        var asked = horseIds.Count == 1 ? horseIds : [.. horseIds.Where(id => blocks.ContainsKey(id) || holds.Contains(id))];
-        var ridden = await yard.RiddenDaysAsync(asked, visit.Today.AddDays(-DaysBack), visit.Today);
-        var treated = await yard.TherapistVisitsAsync(horseIds, visit.Today);
-        var horses = (await yard.HorsesByIdAsync(horseIds)).ToDictionary(h => h.Value.Id, h => new HorseNow(
-            h.Value, Places.Of(h.Value, moves[h.Value.Id].Select(m => m.Move)), [.. restrictions[h.Value.Id]],
-            holds[h.Value.Id].Where(x => x.ClearedOn is null).Select(x => FormattableString.Invariant($"{x.Because}, since {x.Since:d MMMM}")).FirstOrDefault(),
-            Cleared(holds[h.Value.Id], ridden[h.Value.Id], visit.Today), [.. aims[h.Value.Id]], breadth[h.Value.Id].Id == Approach.AllRound)
+        var asked = horseIds.Count == 1 ? horseIds : [.. horseIds.Where(id => blocks.ContainsKey(id) || pages.Holds.Contains(id))];
+        var ridden = await visit.Book.RiddenAsync(asked);
+        var beside = places && horseIds.Count == 1 ? await visit.Yard.PlacedBesideAsync(horseIds.Single(), visit.Today) : new Dictionary<DateOnly, int>();
+        var horses = horseIds.ToDictionary(id => id, id => new HorseNow(
+            pages.Horses[id].Value, pages.Places[id], [.. pages.Restrictions[id]],
+            pages.Holds[id].Where(x => x.ClearedOn is null).Select(x => FormattableString.Invariant($"{x.Because}, since {x.Since:d MMMM}")).FirstOrDefault(),
+            Cleared(pages.Holds[id], ridden.GetValueOrDefault(id) ?? [], visit.Today), [.. pages.Aims[id].Select(a => a.Aim)], pages.Breadth[id].Id == Approach.AllRound)
         {
-            Easy = treated.GetValueOrDefault(h.Value.Id)?.AsRestriction() is { Until: { } until } easy ? [new EasyDays(easy.Since, until, easy.Because)] : [],
+            Easy = pages.Treated.GetValueOrDefault(id)?.AsRestriction() is { Until: { } until } easy ? [new EasyDays(easy.Since, until, easy.Because)] : [],
         });
-        return new BlockBook(
-            horses, blocks, ridden, await yard.GateAnswersAsync(blocks.Values.Select(b => b.Id)), await yard.StagesClearedAsync(blocks.Values.Select(b => b.Id)),
-            horseIds.Count == 1 ? await yard.PlacedBesideAsync(horseIds.Single(), visit.Today) : new Dictionary<DateOnly, int>(), await RosterAsync(visit), visit.Today);
+        return new BlockBook(horses, blocks, ridden, pages, beside, RosterOf(pages.People, pages.Roster), visit.Today);
     }
 
-    public static async Task<Roster> RosterAsync(Visit visit)
+    public static async Task<Roster> RosterAsync(Visit visit) => RosterOf(await visit.Yard.PeopleAsync(), await visit.Yard.RosterAsync());
+
+    private static Roster RosterOf(IReadOnlyList<Kept<Person>> people, Kept<RosterEntry>? kept)
     {
-        var people = await visit.Yard.PeopleAsync();
         var riders = people.Where(p => p.Value.Role != Role.Observer).Select(p => p.Value.Id).ToList();
-        var kept = await visit.Yard.RosterAsync();
         // Somebody who has left the yard since does not ride.
         return kept is null ? Roster.Open(riders) : Roster.From(kept.Value with { Riders = [.. kept.Value.Riders?.Where(r => r.PersonId is { } id && riders.Contains(id)) ?? []] }, riders, kept: true).OrThrow();
     }
@@ -109,23 +102,23 @@ internal sealed class BlockBook
     {
         var horseId = kept?.HorseId ?? _horses.Keys.Single();
         return new PlanningCase(
-            block, _horses[horseId], _today, kept?.Plan, kept is null ? new HashSet<Guid>() : Done(kept), lately?.CutShort ?? new HashSet<Guid>(), kept is null ? [] : [.. _gates[kept.Id]], kept is null ? [] : [.. _cleared[kept.Id]],
+            block, _horses[horseId], _today, kept?.Plan, kept is null ? new HashSet<Guid>() : Done(kept), lately?.CutShort ?? new HashSet<Guid>(), kept is null ? [] : [.. _pages.Gates[kept.Id]], kept is null ? [] : [.. _pages.Stages[kept.Id]],
             day => Roster.IsThere(block.RiderIds, day), _beside.GetValueOrDefault, lately?.Next);
     }
 
     /// <summary>Placed sessions that were ridden: by their own id, or by a ride on their day.</summary>
     public IReadOnlySet<Guid> Done(KeptBlock kept)
     {
-        var days = _ridden[kept.HorseId].Select(r => r.OnDay).ToHashSet();
-        var sessions = _ridden[kept.HorseId].Select(r => r.SessionId).OfType<Guid>().ToHashSet();
+        var days = Ridden(kept.HorseId).Select(r => r.OnDay).ToHashSet();
+        var sessions = Ridden(kept.HorseId).Select(r => r.SessionId).OfType<Guid>().ToHashSet();
         return kept.Plan.Sessions.Where(s => s.On <= _today && (sessions.Contains(s.Id) || days.Contains(s.On))).Select(s => s.Id).ToHashSet();
     }
 
-    public IEnumerable<RiddenDay> Ridden(Guid horseId) => _ridden[horseId];
+    public IReadOnlyList<RiddenDay> Ridden(Guid horseId) => _ridden.GetValueOrDefault(horseId) ?? [];
 
-    public IEnumerable<GateAnswer> Gates(Guid blockId) => _gates[blockId];
+    public IEnumerable<GateAnswer> Gates(Guid blockId) => _pages.Gates[blockId];
 
-    public IEnumerable<StageCleared> StagesCleared(Guid blockId) => _cleared[blockId];
+    public IEnumerable<StageCleared> StagesCleared(Guid blockId) => _pages.Stages[blockId];
 
     /// <summary>A hold cleared lately, until the saddle has been reached again.</summary>
     private static AfterClearance? Cleared(IEnumerable<Hold> holds, IEnumerable<RiddenDay> ridden, DateOnly today) =>
@@ -135,32 +128,28 @@ internal sealed class BlockBook
     public static async Task<IReadOnlyList<DayRidden>> RiddenAsync(Visit visit, IEnumerable<RiddenDay> rides)
     {
         var all = rides.ToList();
-        var logs = await visit.Yard.LogsAsync(all.Select(r => r.RideId));
-        return [.. all.Select(r =>
-        {
-            var record = RideRecord.Fold(logs[r.RideId]);
-            double Of(params Gait[] gaits) => record.ByGait.Where(g => gaits.Contains(g.Gait)).Sum(g => g.Minutes);
-            return new DayRidden(r.OnDay, Of(Gait.Walk, Gait.Halt, Gait.ReinBack), Of(Gait.Trot), Of(Gait.Canter, Gait.Gallop), record.Efforts.Left.All + record.Efforts.Right.All);
-        })];
+        var logged = await visit.Book.RidesAsync(all.Select(r => r.RideId));
+        return [.. all.Select(r => DayRidden.Of(r.OnDay, logged[r.RideId].Record))];
     }
 
     public async Task<Lately> LatelyAsync(Visit visit, KeptBlock kept)
     {
-        var ridden = await RiddenAsync(visit, _ridden[kept.HorseId].Where(r => r.OnDay >= _today.AddDays(-BlockFigures.WeekBackDays.Value)));
+        var ridden = await RiddenAsync(visit, Ridden(kept.HorseId).Where(r => r.OnDay >= _today.AddDays(-BlockFigures.WeekBackDays.Value)));
         return new Lately(await NextIsAsync(visit, kept), MissedDays.BrokenOff(kept.Plan, Done(kept), ridden, _today));
     }
 
     /// <summary>The verdict a trainer accepted after the plan was made, where it changes how much is done.</summary>
     private static async Task<NextIs?> NextIsAsync(Visit visit, KeptBlock kept)
     {
-        var latest = (await visit.Yard.LatestRidesAsync([kept.HorseId], visit.Today, 1)).FirstOrDefault();
+        var rides = await visit.Yard.LatestRidesAsync([kept.HorseId], visit.Today, Judging.LookBack + 1);
+        var latest = rides.Count == 0 ? null : rides[0];
         var answer = latest is null ? null : (await visit.Yard.AnswersAsync([latest.Id])).FirstOrDefault();
         if (latest is null || answer is not { Accepted: true } || answer.At <= kept.At)
         {
             return null;
         }
 
-        var verdict = (await visit.JudgeOneAsync(latest)).Verdicts.FirstOrDefault(v => v.Rule == answer.Rule);
+        var verdict = (await visit.JudgeOneAsync(latest, rides)).Verdicts.FirstOrDefault(v => v.Rule == answer.Rule);
         return verdict is null ? null : NextIs.From(verdict.Change, $"{verdict.Seen} {verdict.Do}");
     }
 }

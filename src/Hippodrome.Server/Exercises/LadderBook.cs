@@ -39,20 +39,20 @@ internal sealed class LadderBook
     public static async Task<LadderBook> OpenAsync(Visit visit, Guid horseId, Rung? also = null)
     {
         var yard = visit.Yard;
-        var horse = (await yard.FindHorseAsync(horseId))!.Value;
+        var horse = (await visit.Book.PagesAsync([horseId])).Horses[horseId].Value;
         var moves = (await yard.MovesAsync([horseId]))[horseId].ToList();
         var places = Places.Of(horse, moves.Select(m => m.Move));
         var rungs = Catalogue.Strands.Select(s => places[s]).Append(also).OfType<Rung>().Select(r => r.Id).Distinct();
-        var rides = await yard.RidesOnRungsAsync([.. rungs.Select(r => (horseId, r))], visit.Today, Reliability.Counted.Value);
-        var logs = await yard.LogsAsync(rides.Select(r => r.Ride.Id));
+        var rides = await visit.Book.RidesOnRungsAsync([.. rungs.Select(r => (horseId, r))]);
+        var logged = await visit.Book.RidesAsync(rides.Select(r => r.Ride.Id));
         // The latest ride of each rung is judged, and its judgement is the ladder's.
         var latest = rides.DistinctBy(r => r.RungId).Select(r => r.Ride).DistinctBy(r => r.Id).ToList();
         var judged = await visit.JudgeAsync(latest, await yard.LatestRidesAsync([horseId], visit.Today, RidesLookedAt));
         return new LadderBook(
             visit.Today, horse, moves,
-            rides.ToLookup(r => r.RungId, r => (r.Ride, RideRecord.Fold(logs[r.Ride.Id]).OnParts(r.Parts))),
+            rides.ToLookup(r => r.RungId, r => (r.Ride, logged[r.Ride.Id].Record.OnParts(r.Parts))),
             judged.SelectMany(j => j.Context.Rungs.Where(v => rides.First(r => r.RungId == v.Rung.Id).Ride.Id == j.Ride.Id)).ToDictionary(v => v.Rung.Id),
-            (await yard.HoldsAsync([horseId])).Exists(h => h.ClearedOn is null));
+            (await visit.Book.PagesAsync([horseId])).Holds[horseId].Any(h => h.ClearedOn is null));
     }
 
     public PlaceView Show(Strand strand)

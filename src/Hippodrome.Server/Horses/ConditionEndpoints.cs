@@ -144,7 +144,7 @@ public static class ConditionEndpoints
     }
 
     private static async Task<ConditionBook> BookAsync(Guid horseId, Visit visit) =>
-        await ConditionBook.OpenAsync(visit, new Dictionary<Guid, Places> { [horseId] = await PlacesAsync(horseId, visit) });
+        await ConditionBook.OpenAsync(visit, await visit.Book.PagesAsync([horseId]), [horseId]);
 
     private static async Task<Places> PlacesAsync(Guid horseId, Visit visit) =>
         Places.Of((await visit.Yard.FindHorseAsync(horseId))!.Value, (await visit.Yard.MovesAsync([horseId]))[horseId].Select(m => m.Move));

@@ -155,7 +155,7 @@ public static class HorseEndpoints
         var measured = (await visit.Yard.StrideMeasurementsAsync([horseId]))[horseId].ToList();
         var holds = await visit.Yard.HoldsAsync([horseId]);
         var held = holds.Find(h => h.ClearedOn is null);
-        var treatment = (await visit.Yard.TherapistVisitsAsync([horseId], visit.Today.AddDays(-ConditionBook.DaysTreated))).GetValueOrDefault(horseId)?.AsRestriction();
+        var treatment = (await visit.Yard.TherapistVisitsAsync([horseId], visit.Today.AddDays(-HorsePages.DaysTreated))).GetValueOrDefault(horseId)?.AsRestriction();
         var open = (await visit.Yard.RestrictionsAsync([horseId])).Where(r => r.ClearedOn is null).Select(r => r.Restriction).Concat(treatment is null ? [] : [treatment]).ToList();
         var last = (await visit.Yard.LatestRidesAsync([horseId], visit.Today, 1)).FirstOrDefault()?.OnDay;
         var next = (await visit.Yard.SessionsAsync(visit.Today, visit.Today.AddDays(DaysAhead), [horseId])).Find(s => s.RideId is null)?.Plan;

@@ -29,14 +29,17 @@ public sealed record AccessMetadata(Access Access);
 /// <summary>One request of one person in their yard: an open transaction, who they are, what day it is.</summary>
 /// <param name="Yard">The transaction.</param>
 /// <param name="Me">Who asks.</param>
-/// <param name="Book">Their yard.</param>
+/// <param name="Place">Their yard: its name, its clock, its weather.</param>
 /// <param name="Now">The time there.</param>
 /// <param name="NewId">The id of what this request makes, if it makes anything: the one its maker gave, else a new one.</param>
-public sealed record Visit(YardSession Yard, Person Me, Yard Book, DateTimeOffset Now, Guid NewId)
+public sealed record Visit(YardSession Yard, Person Me, Yard Place, DateTimeOffset Now, Guid NewId)
 {
     public DateOnly Today => DateOnly.FromDateTime(Now.DateTime);
 
     public bool Trains => Me.Role == Role.Trainer;
+
+    /// <summary>What is read of the yard, once.</summary>
+    internal YardBook Book { get; } = new(Yard, DateOnly.FromDateTime(Now.DateTime));
 
     /// <summary>Handlers take the visit that the middleware opened.</summary>
     public static ValueTask<Visit> BindAsync(HttpContext context, ParameterInfo parameter)
@@ -100,38 +103,40 @@ public static class VisitExtensions
         }
 
         await using var yard = await database.OpenYardAsync(signIn.YardId, context.RequestAborted);
-        if (await yard.SignedInAsync(signIn.Id) is not { } me)
+        Person me;
+        Yard place;
+        var named = context.GetRouteValue("horseId") as string;
+        using (var reads = yard.Together())
         {
-            await SignInFirst().ExecuteAsync(context);
-            return;
+            var signedIn = yard.SignedInAsync(signIn.Id);
+            var here = yard.ThisYardAsync();
+            var horse = Guid.TryParse(named, out var horseId) ? yard.KnowsHorseAsync(horseId, signIn.Id) : Task.FromResult((There: false, Given: false));
+            await reads.SendAsync();
+            if (await signedIn is not { } person)
+            {
+                await SignInFirst().ExecuteAsync(context);
+                return;
+            }
+
+            // A horse one has not been given is as unknown as another yard's: first whether it is there, then what is allowed.
+            var (there, given) = await horse;
+            if ((named is not null && !(person.Role == Role.Trainer ? there : given) ? Problems.NotFound() : Refuse(person, access)) is { } refusal)
+            {
+                await refusal.ExecuteAsync(context);
+                return;
+            }
+
+            (me, place) = (person, await here);
         }
 
-        if (await RefuseAsync(context, yard, me, access) is { } refusal)
-        {
-            await refusal.ExecuteAsync(context);
-            return;
-        }
-
-        var book = await yard.ThisYardAsync();
         var clock = context.RequestServices.GetRequiredService<TimeProvider>();
-        var now = TimeZoneInfo.ConvertTime(clock.GetUtcNow(), TimeZoneInfo.FindSystemTimeZoneById(book.TimeZone));
-        context.Items[typeof(Visit)] = new Visit(yard, me, book, now, Creations.IdGiven(context.Request) ?? Guid.NewGuid());
+        var now = TimeZoneInfo.ConvertTime(clock.GetUtcNow(), TimeZoneInfo.FindSystemTimeZoneById(place.TimeZone));
+        context.Items[typeof(Visit)] = new Visit(yard, me, place, now, Creations.IdGiven(context.Request) ?? Guid.NewGuid());
         await next(context);
     });
 
-    private static async Task<IResult?> RefuseAsync(HttpContext context, YardSession yard, Person me, Access access)
+    private static Microsoft.AspNetCore.Http.HttpResults.ProblemHttpResult? Refuse(Person me, Access access)
     {
-        // A horse one has not been given is as unknown as another yard's: first whether it is there, then what is allowed.
-        if (context.GetRouteValue("horseId") is string text)
-        {
-            var known = Guid.TryParse(text, out var horseId)
-                && (me.Role == Role.Trainer ? await yard.FindHorseAsync(horseId) is not null : await yard.IsGivenAsync(horseId, me.Id));
-            if (!known)
-            {
-                return Problems.NotFound();
-            }
-        }
-
         var allowed = access switch
         {
             Access.Reads => true,

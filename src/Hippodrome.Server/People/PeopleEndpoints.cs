@@ -49,7 +49,7 @@ public static class PeopleEndpoints
         var (name, role, isVet) = CheckPerson(checks, entry);
         var email = checks.Text("email", entry.Email, 200);
         checks.That(email.Length == 0 || (email.Contains('@', StringComparison.Ordinal) && email.Length >= 3), "email", "That is not an e-mail address.", "Write it like name@yard.example.");
-        Passwords.Check(checks, "password", entry.Password, name, email, visit.Book.Name);
+        Passwords.Check(checks, "password", entry.Password, name, email, visit.Place.Name);
         if (checks.Faults.Count > 0)
         {
             return Problems.Faulty(checks.Faults);
@@ -126,7 +126,7 @@ public static class PeopleEndpoints
 
         await guess.WasRightAsync();
         var checks = new Checks();
-        Passwords.Check(checks, "new", entry.New, visit.Me.Name, visit.Me.Email, visit.Book.Name);
+        Passwords.Check(checks, "new", entry.New, visit.Me.Name, visit.Me.Email, visit.Place.Name);
         if (checks.Faults.Count > 0)
         {
             return Problems.Faulty(checks.Faults);

@@ -28,12 +28,15 @@ internal static class AnswerEndpoint
 
     public static async Task<Results<Ok<Answered>, ProblemHttpResult>> AnswerAsync(Guid horseId, Guid rideId, AnswerEntry entry, Visit visit)
     {
-        if (await visit.Yard.FindRideAsync(rideId) is not { } ride || ride.HorseId != horseId)
+        // Two taps on "accept" must not make two sessions.
+        await visit.Yard.LockAsync(rideId);
+        if (await RidePages.OpenAsync(visit, horseId, rideId) is not { } pages)
         {
             return Problems.NotFound();
         }
 
-        var judged = await visit.JudgeOneAsync(ride);
+        visit.Book.WantRides(pages.ForHabits.Select(r => r.Id));
+        var judged = await visit.JudgeOneAsync(pages.Ride, pages.UpTo);
         var verdict = judged.Verdicts.FirstOrDefault(v => v.Rule == entry.Rule);
         var faults = Check(entry, verdict);
         if (faults.Count > 0)
@@ -41,9 +44,7 @@ internal static class AnswerEndpoint
             return Problems.Faulty(faults);
         }
 
-        // Two taps on "accept" must not make two sessions.
-        await visit.Yard.LockAsync(rideId);
-        var before = (await visit.Yard.AnswersAsync([rideId])).FirstOrDefault();
+        var before = pages.Answers.Count == 0 ? null : pages.Answers[0];
         var sameAgain = before is not null && before.Rule == entry.Rule && before.Accepted == entry.Accepted;
         var (nextId, says) = sameAgain
             ? (before!.NextSessionId, (IReadOnlyList<string>)["answered already"])
@@ -53,8 +54,10 @@ internal static class AnswerEndpoint
             await visit.Yard.AddAnswerAsync(rideId, verdict!.Rule, entry.Accepted == true, (entry.Word ?? "").Trim(), nextId, visit.Me.Id, visit.Now);
         }
 
-        var next = nextId is { } id ? await visit.Yard.FindSessionAsync(horseId, id) : null;
-        return TypedResults.Ok(new Answered(await RideEndpoints.ShowReviewAsync(visit, ride), next is null ? null : await visit.ShowSessionAsync(next), says));
+        var book = await PlanBook.OpenAsync(visit, [horseId], visit.Today, visit.Today);
+        var next = nextId is { } id ? (await visit.Book.SessionsAsync([id])).GetValueOrDefault(id) : null;
+        var answered = sameAgain ? pages : pages with { Answers = await visit.Yard.AnswersAsync([rideId]) };
+        return TypedResults.Ok(new Answered(await RideEndpoints.ShowReviewAsync(visit, answered, judged), next is null ? null : book.Show(next), says));
     }
 
     private static IReadOnlyList<Fault> Check(AnswerEntry entry, Verdict? verdict)
@@ -89,10 +92,13 @@ internal static class AnswerEndpoint
         }
 
         var changed = await KeepSetUpsAsync(visit, horseId, proposed.SetUps);
-        var placed = await PlacedNextAsync(visit, judged);
+        var from = Later(proposed.Session.On!.Value, visit.Today);
+        var placedAhead = await visit.Yard.PlacedAsync([horseId], Earlier(judged.Ride.OnDay, from), Later(visit.Today, from).AddDays(DaysLookedAhead));
+        var sessions = await visit.Book.SessionsAroundAsync([horseId], from, from.AddDays(DaysLookedAhead));
+        var placed = PlacedNext(visit, judged, placedAhead, sessions);
         var entry = proposed.Session with
         {
-            On = placed?.Session.On ?? await FirstFreeDayAsync(visit, horseId, proposed.Session.On!.Value),
+            On = placed?.Session.On ?? FirstFreeDay(from, placedAhead, sessions),
             Parts = [.. proposed.Session.Parts!.Select(p => p.SetUpId is { } id && changed.TryGetValue(id, out var now) ? p with { SetUpId = now } : p)],
         };
         var read = SessionPlan.From(placed?.Session.Id ?? Guid.NewGuid(), entry, visit.Today);
@@ -109,7 +115,7 @@ internal static class AnswerEndpoint
         }
 
         // A placed session that was drawn up once and taken off is there under its id still.
-        if (await visit.Yard.RemoveSessionAsync(horseId, plan.Id, false))
+        if (placed is not null && await visit.Yard.RemoveSessionAsync(horseId, plan.Id, false))
         {
             await visit.Yard.ChangeSessionAsync(horseId, plan, (await visit.Yard.FindSessionAsync(horseId, plan.Id))!.Version);
         }
@@ -121,10 +127,14 @@ internal static class AnswerEndpoint
         return (plan.Id, proposed.Says);
     }
 
+    private static DateOnly Earlier(DateOnly a, DateOnly b) => a < b ? a : b;
+
+    private static DateOnly Later(DateOnly a, DateOnly b) => a > b ? a : b;
+
     /// <summary>Keeps each changed set-up as a new one; what was ridden stays as it was.</summary>
     private static async Task<Dictionary<Guid, Guid>> KeepSetUpsAsync(Visit visit, Guid horseId, IReadOnlyDictionary<Guid, ChangedSetUp> changed)
     {
-        var card = await visit.Yard.StrideCardAsync((await visit.Yard.FindHorseAsync(horseId))!.Value);
+        var card = await visit.Book.CardAsync(horseId);
         var ids = new Dictionary<Guid, Guid>();
         foreach (var (old, change) in changed)
         {
@@ -138,21 +148,16 @@ internal static class AnswerEndpoint
     }
 
     /// <summary>The next session of the same kind that the horse's block has placed and nobody has drawn up: the answer is ridden there.</summary>
-    private static async Task<HorsePlaced?> PlacedNextAsync(Visit visit, JudgedRide judged)
+    private static HorsePlaced? PlacedNext(Visit visit, JudgedRide judged, IReadOnlyList<HorsePlaced> placed, IReadOnlyList<KeptSession> sessions)
     {
-        var horseId = judged.Ride.HorseId;
-        var placed = await visit.Yard.PlacedAsync([horseId], judged.Ride.OnDay, visit.Today.AddDays(DaysLookedAhead));
-        var kind = placed.Find(p => p.Session.Id == judged.Ride.SessionId || p.Session.On == judged.Ride.OnDay)?.Session.Kind;
-        var ahead = placed.FindAll(p => p.Session.Kind == kind && p.Session.On >= visit.Today && p.Session.On > judged.Ride.OnDay);
-        var drawnUp = (await visit.Yard.SessionsByIdAsync(ahead.Select(p => p.Session.Id))).Select(s => s.Plan.Id).ToHashSet();
-        return ahead.Find(p => !drawnUp.Contains(p.Session.Id));
+        var kind = placed.FirstOrDefault(p => p.Session.Id == judged.Ride.SessionId || p.Session.On == judged.Ride.OnDay)?.Session.Kind;
+        var drawnUp = sessions.Select(s => s.Plan.Id).ToHashSet();
+        return placed.FirstOrDefault(p => p.Session.Kind == kind && p.Session.On >= visit.Today && p.Session.On > judged.Ride.OnDay && !drawnUp.Contains(p.Session.Id));
     }
 
-    private static async Task<DateOnly> FirstFreeDayAsync(Visit visit, Guid horseId, DateOnly wanted)
+    private static DateOnly FirstFreeDay(DateOnly from, IReadOnlyList<HorsePlaced> placed, IReadOnlyList<KeptSession> sessions)
     {
-        var from = wanted > visit.Today ? wanted : visit.Today;
-        var taken = (await visit.Yard.SessionsAsync(from, from.AddDays(DaysLookedAhead), [horseId])).Select(s => s.Plan.On)
-            .Concat((await visit.Yard.PlacedAsync([horseId], from, from.AddDays(DaysLookedAhead))).Select(p => p.Session.On)).ToHashSet();
+        var taken = sessions.Select(s => s.Plan.On).Concat(placed.Select(p => p.Session.On)).ToHashSet();
         return Enumerable.Range(0, DaysLookedAhead).Select(from.AddDays).FirstOrDefault(d => !taken.Contains(d), from.AddDays(DaysLookedAhead));
     }
 }

@@ -76,9 +76,7 @@ public static class RideEndpoints
     }
 
     private static async Task<Results<Ok<Review>, ProblemHttpResult>> ReviewAsync(Guid horseId, Guid rideId, Visit visit) =>
-        await visit.Yard.FindRideAsync(rideId) is { } ride && ride.HorseId == horseId
-            ? TypedResults.Ok(await ShowReviewAsync(visit, ride))
-            : Problems.NotFound();
+        await RidePages.OpenAsync(visit, horseId, rideId) is { } ride ? TypedResults.Ok(await ShowReviewAsync(visit, ride)) : Problems.NotFound();
 
     /// <summary>A form that was filled in: it is kept whole or not at all.</summary>
     private static async Task<Results<Ok<Review>, ProblemHttpResult>> AppendAndShowAsync(Guid horseId, Guid rideId, RideEntry entry, Visit visit)
@@ -92,15 +90,21 @@ public static class RideEndpoints
         var refused = taps.Where(t => t.Fate == TapFate.Refused).ToList();
         return refused.Exists(t => t.Differs)
             ? Problems.Problem(StatusCodes.Status409Conflict, "An event is already there and says something else.", "Events are never edited: take the first one back with another event.", ("events", refused.Where(t => t.Differs).Select(t => t.Id)))
-            : refused.Count > 0 ? Problems.Faulty([.. refused.SelectMany(t => t.Faults)]) : TypedResults.Ok(await ShowReviewAsync(visit, ride!));
+            : refused.Count > 0 ? Problems.Faulty([.. refused.SelectMany(t => t.Faults)]) : TypedResults.Ok(await ShowReviewAsync(visit, (await RidePages.OpenAsync(visit, horseId, ride!.Id))!));
     }
 
-    internal static async Task<Review> ShowReviewAsync(Visit visit, Ride ride)
+    /// <param name="visit">Who asks.</param>
+    /// <param name="pages">What is kept of the ride.</param>
+    /// <param name="known">The ride as it was judged already in this request.</param>
+    internal static async Task<Review> ShowReviewAsync(Visit visit, RidePages pages, JudgedRide? known = null)
     {
-        var judged = await visit.JudgeOneAsync(ride);
+        var ride = pages.Ride;
+        visit.Book.WantRides(pages.ForHabits.Select(r => r.Id));
+        var judged = known ?? await visit.JudgeOneAsync(ride, pages.UpTo);
         var record = judged.Context.Record;
-        var card = await visit.Yard.StrideCardAsync(judged.Context.Horse);
-        var senders = await visit.Yard.SendersAsync(ride.Id);
+        var card = await visit.Book.CardAsync(ride.HorseId);
+        var senders = pages.Senders;
+        var logged = await visit.Book.RidesAsync(pages.ForHabits.Select(r => r.Id));
         var takenBack = judged.Log.Events.OfType<TakenBack>().DistinctBy(t => t.Event).ToDictionary(t => t.Event, t => senders[t.Id].Name);
         return new Review(
             ride.Id,
@@ -115,17 +119,17 @@ public static class RideEndpoints
             record.Marks is { Left: { } left, Right: { } right } ? Asymmetry.Index(left, right) : null,
             judged.Context.Heat,
             judged.Verdicts,
-            RiddenHabits.Of(judged.Context.Horse, await LatestRecordsAsync(visit, ride.HorseId, ride.OnDay), ride.OnDay),
-            await visit.Yard.AnswersAsync([ride.Id]),
+            RiddenHabits.Of(judged.Context.Horse, pages.ForHabits.Select(r => logged[r.Id].Record), ride.OnDay),
+            pages.Answers,
             [.. judged.Log.Events.Select(e => new LoggedEvent(e, senders[e.Id].Name, takenBack.GetValueOrDefault(e.Id), Sending.MayTakeBack(senders[e.Id].PersonId, visit)))],
-            await visit.Yard.PhotosAsync(ride.Id));
+            pages.Photos);
     }
 
     /// <summary>The last rides of a horse up to a day, folded, the latest first.</summary>
     internal static async Task<List<RideRecord>> LatestRecordsAsync(Visit visit, Guid horseId, DateOnly until)
     {
-        var latest = await visit.Yard.LatestRidesAsync([horseId], until, 2 * VerdictFigures.HabitRides.Value);
-        var logs = await visit.Yard.LogsAsync(latest.Select(r => r.Id));
-        return latest.ConvertAll(r => RideRecord.Fold(logs[r.Id]));
+        var latest = await visit.Yard.LatestRidesAsync([horseId], until, RidePages.MostForHabits);
+        var logged = await visit.Book.RidesAsync(latest.Select(r => r.Id));
+        return latest.ConvertAll(r => logged[r.Id].Record);
     }
 }

@@ -9,8 +9,6 @@ using Hippodrome.Server.Horses;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Server.Weather;
 using Hippodrome.Storage.Aims;
-using Hippodrome.Storage.Care;
-using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.Sessions;
 using Hippodrome.Storage.Setups;
@@ -28,21 +26,17 @@ internal sealed class PlanBook
     /// <summary>Of one horse more is read: what stood in its sessions, what it was worked on.</summary>
     private const int DaysBeforeOfOne = 28;
 
-    private readonly Dictionary<Guid, (Horse Horse, Lazy<StrideCard> Card)> _horses;
+    private readonly HorsePages _pages;
+    private readonly IReadOnlyDictionary<Guid, IReadOnlyList<StrideMeasurement>> _measured;
     private readonly ILookup<Guid, KeptSession> _near;
     private readonly Dictionary<Guid, SetUp> _setUps;
-    private readonly Dictionary<Guid, Places> _places;
     private readonly ConditionBook _condition;
-    private readonly ILookup<Guid, Restriction> _restrictions;
-    private readonly Dictionary<Guid, CareVisit> _feet;
-    private readonly Dictionary<Guid, Tack> _tack;
-    private readonly ILookup<Guid, HorseAim> _aims;
-    private readonly Dictionary<Guid, ApproachChoice> _varyOrRepeat;
     private readonly YardWeather _weather;
     private readonly DateOnly _today;
+    private readonly Dictionary<Guid, StrideCard> _cards = [];
 
-    private PlanBook(Dictionary<Guid, (Horse, Lazy<StrideCard>)> horses, ILookup<Guid, KeptSession> near, Dictionary<Guid, SetUp> setUps, Dictionary<Guid, Places> places, ConditionBook condition, ILookup<Guid, Restriction> restrictions, Dictionary<Guid, CareVisit> feet, Dictionary<Guid, Tack> tack, ILookup<Guid, HorseAim> aims, Dictionary<Guid, ApproachChoice> varyOrRepeat, YardWeather weather, DateOnly today) =>
-        (_horses, _near, _setUps, _places, _condition, _restrictions, _feet, _tack, _aims, _varyOrRepeat, _weather, _today) = (horses, near, setUps, places, condition, restrictions, feet, tack, aims, varyOrRepeat, weather, today);
+    private PlanBook(HorsePages pages, IReadOnlyDictionary<Guid, IReadOnlyList<StrideMeasurement>> measured, ILookup<Guid, KeptSession> near, Dictionary<Guid, SetUp> setUps, ConditionBook condition, YardWeather weather, DateOnly today) =>
+        (_pages, _measured, _near, _setUps, _condition, _weather, _today) = (pages, measured, near, setUps, condition, weather, today);
 
     /// <param name="visit">Who asks, and in which yard.</param>
     /// <param name="horseIds">Horses of this yard.</param>
@@ -51,28 +45,17 @@ internal sealed class PlanBook
     /// <param name="plan">A plan that is not kept yet and whose set-ups are wanted too.</param>
     public static async Task<PlanBook> OpenAsync(Visit visit, IReadOnlyCollection<Guid> horseIds, DateOnly from, DateOnly to, SessionPlan? plan = null)
     {
-        var yard = visit.Yard;
-        var measured = await yard.StrideMeasurementsAsync(horseIds);
-        var before = horseIds.Count == 1 ? DaysBeforeOfOne : DaysBefore;
-        // Of many horses the days before matter by what stood on them only.
-        var near = await yard.SessionsAsync(from.AddDays(-before), to.AddDays(1), horseIds, horseIds.Count == 1 ? null : from);
-        var plans = near.Select(s => s.Plan).Concat(plan is null ? [] : [plan]).ToList();
+        var pages = await visit.Book.PagesAsync(horseIds);
+        var near = await visit.Book.SessionsAroundAsync(horseIds, from, to.AddDays(1));
+        var plans = near.Select(s => s.Plan).Concat(plan is null ? [] : [plan]);
         var named = plans.SelectMany(p => p.Parts).Select(p => p.SetUpId).OfType<Guid>();
-        var horses = (await yard.HorsesByIdAsync(horseIds)).ToDictionary(h => h.Value.Id, h => (h.Value, new Lazy<StrideCard>(() => StrideCard.For(h.Value.Height, measured[h.Value.Id]))));
-        var moves = await yard.MovesAsync(horseIds);
-        var places = horses.ToDictionary(h => h.Key, h => Places.Of(h.Value.Item1, moves[h.Key].Select(m => m.Move)));
         return new PlanBook(
-            horses,
+            pages,
+            await visit.Book.StridesAsync(horseIds),
             near.ToLookup(s => s.HorseId),
-            (await yard.SetUpsByIdAsync(named)).ToDictionary(s => s.Id, s => s.Entry.AsKept().SetUp),
-            places,
-            await ConditionBook.OpenAsync(visit, places),
-            (await yard.RestrictionsAsync(horseIds)).Where(r => r.ClearedOn is null).ToLookup(r => r.HorseId, r => r.Restriction),
-            await yard.LastFeetAsync(horseIds),
-            await yard.TackByIdAsync(plans.SelectMany(p => p.TackIds)),
-            (await yard.AimsAsync(horseIds)).ToLookup(a => a.HorseId),
-            horseIds.Count == 1 ? await yard.ApproachHoldsAsync(ApproachQuestion.VaryOrRepeat, horseIds) : [],
-            await YardWeather.OpenAsync(visit), visit.Today);
+            (await visit.Book.SetUpsAsync(named)).ToDictionary(s => s.Key, s => s.Value.Entry.AsKept().SetUp),
+            await ConditionBook.OpenAsync(visit, pages, horseIds),
+            YardWeather.Of(visit, pages), visit.Today);
     }
 
     /// <summary>Sessions of a horse on a day, in the order they were planned.</summary>
@@ -90,26 +73,26 @@ internal sealed class PlanBook
     public YardWeather Weather => _weather;
 
     /// <summary>Where it stands on the ladders.</summary>
-    public Places PlacesOf(Guid horseId) => _places[horseId];
+    public Places PlacesOf(Guid horseId) => _pages.Places[horseId];
 
     /// <summary>Its next competition from a day on.</summary>
-    public HorseAim? NextAim(Guid horseId, DateOnly from) => _aims[horseId].Where(a => a.Aim.On >= from).MinBy(a => a.Aim.On);
+    public HorseAim? NextAim(Guid horseId, DateOnly from) => _pages.Aims[horseId].Where(a => a.Aim.On >= from).MinBy(a => a.Aim.On);
 
     /// <summary>What it may not do, those not cleared.</summary>
-    public IEnumerable<Restriction> Restrictions(Guid horseId) => _condition.Treatment(horseId) is { } treated ? _restrictions[horseId].Append(treated) : _restrictions[horseId];
+    public IEnumerable<Restriction> Restrictions(Guid horseId) => _condition.Treatment(horseId) is { } treated ? _pages.Restrictions[horseId].Append(treated) : _pages.Restrictions[horseId];
 
     /// <summary>Totals and faults of a plan, as the horse, its week and its holds stand.</summary>
     public SessionCheck Check(Guid horseId, SessionPlan plan)
     {
         var context = Context(horseId, plan);
         var hour = context.Heat is { Care: > HeatCare.Go } ? _weather.BestHour(plan.On, plan.Minutes, context.Horse) : null;
-        return new SessionCheck(SessionTotals.Of(plan, _horses[horseId].Card.Value, _setUps), PlanChecks.Check(context), context.Heat, hour, context.Ramp);
+        return new SessionCheck(SessionTotals.Of(plan, CardOf(horseId), _setUps), PlanChecks.Check(context), context.Heat, hour, context.Ramp);
     }
 
     /// <summary>All that a plan of this horse is checked against.</summary>
     public PlanContext Context(Guid horseId, SessionPlan plan)
     {
-        var horse = _horses[horseId].Horse;
+        var horse = HorseOf(horseId);
         var nearby = _near[horseId]
             .Where(s => s.Plan.Id != plan.Id && s.Plan.On >= plan.On.AddDays(-DaysBefore) && s.Plan.On <= plan.On.AddDays(1))
             .Select(s => NearbyDay.Of(s.Plan, _setUps));
@@ -118,13 +101,13 @@ internal sealed class PlanBook
             horse, plan, _setUps, [.. nearby],
             plan.On == _today ? _weather.Now?.TemperatureC : null,
             held is null ? null : $"{held.Because}, since {held.Since:d MMMM}",
-            _places[horseId],
+            PlacesOf(horseId),
             [.. Restrictions(horseId)],
-            [.. plan.TackIds.Where(_tack.ContainsKey).Select(id => _tack[id])],
+            [.. plan.TackIds.Where(_pages.Tack.ContainsKey).Select(id => _pages.Tack[id])],
             Feet(horse, plan.On),
             _weather.HeatOf(plan, horse),
             [.. Before(horseId, plan).Select(LayoutsOf).Where(l => l.Count > 0)],
-            _varyOrRepeat.GetValueOrDefault(horseId)?.Id == "repeat",
+            _pages.VaryOrRepeat.GetValueOrDefault(horseId)?.Id == "repeat",
             NextAim(horseId, plan.On)?.Aim)
         {
             WalkInHandBy = held?.WalkInHandBy,
@@ -133,7 +116,7 @@ internal sealed class PlanBook
             CalmSits = _condition.CalmSits(horseId),
             ChangesBoiledOver = _condition.ChangesBoiledOver(horseId),
             TreatedOn = _condition.TreatedOn(horseId, plan.On),
-            Card = _horses[horseId].Card.Value,
+            Card = CardOf(horseId),
             SameLeg = _condition.SameLegOf(horseId, plan.On)?.Why,
         };
     }
@@ -147,7 +130,7 @@ internal sealed class PlanBook
     }
 
     /// <summary>When a horse's feet are due, as of a day; null when nobody has written down when they were done.</summary>
-    public CareDue? Feet(Guid horseId, DateOnly on) => Feet(_horses[horseId].Horse, on);
+    public CareDue? Feet(Guid horseId, DateOnly on) => Feet(HorseOf(horseId), on);
 
     public SessionView Show(KeptSession kept)
     {
@@ -155,13 +138,18 @@ internal sealed class PlanBook
         return new SessionView(p.Id, p.On, p.Emphasis, p.Manner, p.Helper, p.Parts, p.Notes, p.Place, p.TackIds, p.KeptFaults, p.StartsAt, kept.Version, kept.RideId, Check(kept.HorseId, p));
     }
 
+    private Horse HorseOf(Guid horseId) => _pages.Horses[horseId].Value;
+
+    private StrideCard CardOf(Guid horseId) =>
+        _cards.TryGetValue(horseId, out var card) ? card : _cards[horseId] = StrideCard.For(HorseOf(horseId).Height, _measured.GetValueOrDefault(horseId) ?? []);
+
     /// <summary>Sessions before a plan, the latest first.</summary>
     private IEnumerable<KeptSession> Before(Guid horseId, SessionPlan plan) =>
-        _near[horseId].Where(s => s.Plan.Id != plan.Id && s.Plan.On < plan.On).OrderByDescending(s => s.Plan.On);
+        _near[horseId].Where(s => s.Plan.Id != plan.Id && s.Plan.On < plan.On && s.Plan.On >= plan.On.AddDays(-DaysBeforeOfOne)).OrderByDescending(s => s.Plan.On);
 
     private HashSet<string> LayoutsOf(KeptSession session) =>
         [.. session.Plan.Parts.Select(p => p.SetUpId is { } id ? Layout.KeyOf(_setUps.GetValueOrDefault(id)) : null).OfType<string>()];
 
     private CareDue? Feet(Horse horse, DateOnly on) =>
-        _feet.TryGetValue(horse.Id, out var last) ? CareDue.All([last], horse.Age(on), null, on).First(d => d.Kind == CareKind.Feet) : null;
+        _pages.Feet.TryGetValue(horse.Id, out var last) ? CareDue.All([last], horse.Age(on), null, on).First(d => d.Kind == CareKind.Feet) : null;
 }

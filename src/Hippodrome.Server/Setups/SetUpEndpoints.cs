@@ -53,7 +53,7 @@ public static class SetUpEndpoints
             return [];
         }
 
-        var card = await visit.Yard.StrideCardAsync((await visit.Yard.FindHorseAsync(horseId))!.Value);
+        var card = await visit.Book.CardAsync(horseId);
         return [.. kept.Select(k =>
         {
             var (setUp, remarks) = k.Entry.AsKept();
@@ -72,7 +72,7 @@ public static class SetUpEndpoints
             return Problems.Faulty(setUp.Faults);
         }
 
-        var card = await visit.Yard.StrideCardAsync((await visit.Yard.FindHorseAsync(horseId))!.Value);
+        var card = await visit.Book.CardAsync(horseId);
         return TypedResults.Ok(setUp.Value.MeasureFor(card, visit.Me.Tape));
     }
 
@@ -152,7 +152,7 @@ public static class SetUpEndpoints
         checks.AddRange(setUp.Faults);
         if (setUp.IsFine)
         {
-            var card = await visit.Yard.StrideCardAsync((await visit.Yard.FindHorseAsync(horseId))!.Value);
+            var card = await visit.Book.CardAsync(horseId);
             var measured = setUp.Value.MeasureFor(card, visit.Me.Tape);
             var tooHigh = (await visit.Yard.RestrictionsAsync([horseId])).Where(r => r.ClearedOn is null && r.Restriction.HoldsOn(visit.Today))
                 .Select(r => r.Restriction).FirstOrDefault(r => setUp.Value.HasFence && r.MostHeight < setUp.Value.HighestFence);

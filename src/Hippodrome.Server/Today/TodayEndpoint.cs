@@ -55,20 +55,23 @@ public static class TodayEndpoint
 
     public static void MapToday(this RouteGroupBuilder api) => api.MapGet("/today", TodayAsync).Needs(Access.Reads);
 
-    private static async Task<Ok<YardToday>> TodayAsync(Visit visit, Database database, CancellationToken cancel)
+    private static async Task<Ok<YardToday>> TodayAsync(Visit visit)
     {
         var horses = await visit.MyHorsesAsync();
         var ids = horses.ConvertAll(h => h.Value.Id);
-        // What was ridden is read beside what is planned: nobody waits for the one while the other is read.
-        await using var aside = await database.OpenYardAsync(visit.Yard.YardId, cancel);
-        var ridden = RiddenAsync(visit with { Yard = aside }, ids);
-        var planned = PlannedAsync(visit, ids);
-        // Both are over before either connection goes back, also when one of them fails.
-        await Task.WhenAll(ridden, planned);
-        var (latest, waiting) = await ridden;
-        var (book, placed) = await planned;
-
-        var falls = (await visit.Yard.OpenFallsAsync(ids, visit.Today.AddDays(-DaysAfterAFall), visit.Today)).DistinctBy(f => f.HorseId).ToDictionary(f => f.HorseId);
+        var until = visit.Today.AddDays(DaysAhead);
+        var rides = await visit.Yard.LatestRidesAsync(ids, visit.Today, Judging.LookBack + 1);
+        var latest = rides.DistinctBy(r => r.HorseId).ToDictionary(r => r.HorseId);
+        var (pages, placed, falls, answered) = await PagesAsync(visit, ids, until, latest.Values);
+        var open = latest.Values.Where(r => !answered.Contains(r.Id)).ToList();
+        // What is planned and what was ridden ask for the same kinds of thing: each is read once for both.
+        visit.Book.WantSessions(open.Select(r => r.SessionId).OfType<Guid>());
+        visit.Book.WantRides(open.Select(r => r.Id));
+        await visit.Book.SessionsAroundAsync(ids, visit.Today, until.AddDays(1));
+        visit.Book.WantRidesOnRungs(ConditionBook.FirstMonths(pages, ids));
+        await visit.RidesOnRungsOfAsync(open);
+        var book = await PlanBook.OpenAsync(visit, ids, visit.Today, until);
+        var waiting = await WaitingAsync(visit, open, rides);
         var reading = book.Weather.Now;
         return TypedResults.Ok(new YardToday(visit.Today, reading, reading is null ? null : Heat.Advise(reading), horses.ConvertAll(kept =>
         {
@@ -94,18 +97,19 @@ public static class TodayEndpoint
         })));
     }
 
-    private static async Task<(PlanBook Book, ILookup<Guid, HorsePlaced> Placed)> PlannedAsync(Visit visit, List<Guid> ids)
+    /// <summary>What the book says of the horses, what blocks have placed, falls nobody has asked after, and which rides' verdicts have been answered.</summary>
+    private static async Task<(HorsePages Pages, ILookup<Guid, HorsePlaced> Placed, Dictionary<Guid, OpenFall> Falls, HashSet<Guid> Answered)> PagesAsync(Visit visit, List<Guid> ids, DateOnly until, IEnumerable<Ride> latest)
     {
-        var until = visit.Today.AddDays(DaysAhead);
-        return (await PlanBook.OpenAsync(visit, ids, visit.Today, until), (await visit.Yard.PlacedAsync(ids, visit.Today, until)).ToLookup(p => p.HorseId));
-    }
-
-    /// <summary>Each horse's latest ride, and its verdict where nobody has answered it.</summary>
-    private static async Task<(Dictionary<Guid, Ride> Latest, Dictionary<Guid, WaitingVerdict> Waiting)> RiddenAsync(Visit visit, List<Guid> ids)
-    {
-        var rides = await visit.Yard.LatestRidesAsync(ids, visit.Today, Judging.LookBack + 1);
-        var latest = rides.DistinctBy(r => r.HorseId).ToDictionary(r => r.HorseId);
-        return (latest, await WaitingAsync(visit, [.. latest.Values], rides));
+        Task<List<HorsePlaced>> placed = null!;
+        Task<List<OpenFall>> falls = null!;
+        Task<List<VerdictAnswer>> answers = null!;
+        var pages = await visit.Book.PagesAsync(ids, () =>
+        {
+            placed = visit.Yard.PlacedAsync(ids, visit.Today, until);
+            falls = visit.Yard.OpenFallsAsync(ids, visit.Today.AddDays(-DaysAfterAFall), visit.Today);
+            answers = visit.Yard.AnswersAsync(latest.Select(r => r.Id));
+        });
+        return (pages, (await placed).ToLookup(p => p.HorseId), (await falls).DistinctBy(f => f.HorseId).ToDictionary(f => f.HorseId), (await answers).Select(a => a.RideId).ToHashSet());
     }
 
     private static List<Warning> Warn(PlanBook book, Guid id, DateOnly today, List<SessionView> sessions) =>
@@ -126,15 +130,11 @@ public static class TodayEndpoint
         _ => "a first short walk in the saddle today, after the lunge and the lines",
     };
 
-    /// <summary>The leading verdict of each horse's latest ride, where nobody has answered it.</summary>
-    private static async Task<Dictionary<Guid, WaitingVerdict>> WaitingAsync(Visit visit, IReadOnlyList<Ride> latest, IReadOnlyList<Ride> rides)
-    {
-        var answered = (await visit.Yard.AnswersAsync(latest.Select(r => r.Id))).Select(a => a.RideId).ToHashSet();
-        var open = latest.Where(r => !answered.Contains(r.Id)).ToList();
-        return (await visit.JudgeAsync(open, rides)).ToDictionary(j => j.Ride.HorseId, j =>
+    /// <summary>The leading verdict of each of these rides, which nobody has answered.</summary>
+    private static async Task<Dictionary<Guid, WaitingVerdict>> WaitingAsync(Visit visit, IReadOnlyList<Ride> open, IReadOnlyList<Ride> rides) =>
+        (await visit.JudgeAsync(open, rides)).ToDictionary(j => j.Ride.HorseId, j =>
         {
             var lead = j.Verdicts[0];
             return new WaitingVerdict(j.Ride.Id, j.Ride.OnDay, lead.Word, lead.Seen, lead.Do);
         });
-    }
 }

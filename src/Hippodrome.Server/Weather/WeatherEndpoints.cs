@@ -52,12 +52,12 @@ public static class WeatherEndpoints
         }
 
         await visit.Yard.SetWeatherAsync(source, from, to);
-        return TypedResults.Ok(await ShowAsync(visit with { Book = await visit.Yard.ThisYardAsync() }));
+        return TypedResults.Ok(await ShowAsync(visit with { Place = await visit.Yard.ThisYardAsync() }));
     }
 
     private static async Task<WeatherView> ShowAsync(Visit visit)
     {
         var weather = await YardWeather.OpenAsync(visit);
-        return new WeatherView(visit.Book.WeatherSource, visit.Book.WorksFrom, visit.Book.WorksTo, weather.Now, weather.Now is { } now ? Heat.Advise(now) : null);
+        return new WeatherView(visit.Place.WeatherSource, visit.Place.WorksFrom, visit.Place.WorksTo, weather.Now, weather.Now is { } now ? Heat.Advise(now) : null);
     }
 }

@@ -1,6 +1,7 @@
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Weather;
+using Hippodrome.Server.Horses;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Simulators;
 using Hippodrome.Storage.Weather;
@@ -21,7 +22,7 @@ public sealed class YardWeather
     private readonly bool _standIn;
 
     private YardWeather(Visit visit, WeatherReading? taken) =>
-        (_today, _now, _standIn, Taken, Worked) = (visit.Today, visit.Now, visit.Book.WeatherSource == WeatherSource.StandIn, taken, new WorkingHours(visit.Book.WorksFrom, Math.Max(visit.Book.WorksFrom, visit.Book.WorksTo)));
+        (_today, _now, _standIn, Taken, Worked) = (visit.Today, visit.Now, visit.Place.WeatherSource == WeatherSource.StandIn, taken, new WorkingHours(visit.Place.WorksFrom, Math.Max(visit.Place.WorksFrom, visit.Place.WorksTo)));
 
     /// <summary>The latest reading that somebody typed today.</summary>
     public WeatherReading? Taken { get; }
@@ -36,6 +37,8 @@ public sealed class YardWeather
         ArgumentNullException.ThrowIfNull(visit);
         return new YardWeather(visit, await visit.Yard.WeatherTypedAsync(visit.Today));
     }
+
+    internal static YardWeather Of(Visit visit, HorsePages pages) => new(visit, pages.WeatherTyped);
 
     /// <summary>The heat of the hours a plan is ridden in; null for days gone by, beyond the forecast, and where nobody knows.</summary>
     public HeatAdvice? HeatOf(SessionPlan plan, Horse horse)

@@ -40,7 +40,7 @@ public static class CalendarEndpoints
     private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> FileAsync(Guid? horse, Visit visit)
     {
         var horses = (await visit.MyHorsesAsync()).ConvertAll(h => h.Value).FindAll(h => horse is null || h.Id == horse);
-        return horses.Count == 0 && horse is not null ? Problems.NotFound() : File(await WriteAsync(visit.Yard, visit.Book.Name, horses.ToDictionary(h => h.Id, h => h.Name), visit.Today, visit.Now.UtcDateTime));
+        return horses.Count == 0 && horse is not null ? Problems.NotFound() : File(await WriteAsync(visit.Yard, visit.Place.Name, horses.ToDictionary(h => h.Id, h => h.Name), visit.Today, visit.Now.UtcDateTime));
     }
 
     private static async Task<Ok<List<CalendarSubscription>>> ListAsync(Visit visit) => TypedResults.Ok(await visit.Yard.CalendarsAsync(visit.Me.Id));

@@ -5,10 +5,10 @@ namespace Hippodrome.Storage.Blocks;
 /// <summary>Gates of returns and stages of a vet's plan, answered and cleared.</summary>
 public static class ReturnStore
 {
-    /// <summary>Answers by block, in the order they were given.</summary>
-    public static async Task<ILookup<Guid, GateAnswer>> GateAnswersAsync(this YardSession yard, IEnumerable<Guid> blockIds) =>
+    /// <summary>Answers of these horses' blocks by block, in the order they were given.</summary>
+    public static async Task<ILookup<Guid, GateAnswer>> GateAnswersAsync(this YardSession yard, IEnumerable<Guid> horseIds) =>
         (await yard.QueryAsync<GateRow>(
-            "select block_id, monday, gate, passed, word from gate_answer where yard_id = @yard and block_id = any(@ids) order by at, id", new { ids = blockIds.ToArray() }))
+            "select block_id, monday, gate, passed, word from gate_answer where yard_id = @yard and block_id in (select id from block where yard_id = @yard and horse_id = any(@ids)) order by at, id", new { ids = horseIds.ToArray() }))
             .ToLookup(r => r.BlockId, r => new GateAnswer(r.Monday, Enum.Parse<ReturnGate>(r.Gate), r.Passed, r.Word));
 
     public static Task AddGateAnswerAsync(this YardSession yard, Guid blockId, GateAnswer answer, Guid by, DateTimeOffset at)
@@ -19,8 +19,8 @@ public static class ReturnStore
             new { blockId, id = Guid.NewGuid(), answer.Monday, gate = answer.Gate.ToString(), answer.Passed, answer.Word, by, at = at.ToUniversalTime() });
     }
 
-    public static async Task<ILookup<Guid, StageCleared>> StagesClearedAsync(this YardSession yard, IEnumerable<Guid> blockIds) =>
-        (await yard.QueryAsync<StageRow>("select block_id, stage, on_day, cleared_by from stage_clearance where yard_id = @yard and block_id = any(@ids) order by stage", new { ids = blockIds.ToArray() }))
+    public static async Task<ILookup<Guid, StageCleared>> StagesClearedAsync(this YardSession yard, IEnumerable<Guid> horseIds) =>
+        (await yard.QueryAsync<StageRow>("select block_id, stage, on_day, cleared_by from stage_clearance where yard_id = @yard and block_id in (select id from block where yard_id = @yard and horse_id = any(@ids)) order by stage", new { ids = horseIds.ToArray() }))
             .ToLookup(r => r.BlockId, r => new StageCleared(r.Stage, r.OnDay, r.ClearedBy));
 
     /// <summary>Clearing a stage twice keeps the first.</summary>

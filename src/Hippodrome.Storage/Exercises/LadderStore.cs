@@ -21,6 +21,16 @@ public static class LadderStore
             """,
             new { ids = horseIds.ToArray() })).ToLookup(r => r.HorseId, r => r.ToMove());
 
+    /// <summary>The latest move of each horse on each ladder.</summary>
+    public static async Task<ILookup<Guid, KeptMove>> LatestMovesAsync(this YardSession yard, IEnumerable<Guid> horseIds) =>
+        (await yard.QueryAsync<MoveRow>(
+            """
+            select distinct on (m.horse_id, m.strand) m.horse_id, m.strand, m.rung_id, m.kind, m.word, m.on_day, p.name as by
+            from rung_move m join person p on p.yard_id = m.yard_id and p.id = m.by_person
+            where m.yard_id = @yard and m.horse_id = any(@ids) order by m.horse_id, m.strand, m.n desc
+            """,
+            new { ids = horseIds.ToArray() })).ToLookup(r => r.HorseId, r => r.ToMove());
+
     public static Task AddMoveAsync(this YardSession yard, Guid horseId, RungMove move, Guid by)
     {
         ArgumentNullException.ThrowIfNull(move);

@@ -34,8 +34,18 @@ public static class HorseStore
             """,
             new { personId })).Select(r => r.ToHorse())];
 
-    public static Task<bool> IsGivenAsync(this YardSession yard, Guid horseId, Guid personId) =>
-        yard.AnyAsync("select from horse_person where yard_id = @yard and horse_id = @horseId and person_id = @personId", new { horseId, personId });
+    /// <summary>Whether there is such a horse, and whether whoever signed in here has been given it.</summary>
+    public static async Task<(bool There, bool Given)> KnowsHorseAsync(this YardSession yard, Guid horseId, Guid signIn)
+    {
+        var known = (await yard.QueryAsync<KnownRow>(
+            """
+            select exists (select from horse where yard_id = @yard and id = @horseId) as there,
+                exists (select from horse_person g join signed_in s on s.yard_id = g.yard_id and s.person_id = g.person_id
+                    where g.yard_id = @yard and g.horse_id = @horseId and s.id = @signIn) as given
+            """,
+            new { horseId, signIn })).Single();
+        return (known.There, known.Given);
+    }
 
     public static async Task<Kept<Horse>?> FindHorseAsync(this YardSession yard, Guid id) =>
         (await yard.FindAsync<HorseRow>($"select {Columns} from horse where yard_id = @yard and id = @id", new { id }))?.ToHorse();
@@ -140,6 +150,8 @@ public static class HorseStore
         public Kept<Horse> ToHorse() => new(
             Horse.Kept(Id, Name, Foaled, HorseHeight.Kept(HeightCm), Enum.Parse<Sex>(Sex), Enum.Parse<Experience>(Experience), Notes, EnteredOn, GoesAt is { } level ? Enum.Parse<GoesAt>(level) : null, HeatLimitC), Version);
     }
+
+    private sealed record KnownRow(bool There, bool Given);
 
     private sealed record StrideRow(Guid HorseId, Guid Id, string Variant, double StripM, double Strides, double? Seconds, DateOnly OnDay)
     {

@@ -12,12 +12,9 @@ public static class TackStore
     public static async Task<List<Kept<Tack>>> TackAsync(this YardSession yard, Guid horseId) =>
         (await yard.QueryAsync<TackRow>($"{Select} and horse_id = @horseId and removed_at is null order by made_at, id", new { horseId })).ConvertAll(r => r.ToTack());
 
-    /// <summary>Also what has been taken off since: a session keeps what it was planned in.</summary>
-    public static async Task<Dictionary<Guid, Tack>> TackByIdAsync(this YardSession yard, IEnumerable<Guid> ids)
-    {
-        var named = ids.Distinct().ToArray();
-        return named.Length == 0 ? [] : (await yard.QueryAsync<TackRow>($"{Select} and id = any(@named)", new { named })).ToDictionary(r => r.Id, r => r.ToTack().Value);
-    }
+    /// <summary>All tack of these horses, also what has been taken off since: a session keeps what it was planned in.</summary>
+    public static async Task<Dictionary<Guid, Tack>> TackOfAsync(this YardSession yard, IEnumerable<Guid> horseIds) =>
+        (await yard.QueryAsync<TackRow>($"{Select} and horse_id = any(@ids)", new { ids = horseIds.ToArray() })).ToDictionary(r => r.Id, r => r.ToTack().Value);
 
     public static Task AddTackAsync(this YardSession yard, Guid horseId, Tack tack) => yard.ExecuteAsync(
         "insert into tack (yard_id, horse_id, id, kind, name, for_strands, fences_from_m, notes) values (@yard, @horseId, @Id, @kind, @Name, @strands, @from, @Notes)",

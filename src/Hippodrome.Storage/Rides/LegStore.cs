@@ -5,24 +5,22 @@ namespace Hippodrome.Storage.Rides;
 /// <summary>A look at a leg that touched again and again.</summary>
 public sealed record LegLook(Guid HorseId, DateOnly OnDay, string Word);
 
+/// <summary>A ride in which a touch was told by leg.</summary>
+public sealed record LegsToldIn(Guid HorseId, Guid RideId, DateOnly OnDay);
+
 /// <summary>A fall that nobody has asked after yet.</summary>
 public sealed record OpenFall(Guid HorseId, Guid RideId, DateOnly OnDay);
 
 /// <summary>Touches told by leg, looks at legs, falls and how both are.</summary>
 public static class LegStore
 {
-    /// <summary>The rides since a day in which a touch was told by leg, with their logs.</summary>
-    public static async Task<List<(Guid HorseId, DateOnly On, RideLog Log)>> LegsToldAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly from, DateOnly until)
-    {
-        var rides = await yard.QueryAsync<RideRow>(
+    /// <summary>The rides between two days in which a touch was told by leg.</summary>
+    public static Task<List<LegsToldIn>> LegsToldInAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly from, DateOnly until) => yard.QueryAsync<LegsToldIn>(
             """
-            select r.horse_id, r.id, r.on_day from ride r where r.yard_id = @yard and r.horse_id = any(@ids) and r.on_day between @from and @until
+            select r.horse_id, r.id as ride_id, r.on_day from ride r where r.yard_id = @yard and r.horse_id = any(@ids) and r.on_day between @from and @until
                 and exists (select from ride_event e where e.yard_id = @yard and e.ride_id = r.id and e.body ? 'leg')
             """,
             new { ids = horseIds.ToArray(), from, until });
-        var logs = await yard.LogsAsync(rides.Select(r => r.Id));
-        return rides.ConvertAll(r => (r.HorseId, r.OnDay, logs[r.Id]));
-    }
 
     /// <summary>The latest look by horse.</summary>
     public static async Task<Dictionary<Guid, LegLook>> LegLooksAsync(this YardSession yard, IEnumerable<Guid> horseIds) =>
@@ -47,5 +45,4 @@ public static class LegStore
         "insert into fall_answer (yard_id, ride_id, horse_fine, rider_fine, word, on_day, by_person) values (@yard, @rideId, @horseFine, @riderFine, @word, @on, @by) on conflict do nothing",
         new { rideId, horseFine, riderFine, word, on, by });
 
-    private sealed record RideRow(Guid HorseId, Guid Id, DateOnly OnDay);
 }

@@ -47,11 +47,18 @@ public static class RideStore
         """,
         new { ids = horseIds.ToArray(), until, most });
 
-    /// <summary>Days on which these horses were ridden, by horse.</summary>
-    public static async Task<ILookup<Guid, DateOnly>> RiddenOnAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly from, DateOnly until) =>
-        (await yard.QueryAsync<RiddenRow>(
-            "select distinct horse_id, on_day from ride where yard_id = @yard and horse_id = any(@ids) and on_day between @from and @until", new { ids = horseIds.ToArray(), from, until }))
-            .ToLookup(r => r.HorseId, r => r.OnDay);
+    /// <summary>The rides of a ride's horse up to its day, the latest first: those of the same day among them, also later ones.</summary>
+    public static Task<List<Ride>> RidesUpToAsync(this YardSession yard, Guid rideId, int most) => yard.QueryAsync<Ride>(
+        $"""
+        {Select} and r.id in (
+            select e.id from ride o cross join lateral (
+                select id from ride where yard_id = @yard and horse_id = o.horse_id and on_day = o.on_day
+                union all
+                (select id from ride where yard_id = @yard and horse_id = o.horse_id and on_day < o.on_day order by on_day desc, created_at desc, id limit @most)) e
+            where o.yard_id = @yard and o.id = @rideId)
+        order by r.on_day desc, r.created_at desc, r.id
+        """,
+        new { rideId, most });
 
     /// <summary>The rides of these horses between two days with the sessions they were, by horse.</summary>
     public static async Task<ILookup<Guid, RiddenDay>> RiddenDaysAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly from, DateOnly until) =>
@@ -141,8 +148,6 @@ public static class RideStore
         new { rideId, id = Guid.NewGuid(), rule, accepted, word, nextSessionId, by, at = at.ToUniversalTime() });
 
     private sealed record AppendRow(Guid Id, bool Added, string? There);
-
-    private sealed record RiddenRow(Guid HorseId, DateOnly OnDay);
 
     private sealed record LogRow(Guid RideId, string Events, bool OfToday);
 }
