@@ -1,3 +1,5 @@
+using Hippodrome.Core.Yards;
+using System.Globalization;
 using System.Net;
 using System.Text.Json.Nodes;
 using Hippodrome.Core.Blocks;
@@ -139,12 +141,40 @@ public class BlockTests(App app) : IClassFixture<App>
         var monday = new DateOnly(2026, 4, 20);
         var shared = await app.Trainer.PostAsync("/api/week/share", new WeekEntry(monday));
         shared["week"]!["sessions"]!.AsArray().Where(s => (Guid)s!["horseId"]! == horse.Id).ShouldAllBe(s => s!["session"]!["riderId"] != null);
-        await app.Trainer.PostAsync("/api/week/keep", new WeekEntry(monday));
+        await app.Trainer.PostAsync("/api/week/keep", new KeepWeekEntry(monday));
         var kept = await app.Trainer.GetAsync(address);
         ((int)kept["number"]!).ShouldBe(2);
         Sessions(kept).ShouldContain(s => s["riderId"] != null);
         (await app.Rider.GetAsync("/api/week?monday=2026-04-20"))["sessions"]!.AsArray().Count.ShouldBeGreaterThan(0);
     }
+
+    [Fact]
+    public async Task A_week_that_would_come_out_otherwise_by_now_is_not_kept_and_says_of_whom()
+    {
+        var (kept, held) = (await app.AddHorseAsync(), await app.AddHorseAsync());
+        var addresses = new[] { await Calls.BlockAsync(app, FourWeeks, kept), await Calls.BlockAsync(app, FourWeeks, held) };
+        var monday = new DateOnly(2026, 4, 20);
+        var shared = await app.Trainer.PostAsync("/api/week/share", new WeekEntry(monday));
+        var seen = Seen(shared);
+
+        // Meanwhile somebody gives one session of the other horse another day.
+        var moved = seen.First(s => s.HorseId == held.Id);
+        var asSeen = new KeepWeekEntry(monday, [.. seen.Select(s => s == moved ? s with { On = s.On == monday ? monday.AddDays(1) : monday } : s)]);
+        var problem = await app.Trainer.RefusedAsync(HttpMethod.Post, "/api/week/keep", asSeen);
+        problem.Status.ShouldBe(409);
+        problem.Document["horses"]!.AsArray().Select(h => (string)h!).ShouldBe([held.Name]);
+        foreach (var address in addresses)
+        {
+            ((int)(await app.Trainer.GetAsync(address))["number"]!).ShouldBe(1, "all of it or nothing");
+        }
+
+        // Looked at again, as it is shown with the refusal, it is kept.
+        await app.Trainer.PostAsync("/api/week/keep", new KeepWeekEntry(monday, Seen(problem.Document["current"]!)));
+        ((int)(await app.Trainer.GetAsync(addresses[0]))["number"]!).ShouldBe(2);
+    }
+
+    private static List<SeenSession> Seen(JsonNode shared) =>
+        [.. shared["week"]!["sessions"]!.AsArray().Select(s => new SeenSession((Guid)s!["horseId"]!, (Guid)s["session"]!["id"]!, DateOnly.Parse((string)s["session"]!["on"]!, CultureInfo.InvariantCulture), (Guid?)s["session"]!["riderId"]))];
 
     [Fact]
     public async Task A_calendar_is_read_by_its_address_until_it_is_revoked_and_holds_only_ones_own_horses()

@@ -272,7 +272,7 @@ public static class Calls
         ["POST /api/horses/{horseId}/blocks/{blockId:guid}/clearances"] = async app => new Call($"{await BlockAsync(app, ReturnBlock)}/clearances", new StageClearanceEntry(1, App.Today, "Iva Sorrel, vet")),
         ["GET /api/week"] = _ => At("/api/week?monday=2026-04-13"),
         ["POST /api/week/share"] = _ => At("/api/week/share", new WeekEntry(new DateOnly(2026, 4, 13))),
-        ["POST /api/week/keep"] = _ => At("/api/week/keep", new WeekEntry(new DateOnly(2026, 4, 13))),
+        ["POST /api/week/keep"] = _ => At("/api/week/keep", new KeepWeekEntry(new DateOnly(2026, 4, 13))),
         ["GET /api/roster"] = _ => At("/api/roster"),
         ["PUT /api/roster"] = async app => new Call("/api/roster", new Change<RosterEntry>((int)(await app.Trainer.GetAsync("/api/roster"))["version"]!, new RosterEntry([], [DayOfWeek.Tuesday], 120, [DayOfWeek.Tuesday], 300, 2, new TimeOnly(7, 0)))),
         ["GET /api/calendar.ics"] = _ => At("/api/calendar.ics"),

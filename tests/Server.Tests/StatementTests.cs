@@ -1,7 +1,10 @@
 using System.Globalization;
 using System.Text.Json.Nodes;
 using Hippodrome.Core.Rides;
+using Hippodrome.Core.Yards;
+using Hippodrome.Server.People;
 using Hippodrome.Server.Rides;
+using Hippodrome.Server.Yards;
 using Shouldly;
 using Xunit;
 
@@ -48,6 +51,37 @@ public class StatementTests(DemoApp demo) : IClassFixture<DemoApp>
         var taps = Enumerable.Range(0, 100)
             .Select(n => (RideEvent)new GaitNow(Guid.NewGuid(), at.AddSeconds(n), n % 2 == 0 ? Core.Horses.Gait.Walk : Core.Horses.Gait.Trot) with { Clock = new TapClock(phone, phone, n, n) }).ToList();
         NoMoreThan(10, await OfAsync(() => demo.Trainer.PostAsync($"/api/horses/{horse}/rides/{Guid.NewGuid()}/taps", new RideEntry(null, App.Today, taps))));
+    }
+
+    [Fact]
+    public async Task Keeping_the_week_asks_thirty_times_and_three_a_horse_at_most()
+    {
+        var monday = new DateOnly(2026, 4, 20);
+        var roster = await demo.Trainer.GetAsync("/api/roster");
+        var riders = (await demo.Trainer.GetAsync("/api/people")).AsArray().Where(p => (string)p!["role"]! != "observer").Select(p => (Guid)p!["id"]!);
+        var days = Enum.GetValues<DayOfWeek>();
+        await demo.Trainer.PutAsync("/api/roster", new Change<RosterEntry>((int)roster["version"]!, new RosterEntry([.. riders.Select(r => new RiderHoursEntry(r, days, 300))], days, 300, days, 600, 3, new TimeOnly(7, 0))));
+        var before = await NumbersAsync();
+        var asked = await OfAsync(() => demo.Trainer.PostAsync("/api/week/keep", new KeepWeekEntry(monday)));
+        var kept = (await NumbersAsync()).Count(n => n.Value != before[n.Key]);
+        kept.ShouldBeGreaterThan(1);
+        NoMoreThan(30 + (3 * kept), asked);
+    }
+
+    private async Task<Dictionary<string, int?>> NumbersAsync() =>
+        (await demo.Trainer.GetAsync("/api/week?monday=2026-04-20"))["horses"]!.AsArray().ToDictionary(h => (string)h!["name"]!, h => (int?)h!["number"]);
+
+    [Theory]
+    [InlineData("/api/week?monday=2026-04-13", 13)]
+    [InlineData("/api/horses/{0}", 12)]
+    [InlineData("/api/horses/{0}/set-ups", 6)]
+    [InlineData("/api/horses/{0}/ladders", 14)]
+    [InlineData("/api/horses/{0}/rides", 14)]
+    [InlineData("/api/horses/{0}/condition", 12)]
+    public async Task Other_pages_keep_to_what_they_ask_now(string page, int most)
+    {
+        var (horse, _) = await LatestRideAsync("Tarn Lark");
+        NoMoreThan(most, await OfAsync(() => demo.Trainer.GetAsync(string.Format(CultureInfo.InvariantCulture, page, horse))));
     }
 
     private async Task<(string Horse, string Ride)> LatestRideAsync(string name)

@@ -19,6 +19,9 @@ public sealed record HorseWeek(Guid HorseId, string Name, PlanningCase Case);
 /// <param name="Stands">What it is ridden over stands already, from the horse before it.</param>
 public sealed record SharedSession(Guid HorseId, PlacedSession Session, DateOnly WasOn, int Place, TimeOnly? At, bool Stands);
 
+/// <summary>A session of a shared week as somebody saw it before keeping it.</summary>
+public sealed record SeenSession(Guid HorseId, Guid SessionId, DateOnly On, Guid? RiderId);
+
 /// <summary>Something that does not fit, by name.</summary>
 public sealed record Shortage(DateOnly? On, Guid HorseId, string Says);
 

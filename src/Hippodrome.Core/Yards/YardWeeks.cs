@@ -26,6 +26,14 @@ public static class YardWeeks
         return PlanChanges.With(plan, plan.Sessions.Select(s => byId.TryGetValue(s.Id, out var shared) && (shared.On != s.On || shared.RiderId != s.RiderId) ? s with { On = shared.On, RiderId = shared.RiderId } : s));
     }
 
+    /// <summary>Horses of which a session has come, gone, or stands on another day or with another rider than it was seen.</summary>
+    public static IReadOnlySet<Guid> Differing(IEnumerable<SharedSession> now, IEnumerable<SeenSession> seen)
+    {
+        var different = now.Select(s => new SeenSession(s.HorseId, s.Session.Id, s.Session.On, s.Session.RiderId)).ToHashSet();
+        different.SymmetricExceptWith(seen);
+        return different.Select(s => s.HorseId).ToHashSet();
+    }
+
     /// <summary>Riders who have more than their hours, days without helper or arena, and more than the arena holds.</summary>
     public static IReadOnlyList<Shortage> Shortages(IReadOnlyList<SharedSession> sessions, Roster roster, IReadOnlyDictionary<Guid, string> names)
     {

@@ -82,6 +82,9 @@ internal sealed class BlockBook
 
     public HorseNow Horse(Guid horseId) => _horses[horseId];
 
+    /// <summary>A horse's name; of one that is not in this book, that it is not there any more.</summary>
+    public string NameOf(Guid horseId) => _horses.TryGetValue(horseId, out var horse) ? horse.Horse.Name : "a horse that is not here any more";
+
     /// <summary>The block as it was thought out, whatever has become of its aim.</summary>
     public Block BlockOf(KeptBlock kept) => ReadBlock(kept, _horses[kept.HorseId]);
 

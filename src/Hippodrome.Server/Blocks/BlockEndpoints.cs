@@ -155,7 +155,7 @@ public static class BlockEndpoints
             return Problems.Conflict(await BlockViews.ShowAsync(visit, (await visit.Yard.FindBlockAsync(kept.HorseId, kept.Id))!), entry);
         }
 
-        await DrawnUpSessions.FollowAsync(visit, kept.HorseId, kept.Plan, plan);
+        await DrawnUpSessions.FollowAsync(visit, kept.HorseId, await DrawnUpSessions.OfAsync(visit, [kept.Plan]), kept.Plan, plan);
         return TypedResults.Ok(await BlockViews.ShowAsync(visit, (await visit.Yard.FindBlockAsync(kept.HorseId, kept.Id))!));
     }
 

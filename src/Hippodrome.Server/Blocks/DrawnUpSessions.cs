@@ -55,20 +55,32 @@ internal static class DrawnUpSessions
         return TypedResults.Ok(await visit.ShowSessionAsync((await visit.Yard.FindSessionAsync(horseId, placed.Id))!));
     }
 
-    /// <summary>Sessions that were drawn up follow their day; those the plan has dropped go, unless they were ridden.</summary>
-    public static async Task FollowAsync(Visit visit, Guid horseId, BlockPlan before, BlockPlan after)
+    /// <summary>What has been drawn up of these plans and not been ridden, from today on, by id.</summary>
+    public static async Task<IReadOnlyDictionary<Guid, KeptSession>> OfAsync(Visit visit, IEnumerable<BlockPlan> plans)
     {
-        var drawnUp = (await visit.Yard.SessionsByIdAsync(before.Sessions.Select(s => s.Id))).Where(s => s.RideId is null && s.Plan.On >= visit.Today);
-        foreach (var session in drawnUp)
+        var ahead = plans.SelectMany(p => p.Sessions).Select(s => s.Id).ToList();
+        var sessions = ahead.Count == 0 ? [] : await visit.Yard.SessionsByIdAsync(ahead);
+        return sessions.FindAll(s => s.RideId is null && s.Plan.On >= visit.Today).ToDictionary(s => s.Plan.Id);
+    }
+
+    /// <summary>Sessions that were drawn up follow their day; those the plan has dropped go, unless they were ridden.</summary>
+    /// <param name="visit">Who asks.</param>
+    /// <param name="horseId">Whose plan it is.</param>
+    /// <param name="drawnUp">What has been drawn up, of this plan among others.</param>
+    /// <param name="before">The plan as it was.</param>
+    /// <param name="after">The plan as it is kept now.</param>
+    public static async Task FollowAsync(Visit visit, Guid horseId, IReadOnlyDictionary<Guid, KeptSession> drawnUp, BlockPlan before, BlockPlan after)
+    {
+        foreach (var placed in before.Sessions.Where(s => drawnUp.ContainsKey(s.Id)))
         {
-            var now = after.Find(session.Plan.Id);
-            if (now is null || now.Kind != before.Find(session.Plan.Id)!.Kind)
+            var (session, now) = (drawnUp[placed.Id], after.Find(placed.Id));
+            if (now is null || now.Kind != placed.Kind)
             {
-                await visit.Yard.RemoveSessionAsync(horseId, session.Plan.Id, true);
+                await visit.Yard.RemoveSessionAsync(horseId, placed.Id, true);
             }
             else if (now.On != session.Plan.On)
             {
-                await visit.Yard.ChangeSessionAsync(horseId, session.Plan.MovedTo(now.On), session.Version);
+                await visit.Yard.MoveSessionAsync(horseId, placed.Id, now.On, session.Version);
             }
         }
     }

@@ -35,6 +35,11 @@ public sealed record WeekMove(Guid HorseId, Guid SessionId, DateOnly From, DateO
 /// <summary>The Monday of a week.</summary>
 public sealed record WeekEntry(DateOnly? Monday = null);
 
+/// <summary>A shared week to be kept.</summary>
+/// <param name="Monday">Its Monday.</param>
+/// <param name="Seen">Its sessions as they were seen: where it comes out otherwise by now, nothing is kept. Left out, it is kept as it comes out.</param>
+public sealed record KeepWeekEntry(DateOnly? Monday = null, IReadOnlyList<SeenSession>? Seen = null);
+
 public static class WeekEndpoints
 {
     public static void MapWeek(this RouteGroupBuilder api)
@@ -73,11 +78,11 @@ public static class WeekEndpoints
         }
 
         var (_, week) = await PlanAsync(monday, visit, cancel);
-        return TypedResults.Ok(new WeekShared(week, [.. week.Sessions.Where(s => s.WasOn != s.Session.On).Select(s => new WeekMove(s.HorseId, s.Session.Id, s.WasOn, s.Session.On, s.Session.Kind.Say()))]));
+        return TypedResults.Ok(Show(week));
     }
 
-    /// <summary>Shares the week out and keeps it: riders, and days that had to move, as new versions of the blocks.</summary>
-    private static async Task<Results<Ok<WeekView>, ProblemHttpResult>> KeepAsync(WeekEntry entry, Visit visit, CancellationToken cancel)
+    /// <summary>Shares the week out and keeps it: riders, and days that had to move, as new versions of the blocks. All of it or nothing.</summary>
+    private static async Task<Results<Ok<WeekView>, ProblemHttpResult>> KeepAsync(KeepWeekEntry entry, Visit visit, CancellationToken cancel)
     {
         if (entry.Monday is not { } monday || Refused(monday, visit) is not null)
         {
@@ -85,17 +90,41 @@ public static class WeekEndpoints
         }
 
         var (book, week) = await PlanAsync(monday, visit, cancel);
-        foreach (var horse in week.Sessions.GroupBy(s => s.HorseId))
+        var differing = entry.Seen is null ? new HashSet<Guid>() : YardWeeks.Differing(week.Sessions, entry.Seen);
+        if (differing.Count > 0)
         {
-            var kept = book.Blocks[horse.Key];
-            var plan = YardWeeks.Into(kept.Plan, [.. horse]);
-            if (!plan.Sessions.SequenceEqual(kept.Plan.Sessions))
-            {
-                await BlockEndpoints.KeepAsync(visit, kept, kept.Entry, plan, FormattableString.Invariant($"the yard's week of {monday:d MMMM} was shared out"));
-            }
+            return Otherwise(book, differing, "would stand otherwise by now", week);
         }
 
-        return await ReadAsync(monday, visit);
+        var changed = week.Sessions.GroupBy(s => s.HorseId).Select(h => (Kept: book.Blocks[h.Key], Plan: YardWeeks.Into(book.Blocks[h.Key].Plan, [.. h])))
+            .Where(c => !c.Plan.Sessions.SequenceEqual(c.Kept.Plan.Sessions)).ToList();
+        var drawnUp = await DrawnUpSessions.OfAsync(visit, changed.Select(c => c.Kept.Plan));
+        var late = new HashSet<Guid>();
+        foreach (var (kept, plan) in changed)
+        {
+            var because = FormattableString.Invariant($"the yard's week of {monday:d MMMM} was shared out");
+            if (!await visit.Yard.KeepPlanAsync(kept.HorseId, kept.Id, kept.Number + 1, kept.Entry, plan, because, visit.Me.Id, visit.Now))
+            {
+                late.Add(kept.HorseId);
+                continue;
+            }
+
+            await DrawnUpSessions.FollowAsync(visit, kept.HorseId, drawnUp, kept.Plan, plan);
+        }
+
+        return late.Count == 0 ? await ReadAsync(monday, visit) : Otherwise(book, late, "was planned again by somebody else", week);
+    }
+
+    private static WeekShared Show(YardWeek week) =>
+        new(week, [.. week.Sessions.Where(s => s.WasOn != s.Session.On).Select(s => new WeekMove(s.HorseId, s.Session.Id, s.WasOn, s.Session.On, s.Session.Kind.Say()))]);
+
+    /// <summary>Nothing is kept, and it is said of which horses and how the week would be now.</summary>
+    private static ProblemHttpResult Otherwise(BlockBook book, IReadOnlySet<Guid> horses, string what, YardWeek week)
+    {
+        var names = horses.Select(book.NameOf).Order(StringComparer.CurrentCulture).ToList();
+        return Problems.Problem(
+            StatusCodes.Status409Conflict, "The week has changed since it was shared out.", $"Nothing was kept: {string.Join(", ", names)} {what}. Look at it again, and keep it then.",
+            ("current", Show(week)), ("horses", names));
     }
 
     private static async Task<(BlockBook Book, YardWeek Week)> PlanAsync(DateOnly monday, Visit visit, CancellationToken cancel)

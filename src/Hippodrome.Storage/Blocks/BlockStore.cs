@@ -73,19 +73,23 @@ public static class BlockStore
     public static async Task<bool> KeepPlanAsync(this YardSession yard, Guid horseId, Guid blockId, int number, BlockEntry entry, BlockPlan plan, string because, Guid by, DateTimeOffset at)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        await yard.LockAsync(blockId);
-        if (await yard.AnyAsync("select from block_version where yard_id = @yard and block_id = @blockId and number >= @number", new { blockId, number }))
+        // Two that keep at once wait for one another at the number of the version, and the later one keeps nothing.
+        var kept = await yard.QueryAsync<int>(
+            """
+            with kept as (
+                insert into block_version (yard_id, block_id, number, entry, plan, because, by_person, at)
+                select @yard, @blockId, @number, @entry::jsonb, @plan::jsonb, @because, @by, @at
+                where not exists (select from block_version where yard_id = @yard and block_id = @blockId and number >= @number)
+                on conflict (yard_id, block_id, number) do nothing returning number),
+            gone as (delete from placed_session where yard_id = @yard and block_id = @blockId and exists (select from kept))
+            select number from kept
+            """,
+            new { blockId, number, entry = Stored.Write(entry), plan = Stored.Write(plan), because, by, at = at.ToUniversalTime() });
+        if (kept.Count == 0)
         {
             return false;
         }
 
-        await yard.ExecuteAsync(
-            """
-            insert into block_version (yard_id, block_id, number, entry, plan, because, by_person, at)
-            values (@yard, @blockId, @number, @entry::jsonb, @plan::jsonb, @because, @by, @at)
-            """,
-            new { blockId, number, entry = Stored.Write(entry), plan = Stored.Write(plan), because, by, at = at.ToUniversalTime() });
-        await yard.ExecuteAsync("delete from placed_session where yard_id = @yard and block_id = @blockId", new { blockId });
         var sessions = plan.Sessions.ToList();
         await yard.ExecuteAsync(
             """

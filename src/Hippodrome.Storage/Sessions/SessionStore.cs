@@ -82,6 +82,10 @@ public static class SessionStore
         return true;
     }
 
+    /// <summary>The same session on another day. False: someone was quicker.</summary>
+    public static async Task<bool> MoveSessionAsync(this YardSession yard, Guid horseId, Guid id, DateOnly on, int version) => await yard.ExecuteAsync(
+        "update session set on_day = @on, version = version + 1 where yard_id = @yard and horse_id = @horseId and id = @id and version = @version and removed_at is null", new { horseId, id, on, version }) == 1;
+
     public static async Task<bool> RemoveSessionAsync(this YardSession yard, Guid horseId, Guid id, bool removed) => await yard.ExecuteAsync(
         "update session set removed_at = case when @removed then now() end where yard_id = @yard and horse_id = @horseId and id = @id",
         new { horseId, id, removed }) == 1;

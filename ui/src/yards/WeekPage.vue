@@ -77,10 +77,20 @@ async function share() {
 }
 
 async function keep() {
+  // What is kept is what was seen: where it would come out otherwise by now, it is shown anew.
+  const seen = shared.value!.week.sessions.map(({ horseId, session }) => ({
+    horseId,
+    sessionId: session.id,
+    on: session.on,
+    riderId: session.riderId,
+  }))
   const kept = await attempt(() =>
-    ask(() => client.POST('/api/week/keep', { body: { monday: monday.value } })),
+    ask(() => client.POST('/api/week/keep', { body: { monday: monday.value, seen } })),
   )
-  if (!kept) return
+  if (!kept) {
+    if (problem.value?.status === 409) shared.value = problem.value.current as WeekShared
+    return
+  }
   shared.value = null
   await queries.invalidateQueries()
   done('The week is shared out. Each horse keeps the version before it.')
