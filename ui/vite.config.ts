@@ -1,5 +1,6 @@
 import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vite'
+import { compression } from 'vite-plugin-compression2'
 import { VitePWA } from 'vite-plugin-pwa'
 
 export default defineConfig({
@@ -26,6 +27,12 @@ export default defineConfig({
           { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
         ],
       },
+    }),
+    // Written small once, at the build, and sent so by the server; the page itself is filled in for each who asks.
+    compression({
+      algorithms: ['brotliCompress', 'gzip'],
+      include: /\.(js|css|svg|json|webmanifest)$/,
+      threshold: 1000,
     }),
   ],
   // Fonts stay files of their own: the content policy allows no data: fonts.

@@ -60,6 +60,7 @@ builder.Services.ConfigureHttpJsonOptions(json => Json.Apply(json.SerializerOpti
 builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
 builder.Services.AddProblemDetails();
 builder.Services.AddApiDocument();
+builder.Services.AddCompression();
 builder.Services.AddOutputCache();
 
 builder.Services.AddDataProtection().SetApplicationName("hippodrome");
@@ -113,8 +114,9 @@ if (app.Services.GetRequiredService<Settings>().Proxies is { Length: > 0 } proxi
 app.UseExceptionHandler(new ExceptionHandlerOptions { ExceptionHandler = Problems.AnswerAsync, SuppressDiagnosticsCallback = thrown => Problems.IsExpected(thrown.Exception) });
 app.UseStatusCodePages();
 app.UseSecurityHeaders(Page.Headers);
-app.UseStaticFiles();
+app.UseFiles();
 app.UseRouting();
+app.UseCompression();
 app.UseOutputCache();
 app.UseAuthentication();
 app.UseRateLimiter();

@@ -155,7 +155,7 @@ public sealed class App : IAsyncLifetime
         return ids;
     }
 
-    internal sealed class Factory(string connection) : WebApplicationFactory<Program>
+    internal sealed class Factory(string connection, string? files = null) : WebApplicationFactory<Program>
     {
         protected override IHost CreateHost(IHostBuilder builder)
         {
@@ -170,8 +170,14 @@ public sealed class App : IAsyncLifetime
             return base.CreateHost(builder);
         }
 
-        protected override void ConfigureWebHost(IWebHostBuilder builder) =>
+        protected override void ConfigureWebHost(IWebHostBuilder builder)
+        {
             builder.UseEnvironment("Production").ConfigureServices(services => services.AddSingleton<IStartupFilter, FromTheNamedAddress>());
+            if (files is not null)
+            {
+                builder.UseWebRoot(files);
+            }
+        }
     }
 
     private sealed class FromTheNamedAddress : IStartupFilter

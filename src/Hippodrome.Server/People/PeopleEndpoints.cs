@@ -28,7 +28,7 @@ public static class PeopleEndpoints
         api.MapPost("/people", AddAsync).Needs(Access.Trains).Creates();
         api.MapPut("/people/{personId:guid}", ChangeAsync).Needs(Access.Trains);
         api.MapPut("/me/measures", ChangeMeasuresAsync).Needs(Access.Reads);
-        api.MapPut("/me/password", ChangePasswordAsync).Needs(Access.Reads);
+        api.MapPut("/me/password", ChangePasswordAsync).Needs(Access.Reads).BearsSecret();
     }
 
     public static Me Show(Person me)

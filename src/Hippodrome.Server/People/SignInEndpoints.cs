@@ -26,9 +26,9 @@ public static class SignInEndpoints
 
     public static void MapSignIn(this RouteGroupBuilder api)
     {
-        api.MapGet("/sign-in", StateAsync).AllowAnonymous();
-        api.MapPost("/sign-in", SignInAsync).AllowAnonymous();
-        api.MapDelete("/sign-in", SignOutAsync).AllowAnonymous();
+        api.MapGet("/sign-in", StateAsync).AllowAnonymous().BearsSecret();
+        api.MapPost("/sign-in", SignInAsync).AllowAnonymous().BearsSecret();
+        api.MapDelete("/sign-in", SignOutAsync).AllowAnonymous().BearsSecret();
     }
 
     private static async Task<Ok<SignInState>> StateAsync(HttpContext context, Database database, IAntiforgery antiforgery, TimeProvider clock) =>

@@ -30,7 +30,7 @@ public static class CalendarEndpoints
     {
         api.MapGet("/calendar.ics", FileAsync).Needs(Access.Reads);
         api.MapGet("/me/calendars", ListAsync).Needs(Access.Reads);
-        api.MapPost("/me/calendars", AddAsync).Needs(Access.Reads).Creates(answersAnew: true);
+        api.MapPost("/me/calendars", AddAsync).Needs(Access.Reads).Creates(answersAnew: true).BearsSecret();
         api.MapDelete("/me/calendars/{id:guid}", RevokeAsync).Needs(Access.Reads);
     }
 

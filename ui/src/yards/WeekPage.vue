@@ -259,6 +259,7 @@ const print = () => window.print()
   margin: 14px 0;
 }
 .shared {
+  margin-top: 12px;
   display: grid;
   gap: 8px;
   margin-bottom: 12px;
