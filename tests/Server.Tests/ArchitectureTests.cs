@@ -1,4 +1,5 @@
 using System.Reflection;
+using System.Text.RegularExpressions;
 using Hippodrome.Core.Horses;
 using Hippodrome.Formats.Setups;
 using Hippodrome.Simulators;
@@ -39,10 +40,29 @@ public class ArchitectureTests
     public void Core_asks_nobody_for_the_time()
     {
         var clocks = new[] { nameof(DateTime.Now), nameof(DateTime.UtcNow), nameof(DateTime.Today) }.Select(n => $"get_{n}").ToHashSet();
-        var sources = Directory.EnumerateFiles(Path.Combine(Root(), "src", "Hippodrome.Core"), "*.cs", SearchOption.AllDirectories)
-            .Where(f => !f.Contains($"{Path.DirectorySeparatorChar}obj{Path.DirectorySeparatorChar}", StringComparison.Ordinal));
-        sources.Where(f => File.ReadAllText(f) is var text && clocks.Any(c => text.Contains($"DateTime.{c[4..]}", StringComparison.Ordinal) || text.Contains($"DateTimeOffset.{c[4..]}", StringComparison.Ordinal)))
+        Sources().Where(f => File.ReadAllText(f) is var text && clocks.Any(c => text.Contains($"DateTime.{c[4..]}", StringComparison.Ordinal) || text.Contains($"DateTimeOffset.{c[4..]}", StringComparison.Ordinal)))
             .ShouldBeEmpty();
+    }
+
+    /// <summary>Core's concepts, each before those that are made of it.</summary>
+    private static readonly string[] Concepts =
+        ["Measures", "Weather", "Conditioning", "Aims", "Horses", "Arenas", "Setups", "Exercises", "Rides", "Care", "Sessions", "Verdicts", "Assessments", "Blocks", "Yards"];
+
+    [Fact]
+    public void No_concept_of_core_knows_one_that_is_made_of_it()
+    {
+        Namespaces(Core).Order().ShouldBe(Concepts.Order());
+        var types = Core.GetTypes().Where(t => t.Namespace is not null).ToLookup(t => t.Namespace!.Split('.')[2], t => t.Name);
+        // Named by a using, by the whole name, or by the last part of it.
+        var named = new Regex($@"using Hippodrome\.Core\.(\w+)|\bCore\.(\w+)\.|(?<![\w.])({string.Join('|', Concepts)})\.(\w+)");
+        var wrong = from file in Sources()
+                    let text = File.ReadAllText(file)
+                    let own = Regex.Match(text, @"namespace Hippodrome\.Core\.(\w+)").Groups[1].Value
+                    from Match m in named.Matches(text)
+                    let other = m.Groups[1].Value + m.Groups[2].Value + m.Groups[3].Value
+                    where Array.IndexOf(Concepts, other) > Array.IndexOf(Concepts, own) && (!m.Groups[3].Success || types[other].Contains(m.Groups[4].Value))
+                    select $"{own} knows {other}: {Path.GetFileName(file)}";
+        wrong.Distinct().ShouldBeEmpty();
     }
 
     [Fact]
@@ -69,6 +89,9 @@ public class ArchitectureTests
 
     private static IReadOnlyList<string> Namespaces(Assembly assembly) =>
         [.. assembly.GetTypes().Select(t => t.Namespace?.Split('.')).Where(n => n is ["Hippodrome", _, _, ..]).Select(n => n![2]).Distinct().Order()];
+
+    private static IEnumerable<string> Sources() => Directory.EnumerateFiles(Path.Combine(Root(), "src", "Hippodrome.Core"), "*.cs", SearchOption.AllDirectories)
+        .Where(f => !f.Contains($"{Path.DirectorySeparatorChar}obj{Path.DirectorySeparatorChar}", StringComparison.Ordinal));
 
     private static string Root()
     {

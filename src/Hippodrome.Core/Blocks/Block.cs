@@ -1,6 +1,7 @@
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Conditioning;
 using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Blocks;

@@ -5,7 +5,6 @@ using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
-using Hippodrome.Core.Yards;
 
 namespace Hippodrome.Core.Blocks;
 
@@ -31,6 +30,9 @@ public sealed record DayRidden(DateOnly On, double Walk, double Trot, double Can
     }
 }
 
+/// <summary>Days of an ordinary week on which somebody of the yard can ride, somebody helps on the ground, and the arena is ours.</summary>
+public sealed record DaysThere(IReadOnlyList<DayOfWeek> Riders, IReadOnlyList<DayOfWeek> Helpers, IReadOnlyList<DayOfWeek> Arena);
+
 /// <summary>What the form for a new block starts from.</summary>
 /// <param name="Entry">Filled in as far as it can be known.</param>
 /// <param name="Because">Why each of it is as it is.</param>
@@ -42,14 +44,14 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
     /// <param name="horse">The horse.</param>
     /// <param name="ridden">What it did lately.</param>
     /// <param name="assessed">The first weeks of its latest assessment ride, where there is one.</param>
-    /// <param name="roster">Who is there when.</param>
+    /// <param name="there">Days on which somebody rides, has help, and has the arena.</param>
     /// <param name="back">How the horse's approach has it come back from a rest.</param>
     /// <param name="today">Today.</param>
-    public static BlockSuggestion For(HorseNow horse, IReadOnlyList<DayRidden> ridden, FirstWeeks? assessed, Roster roster, ApproachChoice back, DateOnly today)
+    public static BlockSuggestion For(HorseNow horse, IReadOnlyList<DayRidden> ridden, FirstWeeks? assessed, DaysThere there, ApproachChoice back, DateOnly today)
     {
         ArgumentNullException.ThrowIfNull(horse);
         ArgumentNullException.ThrowIfNull(ridden);
-        ArgumentNullException.ThrowIfNull(roster);
+        ArgumentNullException.ThrowIfNull(there);
         ArgumentNullException.ThrowIfNull(back);
         var aim = horse.Aims.Where(a => a.On > today).MinBy(a => a.On);
         var last = ridden.Count == 0 ? (DateOnly?)null : ridden.Max(r => r.On);
@@ -59,11 +61,11 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
             : aim is null || aim.DaysLeft(today) > 21 ? Purpose.Schooling : Purpose.RunIn;
         var start = TrainingLoad.Monday(today) == today ? today : today.AddDays(1);
         // A day off for the horse, and one for whoever does most of the work.
-        var days = AllButMonday.Where(d => roster.Riders.Count == 0 || roster.Riders.Any(r => r.Days.Contains(d))).ToList();
+        var days = AllButMonday.Where(there.Riders.Contains).ToList();
         var entry = new BlockEntry(
             aim is null ? $"{horse.Horse.Name}: {(purpose == Purpose.Return ? "back to work" : "schooling")}" : $"To {aim.Name}",
             purpose, start, aim is null ? 8 : null, aim?.Id, aim?.Discipline, Focus(horse, aim), now, days,
-            [.. roster.HelperDays.Intersect(days)], [.. roster.ArenaDays.Intersect(days)], [.. days.Where(d => d is DayOfWeek.Wednesday or DayOfWeek.Saturday or DayOfWeek.Sunday)], null, [], [], [],
+            [.. there.Helpers.Intersect(days)], [.. there.Arena.Intersect(days)], [.. days.Where(d => d is DayOfWeek.Wednesday or DayOfWeek.Saturday or DayOfWeek.Sunday)], null, [], [], [],
             new ReturnEntry(purpose == Purpose.Return ? weeksOff : null, OffBecause.Rest, null, back.Id == Approach.ShortLesson), null);
         return new BlockSuggestion(entry, [nowWhy, .. aim is null ? [] : (Why[])[new Why("A block leads to the next competition", [FormattableString.Invariant($"{aim.Name} on {aim.On:d MMMM}")], Source.CommonPractice)], Back(back)]);
     }

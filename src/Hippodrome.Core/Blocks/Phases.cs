@@ -1,3 +1,4 @@
+using Hippodrome.Core.Horses;
 using System.Globalization;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Measures;

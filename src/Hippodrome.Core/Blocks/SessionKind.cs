@@ -65,29 +65,29 @@ public static class SessionKinds
     /// <summary>The ladder a session of this kind works on; null where none is climbed.</summary>
     public static Strand? Strand(this SessionKind kind) => kind switch
     {
-        SessionKind.Flatwork => Exercises.Strand.Flatwork,
-        SessionKind.Lateral => Exercises.Strand.Lateral,
-        SessionKind.Poles => Exercises.Strand.Poles,
-        SessionKind.Grid => Exercises.Strand.Grids,
-        SessionKind.Jumping => Exercises.Strand.Jumping,
-        SessionKind.CrossCountry => Exercises.Strand.CrossCountry,
-        SessionKind.CanterWork => Exercises.Strand.Fitness,
-        SessionKind.Lunge => Exercises.Strand.Lunge,
-        SessionKind.InHand => Exercises.Strand.InHand,
+        SessionKind.Flatwork => Horses.Strand.Flatwork,
+        SessionKind.Lateral => Horses.Strand.Lateral,
+        SessionKind.Poles => Horses.Strand.Poles,
+        SessionKind.Grid => Horses.Strand.Grids,
+        SessionKind.Jumping => Horses.Strand.Jumping,
+        SessionKind.CrossCountry => Horses.Strand.CrossCountry,
+        SessionKind.CanterWork => Horses.Strand.Fitness,
+        SessionKind.Lunge => Horses.Strand.Lunge,
+        SessionKind.InHand => Horses.Strand.InHand,
         _ => null,
     };
 
     /// <summary>The kind of session in which a strand is worked.</summary>
     public static SessionKind Kind(this Strand strand) => strand switch
     {
-        Exercises.Strand.Flatwork or Exercises.Strand.Changes or Exercises.Strand.Collected => SessionKind.Flatwork,
-        Exercises.Strand.Lateral => SessionKind.Lateral,
-        Exercises.Strand.Poles => SessionKind.Poles,
-        Exercises.Strand.Grids => SessionKind.Grid,
-        Exercises.Strand.Jumping or Exercises.Strand.Narrow => SessionKind.Jumping,
-        Exercises.Strand.CrossCountry => SessionKind.CrossCountry,
-        Exercises.Strand.Fitness => SessionKind.CanterWork,
-        Exercises.Strand.Lunge => SessionKind.Lunge,
+        Horses.Strand.Flatwork or Horses.Strand.Changes or Horses.Strand.Collected => SessionKind.Flatwork,
+        Horses.Strand.Lateral => SessionKind.Lateral,
+        Horses.Strand.Poles => SessionKind.Poles,
+        Horses.Strand.Grids => SessionKind.Grid,
+        Horses.Strand.Jumping or Horses.Strand.Narrow => SessionKind.Jumping,
+        Horses.Strand.CrossCountry => SessionKind.CrossCountry,
+        Horses.Strand.Fitness => SessionKind.CanterWork,
+        Horses.Strand.Lunge => SessionKind.Lunge,
         _ => SessionKind.InHand,
     };
 

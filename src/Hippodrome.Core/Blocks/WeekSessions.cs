@@ -1,5 +1,6 @@
 using Hippodrome.Core.Blocks.Placing;
 using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
 
 namespace Hippodrome.Core.Blocks;
 

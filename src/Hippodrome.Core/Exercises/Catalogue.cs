@@ -1,4 +1,5 @@
 using Hippodrome.Core.Exercises.Ladders;
+using Hippodrome.Core.Horses;
 
 namespace Hippodrome.Core.Exercises;
 

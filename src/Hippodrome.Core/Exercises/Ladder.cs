@@ -1,3 +1,5 @@
+using Hippodrome.Core.Horses;
+
 namespace Hippodrome.Core.Exercises;
 
 /// <summary>Builds one strand's ladder: each rung is numbered and falls back to the one below it.</summary>

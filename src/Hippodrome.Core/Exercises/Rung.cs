@@ -1,23 +1,7 @@
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Exercises;
-
-/// <summary>The twelve ladders a horse is schooled up, each from the ground.</summary>
-public enum Strand
-{
-    InHand,
-    Lunge,
-    Flatwork,
-    Lateral,
-    Changes,
-    Collected,
-    Poles,
-    Grids,
-    Jumping,
-    Narrow,
-    CrossCountry,
-    Fitness,
-}
 
 /// <summary>What good looks like, in things that a ride records.</summary>
 /// <param name="Mark">Mark on both reins.</param>

@@ -113,23 +113,3 @@ public sealed class Places
             .Select(r => new RungMove(r.Strand, r.FallBack, MoveKind.AfterLameness, $"after {because}", on)),
     ];
 }
-
-public static class StrandWords
-{
-    /// <summary>"in hand", as riders say it.</summary>
-    public static string Say(this Strand strand) => strand switch
-    {
-        Strand.InHand => "in hand",
-        Strand.Lunge => "lunge",
-        Strand.Flatwork => "flatwork",
-        Strand.Lateral => "lateral work",
-        Strand.Changes => "changes",
-        Strand.Collected => "collected work",
-        Strand.Poles => "poles",
-        Strand.Grids => "grids",
-        Strand.Jumping => "jumping",
-        Strand.Narrow => "narrow fences",
-        Strand.CrossCountry => "cross-country",
-        _ => "fitness",
-    };
-}

@@ -49,13 +49,6 @@ public static class StartingPlaces
         [GoesAt.EventingNovice] = Established,
     };
 
-    /// <summary>How far a horse that goes at a level has come.</summary>
-    public static Experience ExperienceAt(GoesAt level) => level switch
-    {
-        GoesAt.Preliminary or GoesAt.DressageNovice or GoesAt.Elementary or GoesAt.Jumping80 or GoesAt.Eventing80 => Experience.Novice,
-        _ => Experience.Established,
-    };
-
     /// <summary>The rung of each ladder, as high as age and what it rests on allow; a ladder with none has not been begun.</summary>
     /// <param name="horse">The horse, with what was stated of it.</param>
     public static IReadOnlyDictionary<Strand, Rung> Of(Horse horse)

@@ -1,5 +1,3 @@
-using Hippodrome.Core.Exercises;
-
 namespace Hippodrome.Core.Horses;
 
 /// <summary>Open restrictions that do not say the same of one thing. The stricter counts; the word says which.</summary>

@@ -48,6 +48,16 @@ public enum GoesAt
 public sealed record HorseEntry(
     string? Name = null, int? Foaled = null, string? Height = null, Sex? Sex = null, Experience? Experience = null, string? Notes = null, GoesAt? GoesAt = null, double? HeatLimitC = null);
 
+public static class Levels
+{
+    /// <summary>How far a horse that goes at a level has come.</summary>
+    public static Experience ExperienceAt(GoesAt level) => level switch
+    {
+        GoesAt.Preliminary or GoesAt.DressageNovice or GoesAt.Elementary or GoesAt.Jumping80 or GoesAt.Eventing80 => Experience.Novice,
+        _ => Experience.Established,
+    };
+}
+
 /// <summary>A horse.</summary>
 public sealed record Horse
 {
@@ -94,7 +104,7 @@ public sealed record Horse
         checks.AddRange(height.Faults);
         var sex = checks.Choice("sex", entry.Sex);
         GoesAt? goesAt = entry.GoesAt is null ? null : checks.Choice("goesAt", entry.GoesAt);
-        var experience = checks.Choice("experience", entry.Experience ?? (goesAt is { } level && Enum.IsDefined(level) ? Exercises.StartingPlaces.ExperienceAt(level) : null));
+        var experience = checks.Choice("experience", entry.Experience ?? (goesAt is { } level && Enum.IsDefined(level) ? Levels.ExperienceAt(level) : null));
         var notes = checks.OptionalText("notes", entry.Notes, 4000);
         double? heat = entry.HeatLimitC is null ? null : checks.Number("heatLimitC", entry.HeatLimitC, 15, 40, "°C");
         return checks.Outcome(() => new Horse(id, name, foaled, height.OrThrow(), sex, experience, notes) { GoesAt = goesAt, HeatLimitC = heat, EnteredOn = today });

@@ -1,6 +1,7 @@
 using System.Globalization;
 using Hippodrome.Core.Care;
 using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using static Hippodrome.Core.Sessions.PlanChecks;
 

@@ -1,3 +1,4 @@
+using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Yards;
@@ -35,13 +36,16 @@ public sealed record Roster(IReadOnlyList<RiderHours> Riders, IReadOnlyList<DayO
         var riders = checks.Lines("riders", entry.Riders, 40).Select((r, i) =>
         {
             checks.That(r.PersonId is { } id && people.Contains(id), $"riders[{i}].personId", "Nobody of that name rides in this yard.", "Choose from the people of the yard.");
-            return new RiderHours(r.PersonId ?? default, Days(checks, $"riders[{i}].days", r.Days), checks.Whole($"riders[{i}].minutesADay", r.MinutesADay, 15, 720, "minutes"));
+            return new RiderHours(r.PersonId ?? default, DaysOf(checks, $"riders[{i}].days", r.Days), checks.Whole($"riders[{i}].minutesADay", r.MinutesADay, 15, 720, "minutes"));
         }).ToList();
         checks.That(riders.DistinctBy(r => r.PersonId).Count() == riders.Count, "riders", "Somebody is there twice.", "Give each rider one line.");
         return checks.Outcome(() => new Roster(
-            riders, Days(checks, "helperDays", entry.HelperDays), checks.Whole("helperMinutesADay", entry.HelperMinutesADay ?? 0, 0, 720, "minutes"),
-            Days(checks, "arenaDays", entry.ArenaDays), checks.Whole("arenaMinutesADay", entry.ArenaMinutesADay ?? 0, 0, 1440, "minutes"), checks.Whole("arenaAtOnce", entry.ArenaAtOnce ?? 1, 1, 12, "horses"), entry.StartsAt ?? new TimeOnly(7, 30)));
+            riders, DaysOf(checks, "helperDays", entry.HelperDays), checks.Whole("helperMinutesADay", entry.HelperMinutesADay ?? 0, 0, 720, "minutes"),
+            DaysOf(checks, "arenaDays", entry.ArenaDays), checks.Whole("arenaMinutesADay", entry.ArenaMinutesADay ?? 0, 0, 1440, "minutes"), checks.Whole("arenaAtOnce", entry.ArenaAtOnce ?? 1, 1, 12, "horses"), entry.StartsAt ?? new TimeOnly(7, 30)));
     }
+
+    /// <summary>Its days without who and for how long.</summary>
+    public DaysThere DaysThere() => new([.. EveryDay.Where(d => Riders.Count == 0 || Riders.Any(r => r.Days.Contains(d)))], HelperDays, ArenaDays);
 
     /// <summary>Whether one of these riders is there on a day; anyone, where none is named.</summary>
     public bool IsThere(IReadOnlyList<Guid> riders, DateOnly day)
@@ -50,7 +54,7 @@ public sealed record Roster(IReadOnlyList<RiderHours> Riders, IReadOnlyList<DayO
         return Riders.Count == 0 || Riders.Any(r => (riders.Count == 0 || riders.Contains(r.PersonId)) && r.Days.Contains(day.DayOfWeek));
     }
 
-    private static List<DayOfWeek> Days(Checks checks, string field, IReadOnlyList<DayOfWeek>? days)
+    private static List<DayOfWeek> DaysOf(Checks checks, string field, IReadOnlyList<DayOfWeek>? days)
     {
         checks.That((days ?? []).All(Enum.IsDefined), field, "There is no such day.", "Choose from the list.");
         return [.. (days ?? []).Where(Enum.IsDefined).Distinct().OrderBy(d => ((int)d + 6) % 7)];

@@ -49,7 +49,7 @@ public static class BlockEndpoints
         var lately = book.Ridden(horseId).Where(r => r.OnDay >= visit.Today.AddDays(-60));
         var assessed = (await visit.Yard.AssessmentsAsync(horseId)).Find(a => a.Assessment.FinishedOn is not null)?.Assessment;
         var back = (await visit.Yard.ApproachHoldsAsync(ApproachQuestion.Return, [horseId]))[horseId];
-        return TypedResults.Ok(BlockSuggestion.For(book.Horse(horseId), await BlockBook.RiddenAsync(visit, lately), assessed is null ? null : FirstWeeks.Of(assessed), book.Roster, back, visit.Today));
+        return TypedResults.Ok(BlockSuggestion.For(book.Horse(horseId), await BlockBook.RiddenAsync(visit, lately), assessed is null ? null : FirstWeeks.Of(assessed), book.Roster.DaysThere(), back, visit.Today));
     }
 
     /// <summary>The plan these inputs give; nothing is kept.</summary>

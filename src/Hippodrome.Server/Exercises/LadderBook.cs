@@ -1,6 +1,7 @@
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
+using Hippodrome.Core.Verdicts;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Server.Rides;
 using Hippodrome.Storage.Exercises;

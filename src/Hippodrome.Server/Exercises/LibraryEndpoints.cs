@@ -3,6 +3,7 @@ using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Setups;
+using Hippodrome.Core.Verdicts;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Horses;

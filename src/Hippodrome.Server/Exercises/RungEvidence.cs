@@ -1,6 +1,7 @@
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
+using Hippodrome.Core.Verdicts;
 using Hippodrome.Server.Horses;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Storage.Exercises;

@@ -1,6 +1,7 @@
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Sessions;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Server.People;
 using Hippodrome.Storage;

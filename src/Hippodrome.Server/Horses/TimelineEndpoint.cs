@@ -1,4 +1,5 @@
 using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Server.Rides;
 using Hippodrome.Storage.Aims;

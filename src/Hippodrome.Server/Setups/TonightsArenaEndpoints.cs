@@ -1,4 +1,5 @@
 using Hippodrome.Core.Arenas;
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Setups;

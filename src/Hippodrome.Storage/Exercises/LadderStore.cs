@@ -1,4 +1,5 @@
 using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
 using Hippodrome.Storage.Rides;
 
 namespace Hippodrome.Storage.Exercises;

@@ -1,6 +1,7 @@
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
 using Shouldly;
 using Xunit;
 using static Hippodrome.Core.Tests.Blocks.MakeBlock;
@@ -33,7 +34,7 @@ public class PlacingTests
     [Fact]
     public void A_yard_that_specialises_early_gives_the_young_more_of_their_discipline()
     {
-        var entry = Entry(weeks: 8) with { Discipline = Core.Aims.Discipline.Dressage, Focus = [Core.Exercises.Strand.Flatwork], Now = new MinutesByGait(45, 35, 10), Days = [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday] };
+        var entry = Entry(weeks: 8) with { Discipline = Core.Aims.Discipline.Dressage, Focus = [Core.Horses.Strand.Flatwork], Now = new MinutesByGait(45, 35, 10), Days = [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday] };
         var young = Horse(age: 5) with { Places = Places("flatwork/trot-canter", "lateral/step-and-rest", "poles/trot-poles", "grids/placing-pole") };
         var early = Plan(entry, young with { AllRound = false });
         int Flat(BlockPlan plan) => plan.Sessions.Count(s => s.Kind is SessionKind.Flatwork or SessionKind.Lateral);

@@ -1,5 +1,6 @@
 using CsCheck;
 using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Shouldly;
 using Xunit;

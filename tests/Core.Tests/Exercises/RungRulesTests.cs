@@ -2,6 +2,7 @@ using CsCheck;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
+using Hippodrome.Core.Verdicts;
 using Shouldly;
 using Xunit;
 

@@ -1,5 +1,6 @@
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Sessions;
 using Shouldly;
 using Xunit;
 

@@ -1,3 +1,4 @@
+using Hippodrome.Core.Horses;
 using static Hippodrome.Core.Exercises.ExerciseFigures;
 
 namespace Hippodrome.Core.Exercises.Ladders;

@@ -1,11 +1,11 @@
+using Hippodrome.Core.Exercises;
 using System.Globalization;
 using System.Text.Json.Serialization;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
-using Hippodrome.Core.Verdicts;
 using Hippodrome.Core.Weather;
 
-namespace Hippodrome.Core.Exercises;
+namespace Hippodrome.Core.Verdicts;
 
 /// <summary>Which way the evidence points.</summary>
 public enum RungWord

@@ -1,7 +1,7 @@
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Exercises;
-using Hippodrome.Core.Sessions;
 
-namespace Hippodrome.Core.Horses;
+namespace Hippodrome.Core.Sessions;
 
 /// <summary>What a horse may do on a day, the strictest first.</summary>
 public enum MayDo

@@ -1,9 +1,9 @@
+using Hippodrome.Core.Rides;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
-using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
 
-namespace Hippodrome.Core.Rides;
+namespace Hippodrome.Core.Sessions;
 
 /// <summary>The marks that a part of a session asks for.</summary>
 public enum MarkPad

@@ -1,8 +1,8 @@
-using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Setups;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 
-namespace Hippodrome.Core.Setups;
+namespace Hippodrome.Core.Exercises;
 
 /// <summary>A horse at one gap of a set-up as it stands.</summary>
 /// <param name="Fit">The word for it.</param>
