@@ -72,8 +72,8 @@ build() {
 }
 suite() { dotnet "tests/$1.Tests/bin/Release/net10.0/$1.Tests.dll" -noLogo -noColor -result-ctrf "$reports/$1.json"; }
 ui() { cd ui && npm run "$1" --silent; }
-# Style and analysers are errors of the build itself; what is left is the white space.
-white_space() { dotnet format whitespace Hippodrome.slnx --verify-no-changes --no-restore; }
+# Style, layout and analysers are errors of the build itself; what is left is how lines and files end.
+line_ends() { node scripts/line-ends.mjs; }
 audit() {
   local said
   said=$(cd ui && npm audit --audit-level=moderate 2>&1) && return
@@ -108,9 +108,9 @@ check Core
 start Server suite Server
 check Server
 start Storage suite Storage
-start white-space white_space
+start line-ends line_ends
 start types ui types
-for part in lint format audit Storage white-space types browser; do check "$part"; done
+for part in lint format audit Storage line-ends types browser; do check "$part"; done
 
 printf '\n== Seconds, of %s in all\n' "$SECONDS"
 for part in "${parts[@]}"; do printf '%6s %s\n' "$(cat "$reports/$part.seconds")" "$part"; done

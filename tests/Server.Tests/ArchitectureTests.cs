@@ -15,23 +15,20 @@ public class ArchitectureTests
 {
     private static readonly Assembly Core = typeof(Horse).Assembly;
 
-    /// <summary>No files, no sockets, no processes, no database, no web, no clock and no dice of its own.</summary>
-    [Theory]
-    [InlineData("System.IO.File")]
-    [InlineData("System.IO.Directory")]
-    [InlineData("System.IO.FileStream")]
-    [InlineData("System.Net")]
-    [InlineData("System.Diagnostics.Process")]
-    [InlineData("System.Data")]
-    [InlineData("System.Threading.Tasks.Task")]
-    [InlineData("System.TimeProvider")]
-    [InlineData("System.Random")]
-    [InlineData("System.Console")]
-    [InlineData("Microsoft")]
-    [InlineData("Npgsql")]
-    [InlineData("Dapper")]
-    public void Core_reaches_for_nothing_outside_itself(string forbidden) =>
-        Types.InAssembly(Core).ShouldNot().HaveDependencyOn(forbidden).GetResult().FailingTypeNames.ShouldBe(null);
+    // No files, no sockets, no processes, no database, no web, no clock and no dice of its own.
+    private static readonly string[] Outside =
+    [
+        "System.IO.File", "System.IO.Directory", "System.IO.FileStream", "System.Net", "System.Diagnostics.Process", "System.Data", "System.Threading.Tasks.Task", "System.TimeProvider", "System.Random",
+        "System.Console", "Microsoft", "Npgsql", "Dapper",
+    ];
+
+    [Fact]
+    public void Core_reaches_for_nothing_outside_itself()
+    {
+        Types.InAssembly(Core).ShouldNot().HaveDependencyOnAny(Outside).GetResult().FailingTypeNames.ShouldBe(null);
+        // And the check would find it: Storage reaches for its database.
+        Types.InAssembly(typeof(Database).Assembly).ShouldNot().HaveDependencyOnAny("Npgsql").GetResult().FailingTypeNames.ShouldNotBeEmpty();
+    }
 
     [Fact]
     public void Core_imports_nothing_of_ours() => OursUsedBy(Core).ShouldBeEmpty();
