@@ -173,6 +173,11 @@ public class BlockTests(App app) : IClassFixture<App>
         ((int)(await app.Trainer.GetAsync(addresses[0]))["number"]!).ShouldBe(2);
     }
 
+    [Fact]
+    public async Task What_was_seen_may_have_gaps_and_is_then_told_from_what_is() =>
+        (await app.Trainer.SendRawAsync(HttpMethod.Post, "/api/week/keep", """{"monday":"2026-04-27","seen":[null,{"horseId":"8d0c6c8e-6f0a-4a0e-9f5e-0d7a3f0c1b2a","sessionId":"8d0c6c8e-6f0a-4a0e-9f5e-0d7a3f0c1b2b","on":"2026-04-28","riderId":null}]}"""))
+            .StatusCode.ShouldBe(HttpStatusCode.Conflict);
+
     private static List<SeenSession> Seen(JsonNode shared) =>
         [.. shared["week"]!["sessions"]!.AsArray().Select(s => new SeenSession((Guid)s!["horseId"]!, (Guid)s["session"]!["id"]!, DateOnly.Parse((string)s["session"]!["on"]!, CultureInfo.InvariantCulture), (Guid?)s["session"]!["riderId"]))];
 

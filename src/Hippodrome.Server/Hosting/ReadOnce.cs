@@ -6,7 +6,7 @@ namespace Hippodrome.Server.Hosting;
 internal sealed class ReadOnce<TKey, T>(YardSession yard, string[] tables, Func<IReadOnlyCollection<TKey>, Task<Dictionary<TKey, T>>> read)
     where TKey : notnull
 {
-    private readonly Dictionary<TKey, T> _known = [];
+    private Dictionary<TKey, T> _known = [];
     private readonly HashSet<TKey> _asked = [];
     private readonly HashSet<TKey> _wanted = [];
     private int _written;
@@ -59,7 +59,8 @@ internal sealed class ReadOnce<TKey, T>(YardSession yard, string[] tables, Func<
     {
         if (_written != yard.WrittenTo(tables))
         {
-            _known.Clear();
+            // Whoever was given what was known keeps it as it was.
+            _known = [];
             _asked.Clear();
             _written = yard.WrittenTo(tables);
         }

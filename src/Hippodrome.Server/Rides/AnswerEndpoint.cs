@@ -54,10 +54,11 @@ internal static class AnswerEndpoint
             await visit.Yard.AddAnswerAsync(rideId, verdict!.Rule, entry.Accepted == true, (entry.Word ?? "").Trim(), nextId, visit.Me.Id, visit.Now);
         }
 
-        var book = await PlanBook.OpenAsync(visit, [horseId], visit.Today, visit.Today);
+        visit.Book.WantSessions(nextId is { } wanted ? [wanted] : []);
+        await visit.Book.SessionsAroundAsync([horseId], visit.Today, visit.Today);
         var next = nextId is { } id ? (await visit.Book.SessionsAsync([id])).GetValueOrDefault(id) : null;
         var answered = sameAgain ? pages : pages with { Answers = await visit.Yard.AnswersAsync([rideId]) };
-        return TypedResults.Ok(new Answered(await RideEndpoints.ShowReviewAsync(visit, answered, judged), next is null ? null : book.Show(next), says));
+        return TypedResults.Ok(new Answered(await RideEndpoints.ShowReviewAsync(visit, answered, judged), next is null ? null : await visit.ShowSessionAsync(next), says));
     }
 
     private static IReadOnlyList<Fault> Check(AnswerEntry entry, Verdict? verdict)

@@ -38,7 +38,7 @@ public sealed record WeekEntry(DateOnly? Monday = null);
 /// <summary>A shared week to be kept.</summary>
 /// <param name="Monday">Its Monday.</param>
 /// <param name="Seen">Its sessions as they were seen: where it comes out otherwise by now, nothing is kept. Left out, it is kept as it comes out.</param>
-public sealed record KeepWeekEntry(DateOnly? Monday = null, IReadOnlyList<SeenSession>? Seen = null);
+public sealed record KeepWeekEntry(DateOnly? Monday = null, IReadOnlyList<SeenSession?>? Seen = null);
 
 public static class WeekEndpoints
 {
@@ -90,7 +90,7 @@ public static class WeekEndpoints
         }
 
         var (book, week) = await PlanAsync(monday, visit, cancel);
-        var differing = entry.Seen is null ? new HashSet<Guid>() : YardWeeks.Differing(week.Sessions, entry.Seen);
+        var differing = entry.Seen is null ? new HashSet<Guid>() : YardWeeks.Differing(week.Sessions, entry.Seen.OfType<SeenSession>());
         if (differing.Count > 0)
         {
             return Otherwise(book, differing, "would stand otherwise by now", week);
