@@ -1,5 +1,5 @@
 import type { BrowserContext, Page } from '@playwright/test'
-import { begin, gait, next, phone, review, session, tablet } from './recorder'
+import { begin, gait, holdUpTaps, next, phone, review, session, tablet } from './recorder'
 import { canBeReadByEveryone, expect, test } from './yard'
 
 test.use({ ownBrowser: true })
@@ -192,9 +192,7 @@ test('a full device says so and still sends', async ({ page, context }) => {
     }
   })
   await page.setViewportSize(phone)
-  await context.route('**/taps', (route) =>
-    route.request().method() === 'POST' ? route.abort() : route.continue(),
-  )
+  await holdUpTaps(context)
   await page.goto(made.rail)
   await begin(page).click()
   await expect(page.getByText('This device is full: 2 taps are only on this page.')).toBeVisible()

@@ -1,5 +1,5 @@
-import type { Page } from '@playwright/test'
-import { newHorse, signIn, trainer } from './yard'
+import type { BrowserContext, Page } from '@playwright/test'
+import { expect, newHorse, signIn, trainer } from './yard'
 
 /** The recorder at the rail, and a session to ride with it. */
 
@@ -77,3 +77,18 @@ export const installed = (page: Page) =>
       await new Promise((r) => setTimeout(r, 100))
     return Boolean(navigator.serviceWorker.controller)
   })
+
+/** A session to ride on a tablet that has the pages. */
+export async function sessionOnTablet(page: Page, name: string) {
+  const made = await session(page, name)
+  await page.setViewportSize(tablet)
+  await page.goto('/')
+  expect(await installed(page)).toBe(true)
+  return made
+}
+
+/** Only the taps are held up, as by a signal that comes and goes. */
+export const holdUpTaps = (context: BrowserContext) =>
+  context.route('**/taps', (route) =>
+    route.request().method() === 'POST' ? route.abort() : route.continue(),
+  )

@@ -1,4 +1,4 @@
-import { begin, gait, installed, next, phone, review, session, tablet } from './recorder'
+import { begin, gait, holdUpTaps, next, phone, review, session, sessionOnTablet } from './recorder'
 import { expect, signedOut, test, trainer } from './yard'
 
 test.use({ ownBrowser: true, serviceWorkers: 'allow' })
@@ -9,10 +9,7 @@ test('the ride goes on through a reload, a closed page and a new one, and everyt
   page,
   context,
 }) => {
-  const made = await session(page, 'Vetch away')
-  await page.setViewportSize(tablet)
-  await page.goto('/')
-  expect(await installed(page)).toBe(true)
+  const made = await sessionOnTablet(page, 'Vetch away')
   await page.goto(made.rail)
   await begin(page).click()
   await expect.poll(async () => (await review(page, made)).log?.length).toBe(2)
@@ -56,10 +53,7 @@ test('what waits belongs to the person who tapped it, also when someone else sig
   const made = await session(page, 'Vetch mine')
   await page.setViewportSize(phone)
   await page.goto(made.rail)
-  // Only the taps are held up, as by a signal that comes and goes.
-  await context.route('**/taps', (route) =>
-    route.request().method() === 'POST' ? route.abort() : route.continue(),
-  )
+  await holdUpTaps(context)
   await begin(page).click()
   await gait(page, 'Trot').click()
   await expect(page.getByText(/3 taps wait, no signal/)).toBeVisible()

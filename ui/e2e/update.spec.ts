@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { anotherBuild } from './builds'
-import { begin, gait, installed, next, review, session, tablet } from './recorder'
+import { begin, gait, holdUpTaps, next, review, sessionOnTablet } from './recorder'
 import { expect, test } from './yard'
 
 test.use({ ownBrowser: true, serviceWorkers: 'allow' })
@@ -25,15 +25,10 @@ test('a newer build waits under an open ride; no tap is lost when it comes, and 
   page,
   context,
 }) => {
-  const made = await session(page, 'Vetch newer')
-  await page.setViewportSize(tablet)
-  await page.goto('/')
-  expect(await installed(page)).toBe(true)
+  const made = await sessionOnTablet(page, 'Vetch newer')
   const rail = (await page.getByRole('link', { name: 'To the rail' }).first().getAttribute('href'))!
   await page.goto(made.rail)
-  await context.route('**/taps', (route) =>
-    route.request().method() === 'POST' ? route.abort() : route.continue(),
-  )
+  await holdUpTaps(context)
   await begin(page).click()
   await gait(page, 'Trot').click()
   await expect(page.getByText(/3 taps wait, no signal/)).toBeVisible()
