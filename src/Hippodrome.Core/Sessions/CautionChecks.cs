@@ -189,7 +189,7 @@ internal static class CautionChecks
     private static PlanFault? TooManyStepsBack(PlanContext c)
     {
         var most = SessionFigures.YoungStepsBack;
-        var steps = c.Plan.Parts.Max(p => StepsBack(c, p));
+        var steps = c.Plan.Parts.Select(p => StepsBack(c, p)).Append(0).Max();
         return c.Age > SessionFigures.InHandOnlyTo.Value || steps <= most.Value ? null : Soft(
             nameof(TooManyStepsBack), $"{steps} steps back at a time are many for a horse of {c.Age}.", $"Two or {most.Value} at a time, straight.",
             new Why("Two or three steps back at a time, and straight", [Aged(c), $"{steps} steps"], most.Source));
