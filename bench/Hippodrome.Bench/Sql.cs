@@ -45,8 +45,12 @@ internal static class Sql
                 when 3 then jsonb_build_object('kind', 'closingTest', 'passed', true)
                 else jsonb_build_object('kind', 'ridden', 'gait', 'trot', 'rein', 'left', 'minutes', 3) end, r.rider_id
             from filled_ride r, lateral (select gen_random_uuid() as id, n from generate_series(1, 12) n where r.id is not null) e;
+        create temp table filled_plan as
+            select yard_id, id as horse_id, gen_random_uuid() as id, current_date + d as on_day from filled_horse, generate_series(0, 3) d;
         insert into session (yard_id, horse_id, id, on_day, emphasis, manner, helper)
-            select yard_id, id, gen_random_uuid(), current_date + d, 'Straightness', 'Ridden', false from filled_horse, generate_series(0, 3) d;
+            select yard_id, horse_id, id, on_day, 'Straightness', 'Ridden', false from filled_plan;
+        insert into session_part (yard_id, horse_id, session_id, place, phase, what, gait, rein, minutes)
+            select yard_id, horse_id, id, p, 'Work', 'Trot', 'Trot', 'Both', 10 from filled_plan, generate_series(0, 3) p;
         set session_replication_role = origin;
         """;
 }

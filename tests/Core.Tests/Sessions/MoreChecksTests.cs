@@ -22,6 +22,19 @@ public class MoreChecksTests
 
     private static SessionPlan Jumping(int efforts) => Make.Plan(Make.GoodParts(Make.Part(Phase.Work, Gait.Trot, 20, setUp: Fence) with { Efforts = efforts }), helper: true);
 
+    /// <summary>Nobody can plan one, but what is kept is shown whatever it is.</summary>
+    [Theory]
+    [InlineData(3)]
+    [InlineData(4)]
+    [InlineData(8)]
+    [InlineData(20)]
+    public void A_kept_session_without_parts_is_looked_at_like_any_other(int age)
+    {
+        var plan = SessionPlan.Kept(Guid.NewGuid(), Make.Today, "Straightness", Manner.Ridden, false, [], "", "", []);
+        Should.NotThrow(() => PlanChecks.Check(new PlanContext(Make.Horse(age), plan, SetUps, [])));
+        SessionTotals.Of(plan, Make.Card(), SetUps).Minutes.ShouldBe(0);
+    }
+
     [Theory]
     [InlineData(Experience.Green, 15, false)]
     [InlineData(Experience.Green, 16, true)]
