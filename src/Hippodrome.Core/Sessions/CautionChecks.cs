@@ -3,16 +3,30 @@ using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using static Hippodrome.Core.Sessions.PlanChecks;
+using static Hippodrome.Core.Sessions.PlanMends;
 
 namespace Hippodrome.Core.Sessions;
 
 /// <summary>What protects horse and rider: holds, restrictions, age, helpers, and rungs that are not open yet.</summary>
 internal static class CautionChecks
 {
-    public static readonly PlanCheck[] All =
+    public static readonly PlanRule[] All =
     [
-        LamenessHold, Restricted, TooYoungToRide, TooLongForItsAge, TooYoungForRung, FenceWithoutHelper, RungSkipped, RampExceeded,
-        StepsAfterClearance, FirstMonth, TooManyStepsBack, SameLegTouches, RungNotOpen, RungWithoutHelper, RaisedPolesWithoutHelper,
+        new(LamenessHold, c => c.WalkInHandBy is null ? [] : [LedWalk(c)]),
+        new(Restricted, c => [new Mend("Take what is restricted out", Without(c.Plan, p => IsRestricted(c, p)))]),
+        new(TooYoungToRide, c => [LedWalk(c)]),
+        new(TooLongForItsAge, c => [ShortenTo(c.Plan, SessionFigures.InHandMinutes.Value)]),
+        new(TooYoungForRung, c => [new Mend("Take that work out", Without(c.Plan, p => IsTooYoung(c, p)))]),
+        new(FenceWithoutHelper, c => [Helped(c.Plan), new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]),
+        new(RungSkipped, c => [new Mend("Take that work out", Without(c.Plan, p => SkippedIn(c, p) is not null))]),
+        new(RampExceeded, c => [new Mend("Cut it to what its return leaves", Ramped(c, c.Ramp!))]),
+        new(StepsAfterClearance, c => [new Mend("Make it the step it is at", Stepped(c, c.Step!))]),
+        new(FirstMonth, c => [new Mend("Make it a calm sit", Sit(c))]),
+        new(TooManyStepsBack, c => [new Mend("Take the steps back out", Without(c.Plan, p => StepsBack(c, p) > SessionFigures.YoungStepsBack.Value))]),
+        new(SameLegTouches, c => [new Mend("Take the poles and fences out", Without(c.Plan, p => c.SetUpOf(p)?.HasPoles == true || c.IsJumped(p)))]),
+        new(RungNotOpen, c => [new Mend("Take that work out", Without(c.Plan, p => p.Rung is { } rung && c.Places is { } places && !places.Reached(rung) && places.Missing(rung, c.Age).Count > 0))]),
+        new(RungWithoutHelper, c => [Helped(c.Plan), new Mend("Take that work out", Without(c.Plan, p => p.Rung is { Helper: true } rung && !rung.IsJumped()))]),
+        new(RaisedPolesWithoutHelper, c => [Helped(c.Plan), new Mend("Take the raised poles out", Without(c.Plan, p => c.SetUpOf(p)?.HasRaisedPole == true))]),
     ];
 
     private static PlanFault? LamenessHold(PlanContext c) =>

@@ -5,6 +5,7 @@ using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Setups;
 using static Hippodrome.Core.Sessions.PlanChecks;
+using static Hippodrome.Core.Sessions.PlanMends;
 
 namespace Hippodrome.Core.Sessions;
 
@@ -14,7 +15,15 @@ namespace Hippodrome.Core.Sessions;
 /// </summary>
 internal static class ChangeChecks
 {
-    public static readonly PlanCheck[] All = [ChangesWithoutNumber, TooManyChanges, ChangesTooEarly, MostlyChanges, ChangesAfterBoilingOver, ChangeNearCorner];
+    public static readonly PlanRule[] All =
+    [
+        new(ChangesWithoutNumber, c => [new Mend("Two askings, and leave it", Numbered(c))]),
+        new(TooManyChanges, c => [new Mend("Two askings, and leave it", Numbered(c))]),
+        new(ChangesTooEarly, c => [new Mend("Move the changes to the end", ChangesLast(c))]),
+        new(MostlyChanges, c => [new Mend("Take the flying changes out", Without(c.Plan, p => Learned(c).Contains(p)))]),
+        new(ChangesAfterBoilingOver, c => [new Mend("Take the flying changes out", Without(c.Plan, p => Learned(c).Contains(p)))]),
+        new(ChangeNearCorner, c => [new Mend("Take the flying changes out", Without(c.Plan, p => Learned(c).Contains(p)))]),
+    ];
 
     private static PlanFault? ChangesWithoutNumber(PlanContext c) =>
         !Learned(c).Any(p => p.Times is null) ? null : Fault(

@@ -4,13 +4,27 @@ using Hippodrome.Core.Measures;
 using Hippodrome.Core.Setups;
 using Hippodrome.Core.Weather;
 using static Hippodrome.Core.Sessions.PlanChecks;
+using static Hippodrome.Core.Sessions.PlanMends;
 
 namespace Hippodrome.Core.Sessions;
 
 /// <summary>What legs and lungs can take: days of poles and fences, efforts, layouts, heat, the week after a break, the day before a competition.</summary>
 internal static class LegChecks
 {
-    public static readonly PlanCheck[] All = [TooManyPoleDays, FencesOnNeighbouringDays, TooManyFenceDays, TooManyEfforts, SameLayoutAgain, PolesInHandTooLong, HotDay, HeightMissing, FenceTooHigh, YoungFences, BigFenceBeforeCompetition];
+    public static readonly PlanRule[] All =
+    [
+        new(TooManyPoleDays, c => [new Mend("Take the poles out", Without(c.Plan, p => c.SetUpOf(p)?.HasPoles == true)), NextDay(c.Plan, 1)]),
+        new(FencesOnNeighbouringDays, c => [NextDay(c.Plan, c.Nearby.Any(d => d.Fences && d.On > c.Plan.On) ? 3 : 1), new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]),
+        new(TooManyFenceDays, c => [new Mend("Take the fences out", Without(c.Plan, c.IsJumped)), NextDay(c.Plan, 2)]),
+        new(TooManyEfforts, c => [FewerEfforts(c, SessionFigures.MostEfforts(c.Horse.Experience).Value)]),
+        new(SameLayoutAgain, c => [new Mend("Take it out today", Without(c.Plan, p => Setups.Layout.KeyOf(c.SetUpOf(p)) is { } key && c.Layouts!.Take(2).All(l => l.Contains(key))))]),
+        new(PolesInHandTooLong, c => [new Mend($"Cut the poles to {SessionFigures.InHandPoles.Value} minutes", CutParts(c.Plan, p => c.SetUpOf(p)?.HasPoles == true, SessionFigures.InHandPoles.Value))]),
+        new(HotDay, c => c.Heat!.Care == Weather.HeatCare.None ? [] : c.Heat.Care == Weather.HeatCare.Halve ? [Halved(c)] : [new Mend("Walk only", Without(c.Plan, p => IsFast(p) || c.IsJumped(p)))]),
+        new(HeightMissing, c => [new Mend(FormattableString.Invariant($"They are {HeightLimit.Unknown(c).Metres:0.00} m"), With(c.Plan, p => PartDose.Of(p, c.SetUpOf(p)).HeightMissing ? p.ToEntry() with { HeightMetres = HeightLimit.Unknown(c).Metres } : p.ToEntry()))]),
+        new(FenceTooHigh, c => [new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]),
+        new(YoungFences, c => [FewerEfforts(c, (int)(SessionFigures.MostEffortsGreen.Value * SessionFigures.YoungBudget.Value)), new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]),
+        new(BigFenceBeforeCompetition, c => [new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]),
+    ];
 
     private static PlanFault? TooManyPoleDays(PlanContext c)
     {

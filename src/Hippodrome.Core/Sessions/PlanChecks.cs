@@ -21,8 +21,15 @@ public sealed record PlanFault(string Rule, string Says, string Mend, bool Hard,
     public string? KeptBecause { get; init; }
 }
 
-/// <summary>One check: the fault it finds, or none.</summary>
-internal delegate PlanFault? PlanCheck(PlanContext context);
+/// <summary>One rule of a plan.</summary>
+/// <param name="Check">The fault it finds, or none.</param>
+/// <param name="Mends">What mends it at one stroke, the likeliest first; null where only a person can.</param>
+internal sealed record PlanRule(Func<PlanContext, PlanFault?> Check, Func<PlanContext, IEnumerable<Mend>>? Mends = null)
+{
+    /// <summary>A mend that would leave nothing to do is not offered.</summary>
+    public PlanFault? In(PlanContext context) => Check(context) is { } fault
+        ? fault with { Mends = [.. (Mends?.Invoke(context) ?? []).Where(m => m.Entry.Parts is { Count: > 0 })] } : null;
+}
 
 /// <summary>The faults a plan can have. One small check each.</summary>
 public static class PlanChecks
@@ -30,18 +37,14 @@ public static class PlanChecks
     /// <summary>The check that speaks of feet, which lists that show the feet themselves leave out.</summary>
     public const string OfFeet = nameof(TackChecks.OverdueFeet);
 
-    private static readonly PlanCheck[] All = [.. CautionChecks.All, .. ShapeChecks.All, .. LegChecks.All, .. ChangeChecks.All, .. TackChecks.All];
+    private static readonly PlanRule[] All = [.. CautionChecks.All, .. ShapeChecks.All, .. LegChecks.All, .. ChangeChecks.All, .. TackChecks.All];
 
     /// <summary>Every fault of a plan, hard ones first, those kept with a word last.</summary>
     public static IReadOnlyList<PlanFault> Check(PlanContext context)
     {
         ArgumentNullException.ThrowIfNull(context);
-        return [.. All.Select(check => check(context)).OfType<PlanFault>()
-            .Select(f => f with
-            {
-                Mends = PlanMends.For(f.Rule, context),
-                KeptBecause = f.Hard ? null : context.Plan.KeptFaults.FirstOrDefault(k => k.Rule == f.Rule)?.Word,
-            })
+        return [.. All.Select(rule => rule.In(context)).OfType<PlanFault>()
+            .Select(f => f.Hard ? f : f with { KeptBecause = context.Plan.KeptFaults.FirstOrDefault(k => k.Rule == f.Rule)?.Word })
             .OrderByDescending(f => f.Hard).ThenBy(f => f.KeptBecause is not null)];
     }
 

@@ -10,69 +10,22 @@ namespace Hippodrome.Core.Sessions;
 /// <param name="Entry">The session with it done.</param>
 public sealed record Mend(string Label, SessionEntry Entry);
 
-/// <summary>What mends each fault at one stroke. A mend that would leave nothing to do is not offered.</summary>
+/// <summary>How a plan is mended at one stroke: what the rules offer beside what they find.</summary>
 internal static class PlanMends
 {
-    public static IReadOnlyList<Mend> For(string rule, PlanContext c) => [.. All(rule, c).Where(m => m.Entry.Parts is { Count: > 0 })];
+    internal static SessionEntry With(SessionPlan plan, Func<Part, PartEntry> change) => plan.ToEntry() with { Parts = [.. plan.Parts.Select(change)] };
 
-    private static IEnumerable<Mend> All(string rule, PlanContext c)
-    {
-        var plan = c.Plan;
-        return rule switch
-        {
-            "LamenessHold" => c.WalkInHandBy is null ? [] : [LedWalk(c)],
-            "TooYoungToRide" => [LedWalk(c)],
-            "TooLongForItsAge" => [ShortenTo(plan, SessionFigures.InHandMinutes.Value)],
-            "Restricted" => [new("Take what is restricted out", Without(plan, p => IsRestricted(c, p)))],
-            "TooYoungForRung" => [new("Take that work out", Without(plan, p => CautionChecks.IsTooYoung(c, p)))],
-            "RungSkipped" => [new("Take that work out", Without(plan, p => CautionChecks.SkippedIn(c, p) is not null))],
-            "RampExceeded" => [new("Cut it to what its return leaves", Ramped(c, c.Ramp!))],
-            "StepsAfterClearance" => [new("Make it the step it is at", Stepped(c, c.Step!))],
-            "FirstMonth" => [new("Make it a calm sit", Sit(c))],
-            "TooManyStepsBack" => [new("Take the steps back out", Without(plan, p => CautionChecks.StepsBack(c, p) > SessionFigures.YoungStepsBack.Value))],
-            "SameLegTouches" => [new("Take the poles and fences out", Without(plan, p => c.SetUpOf(p)?.HasPoles == true || c.IsJumped(p)))],
-            "ChangesWithoutNumber" or "TooManyChanges" => [new("Two askings, and leave it", Numbered(c))],
-            "ChangesTooEarly" => [new("Move the changes to the end", ChangesLast(c))],
-            "MostlyChanges" or "ChangesAfterBoilingOver" or "ChangeNearCorner" => [new("Take the flying changes out", Without(plan, p => ChangeChecks.Learned(c).Contains(p)))],
-            "FenceTooHigh" => [new("Take the fences out", Without(plan, c.IsJumped))],
-            "HeightMissing" => [new(FormattableString.Invariant($"They are {HeightLimit.Unknown(c).Metres:0.00} m"), With(plan, p => PartDose.Of(p, c.SetUpOf(p)).HeightMissing ? p.ToEntry() with { HeightMetres = HeightLimit.Unknown(c).Metres } : p.ToEntry()))],
-            "YoungFences" => [FewerEfforts(c, (int)(SessionFigures.MostEffortsGreen.Value * SessionFigures.YoungBudget.Value)), new("Take the fences out", Without(plan, c.IsJumped))],
-            "FenceWithoutHelper" => [Helped(plan), new("Take the fences out", Without(plan, c.IsJumped))],
-            "RaisedPolesWithoutHelper" => [Helped(plan), new("Take the raised poles out", Without(plan, p => c.SetUpOf(p)?.HasRaisedPole == true))],
-            "RungWithoutHelper" => [Helped(plan), new("Take that work out", Without(plan, p => p.Rung is { Helper: true } rung && !rung.IsJumped()))],
-            "RungNotOpen" => [new("Take that work out", Without(plan, p => p.Rung is { } rung && c.Places is { } places && !places.Reached(rung) && places.Missing(rung, c.Age).Count > 0))],
-            "WalkFirstTooShort" => [WalkFirst(c)],
-            "NoCoolDown" => [WalkLast(plan)],
-            "NewWorkTooEarly" => [new("Move the new work to the end", NewWorkLast(plan))],
-            "NothingButNewWork" => [new("Begin with something it does well", WorkBefore(plan))],
-            "MoreThanOneNewThing" => [new("Keep the first new thing only", OneNewThing(plan))],
-            "OneReinTooMuch" => [new("Ride the work on both reins", With(plan, p => SessionTotals.IsWork(p) ? p.ToEntry() with { Rein = Rein.Both } : p.ToEntry()))],
-            "TooManyPoleDays" => [new("Take the poles out", Without(plan, p => c.SetUpOf(p)?.HasPoles == true)), NextDay(plan, 1)],
-            "FencesOnNeighbouringDays" => [NextDay(plan, c.Nearby.Any(d => d.Fences && d.On > plan.On) ? 3 : 1), new("Take the fences out", Without(plan, c.IsJumped))],
-            "TooManyFenceDays" => [new("Take the fences out", Without(plan, c.IsJumped)), NextDay(plan, 2)],
-            "TooManyEfforts" => [FewerEfforts(c, SessionFigures.MostEfforts(c.Horse.Experience).Value)],
-            "BigFenceBeforeCompetition" => [new("Take the fences out", Without(plan, c.IsJumped))],
-            "SameLayoutAgain" => [new("Take it out today", Without(plan, p => Setups.Layout.KeyOf(c.SetUpOf(p)) is { } key && c.Layouts!.Take(2).All(l => l.Contains(key))))],
-            "PolesInHandTooLong" => [new($"Cut the poles to {SessionFigures.InHandPoles.Value} minutes", CutParts(plan, p => c.SetUpOf(p)?.HasPoles == true, SessionFigures.InHandPoles.Value))],
-            "HotDay" => c.Heat!.Care == Weather.HeatCare.None ? [] : c.Heat.Care == Weather.HeatCare.Halve ? [Halved(c)] : [new("Walk only", Without(plan, p => LegChecks.IsFast(p) || c.IsJumped(p)))],
-            "TackNotAllowed" => [new("Leave that piece at home", plan.ToEntry() with { TackIds = [.. plan.TackIds.Except((c.Tack ?? []).Where(t => !c.Kinds.All(t.IsFor) || (t.FencesFrom is { } from && c.HighestFence < from)).Select(t => t.Id))] })],
-            _ => [],
-        };
-    }
+    internal static SessionEntry Without(SessionPlan plan, Func<Part, bool> goes) => plan.ToEntry() with { Parts = [.. plan.Parts.Where(p => !goes(p)).Select(p => p.ToEntry())] };
 
-    private static SessionEntry With(SessionPlan plan, Func<Part, PartEntry> change) => plan.ToEntry() with { Parts = [.. plan.Parts.Select(change)] };
+    internal static Mend Helped(SessionPlan plan) => new("Someone will be on the ground", plan.ToEntry() with { Helper = true });
 
-    private static SessionEntry Without(SessionPlan plan, Func<Part, bool> goes) => plan.ToEntry() with { Parts = [.. plan.Parts.Where(p => !goes(p)).Select(p => p.ToEntry())] };
-
-    private static Mend Helped(SessionPlan plan) => new("Someone will be on the ground", plan.ToEntry() with { Helper = true });
-
-    private static Mend NextDay(SessionPlan plan, int days) => new(
+    internal static Mend NextDay(SessionPlan plan, int days) => new(
         string.Create(CultureInfo.InvariantCulture, $"Move it to {plan.On.AddDays(days):dddd d MMMM}"), plan.ToEntry() with { On = plan.On.AddDays(days) });
 
-    private static bool IsRestricted(PlanContext c, Part part) => (c.Restrictions ?? []).Where(r => r.HoldsOn(c.Plan.On)).Any(r =>
+    internal static bool IsRestricted(PlanContext c, Part part) => (c.Restrictions ?? []).Where(r => r.HoldsOn(c.Plan.On)).Any(r =>
         r.NoGaits.Contains(part.Gait) || c.StrandsOf(part).Any(r.NoStrands.Contains) || CautionChecks.IsTooHigh(c, part, r));
 
-    private static Mend WalkFirst(PlanContext c)
+    internal static Mend WalkFirst(PlanContext c)
     {
         PlanChecks.WalkFirstNeeded(c.Age, c.TemperatureC, out var needed);
         var add = needed - ShapeChecks.WalkedFirst(c.Plan);
@@ -89,7 +42,7 @@ internal static class PlanMends
         return new(PlanChecks.Minutes("Add {0} minutes of walk first", add), c.Plan.ToEntry() with { Parts = parts });
     }
 
-    private static Mend WalkLast(SessionPlan plan)
+    internal static Mend WalkLast(SessionPlan plan)
     {
         var add = SessionFigures.WalkLast.Value - ShapeChecks.WalkedLast(plan);
         var parts = plan.Parts.Select(p => p.ToEntry()).ToList();
@@ -105,7 +58,7 @@ internal static class PlanMends
         return new(PlanChecks.Minutes("Add {0} minutes of walk at the end", add), plan.ToEntry() with { Parts = parts });
     }
 
-    private static SessionEntry NewWorkLast(SessionPlan plan)
+    internal static SessionEntry NewWorkLast(SessionPlan plan)
     {
         var newWork = plan.Parts.Where(p => p.Phase == Phase.NewWork).ToList();
         var moved = plan.Parts.Where(p => p.Phase is not (Phase.NewWork or Phase.CoolDown)).Concat(newWork).Concat(plan.Parts.Where(p => p.Phase == Phase.CoolDown));
@@ -113,7 +66,7 @@ internal static class PlanMends
         return plan.ToEntry() with { Parts = [.. moved.Select(p => p.Phase == Phase.NewWork ? Scaled(p, fits) : p.ToEntry())] };
     }
 
-    private static SessionEntry WorkBefore(SessionPlan plan)
+    internal static SessionEntry WorkBefore(SessionPlan plan)
     {
         var parts = plan.Parts.Select(p => p.ToEntry()).ToList();
         var at = parts.FindIndex(p => p.Phase == Phase.NewWork);
@@ -121,20 +74,20 @@ internal static class PlanMends
         return plan.ToEntry() with { Parts = parts };
     }
 
-    private static SessionEntry OneNewThing(SessionPlan plan)
+    internal static SessionEntry OneNewThing(SessionPlan plan)
     {
         var first = plan.Parts.First(p => p.Phase == Phase.NewWork).What;
         return Without(plan, p => p.Phase == Phase.NewWork && !string.Equals(p.What, first, StringComparison.OrdinalIgnoreCase));
     }
 
-    private static Mend LedWalk(PlanContext c) => new(
+    internal static Mend LedWalk(PlanContext c) => new(
         "Make it work in hand, walk only",
         InManner(Without(c.Plan, p => p.Gait is not (Gait.Walk or Gait.Halt or Gait.ReinBack) || c.IsJumped(p) || (c.HeldBecause is not null && (c.SetUpOf(p) is not null || p.Gait == Gait.ReinBack))), Manner.InHand));
 
-    private static SessionEntry InManner(SessionEntry entry, Manner manner) => entry with { Manner = manner, Parts = [.. entry.Parts!.Select(p => p with { Manner = manner })] };
+    internal static SessionEntry InManner(SessionEntry entry, Manner manner) => entry with { Manner = manner, Parts = [.. entry.Parts!.Select(p => p with { Manner = manner })] };
 
     /// <summary>What jumps or is too fast goes; then the minutes are cut, the fastest gait first.</summary>
-    private static SessionEntry Ramped(PlanContext c, RampLimit ramp)
+    internal static SessionEntry Ramped(PlanContext c, RampLimit ramp)
     {
         bool Poles(Part p) => c.SetUpOf(p)?.HasPoles == true;
         var parts = c.Plan.Parts
@@ -160,13 +113,13 @@ internal static class PlanMends
     }
 
     /// <summary>On the lunge, or led; from the second day the long lines after it; then a few minutes of walk in the saddle.</summary>
-    private static SessionEntry Stepped(PlanContext c, AfterClearance cleared)
+    internal static SessionEntry Stepped(PlanContext c, AfterClearance cleared)
     {
         PlanChecks.WalkFirstNeeded(c.Age, c.TemperatureC, out var walkFirst);
         return c.Plan.ToEntry() with { Manner = cleared.NoLungeing ? Manner.InHand : Manner.Lunged, Parts = ClearanceSteps.Of(cleared, walkFirst) };
     }
 
-    private static SessionEntry Sit(PlanContext c)
+    internal static SessionEntry Sit(PlanContext c)
     {
         var early = c.CalmSits < SessionFigures.CalmSits.Value;
         var ridden = c.Plan.Parts.Where(p => p.Manner == Manner.Ridden).ToList();
@@ -183,21 +136,21 @@ internal static class PlanMends
         return c.Plan.ToEntry() with { Parts = [.. onFoot.Concat(sits).OrderBy(p => p.Phase)] };
     }
 
-    private static SessionEntry Numbered(PlanContext c)
+    internal static SessionEntry Numbered(PlanContext c)
     {
         var learned = ChangeChecks.Learned(c).ToList();
         var two = learned.Take(SessionFigures.ChangesAsked.Value / 2).ToList();
         return c.Plan.ToEntry() with { Parts = [.. c.Plan.Parts.Where(p => !learned.Contains(p) || two.Contains(p)).Select(p => two.Contains(p) ? p.ToEntry() with { Times = SessionFigures.ChangesAsked.Value / 2 } : p.ToEntry())] };
     }
 
-    private static SessionEntry ChangesLast(PlanContext c)
+    internal static SessionEntry ChangesLast(PlanContext c)
     {
         var learned = ChangeChecks.Learned(c).ToList();
         var asNew = c.Plan.With([.. c.Plan.Parts.Select(p => learned.Contains(p) ? p.ToEntry() with { Phase = Phase.NewWork } : p.ToEntry())]);
         return NewWorkLast(asNew);
     }
 
-    private static Mend Halved(PlanContext c)
+    internal static Mend Halved(PlanContext c)
     {
         var fewer = c.EffortsCounted > LegChecks.HotEfforts(c) ? c.Plan.With(FewerEfforts(c, (int)LegChecks.HotEfforts(c)).Entry.Parts!) : c.Plan;
         var fast = fewer.Parts.Where(LegChecks.IsFast).Sum(p => p.Minutes);
@@ -205,7 +158,7 @@ internal static class PlanMends
     }
 
     /// <summary>Work gives way first; walk only where there is no work left to cut.</summary>
-    private static Mend ShortenTo(SessionPlan plan, double minutes)
+    internal static Mend ShortenTo(SessionPlan plan, double minutes)
     {
         var label = PlanChecks.Minutes("Shorten it to {0} minutes", minutes);
         var rest = plan.Minutes - plan.Parts.Where(SessionTotals.IsWork).Sum(p => p.Minutes);
@@ -215,14 +168,14 @@ internal static class PlanMends
             : new(label, Scale(plan, minutes / plan.Minutes, _ => true));
     }
 
-    private static SessionEntry CutParts(SessionPlan plan, Func<Part, bool> which, double minutes) =>
+    internal static SessionEntry CutParts(SessionPlan plan, Func<Part, bool> which, double minutes) =>
         Scale(plan, minutes / plan.Parts.Where(which).Sum(p => p.Minutes), which);
 
-    private static SessionEntry Scale(SessionPlan plan, double by, Func<Part, bool> which) => With(plan, p => which(p) ? Scaled(p, by) : p.ToEntry());
+    internal static SessionEntry Scale(SessionPlan plan, double by, Func<Part, bool> which) => With(plan, p => which(p) ? Scaled(p, by) : p.ToEntry());
 
-    private static PartEntry Scaled(Part part, double by) => part.ToEntry() with { Minutes = Half(part.Minutes * by), Times = Fewer(part.Times, by), Efforts = Fewer(part.Efforts, by) };
+    internal static PartEntry Scaled(Part part, double by) => part.ToEntry() with { Minutes = Half(part.Minutes * by), Times = Fewer(part.Times, by), Efforts = Fewer(part.Efforts, by) };
 
-    private static Mend FewerEfforts(PlanContext c, int budget)
+    internal static Mend FewerEfforts(PlanContext c, int budget)
     {
         var by = budget / c.EffortsCounted;
         return new(string.Create(CultureInfo.InvariantCulture, $"Cut the jumping to {budget} efforts"), With(c.Plan, p =>
@@ -232,8 +185,8 @@ internal static class PlanMends
         }));
     }
 
-    private static int? Fewer(int? count, double by) => count is { } n ? Math.Max(1, (int)Math.Floor(n * by)) : null;
+    internal static int? Fewer(int? count, double by) => count is { } n ? Math.Max(1, (int)Math.Floor(n * by)) : null;
 
     /// <summary>Down to half minutes, and never nothing.</summary>
-    private static double Half(double minutes) => Math.Max(0.5, Math.Floor(minutes * 2) / 2);
+    internal static double Half(double minutes) => Math.Max(0.5, Math.Floor(minutes * 2) / 2);
 }

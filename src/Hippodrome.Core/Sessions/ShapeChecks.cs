@@ -2,13 +2,22 @@ using System.Globalization;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using static Hippodrome.Core.Sessions.PlanChecks;
+using static Hippodrome.Core.Sessions.PlanMends;
 
 namespace Hippodrome.Core.Sessions;
 
 /// <summary>The shape of a session: walk first, work from easy to new, both reins, walk last.</summary>
 internal static class ShapeChecks
 {
-    public static readonly PlanCheck[] All = [WalkFirstTooShort, NoCoolDown, NewWorkTooEarly, NothingButNewWork, MoreThanOneNewThing, OneReinTooMuch];
+    public static readonly PlanRule[] All =
+    [
+        new(WalkFirstTooShort, c => [WalkFirst(c)]),
+        new(NoCoolDown, c => [WalkLast(c.Plan)]),
+        new(NewWorkTooEarly, c => [new Mend("Move the new work to the end", NewWorkLast(c.Plan))]),
+        new(NothingButNewWork, c => [new Mend("Begin with something it does well", WorkBefore(c.Plan))]),
+        new(MoreThanOneNewThing, c => [new Mend("Keep the first new thing only", OneNewThing(c.Plan))]),
+        new(OneReinTooMuch, c => [new Mend("Ride the work on both reins", With(c.Plan, p => SessionTotals.IsWork(p) ? p.ToEntry() with { Rein = Rein.Both } : p.ToEntry()))]),
+    ];
 
     private static PlanFault? WalkFirstTooShort(PlanContext c)
     {

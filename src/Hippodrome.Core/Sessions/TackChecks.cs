@@ -4,13 +4,18 @@ using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using static Hippodrome.Core.Sessions.PlanChecks;
+using static Hippodrome.Core.Sessions.PlanMends;
 
 namespace Hippodrome.Core.Sessions;
 
 /// <summary>Bits kept for other work, and feet that are due.</summary>
 internal static class TackChecks
 {
-    public static readonly PlanCheck[] All = [TackNotAllowed, OverdueFeet];
+    public static readonly PlanRule[] All =
+    [
+        new(TackNotAllowed, c => [new Mend("Leave that piece at home", c.Plan.ToEntry() with { TackIds = [.. c.Plan.TackIds.Except((c.Tack ?? []).Where(t => !c.Kinds.All(t.IsFor) || (t.FencesFrom is { } from && c.HighestFence < from)).Select(t => t.Id))] })]),
+        new(OverdueFeet),
+    ];
 
     /// <summary>A bit kept for something else, or for fences higher than these.</summary>
     private static PlanFault? TackNotAllowed(PlanContext c)
