@@ -7,6 +7,8 @@ using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Yards;
+using Hippodrome.Planning.Blocks;
+using Hippodrome.Planning.Yards;
 
 namespace Hippodrome.Bench;
 
@@ -34,7 +36,7 @@ internal static class PlanningBlocks
             var missed = plan.Weeks[4].Sessions[0].On;
             var later = planned with { Former = plan, Today = missed.AddDays(4), Done = plan.Sessions.Where(s => s.On < missed).Select(s => s.Id).ToHashSet() };
             Replanned again = null!;
-            var second = Median(rounds, () => again = PlanChanges.Again(later).OrThrow());
+            var second = Median(rounds, () => again = Replanning.Again(later).OrThrow());
             Say($"{purpose}: planned again after four missed days, {again.Changes.Count} changes", second, floor, again.Plan.Solved);
         }
 

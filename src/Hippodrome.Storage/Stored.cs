@@ -9,6 +9,7 @@ using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
 using Hippodrome.Core.Yards;
+using Hippodrome.Storage.Blocks;
 
 namespace Hippodrome.Storage;
 
@@ -47,8 +48,8 @@ public static class Stored
         new("own-exercise", typeof(OwnExerciseEntry)),
         new("kept-faults", typeof(KeptFaults)),
         new("block", typeof(BlockEntry)),
-        new("block-plan", typeof(BlockPlan)),
-        new("placed-session", typeof(PlacedSession)),
+        new("block-plan", typeof(BlockPlan), OlderPlans.PlanOfFirst),
+        new("placed-session", typeof(PlacedSession), OlderPlans.SessionOfFirst),
         new("roster", typeof(RosterEntry)),
     ];
 

@@ -2,6 +2,7 @@ using System.Reflection;
 using System.Text.RegularExpressions;
 using Hippodrome.Core.Horses;
 using Hippodrome.Formats.Setups;
+using Hippodrome.Planning.Blocks;
 using Hippodrome.Simulators;
 using Hippodrome.Storage;
 using NetArchTest.Rules;
@@ -10,7 +11,7 @@ using Xunit;
 
 namespace Hippodrome.Server.Tests;
 
-/// <summary>Arrows point one way: Server to Storage, Formats and Simulators, all of them to Core, and Core to nothing of ours.</summary>
+/// <summary>Arrows point one way: Server to Storage, Planning, Formats and Simulators, all of them to Core, and Core to nothing of ours and nothing native.</summary>
 public class ArchitectureTests
 {
     private static readonly Assembly Core = typeof(Horse).Assembly;
@@ -19,7 +20,7 @@ public class ArchitectureTests
     private static readonly string[] Outside =
     [
         "System.IO.File", "System.IO.Directory", "System.IO.FileStream", "System.Net", "System.Diagnostics.Process", "System.Data", "System.Threading.Tasks.Task", "System.TimeProvider", "System.Random",
-        "System.Console", "Microsoft", "Npgsql", "Dapper",
+        "System.Console", "Microsoft", "Npgsql", "Dapper", "Google",
     ];
 
     [Fact]
@@ -28,6 +29,7 @@ public class ArchitectureTests
         Types.InAssembly(Core).ShouldNot().HaveDependencyOnAny(Outside).GetResult().FailingTypeNames.ShouldBe(null);
         // And the check would find it: Storage reaches for its database.
         Types.InAssembly(typeof(Database).Assembly).ShouldNot().HaveDependencyOnAny("Npgsql").GetResult().FailingTypeNames.ShouldNotBeEmpty();
+        Types.InAssembly(typeof(BlockPlanner).Assembly).ShouldNot().HaveDependencyOnAny("Google").GetResult().FailingTypeNames.ShouldNotBeEmpty();
     }
 
     [Fact]
@@ -63,11 +65,12 @@ public class ArchitectureTests
     }
 
     [Fact]
-    public void Storage_formats_and_simulators_know_core_only()
+    public void Planning_storage_formats_and_simulators_know_core_only()
     {
         OursUsedBy(typeof(Database).Assembly).ShouldBe(["Hippodrome.Core"]);
         OursUsedBy(typeof(WeatherStation).Assembly).ShouldBe(["Hippodrome.Core"]);
         OursUsedBy(typeof(SetUpFile).Assembly).ShouldBe(["Hippodrome.Core"]);
+        OursUsedBy(typeof(BlockPlanner).Assembly).ShouldBe(["Hippodrome.Core"]);
     }
 
     /// <summary>One concept, one name: every folder of Storage is one of Core's or says what is its own.</summary>
@@ -78,6 +81,7 @@ public class ArchitectureTests
         string[] ofStorage = ["Creations", "People", "Servers"];
         string[] ofServer = ["Demo", "Hosting", "People", "Today"];
         Namespaces(typeof(Database).Assembly).Except(concepts).Order().ShouldBe(ofStorage);
+        Namespaces(typeof(BlockPlanner).Assembly).Except(concepts).ShouldBeEmpty();
         Namespaces(typeof(Program).Assembly).Except(concepts).Order().ShouldBe(ofServer);
     }
 

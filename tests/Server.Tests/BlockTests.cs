@@ -100,7 +100,7 @@ public class BlockTests(App app) : IClassFixture<App>
         again["changes"]!.AsArray().ShouldAllBe(c => (string)c!["kind"]! == "dropped");
         var kept = await app.Trainer.PostAsync($"{address}/accept", new AcceptPlanEntry(1));
         Sessions(kept).ShouldNotContain(s => string.CompareOrdinal((string)s["on"]!, "2026-04-18") >= 0);
-        ((string)kept["plan"]!["weeks"]!.AsArray()[^1]!["heldUntil"]!).ShouldContain("vet");
+        ((string)kept["plan"]!["weeks"]!.AsArray()[^1]!["cause"]!["held"]!["by"]!).ShouldBe("hold");
 
         // No new block for a held horse either.
         (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/blocks", FourWeeks)).Faults[0].Says.ShouldContain("held");

@@ -2,6 +2,7 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
 using System.Text.Json.Serialization.Metadata;
+using Hippodrome.Core.Blocks;
 using Hippodrome.Storage;
 using Shouldly;
 using Xunit;
@@ -59,6 +60,30 @@ public class StoredTests
     [Fact]
     public void A_body_from_before_versions_is_one_of_the_first() =>
         Stored.Read<Core.Setups.SetUpEntry>("""{"family": "crossPole", "arena": "sixtyByTwenty", "heightMetres": 0.5}""").ShouldBe(new Core.Setups.CrossPoleEntry(Core.Arenas.ArenaSize.SixtyByTwenty, HeightMetres: 0.5));
+
+    /// <summary>What the first version of a plan told in sentences only is told in types by the second.</summary>
+    [Fact]
+    public void A_plan_of_the_first_version_keeps_what_its_sentences_said()
+    {
+        var plan = JsonNode.Parse(File.ReadAllText(Path.Combine(Golden, "block-plan.1.json")))![0]!.AsObject();
+        var weeks = plan["weeks"]!.AsArray();
+        weeks[0]!["heldUntil"] = "heat in a leg: until a vet has cleared it";
+        weeks[1]!["heldUntil"] = "trot cleared after the scan";
+        weeks[2]!["why"]!["inputs"]!.AsArray().Add("the week is repeated: not passed was legs cool next morning");
+        weeks[3]!["sessions"]![0]!["why"]!["rule"] = "After three to six missed days the last session is repeated, lighter";
+        var monday = DateOnly.Parse((string)weeks[2]!["monday"]!);
+        var lighter = weeks[1]!["lighter"]!.GetValue<bool>();
+
+        var read = Stored.Read<BlockPlan>(plan.ToJsonString()).Weeks;
+
+        read[0].Cause.Held.ShouldBe(new WeekHeld(HeldBy.Hold, "a vet has cleared it (heat in a leg)"));
+        read[1].Cause.Held.ShouldBe(new WeekHeld(HeldBy.Stage, "trot cleared after the scan"));
+        read[1].Goal.Lighter.ShouldBe(lighter);
+        read[2].Cause.Setback.ShouldBe(new Setback(monday, 1, null, SetbackFrom.Gate, "the week is repeated: not passed was legs cool next morning"));
+        read[3].Sessions[0].Eased.ShouldBe(Easing.AfterMissedDays);
+        read[3].Sessions.Skip(1).ShouldAllBe(s => s.Eased == null);
+        read[4].Cause.Held.ShouldBeNull();
+    }
 
     internal static string ReadAndWrite(Type type, string json)
     {

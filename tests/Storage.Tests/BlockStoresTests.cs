@@ -1,8 +1,9 @@
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Blocks;
-using Hippodrome.Core.Horses;
 using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Yards;
+using Hippodrome.Planning.Blocks;
 using Hippodrome.Storage.Blocks;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.People;

@@ -51,7 +51,7 @@ interface Placed {
 interface Block {
   id: string
   number: number
-  plan: { weeks: { sessions: Placed[]; heldUntil: string | null }[] }
+  plan: { weeks: { sessions: Placed[]; cause: { held: { until: string } | null } }[] }
 }
 const sessions = (b: Block) => b.plan.weeks.flatMap((w) => w.sessions)
 

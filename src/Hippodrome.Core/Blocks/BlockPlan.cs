@@ -1,4 +1,8 @@
+using System.Security.Cryptography;
+using System.Text;
+using System.Text.Json.Serialization;
 using Hippodrome.Core.Conditioning;
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Blocks;
@@ -46,8 +50,67 @@ public sealed record Bent(string Rule, string Says);
 /// <param name="Monday">From which week.</param>
 /// <param name="WeeksBack">1: the week before again; 2: the one before that.</param>
 /// <param name="WeeksOff">Where so much was missed that a return ramp takes its place: weeks off.</param>
-/// <param name="Because">Why.</param>
-public sealed record Setback(DateOnly Monday, int WeeksBack, int? WeeksOff, string Because);
+/// <param name="From">What sent it back.</param>
+/// <param name="Because">Why, in words.</param>
+public sealed record Setback(DateOnly Monday, int WeeksBack, int? WeeksOff, SetbackFrom From, string Because);
+
+/// <summary>What sends a week back.</summary>
+public enum SetbackFrom
+{
+    DaysMissed,
+
+    /// <summary>A gate of a return that was not passed, or that nobody answered.</summary>
+    Gate,
+}
+
+/// <summary>Whose word a week waits for.</summary>
+public enum HeldBy
+{
+    /// <summary>A vet's, after a sign of pain.</summary>
+    Hold,
+
+    /// <summary>What the next stage of the vet's plan waits for.</summary>
+    Stage,
+}
+
+/// <summary>What the work of a week waits for.</summary>
+/// <param name="By">Whose word it is.</param>
+/// <param name="Until">What has to happen, in words that follow "held until".</param>
+public sealed record WeekHeld(HeldBy By, string Until);
+
+/// <summary>What a week is to come to, before anything is eased, skipped or left out.</summary>
+/// <param name="Minutes">By gait.</param>
+/// <param name="Rises">The one thing that goes up.</param>
+/// <param name="Lighter">Every fourth week eases.</param>
+public sealed record WeekGoal(MinutesByGait Minutes, Rise Rises, bool Lighter);
+
+/// <summary>What happened to a week, beside its phase and its place in the curve.</summary>
+/// <param name="Held">What it waits for; null where nothing holds it.</param>
+/// <param name="Setback">Why it went back; null where it did not.</param>
+/// <param name="Out">Gaits that are ruled out in it.</param>
+/// <param name="WorkDays">Days that can be worked; null in plans made before it was told.</param>
+public sealed record WeekCause(WeekHeld? Held, Setback? Setback, IReadOnlyList<Gait> Out, int? WorkDays);
+
+/// <summary>Why a week is as it is.</summary>
+/// <param name="Minutes">Why so many minutes.</param>
+/// <param name="Kinds">Why these kinds of session; null in plans made before it was told.</param>
+public sealed record WeekWhy(Why Minutes, Why? Kinds);
+
+/// <summary>Why a session is less than its week would have it.</summary>
+public enum Easing
+{
+    /// <summary>A step of the first days after a hold.</summary>
+    AfterHold,
+
+    /// <summary>The last one ridden again, after days that were missed.</summary>
+    AfterMissedDays,
+
+    /// <summary>A verdict that was accepted.</summary>
+    AsJudged,
+
+    /// <summary>A short first day back: loose, long lines and a few minutes in the saddle.</summary>
+    ShortFirstDay,
+}
 
 /// <summary>A day's work as the block places it. What is ridden in it is drawn up when it comes near.</summary>
 /// <param name="Id">Stays the same as long as it is the same session of its week, wherever it moves.</param>
@@ -65,8 +128,12 @@ public sealed record Setback(DateOnly Monday, int WeeksBack, int? WeeksOff, stri
 public sealed record PlacedSession(
     Guid Id, DateOnly On, SessionKind Kind, MinutesByGait Minutes, string? RungId, int? Efforts, CanterSets? Sets, int? Bouts, bool Pinned, IReadOnlyList<Bent> Bent, Why Why, Guid? RiderId = null)
 {
-    /// <summary>A short first day back: loose, long lines and a few minutes in the saddle.</summary>
-    public bool ShortFirstDay { get; init; }
+    /// <summary>Why it is less than its week would have it; null where it is not.</summary>
+    public Easing? Eased { get; init; }
+
+    /// <summary>The same session of the same week has the same id in every version of a plan.</summary>
+    public static Guid IdOf(Guid block, DateOnly monday, SessionKind kind, int nth) =>
+        new(SHA256.HashData(Encoding.UTF8.GetBytes(FormattableString.Invariant($"{block:N} {monday:yyyy-MM-dd} {kind} {nth}"))).AsSpan(0, 16));
 }
 
 /// <summary>One week of a block.</summary>
@@ -74,17 +141,23 @@ public sealed record PlacedSession(
 /// <param name="Monday">Its first day.</param>
 /// <param name="Phase">The phase it belongs to.</param>
 /// <param name="Minutes">The sum of its sessions.</param>
-/// <param name="Target">What it was to come to, before anything was eased, skipped or left out.</param>
-/// <param name="Rises">The one thing that goes up.</param>
-/// <param name="Lighter">Every fourth week eases.</param>
-/// <param name="HeldUntil">What the work waits for; null where nothing holds it.</param>
+/// <param name="Goal">What it was to come to.</param>
+/// <param name="Cause">What happened to it.</param>
 /// <param name="Rungs">Rungs expected.</param>
 /// <param name="Sessions">Its sessions in the order of their days.</param>
 /// <param name="Bent">Soft rules that bend in the week as a whole.</param>
-/// <param name="Why">Why so many minutes.</param>
-/// <param name="Mix">Why these kinds of session; null in plans made before it was told.</param>
+/// <param name="Why">Why so many minutes and these kinds.</param>
 public sealed record BlockWeek(
-    int Number, DateOnly Monday, BlockPhase Phase, MinutesByGait Minutes, MinutesByGait Target, Rise Rises, bool Lighter, string? HeldUntil, IReadOnlyList<RungExpected> Rungs, IReadOnlyList<PlacedSession> Sessions, IReadOnlyList<Bent> Bent, Why Why, Why? Mix);
+    int Number,
+    DateOnly Monday,
+    BlockPhase Phase,
+    MinutesByGait Minutes,
+    WeekGoal Goal,
+    WeekCause Cause,
+    IReadOnlyList<RungExpected> Rungs,
+    IReadOnlyList<PlacedSession> Sessions,
+    IReadOnlyList<Bent> Bent,
+    WeekWhy Why);
 
 /// <summary>How the solver came out.</summary>
 /// <param name="Optimal">No placing is better by the rules there are.</param>
@@ -107,6 +180,7 @@ public sealed record Skipped(Guid Id, DateOnly Monday, SessionKind Kind);
 public sealed record BlockPlan(
     IReadOnlyList<PhaseSpan> Phases, IReadOnlyList<BlockWeek> Weeks, IReadOnlyList<Setback> Setbacks, IReadOnlyList<Skipped> Skipped, IReadOnlyList<Guid> Added, IReadOnlyList<string> Notes, Solved Solved)
 {
+    [JsonIgnore]
     public IEnumerable<PlacedSession> Sessions => Weeks.SelectMany(w => w.Sessions);
 
     public PlacedSession? Find(Guid id) => Sessions.FirstOrDefault(s => s.Id == id);

@@ -12,7 +12,7 @@ public static class DrawUp
     public static Strand? Focus(PlacedSession session)
     {
         ArgumentNullException.ThrowIfNull(session);
-        return session.Bouts is not null || session.ShortFirstDay || session.Sets is not null || session.Kind is SessionKind.Hack or SessionKind.WalkOnly or SessionKind.Recovery or SessionKind.CanterWork ? null
+        return session.Bouts is not null || session.Eased == Easing.ShortFirstDay || session.Sets is not null || session.Kind is SessionKind.Hack or SessionKind.WalkOnly or SessionKind.Recovery or SessionKind.CanterWork ? null
             : session.RungId is { } id && Catalogue.Find(id) is { } rung ? rung.Strand : session.Kind.Strand();
     }
 
@@ -27,7 +27,7 @@ public static class DrawUp
     public static SessionEntry Plain(PlacedSession session)
     {
         ArgumentNullException.ThrowIfNull(session);
-        if (session.ShortFirstDay)
+        if (session.Eased == Easing.ShortFirstDay)
         {
             return new SessionEntry(session.On, "A short first day", Manner.Ridden, false, SessionTemplates.ShortFirstDay, string.Create(CultureInfo.InvariantCulture, $"From the block: {session.Why.Rule}."));
         }

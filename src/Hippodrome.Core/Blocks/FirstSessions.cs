@@ -37,6 +37,7 @@ internal static class FirstSessions
         var lunges = !cleared.NoLungeing && DayRules.MayStand(SessionKind.Lunge, session.On, planned.Block);
         return session with
         {
+            Eased = Easing.AfterHold,
             Kind = lunges ? SessionKind.Lunge : SessionKind.InHand,
             Minutes = new MinutesByGait(In(Gait.Walk), planned.Horse.IsOut(Gait.Trot, Conditioning.TrainingLoad.Monday(session.On)) ? 0 : In(Gait.Trot), 0),
             RungId = null,
@@ -49,15 +50,14 @@ internal static class FirstSessions
     /// <summary>The last session ridden again, where its kind keeps the rules on that day; else what stands there, eased.</summary>
     private static PlacedSession Lighter(PlacedSession first, PlacedSession last, int days, Func<SessionKind, bool> keeps)
     {
-        const string rule = "After three to six missed days the last session is repeated, lighter";
-        if (first.Why.Rule == rule)
+        if (first.Eased == Easing.AfterMissedDays)
         {
             return first;
         }
 
         var repeats = first.Kind == last.Kind || (!first.Kind.IsEasy() && !last.Kind.IsHard() && keeps(last.Kind));
-        return Cut(repeats ? first with { Kind = last.Kind, RungId = last.RungId } : first, repeats ? last.Minutes : first.Minutes, 1 - BlockFigures.Lighter.Value, new Why(
-            rule, [$"{days} days missed", FormattableString.Invariant($"last ridden: {last.Kind.Say()} on {last.On:d MMMM}"), "a fifth less"], BlockFigures.RepeatLighterDays.Source));
+        return Cut(repeats ? first with { Kind = last.Kind, RungId = last.RungId } : first, repeats ? last.Minutes : first.Minutes, 1 - BlockFigures.Lighter.Value, Easing.AfterMissedDays, new Why(
+            "After three to six missed days the last session is repeated, lighter", [$"{days} days missed", FormattableString.Invariant($"last ridden: {last.Kind.Say()} on {last.On:d MMMM}"), "a fifth less"], BlockFigures.RepeatLighterDays.Source));
     }
 
     private static bool Keeps(IReadOnlyList<PlacedSession> placed, IReadOnlyList<PlacedSession> past, PlanningCase planned, PlacedSession changed) =>
@@ -67,27 +67,29 @@ internal static class FirstSessions
         ? first with
         {
             Kind = SessionKind.WalkOnly,
+            Eased = Easing.AsJudged,
             Minutes = new MinutesByGait(Math.Min(first.Minutes.Total, first.Minutes.Walk + 10), 0, 0),
             RungId = null,
             Efforts = null,
             Sets = null,
             Why = new Why("A verdict that was accepted", [next.Because, "walk only"], Source.CommonPractice),
         }
-        : Cut(first, first.Minutes, next.Keep, new Why("A verdict that was accepted", [next.Because], Source.CommonPractice));
+        : Cut(first, first.Minutes, next.Keep, Easing.AsJudged, new Why("A verdict that was accepted", [next.Because], Source.CommonPractice));
 
     /// <summary>Under twenty minutes in all: loose, long lines, a little in each gait under the saddle.</summary>
     private static PlacedSession ShortDay(PlacedSession first) => first with
     {
         Kind = SessionKind.Lunge,
-        ShortFirstDay = true,
+        Eased = Easing.ShortFirstDay,
         Minutes = new MinutesByGait(14, 3, 1),
         Why = new Why(
             "A short first day for a sound horse that was ridden before; after it the ramp's limits hold",
             [$"under {SessionFigures.ShortFirstDay.Value} minutes in all", $"loose work under {SessionFigures.ShortFirstLoose.Value}, then long lines, then under {SessionFigures.ShortFirstRidden.Value} ridden", "never until it is tired"], SessionFigures.ShortFirstDay.Source),
     };
 
-    private static PlacedSession Cut(PlacedSession session, MinutesByGait from, double keep, Why why) => session with
+    private static PlacedSession Cut(PlacedSession session, MinutesByGait from, double keep, Easing eased, Why why) => session with
     {
+        Eased = eased,
         Minutes = from.Times(keep),
         Efforts = session.Kind.IsJumped() && session.Efforts is { } efforts ? (int)(efforts * keep) : null,
         Sets = session.Kind == SessionKind.CanterWork ? Doses.Fitting(session.Kind, session.Sets, from.Times(keep).Canter) : null,

@@ -107,7 +107,7 @@ public static class HandEdits
             default:
                 var on = entry.On!.Value;
                 var monday = Conditioning.TrainingLoad.Monday(on);
-                var id = Enumerable.Range(100, 900).Select(n => BlockPlanner.IdOf(planned.Block.Id, monday, entry.To!.Value, n)).First(i => plan.Find(i) is null && plan.Skipped.All(s => s.Id != i));
+                var id = Enumerable.Range(100, 900).Select(n => PlacedSession.IdOf(planned.Block.Id, monday, entry.To!.Value, n)).First(i => plan.Find(i) is null && plan.Skipped.All(s => s.Id != i));
                 var added = new PlacedSession(id, on, entry.To!.Value, Doses.Typical(entry.To.Value, minutes), null, null, null, null, true, [], new Why("Added by hand", [$"{minutes} minutes"], Source.CommonPractice));
                 return PlanChanges.With(plan, plan.Sessions.Append(added)) with { Added = [.. plan.Added, id] };
         }

@@ -28,7 +28,7 @@ public static class HardRules
         return [.. all.Where(s => s.On >= from).SelectMany(s => All.Select(rule => rule(s, days)).OfType<BrokenRule>()).Distinct().OrderBy(b => b.On)];
     }
 
-    private sealed record Days(PlanningCase Planned, Calendar Calendar, ILookup<DateOnly, PlacedSession> At)
+    internal sealed record Days(PlanningCase Planned, Calendar Calendar, ILookup<DateOnly, PlacedSession> At)
     {
         public bool IsHard(DateOnly day) => Calendar.Competition(day) is not null || At[day].Any(s => s.Kind.IsHard() && !Calendar.IsEasyGrid(s.Kind, day));
 
@@ -43,7 +43,7 @@ public static class HardRules
         return Calendar.Days(monday).Count(days.Works) <= 7 - BlockFigures.DayOff.Value ? null : Break(nameof(DayOff), s, "no day off in the week");
     }
 
-    private static BrokenRule? HardNeighbours(PlacedSession s, Days days)
+    internal static BrokenRule? HardNeighbours(PlacedSession s, Days days)
     {
         var near = !s.Kind.IsHard() || days.Calendar.IsEasyGrid(s.Kind, s.On) ? [] : new[] { s.On.AddDays(-1), s.On.AddDays(1) }.Where(days.IsHard).ToList();
         return near.Count == 0 ? null : Break(nameof(HardNeighbours), s, FormattableString.Invariant($"hard days are not neighbours, and {near[0]:dddd} is hard"));
@@ -110,7 +110,7 @@ public static class HardRules
     private static BrokenRule? CannotWork(PlacedSession s, Days days) =>
         days.Calendar.CanWork(s.On) || days.Planned.Former?.Added.Contains(s.Id) == true ? null : Break(nameof(CannotWork), s, FormattableString.Invariant($"it cannot be worked on {s.On:dddd d MMMM}"));
 
-    private static BrokenRule? OneADay(PlacedSession s, Days days) =>
+    internal static BrokenRule? OneADay(PlacedSession s, Days days) =>
         days.At[s.On].Count() <= 1 && days.Calendar.Competition(s.On) is null ? null : Break(nameof(OneADay), s, FormattableString.Invariant($"something stands on {s.On:dddd} already"));
 
     private static BrokenRule Break(string rule, PlacedSession s, string says) => new(rule, s.On, says);

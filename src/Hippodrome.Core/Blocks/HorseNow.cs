@@ -29,6 +29,9 @@ public sealed record HorseNow(Horse Horse, Places Places, IReadOnlyList<Restrict
     /// <summary>A gait is out on some day of a week: then it is out for the week, since a week is planned as a whole.</summary>
     public bool IsOut(Gait gait, DateOnly monday) => InWeek(monday).Any(r => r.NoGaits.Contains(gait));
 
+    /// <summary>The gaits that are out in a week.</summary>
+    public IReadOnlyList<Gait> GaitsOut(DateOnly monday) => [.. new[] { Gait.Walk, Gait.Trot, Gait.Canter }.Where(g => IsOut(g, monday))];
+
     /// <summary>A kind of session is out in a week: its strand, its fences, or the gait it cannot do without.</summary>
     public bool IsOut(SessionKind kind, DateOnly monday)
     {

@@ -11,6 +11,9 @@ public sealed record MinutesByGait(int Walk, int Trot, int Canter)
 
     public static MinutesByGait operator +(MinutesByGait a, MinutesByGait b) => new(a.Walk + b.Walk, a.Trot + b.Trot, a.Canter + b.Canter);
 
+    /// <summary>So many times the same.</summary>
+    public static MinutesByGait operator *(MinutesByGait each, int times) => new(each.Walk * times, each.Trot * times, each.Canter * times);
+
     public static MinutesByGait Sum(IEnumerable<MinutesByGait> all) => all.Aggregate(None, (a, b) => a + b);
 
     /// <summary>A share of every gait, each rounded down, so that a cut is never smaller than it says.</summary>

@@ -35,8 +35,8 @@ public sealed record MissedDays(int Days, IReadOnlyList<Setback> Setbacks, Place
         var answered = former.Where(s => s.Monday > missed.On.AddDays(-7)).ToList();
         return days <= BlockFigures.CarryOnDays.Value ? new MissedDays(days, former, null, $"{gone}: carry on. What was missed is not caught up.")
             : days <= BlockFigures.RepeatLighterDays.Value ? new MissedDays(days, former, last, $"{gone}: the last session again, lighter.")
-            : days <= BlockFigures.WeekBackDays.Value ? new MissedDays(days, answered.Count > 0 ? former : [.. former, new Setback(monday, 1, null, $"{gone}: one week and one rung back")], null, $"{gone}: one week and one rung back.")
-            : new MissedDays(days, answered.Exists(s => s.WeeksOff == off) ? former : [.. former.Except(answered), new Setback(monday, 1, off, $"{gone}: back by a return ramp")], null, $"{gone}: back by a return ramp, {TimeOff.WalkWeeks(off)?.Value ?? 0} walk weeks.");
+            : days <= BlockFigures.WeekBackDays.Value ? new MissedDays(days, answered.Count > 0 ? former : [.. former, new Setback(monday, 1, null, SetbackFrom.DaysMissed, $"{gone}: one week and one rung back")], null, $"{gone}: one week and one rung back.")
+            : new MissedDays(days, answered.Exists(s => s.WeeksOff == off) ? former : [.. former.Except(answered), new Setback(monday, 1, off, SetbackFrom.DaysMissed, $"{gone}: back by a return ramp")], null, $"{gone}: back by a return ramp, {TimeOff.WalkWeeks(off)?.Value ?? 0} walk weeks.");
     }
 
     /// <summary>Sessions that were begun and broken off early: they count as missed.</summary>

@@ -25,24 +25,9 @@ public sealed record PlanChange(Guid Id, ChangeKind Kind, PlacedSession? Before,
 /// <param name="Says">What made it change, in words; null where nothing did.</param>
 public sealed record Replanned(BlockPlan Plan, IReadOnlyList<PlanChange> Changes, string? Says);
 
-/// <summary>Plans again and says what changes, and takes over some of the changes or all of them.</summary>
+/// <summary>Says what changes between two plans of a block, and takes over some of the changes or all of them.</summary>
 public static class PlanChanges
 {
-    /// <summary>What planning again from today would change, or why nothing fits.</summary>
-    public static Measures.Outcome<Replanned> Again(PlanningCase planned, CancellationToken cancel = default)
-    {
-        ArgumentNullException.ThrowIfNull(planned);
-        ArgumentNullException.ThrowIfNull(planned.Former);
-        var plan = BlockPlanner.Plan(planned, cancel);
-        var missed = MissedDays.Of(planned);
-        var says = planned.Horse.HeldBecause is { } held ? $"{planned.Horse.Horse.Name} is held: {held}. Nothing is planned until a vet has cleared it."
-            : planned.Horse.Cleared is { } cleared ? string.Create(CultureInfo.InvariantCulture, $"Cleared on {cleared.On:d MMMM}: the lunge first, then long lines, then the saddle, and one rung down.")
-            : missed.Says ?? (planned.Next is { } next ? $"A verdict was accepted: {next.Because}." : null);
-        return plan.IsFine
-            ? Measures.Outcome<Replanned>.Fine(new Replanned(plan.Value, Between(planned.Former, plan.Value, planned, says), says))
-            : Measures.Outcome<Replanned>.Wrong(plan.Faults);
-    }
-
     /// <summary>What differs between two plans of one block. Rungs are expectations and follow the horse; they are no change of plan.</summary>
     public static IReadOnlyList<PlanChange> Between(BlockPlan before, BlockPlan after, PlanningCase planned, string? says)
     {
@@ -103,7 +88,7 @@ public static class PlanChanges
         ({ } gone, null) => new PlanChange(id, ChangeKind.Dropped, gone, null, gone.On < planned.Today ? "it was not ridden, and is not caught up" : Because(gone.On, before, after, says)),
         ({ } a, { } b) when a.On != b.On => new PlanChange(id, ChangeKind.Moved, a, b, Breaks(a, planned) ?? Because(b.On, before, after, says)),
         ({ } a, { } b) when a.Kind != b.Kind || a.Minutes != b.Minutes || a.Efforts != b.Efforts || a.Sets != b.Sets =>
-            new PlanChange(id, ChangeKind.Changed, a, b, a.Why.Rule != b.Why.Rule ? $"{b.Why.Rule}: {string.Join(", ", b.Why.Inputs)}" : Because(b.On, before, after, says)),
+            new PlanChange(id, ChangeKind.Changed, a, b, b.Eased is not null && b.Eased != a.Eased ? $"{b.Why.Rule}: {string.Join(", ", b.Why.Inputs)}" : Because(b.On, before, after, says)),
         _ => null,
     };
 
@@ -117,8 +102,23 @@ public static class PlanChanges
         var monday = Conditioning.TrainingLoad.Monday(on);
         var (was, willBe) = (before.Weeks.FirstOrDefault(w => w.Monday == monday), after.Weeks.FirstOrDefault(w => w.Monday == monday));
         var back = after.Setbacks.LastOrDefault(s => s.Monday <= monday);
-        return willBe?.HeldUntil is { } held ? $"held until {held}"
-            : willBe is not null && was is not null && willBe.Why.Inputs.Except(was.Why.Inputs).FirstOrDefault() is { } input ? input
-            : back?.Because ?? says ?? "the days and the rules of its week leave no other place";
+        return (willBe is null ? null : Because(was, willBe)) ?? back?.Because ?? says ?? OtherMinutes(was, willBe) ?? "the days and the rules of its week leave no other place";
     }
+
+    /// <summary>What a week is now that it was not; null where nothing of it says so.</summary>
+    private static string? Because(BlockWeek? was, BlockWeek week) => week.Cause switch
+    {
+        { Held: { } held } => $"held until {held.Until}",
+        { Setback: { } setback } when !IsSame(setback, was?.Cause.Setback) => setback.Because,
+        { Out: { } gaits } when was is not null && !gaits.SequenceEqual(was.Cause.Out) => gaits.Count > 0 ? $"no {Named(gaits)} in its week" : $"{Named(was.Cause.Out)} may be ridden again in its week",
+        { WorkDays: { } days } when was?.Cause.WorkDays is { } before && before != days => $"{days} {(days == 1 ? "day" : "days")} of its week can be worked, and not {before}",
+        _ => null,
+    };
+
+    private static bool IsSame(Setback setback, Setback? other) => (setback.From, setback.WeeksBack, setback.WeeksOff) == (other?.From, other?.WeeksBack, other?.WeeksOff);
+
+    private static string? OtherMinutes(BlockWeek? was, BlockWeek? week) => was is not null && week is not null && was.Goal.Minutes != week.Goal.Minutes
+        ? $"its week is to come to {week.Goal.Minutes.Total} minutes, and not {was.Goal.Minutes.Total}" : null;
+
+    private static string Named(IReadOnlyList<Horses.Gait> gaits) => string.Join(" and ", gaits.Select(g => g.ToString().ToLowerInvariant()));
 }

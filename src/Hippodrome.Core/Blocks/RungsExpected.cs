@@ -73,7 +73,7 @@ internal sealed class RungsExpected
     private void Ride(Strand strand, Rung rung, int sessions, int need, WeekTarget target)
     {
         _had[strand] = _had.GetValueOrDefault(strand) + sessions;
-        var climbs = _had[strand] >= need && !target.Lighter && target.Phase is not (BlockPhase.RunIn or BlockPhase.Walk or BlockPhase.Stage);
+        var climbs = _had[strand] >= need && !target.Goal.Lighter && target.Phase is not (BlockPhase.RunIn or BlockPhase.Walk or BlockPhase.Stage);
         if (climbs && Catalogue.Above(rung) is { } above && _places.Missing(above, _case.Horse.Horse.Age(target.Monday)).Count == 0)
         {
             _had[strand] = 0;

@@ -1,4 +1,3 @@
-using Hippodrome.Core.Blocks.Placing;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 
@@ -16,7 +15,7 @@ internal sealed class WeekSessions(PlanningCase planned, Calendar calendar, Week
         var own = named.Where(n => !added.Contains(n.Id)).ToList();
         var budget = Budget(own.Count);
         // What is the same sessions of the same week keeps what each of them has, eased or not.
-        var same = former is not null && former.Target == quota.Target.Minutes && own.Select(n => n.Id).Order().SequenceEqual(_ahead.Where(a => !added.Contains(a.Id)).Select(a => a.Id).Order());
+        var same = former is not null && former.Goal.Minutes == quota.Target.Minutes && own.Select(n => n.Id).Order().SequenceEqual(_ahead.Where(a => !added.Contains(a.Id)).Select(a => a.Id).Order());
         var minutes = Doses.Of(budget, own.ConvertAll(n => n.Slot.Kind), quota.Target.Ramp, quota.Target.Sets);
         return [.. named.Select(n =>
         {
@@ -52,7 +51,7 @@ internal sealed class WeekSessions(PlanningCase planned, Calendar calendar, Week
         var used = named.Values.Concat(past.Select(p => p.Id)).Concat((planned.Former?.Skipped ?? []).Select(s => s.Id)).ToHashSet();
         foreach (var slot in slots.Where(s => !named.ContainsKey(s)))
         {
-            var id = Enumerable.Range(1, 99).Select(n => BlockPlanner.IdOf(planned.Block.Id, quota.Target.Monday, slot.Kind, n)).First(used.Add);
+            var id = Enumerable.Range(1, 99).Select(n => PlacedSession.IdOf(planned.Block.Id, quota.Target.Monday, slot.Kind, n)).First(used.Add);
             named[slot] = id;
         }
 

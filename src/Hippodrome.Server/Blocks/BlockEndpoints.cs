@@ -2,6 +2,7 @@ using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Planning.Blocks;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Storage.Assessments;
 using Hippodrome.Storage.Blocks;
@@ -188,7 +189,7 @@ public static class BlockEndpoints
             planned = book.CaseOf(block!, kept, lately);
         }
 
-        var again = PlanChanges.Again(planned, cancel);
+        var again = Replanning.Again(planned, cancel);
         return again.IsFine ? (planned, again.Value, null) : (null, null, Problems.Faulty(again.Faults));
     }
 

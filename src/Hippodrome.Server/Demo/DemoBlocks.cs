@@ -3,6 +3,8 @@ using Hippodrome.Core.Conditioning;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Yards;
+using Hippodrome.Planning.Blocks;
+using Hippodrome.Planning.Yards;
 using Hippodrome.Storage;
 using Hippodrome.Storage.Aims;
 using Hippodrome.Storage.Blocks;
@@ -101,7 +103,7 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
         {
             var day = on < story.Today ? on : story.Today;
             var done = plan.Sessions.Where(s => ridden.Contains(s.On) && s.On < day).Select(s => s.Id).ToHashSet();
-            var again = PlanChanges.Again(new PlanningCase(block, now, day, plan, done, new HashSet<Guid>(), [.. (gates ?? []).Where(g => g.Monday.AddDays(6) < day)], [], _ => true, _ => 0, null)).OrThrow();
+            var again = Replanning.Again(new PlanningCase(block, now, day, plan, done, new HashSet<Guid>(), [.. (gates ?? []).Where(g => g.Monday.AddDays(6) < day)], [], _ => true, _ => 0, null)).OrThrow();
             if (again.Changes.Count > 0)
             {
                 plan = again.Plan;

@@ -1,6 +1,7 @@
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Conditioning;
 using Hippodrome.Core.Yards;
+using Hippodrome.Planning.Yards;
 using Hippodrome.Server.Blocks;
 using Hippodrome.Server.Horses;
 using Hippodrome.Server.Hosting;

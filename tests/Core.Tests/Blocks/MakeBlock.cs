@@ -5,6 +5,7 @@ using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;
+using Hippodrome.Planning.Blocks;
 
 namespace Hippodrome.Core.Tests.Blocks;
 

@@ -1,6 +1,7 @@
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
+using Hippodrome.Planning.Blocks;
 using Shouldly;
 using Xunit;
 using static Hippodrome.Core.Tests.Blocks.MakeBlock;
@@ -37,7 +38,7 @@ public class OvertakenTests
     {
         var failed = OnFriday(Entry(Purpose.Return)) with { Gates = [new GateAnswer(Start, ReturnGate.LegsCool, false, "")] };
         Overtaken.By(failed, Start).ShouldBe("The week is repeated: not passed was legs cool next morning.");
-        Overtaken.By(failed with { Former = PlanChanges.Again(failed).OrThrow().Plan }, Friday).ShouldBeNull();
+        Overtaken.By(failed with { Former = Replanning.Again(failed).OrThrow().Plan }, Friday).ShouldBeNull();
     }
 
     [Fact]
@@ -45,7 +46,7 @@ public class OvertakenTests
     {
         var cleared = OnFriday(AfterInjury) with { Cleared = [new StageCleared(1, Friday, "Iva Sorrel")] };
         Overtaken.By(cleared, Start).ShouldBe("What the next stage waited for is there: trot cleared by the vet.");
-        Overtaken.By(cleared with { Former = PlanChanges.Again(cleared).OrThrow().Plan }, Friday).ShouldBeNull();
+        Overtaken.By(cleared with { Former = Replanning.Again(cleared).OrThrow().Plan }, Friday).ShouldBeNull();
     }
 
     [Fact]
@@ -58,7 +59,7 @@ public class OvertakenTests
         var plain = OnFriday(Entry());
         var held = plain with { Horse = plain.Horse with { HeldBecause = "heat in a leg" } };
         Overtaken.By(held, Start).ShouldBe("Held: heat in a leg.");
-        var known = held with { Former = PlanChanges.Again(held).OrThrow().Plan };
+        var known = held with { Former = Replanning.Again(held).OrThrow().Plan };
         Overtaken.By(known, Friday).ShouldBeNull();
         Overtaken.By(known with { Horse = plain.Horse with { Cleared = new AfterClearance(Friday, 0, false) } }, Friday).ShouldBe("The hold has been cleared.");
     }

@@ -2,6 +2,7 @@ using Hippodrome.Core.Aims;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
+using Hippodrome.Planning.Blocks;
 using Shouldly;
 using Xunit;
 using static Hippodrome.Core.Tests.Blocks.MakeBlock;
@@ -19,7 +20,7 @@ public class PlacingTests
     {
         var plan = Plan(Entry(weeks: 12));
         plan.Sessions.ShouldAllBe(s => s.Why.Rule.Length > 0 && s.Why.Inputs.Count > 0);
-        plan.Weeks.ShouldAllBe(w => w.Why.Rule.Length > 0 && w.Why.Inputs.Count > 0);
+        plan.Weeks.ShouldAllBe(w => w.Why.Minutes.Rule.Length > 0 && w.Why.Minutes.Inputs.Count > 0);
         plan.Phases.ShouldAllBe(p => p.Why.Rule.Length > 0);
     }
 
@@ -40,7 +41,7 @@ public class PlacingTests
         int Flat(BlockPlan plan) => plan.Sessions.Count(s => s.Kind is SessionKind.Flatwork or SessionKind.Lateral);
         Flat(early).ShouldBeGreaterThan(Flat(Plan(entry, young)));
         early.Sessions.ShouldNotContain(s => s.Kind == SessionKind.Grid);
-        early.Weeks.ShouldAllBe(w => w.Mix!.Inputs.Contains("its discipline early, as its approach has it"));
+        early.Weeks.ShouldAllBe(w => w.Why.Kinds!.Inputs.Contains("its discipline early, as its approach has it"));
         // Past six it makes no difference.
         var grown = Horse(age: 9) with { Places = young.Places };
         Flat(Plan(entry, grown with { AllRound = false })).ShouldBe(Flat(Plan(entry, grown)));

@@ -4,6 +4,7 @@ using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Conditioning;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
+using Hippodrome.Planning.Blocks;
 using Hippodrome.Tests.Shared;
 using Shouldly;
 using Xunit;
@@ -78,7 +79,7 @@ public class PlanPropertyTests
             Grows(planned, plan);
 
             BlockPlanner.Plan(planned).OrThrow().Sessions.Select(s => (s.Id, s.On, s.Minutes)).ShouldBe(plan.Sessions.Select(s => (s.Id, s.On, s.Minutes)));
-            PlanChanges.Again(planned.On(plan, Start)).OrThrow().Changes.ShouldBeEmpty();
+            Replanning.Again(planned.On(plan, Start)).OrThrow().Changes.ShouldBeEmpty();
         },
         iter: Cases.Blocks, threads: 2);
 
@@ -96,7 +97,7 @@ public class PlanPropertyTests
             var missed = sessions[pick % (sessions.Count - 1)];
             var now = planned.On(plan, missed.On.AddDays(1)) with { Done = sessions.Where(s => s.On < missed.On).Select(s => s.Id).ToHashSet() };
             var monday = TrainingLoad.Monday(missed.On);
-            PlanChanges.Again(now).OrThrow().Changes.Where(c => TrainingLoad.Monday((c.Before ?? c.After)!.On) != monday).ShouldAllBe(c => c.Because.Length > 0 && c.Kind != ChangeKind.Moved);
+            Replanning.Again(now).OrThrow().Changes.Where(c => TrainingLoad.Monday((c.Before ?? c.After)!.On) != monday).ShouldAllBe(c => c.Because.Length > 0 && c.Kind != ChangeKind.Moved);
         },
         iter: Cases.Blocks, threads: 2);
 

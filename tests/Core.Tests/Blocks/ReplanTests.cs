@@ -2,6 +2,7 @@ using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Verdicts;
+using Hippodrome.Planning.Blocks;
 using Shouldly;
 using Xunit;
 using static Hippodrome.Core.Tests.Blocks.MakeBlock;
@@ -27,8 +28,8 @@ public class ReplanTests
     [Fact]
     public void With_nothing_changed_nothing_changes()
     {
-        PlanChanges.Again(_first.On(_plan, Start)).OrThrow().Changes.ShouldBeEmpty();
-        PlanChanges.Again(_first.On(_plan, Start.AddDays(16))).OrThrow().Changes.ShouldBeEmpty();
+        Replanning.Again(_first.On(_plan, Start)).OrThrow().Changes.ShouldBeEmpty();
+        Replanning.Again(_first.On(_plan, Start.AddDays(16))).OrThrow().Changes.ShouldBeEmpty();
     }
 
     [Fact]
@@ -40,7 +41,7 @@ public class ReplanTests
     [InlineData(2)]
     public void One_or_two_days_carry_on(int days)
     {
-        var again = PlanChanges.Again(Missed(days)).OrThrow();
+        var again = Replanning.Again(Missed(days)).OrThrow();
         again.Says!.ShouldContain("carry on");
         again.Changes.ShouldBeEmpty();
     }
@@ -52,13 +53,13 @@ public class ReplanTests
     public void Three_to_six_days_repeat_the_last_session_lighter(int days)
     {
         var planned = Missed(days);
-        var again = PlanChanges.Again(planned).OrThrow();
+        var again = Replanning.Again(planned).OrThrow();
         again.Says!.ShouldContain("lighter");
         var change = again.Changes.ShouldHaveSingleItem();
         change.After!.Minutes.Total.ShouldBeLessThanOrEqualTo((int)(0.8 * Math.Max(change.Before!.Minutes.Total, _plan.Sessions.Last(s => s.On < _plan.Weeks[2].Sessions[0].On).Minutes.Total)));
         change.Because.ShouldContain("lighter");
         // Taken over and planned again: no lighter still.
-        PlanChanges.Again(planned with { Former = again.Plan }).OrThrow().Changes.ShouldBeEmpty();
+        Replanning.Again(planned with { Former = again.Plan }).OrThrow().Changes.ShouldBeEmpty();
     }
 
     [Fact]
@@ -72,10 +73,10 @@ public class ReplanTests
         IReadOnlySet<Guid> BrokenOff(double share) => MissedDays.BrokenOff(_plan, done, short_.Select(s => Ridden(s, share)), planned.Today);
         BrokenOff(0.49).ShouldBe(short_.Select(s => s.Id), true);
         BrokenOff(0.51).ShouldBeEmpty();
-        var again = PlanChanges.Again(planned with { Done = done, CutShort = BrokenOff(0.3) }).OrThrow();
+        var again = Replanning.Again(planned with { Done = done, CutShort = BrokenOff(0.3) }).OrThrow();
         again.Says.ShouldBe("4 days missed or cut short: the last session again, lighter.");
-        again.Changes.ShouldHaveSingleItem().After!.Minutes.ShouldBe(PlanChanges.Again(planned).OrThrow().Changes[0].After!.Minutes);
-        PlanChanges.Again(planned with { Done = done }).OrThrow().Changes.ShouldBeEmpty();
+        again.Changes.ShouldHaveSingleItem().After!.Minutes.ShouldBe(Replanning.Again(planned).OrThrow().Changes[0].After!.Minutes);
+        Replanning.Again(planned with { Done = done }).OrThrow().Changes.ShouldBeEmpty();
     }
 
     [Theory]
@@ -83,20 +84,20 @@ public class ReplanTests
     [InlineData(13)]
     public void Seven_to_thirteen_days_go_one_week_and_one_rung_back(int days)
     {
-        var again = PlanChanges.Again(Missed(days)).OrThrow();
+        var again = Replanning.Again(Missed(days)).OrThrow();
         again.Says!.ShouldContain("one week and one rung back");
         var setback = again.Plan.Setbacks.ShouldHaveSingleItem();
         setback.WeeksBack.ShouldBe(1);
         var at = again.Plan.Weeks.First(w => w.Monday == setback.Monday).Number;
         again.Plan.Weeks[at].Minutes.Total.ShouldBeLessThanOrEqualTo(_plan.Weeks[at].Minutes.Total);
         again.Plan.Weeks.Skip(at).ShouldContain(w => w.Minutes.Total < _plan.Weeks[w.Number - 1].Minutes.Total);
-        PlanChanges.Again(Missed(days) with { Former = again.Plan }).OrThrow().Changes.ShouldBeEmpty();
+        Replanning.Again(Missed(days) with { Former = again.Plan }).OrThrow().Changes.ShouldBeEmpty();
     }
 
     [Fact]
     public void Fourteen_days_and_more_come_back_by_a_ramp()
     {
-        var again = PlanChanges.Again(Missed(20)).OrThrow();
+        var again = Replanning.Again(Missed(20)).OrThrow();
         again.Says!.ShouldContain("return ramp");
         var from = again.Plan.Weeks.First(w => w.Monday == again.Plan.Setbacks[^1].Monday);
         from.Phase.ShouldBe(BlockPhase.Walk);
@@ -107,7 +108,7 @@ public class ReplanTests
     [Fact]
     public void What_is_past_stays_as_it_was()
     {
-        var again = PlanChanges.Again(Missed(9)).OrThrow();
+        var again = Replanning.Again(Missed(9)).OrThrow();
         var today = Missed(9).Today;
         again.Plan.Sessions.Where(s => s.On < today).Select(s => (s.Id, s.On, s.Minutes)).ShouldBe(_plan.Sessions.Where(s => s.On < today).Select(s => (s.Id, s.On, s.Minutes)));
     }
@@ -118,15 +119,15 @@ public class ReplanTests
         var pinned = _plan.Sessions.First(s => s.On > Start.AddDays(20));
         var plan = HandEdits.Apply(_first.On(_plan, Start.AddDays(9)), new HandEditEntry(HandEditKind.Pin, pinned.Id)).OrThrow();
         var with = Case(Entry(weeks: 10) with { FavouriteOff = pinned.On.DayOfWeek });
-        PlanChanges.Again(with.On(plan, Start.AddDays(9))).OrThrow().Plan.Find(pinned.Id)!.On.ShouldBe(pinned.On);
+        Replanning.Again(with.On(plan, Start.AddDays(9))).OrThrow().Plan.Find(pinned.Id)!.On.ShouldBe(pinned.On);
     }
 
     [Fact]
     public void A_hold_takes_everything_out_and_says_until_what()
     {
-        var held = PlanChanges.Again(_first.On(_plan, Start.AddDays(9)) with { Horse = _first.Horse with { HeldBecause = "heat in a leg" } }).OrThrow();
+        var held = Replanning.Again(_first.On(_plan, Start.AddDays(9)) with { Horse = _first.Horse with { HeldBecause = "heat in a leg" } }).OrThrow();
         held.Plan.Sessions.ShouldNotContain(s => s.On >= Start.AddDays(9));
-        held.Plan.Weeks[^1].HeldUntil!.ShouldContain("vet");
+        held.Plan.Weeks[^1].Cause.Held!.By.ShouldBe(HeldBy.Hold);
         held.Changes.ShouldAllBe(c => c.Kind == ChangeKind.Dropped && c.Because.Contains("heat in a leg"));
     }
 
@@ -134,8 +135,8 @@ public class ReplanTests
     public void Cleared_it_begins_on_the_lunge_and_reaches_the_saddle_by_steps()
     {
         var on = Start.AddDays(9);
-        var held = PlanChanges.Again(_first.On(_plan, on) with { Horse = _first.Horse with { HeldBecause = "heat in a leg" } }).OrThrow().Plan;
-        var cleared = PlanChanges.Again(_first.On(held, on.AddDays(2), on) with { Horse = _first.Horse with { Cleared = new AfterClearance(on.AddDays(2), 0, false) } }).OrThrow();
+        var held = Replanning.Again(_first.On(_plan, on) with { Horse = _first.Horse with { HeldBecause = "heat in a leg" } }).OrThrow().Plan;
+        var cleared = Replanning.Again(_first.On(held, on.AddDays(2), on) with { Horse = _first.Horse with { Cleared = new AfterClearance(on.AddDays(2), 0, false) } }).OrThrow();
         var first = cleared.Plan.Sessions.First(s => s.On >= on.AddDays(2));
         first.Minutes.Total.ShouldBeLessThanOrEqualTo(30);
         first.Minutes.Canter.ShouldBe(0);
@@ -148,7 +149,7 @@ public class ReplanTests
     public void A_new_restriction_takes_its_gait_out_from_its_week_on()
     {
         var now = _first.On(_plan, Start.AddDays(14)) with { Horse = _first.Horse with { Restrictions = [No(Start.AddDays(14), null, Gait.Canter)] } };
-        var again = PlanChanges.Again(now).OrThrow();
+        var again = Replanning.Again(now).OrThrow();
         again.Plan.Sessions.Where(s => s.On >= Start.AddDays(14)).ShouldAllBe(s => s.Minutes.Canter == 0 && !s.Kind.IsJumped());
         HardRules.Broken(now with { Former = again.Plan }, again.Plan.Sessions, now.Today).ShouldBeEmpty();
     }
@@ -159,7 +160,7 @@ public class ReplanTests
     public void An_accepted_verdict_changes_what_comes_next(SessionChange change, double keep)
     {
         var next = NextIs.From(change, "tired behind")!;
-        var again = PlanChanges.Again(_first.On(_plan, Start.AddDays(9)) with { Next = next }).OrThrow();
+        var again = Replanning.Again(_first.On(_plan, Start.AddDays(9)) with { Next = next }).OrThrow();
         var changed = again.Changes.ShouldHaveSingleItem();
         changed.After!.Minutes.ShouldBe(changed.Before!.Minutes.Times(keep));
         changed.Because.ShouldContain("tired behind");
@@ -174,7 +175,7 @@ public class ReplanTests
         var show = Aim(Start.AddDays(26));
         var with = Case(Entry(weeks: 6), Horse(aims: show));
         var plan = BlockPlanner.Plan(with).OrThrow();
-        var without = PlanChanges.Again(with.On(plan, Start.AddDays(8)) with { Horse = with.Horse with { Aims = [] } }).OrThrow();
+        var without = Replanning.Again(with.On(plan, Start.AddDays(8)) with { Horse = with.Horse with { Aims = [] } }).OrThrow();
         HardRules.Broken(with with { Horse = with.Horse with { Aims = [] } }, without.Plan.Sessions, Start.AddDays(8)).ShouldBeEmpty();
         without.Plan.Weeks[3].Sessions.Count.ShouldBeGreaterThanOrEqualTo(plan.Weeks[3].Sessions.Count);
     }
@@ -183,7 +184,7 @@ public class ReplanTests
     public void Some_changes_can_be_taken_over_and_the_rest_left()
     {
         var planned = Missed(9);
-        var again = PlanChanges.Again(planned).OrThrow();
+        var again = Replanning.Again(planned).OrThrow();
         var one = again.Changes.First(c => c.Kind == ChangeKind.Changed);
         var accepted = PlanChanges.Accept(planned, again, new HashSet<Guid> { one.Id }).OrThrow();
         accepted.Find(one.Id)!.Minutes.ShouldBe(one.After!.Minutes);
@@ -230,13 +231,13 @@ public class ReplanTests
         var planned = _first.On(_plan, Start);
         var gone = _plan.Weeks[1].Sessions[0];
         var skipped = HandEdits.Apply(planned, new HandEditEntry(HandEditKind.Skip, gone.Id)).OrThrow();
-        PlanChanges.Again(planned with { Former = skipped }).OrThrow().Changes.ShouldBeEmpty();
+        Replanning.Again(planned with { Former = skipped }).OrThrow().Changes.ShouldBeEmpty();
         skipped.Find(gone.Id).ShouldBeNull();
 
         var added = HandEdits.Apply(planned with { Former = skipped }, new HandEditEntry(HandEditKind.Add, null, gone.On, SessionKind.Hack, 35)).OrThrow();
         var extra = added.Sessions.Single(s => s.On == gone.On);
         extra.Minutes.Total.ShouldBe(35);
-        PlanChanges.Again(planned with { Former = added }).OrThrow().Plan.Find(extra.Id)!.Minutes.ShouldBe(extra.Minutes);
+        Replanning.Again(planned with { Former = added }).OrThrow().Plan.Find(extra.Id)!.Minutes.ShouldBe(extra.Minutes);
     }
 
     [Fact]
@@ -254,7 +255,7 @@ public class ReplanTests
     {
         var wednesday = Start.AddDays(9);
         var without = Case(Entry(weeks: 10) with { Days = [.. Six.Where(d => d != DayOfWeek.Saturday)] });
-        var again = PlanChanges.Again(without.On(_plan, wednesday)).OrThrow().Plan;
+        var again = Replanning.Again(without.On(_plan, wednesday)).OrThrow().Plan;
         var (before, after) = (_plan.Weeks[1].Sessions.Where(s => s.On >= wednesday).ToList(), again.Weeks[1].Sessions.Where(s => s.On >= wednesday).ToList());
         after.Count.ShouldBe(before.Count - 1);
         after.Sum(s => s.Minutes.Total).ShouldBeLessThan(before.Sum(s => s.Minutes.Total));
@@ -272,7 +273,7 @@ public class ReplanTests
     public void Back_to_an_earlier_version_leaves_the_past_alone()
     {
         var planned = Missed(9);
-        var again = PlanChanges.Again(planned).OrThrow().Plan;
+        var again = Replanning.Again(planned).OrThrow().Plan;
         var back = PlanChanges.BackTo(_plan, again, planned.Today);
         back.Sessions.Where(s => s.On >= planned.Today).Select(s => s.Id).ShouldBe(_plan.Sessions.Where(s => s.On >= planned.Today).Select(s => s.Id));
         back.Sessions.Where(s => s.On < planned.Today).ShouldBe(again.Sessions.Where(s => s.On < planned.Today));

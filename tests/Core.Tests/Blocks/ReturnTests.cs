@@ -1,6 +1,7 @@
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
+using Hippodrome.Planning.Blocks;
 using Shouldly;
 using Xunit;
 using static Hippodrome.Core.Tests.Blocks.MakeBlock;
@@ -103,9 +104,9 @@ public class ReturnTests
         var first = Case(Entry(Purpose.Return, 10));
         var plan = BlockPlanner.Plan(first).OrThrow();
         var passed = ReturnGates.All.Select(g => new GateAnswer(Start, g, g != ReturnGate.LegsCool, ""));
-        var again = PlanChanges.Again(first.On(plan, Start.AddDays(7)) with { Gates = [.. passed] }).OrThrow();
+        var again = Replanning.Again(first.On(plan, Start.AddDays(7)) with { Gates = [.. passed] }).OrThrow();
         again.Plan.Weeks.Select(w => w.Sessions.Count == 0 ? 0 : w.Sessions[0].Minutes.Walk).Take(4).ShouldBe([10, 10, 20, 30]);
-        again.Plan.Weeks[1].Why.Inputs.ShouldContain(i => i.Contains("legs cool"));
+        again.Plan.Weeks[1].Why.Minutes.Inputs.ShouldContain(i => i.Contains("legs cool"));
         again.Changes.ShouldAllBe(c => c.Because.Length > 0);
     }
 
@@ -122,7 +123,7 @@ public class ReturnTests
     {
         var first = Case(Entry(Purpose.Return, 10));
         var plan = BlockPlanner.Plan(first).OrThrow();
-        var again = PlanChanges.Again(first.On(plan, Start.AddDays(7)) with { Gates = [.. ReturnGates.All.Select(g => new GateAnswer(Start, g, true, ""))] }).OrThrow();
+        var again = Replanning.Again(first.On(plan, Start.AddDays(7)) with { Gates = [.. ReturnGates.All.Select(g => new GateAnswer(Start, g, true, ""))] }).OrThrow();
         again.Changes.ShouldBeEmpty();
     }
 
@@ -133,11 +134,11 @@ public class ReturnTests
         var first = Case(Entry(Purpose.Return, 8) with { Return = new ReturnEntry(10, OffBecause.Injury, Stages: stages) });
         var held = BlockPlanner.Plan(first).OrThrow();
         held.Weeks.ShouldAllBe(w => w.Minutes.Trot == 0);
-        held.Weeks[2].HeldUntil.ShouldBe("trot cleared after the scan");
+        held.Weeks[2].Cause.Held.ShouldBe(new WeekHeld(HeldBy.Stage, "trot cleared after the scan"));
 
         var cleared = BlockPlanner.Plan(first with { Cleared = [new StageCleared(1, Start.AddDays(10), "Iva Sorrel, vet")] }).OrThrow();
         cleared.Weeks[2].Sessions.ShouldAllBe(s => s.Minutes.Trot == 4);
-        cleared.Weeks[4].HeldUntil.ShouldBe("canter cleared");
+        cleared.Weeks[4].Cause.Held.ShouldBe(new WeekHeld(HeldBy.Stage, "canter cleared"));
         cleared.Weeks.ShouldAllBe(w => w.Minutes.Canter == 0);
     }
 
@@ -165,6 +166,6 @@ public class ReturnTests
         var plan = Plan(Entry(Purpose.Return, 9), Horse(restrictions: [No(Start, Start.AddDays(34), Gait.Trot)]));
         plan.Weeks.Take(5).ShouldAllBe(w => w.Minutes.Trot == 0);
         plan.Weeks[5].Sessions.ShouldAllBe(s => s.Minutes.Trot == 2);
-        plan.Weeks[4].Why.Inputs.ShouldContain(i => i.Contains("waits"));
+        plan.Weeks[4].Why.Minutes.Inputs.ShouldContain(i => i.Contains("waits"));
     }
 }

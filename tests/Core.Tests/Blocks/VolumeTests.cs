@@ -26,12 +26,12 @@ public class VolumeTests
     public void Every_fourth_week_drops_by_a_quarter_and_the_next_is_measured_against_the_week_before_it()
     {
         var weeks = Plan(Entry() with { Focus = [] }).Weeks;
-        weeks[3].Lighter.ShouldBeTrue();
+        weeks[3].Goal.Lighter.ShouldBeTrue();
         // Three quarters of 266 is 199.5, each gait rounded down.
         weeks[3].Minutes.Total.ShouldBeInRange(197, 199);
         // 266 x 1.1 = 292.6.
         weeks[4].Minutes.Total.ShouldBe(292);
-        weeks[7].Lighter.ShouldBeTrue();
+        weeks[7].Goal.Lighter.ShouldBeTrue();
     }
 
     [Fact]
@@ -46,7 +46,7 @@ public class VolumeTests
     {
         var aim = Aim(Start.AddDays((7 * 9) + weekday));
         var plan = Plan(Entry(aim: aim), Horse(aims: aim));
-        var full = plan.Weeks.Last(w => w.Phase != BlockPhase.RunIn && !w.Lighter).Minutes.Total;
+        var full = plan.Weeks.Last(w => w.Phase != BlockPhase.RunIn && !w.Goal.Lighter).Minutes.Total;
         // The last week has only days of the run-in: their share of a full week, by half.
         var share = plan.Weeks[^1].Minutes.Total / (full * weekday / 7.0);
         share.ShouldBeInRange(0.40, 0.59);
@@ -66,8 +66,8 @@ public class VolumeTests
     public void Only_one_of_minutes_speed_and_height_rises_in_a_week()
     {
         var weeks = Plan(Entry(weeks: 16)).Weeks;
-        weeks.ShouldContain(w => w.Rises == Rise.Height);
-        foreach (var (before, week) in weeks.Zip(weeks.Skip(1)).Where(p => p.Second.Rises == Rise.Height && !p.First.Lighter))
+        weeks.ShouldContain(w => w.Goal.Rises == Rise.Height);
+        foreach (var (before, week) in weeks.Zip(weeks.Skip(1)).Where(p => p.Second.Goal.Rises == Rise.Height && !p.First.Goal.Lighter))
         {
             week.Minutes.Total.ShouldBeLessThanOrEqualTo(before.Minutes.Total);
         }

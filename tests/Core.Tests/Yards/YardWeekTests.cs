@@ -2,6 +2,8 @@ using CsCheck;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Tests.Blocks;
 using Hippodrome.Core.Yards;
+using Hippodrome.Planning.Blocks;
+using Hippodrome.Planning.Yards;
 using Hippodrome.Tests.Shared;
 using Shouldly;
 using Xunit;

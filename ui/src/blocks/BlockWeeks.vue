@@ -121,20 +121,20 @@ async function takeOffered() {
     </p>
     <div class="scroll">
       <div class="weeks">
-        <div v-for="w in weeks" :key="w.monday" class="week" :class="{ held: w.heldUntil }">
+        <div v-for="w in weeks" :key="w.monday" class="week" :class="{ held: w.cause.held }">
           <div class="about" :class="phaseTints[w.phase]">
             <strong>Week {{ w.number }}</strong>
             <span class="small">{{ dayjs(w.monday).format('D MMM') }}</span>
             <span class="small"
               >{{ w.minutes.total }} min
-              <WhyButton :why="w.why" :of="`${w.minutes.total} minutes in week ${w.number}`" />
+              <WhyButton :why="w.why.minutes" :of="`${w.minutes.total} minutes in week ${w.number}`" />
             </span>
-            <span v-if="w.mix" class="small quiet"
+            <span v-if="w.why.kinds" class="small quiet"
               >its kinds
-              <WhyButton :why="w.mix" :of="`the kinds of session in week ${w.number}`" />
+              <WhyButton :why="w.why.kinds" :of="`the kinds of session in week ${w.number}`" />
             </span>
             <span v-if="sum(w)?.done.total" class="small quiet">ridden {{ sum(w)!.done.total }}</span>
-            <span v-if="w.heldUntil" class="small hold">held until {{ w.heldUntil }}</span>
+            <span v-if="w.cause.held" class="small hold">held until {{ w.cause.held.until }}</span>
             <span v-for="b in w.bent" :key="b.says" class="small bent">bends: {{ b.says }}</span>
           </div>
           <div

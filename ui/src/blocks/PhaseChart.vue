@@ -69,7 +69,7 @@ const marks = (monday: string) => {
           </span>
         </div>
         <strong class="total">{{ w.minutes.total }}</strong>
-        <span class="small quiet">{{ w.lighter ? 'lighter' : shortDay(w.monday).slice(4) }}</span>
+        <span class="small quiet">{{ w.goal.lighter ? 'lighter' : shortDay(w.monday).slice(4) }}</span>
         <span v-for="mark in marks(w.monday)" :key="mark" class="mark small">{{ mark }}</span>
       </div>
     </div>
@@ -79,8 +79,8 @@ const marks = (monday: string) => {
         <span>minutes a week; narrow beside it what was ridden</span>
       </p>
       <p v-if="weeks[here - 1]">
-        This week: {{ riseWords[weeks[here - 1]!.rises] }}
-        <WhyButton :why="weeks[here - 1]!.why" of="this week's minutes" />
+        This week: {{ riseWords[weeks[here - 1]!.goal.rises] }}
+        <WhyButton :why="weeks[here - 1]!.why.minutes" of="this week's minutes" />
       </p>
     </div>
   </section>

@@ -1,9 +1,7 @@
-using System.Security.Cryptography;
-using System.Text;
-using Hippodrome.Core.Blocks.Placing;
+using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Measures;
 
-namespace Hippodrome.Core.Blocks;
+namespace Hippodrome.Planning.Blocks;
 
 /// <summary>
 /// Plans a block: phases from the aim backwards, minutes by gait, kinds of session, and then the days. With a former
@@ -11,8 +9,6 @@ namespace Hippodrome.Core.Blocks;
 /// </summary>
 public sealed class BlockPlanner
 {
-    internal const string UntilTheVet = "until a vet has cleared it";
-
     private readonly PlanningCase _case;
     private readonly Calendar _calendar;
     private readonly MissedDays _missed;
@@ -133,12 +129,15 @@ public sealed class BlockPlanner
 
             var sessions = past.Concat(placed).OrderBy(s => s.On).ToList();
             weeks.Add(new BlockWeek(
-                quota.Target.Number, monday, quota.Target.Phase, MinutesByGait.Sum(sessions.Select(s => s.Minutes)), quota.Target.Minutes, quota.Target.Rises, quota.Target.Lighter,
-                _case.Horse.HeldBecause is { } held ? $"{held}: {UntilTheVet}" : quota.Target.HeldUntil, rungs, sessions, SoftRules.OfWeek(quota, sessions), quota.Target.Why, quota.Why));
+                quota.Target.Number, monday, quota.Target.Phase, MinutesByGait.Sum(sessions.Select(s => s.Minutes)), quota.Target.Goal, CauseOf(quota.Target),
+                rungs, sessions, SoftRules.OfWeek(quota, sessions), new WeekWhy(quota.Target.Why, quota.Why)));
         }
 
         return [.. weeks.Select(w => w.Monday.AddDays(6) < From ? w : w with { Sessions = SoftRules.OfDays(w.Sessions, weeks, Block) })];
     }
+
+    private WeekCause CauseOf(WeekTarget target) =>
+        _case.Horse.HeldBecause is { } held ? target.Cause with { Held = new WeekHeld(HeldBy.Hold, $"a vet has cleared it ({held})") } : target.Cause;
 
     /// <summary>What the mix would have liked and the calendar cannot give.</summary>
     private List<string> Notes(IReadOnlyList<WeekQuota> quotas)
@@ -157,8 +156,4 @@ public sealed class BlockPlanner
 
         return notes;
     }
-
-    /// <summary>The same session of the same week has the same id in every version of a plan.</summary>
-    internal static Guid IdOf(Guid block, DateOnly monday, SessionKind kind, int nth) =>
-        new(SHA256.HashData(Encoding.UTF8.GetBytes(FormattableString.Invariant($"{block:N} {monday:yyyy-MM-dd} {kind} {nth}"))).AsSpan(0, 16));
 }

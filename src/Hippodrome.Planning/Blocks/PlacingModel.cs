@@ -1,6 +1,7 @@
 using Google.OrTools.Sat;
+using Hippodrome.Core.Blocks;
 
-namespace Hippodrome.Core.Blocks.Placing;
+namespace Hippodrome.Planning.Blocks;
 
 /// <summary>Days and kinds as a constraint model: one yes or no for each kind on each day it may stand on.</summary>
 internal sealed class PlacingModel

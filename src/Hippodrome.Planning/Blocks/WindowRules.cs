@@ -1,6 +1,8 @@
 using Google.OrTools.Sat;
+using Hippodrome.Core.Blocks;
+using Hippodrome.Core.Sessions;
 
-namespace Hippodrome.Core.Blocks.Placing;
+namespace Hippodrome.Planning.Blocks;
 
 /// <summary>The hard rules that look at several days running: in any run of so many days at most so many of a sort.</summary>
 /// <param name="model">The model they go into.</param>
@@ -13,9 +15,9 @@ internal sealed class WindowRules(CpModel model, Calendar calendar, Func<DateOnl
     {
         List<DateOnly> days = [.. Enumerable.Range(-7, last.DayNumber - first.DayNumber + 8).Select(first.AddDays)];
         Window(days, on(Group.HardNeighbours), 2, 1, (k, d) => k.IsHard() && !calendar.IsEasyGrid(k, d));
-        Window(days, on(Group.JumpingDays), 7, Sessions.SessionFigures.FenceDaysPerWeek.Value, (k, d) => k.IsJumped() || (k == SessionKind.Competition && calendar.IsJumpedAt(d)));
+        Window(days, on(Group.JumpingDays), 7, SessionFigures.FenceDaysPerWeek.Value, (k, d) => k.IsJumped() || (k == SessionKind.Competition && calendar.IsJumpedAt(d)));
         Window(days, on(Group.FastWork), BlockFigures.FastEvery.Value, 1, (k, _) => k.IsFast());
-        Window(days, on(Group.YoungPoles) && calendar.YoungForPoles(first), 7, Sessions.SessionFigures.YoungPolesPerWeek.Value, (k, _) => k == SessionKind.Poles);
+        Window(days, on(Group.YoungPoles) && calendar.YoungForPoles(first), 7, SessionFigures.YoungPolesPerWeek.Value, (k, _) => k == SessionKind.Poles);
     }
 
     private void Window(List<DateOnly> days, bool on, int length, int most, Func<SessionKind, DateOnly, bool> counts)

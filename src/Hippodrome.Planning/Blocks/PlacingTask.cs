@@ -1,7 +1,6 @@
-namespace Hippodrome.Core.Blocks.Placing;
+using Hippodrome.Core.Blocks;
 
-/// <summary>A kind of session on a day.</summary>
-internal readonly record struct Slot(DateOnly On, SessionKind Kind);
+namespace Hippodrome.Planning.Blocks;
 
 /// <summary>What must be placed in one week.</summary>
 /// <param name="Quota">The week's kinds.</param>

@@ -1,4 +1,6 @@
-namespace Hippodrome.Core.Blocks.Placing;
+using Hippodrome.Core.Blocks;
+
+namespace Hippodrome.Planning.Blocks;
 
 /// <summary>
 /// Places a block fortnight by fortnight: each week is settled with the one after it in view. Where a week cannot

@@ -1,6 +1,8 @@
+using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Sessions;
 
-namespace Hippodrome.Core.Blocks.Placing;
+namespace Hippodrome.Planning.Blocks;
 
 /// <summary>
 /// Why nothing fits: takes rules and inputs away one by one and keeps those without which it would fit, the rules
@@ -36,7 +38,7 @@ internal static class Conflict
             Group.DayOff => "one day off a week",
             Group.EasyDay => "one easy day a week",
             Group.HardNeighbours => "hard days are not neighbours",
-            Group.JumpingDays => $"at most {Sessions.SessionFigures.FenceDaysPerWeek.Value} jumping days in seven",
+            Group.JumpingDays => $"at most {SessionFigures.FenceDaysPerWeek.Value} jumping days in seven",
             Group.FastWork => $"fast work at most every {BlockFigures.FastEvery.Value}rd day",
             Group.YoungPoles => "poles twice a week for a young horse",
             Group.AroundCompetition => "light the day before a competition, rest or walk the day after",
