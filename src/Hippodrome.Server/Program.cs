@@ -54,6 +54,7 @@ builder.Services.AddSingleton(services =>
 // Read once more from the host's own configuration, which tests add to.
 builder.Services.AddSingleton(services => Settings.Read(services.GetRequiredService<IConfiguration>()));
 builder.Services.AddSingleton<KnownDevice>();
+builder.Services.AddSingleton<Passwords>();
 builder.Services.AddCrowdLimits();
 builder.Services.AddSingleton(settings.Today is { } day ? new FixedDay(day) : TimeProvider.System);
 builder.Services.ConfigureHttpJsonOptions(json => Json.Apply(json.SerializerOptions));
@@ -92,7 +93,7 @@ if (!OpenApiDocument.IsBeingWritten)
 {
     try
     {
-        if (!await Start.PrepareAsync(app.Services.GetRequiredService<Database>(), settings, app.Services.GetRequiredService<TimeProvider>()))
+        if (!await Start.PrepareAsync(app.Services.GetRequiredService<Database>(), app.Services.GetRequiredService<Passwords>(), settings, app.Services.GetRequiredService<TimeProvider>()))
         {
             return 1;
         }

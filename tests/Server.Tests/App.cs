@@ -8,10 +8,12 @@ using Hippodrome.Storage.Yards;
 using Hippodrome.Tests.Shared;
 using Microsoft.AspNetCore.Builder;
 using Microsoft.AspNetCore.Hosting;
+using Microsoft.AspNetCore.Identity;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.Extensions.Configuration;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.Hosting;
+using Microsoft.Extensions.Options;
 using Xunit;
 
 namespace Hippodrome.Server.Tests;
@@ -32,6 +34,11 @@ public sealed class App : IAsyncLifetime
     public const string Proxy = "10.9.8.7";
 
     public const string Address = "https://book.fernhollow.example";
+
+    // What guards passwords is how long one guess takes; the tests make hundreds and need not wait for each.
+    private const int Guesses = 500;
+
+    public static Passwords Passwords { get; } = new(Options.Create(new PasswordHasherOptions { IterationCount = Guesses }));
 
     private TestDatabase? _database;
     private Factory? _factory;
@@ -172,7 +179,9 @@ public sealed class App : IAsyncLifetime
 
         protected override void ConfigureWebHost(IWebHostBuilder builder)
         {
-            builder.UseEnvironment("Production").ConfigureServices(services => services.AddSingleton<IStartupFilter, FromTheNamedAddress>());
+            builder.UseEnvironment("Production").ConfigureServices(services => services
+                .AddSingleton<IStartupFilter, FromTheNamedAddress>()
+                .Configure<PasswordHasherOptions>(cost => cost.IterationCount = Guesses));
             if (files is not null)
             {
                 builder.UseWebRoot(files);

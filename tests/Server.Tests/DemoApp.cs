@@ -25,7 +25,7 @@ public sealed class DemoApp : IAsyncLifetime
     public async ValueTask InitializeAsync()
     {
         _database = await TestDatabase.MakeAsync();
-        await DemoYard.LoadAsync(_database.Database, App.Today, "Europe/London");
+        await DemoYard.LoadAsync(_database.Database, App.Passwords.Hash(DemoYard.Password), App.Today, "Europe/London");
         _rows = NpgsqlDataSource.Create(_database.OwnerConnection);
         _factory = new App.Factory(_database.OwnerConnection);
         _trainer = new Client(_factory.CreateClient(new WebApplicationFactoryClientOptions { BaseAddress = new Uri("https://localhost"), AllowAutoRedirect = false }), default);

@@ -26,7 +26,7 @@ public class DemoYardTests
     {
         await using var test = await TestDatabase.MakeAsync();
         var today = DateOnly.Parse(day);
-        await DemoYard.LoadAsync(test.Database, today, "Europe/London");
+        await DemoYard.LoadAsync(test.Database, "", today, "Europe/London");
         var trainer = (await test.Database.FindForSignInAsync(DemoYard.Trainer))!;
         await using var yard = await test.Database.OpenYardAsync(trainer.YardId);
         var visit = new Visit(yard, (await yard.FindPersonAsync(trainer.Id))!.Value, await yard.ThisYardAsync(), new DateTimeOffset(today, new TimeOnly(9, 0), TimeSpan.Zero), Guid.NewGuid());

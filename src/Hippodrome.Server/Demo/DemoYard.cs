@@ -18,17 +18,17 @@ public static class DemoYard
     public const string Owner = "odile@fernhollow.example";
     public const string Vet = "iva@fernhollow.example";
 
-    public static async Task LoadAsync(Database database, DateOnly today, string timeZone)
+    public static async Task LoadAsync(Database database, string passwordHash, DateOnly today, string timeZone)
     {
         ArgumentNullException.ThrowIfNull(database);
         await using var yard = await database.OpenYardAsync(Guid.NewGuid());
         await yard.AddYardAsync("Fernhollow", timeZone);
         // The demo has no thermometer: it takes the stand-in's word, knowingly.
         await yard.SetWeatherAsync(WeatherSource.StandIn, 7, 18);
-        var trainer = await PersonAsync(yard, "Maren Holt", Trainer, Role.Trainer);
-        var rider = await PersonAsync(yard, "Tam Birkett", Rider, Role.Rider);
-        var owner = await PersonAsync(yard, "Odile Farrant", Owner, Role.Observer);
-        var vet = await PersonAsync(yard, "Iva Sorrel", Vet, Role.Observer, isVet: true);
+        var trainer = await PersonAsync(yard, passwordHash, "Maren Holt", Trainer, Role.Trainer);
+        var rider = await PersonAsync(yard, passwordHash, "Tam Birkett", Rider, Role.Rider);
+        var owner = await PersonAsync(yard, passwordHash, "Odile Farrant", Owner, Role.Observer);
+        var vet = await PersonAsync(yard, passwordHash, "Iva Sorrel", Vet, Role.Observer, isVet: true);
 
         var story = new DemoStory(yard, today, trainer, rider);
         var quillan = await DemoHorses.QuillanAsync(story);
@@ -48,10 +48,10 @@ public static class DemoYard
         await yard.CommitAsync();
     }
 
-    private static async Task<Guid> PersonAsync(YardSession yard, string name, string email, Role role, bool isVet = false)
+    private static async Task<Guid> PersonAsync(YardSession yard, string passwordHash, string name, string email, Role role, bool isVet = false)
     {
         var id = Guid.NewGuid();
-        await yard.AddPersonAsync(id, name, email, Passwords.Hash(Password), role, isVet);
+        await yard.AddPersonAsync(id, name, email, passwordHash, role, isVet);
         return id;
     }
 }

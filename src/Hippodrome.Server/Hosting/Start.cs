@@ -14,7 +14,7 @@ public static class Start
     private const string TimeZone = "Europe/London";
 
     /// <summary>False when the server cannot go on; the reason has been printed in one line.</summary>
-    public static async Task<bool> PrepareAsync(Database database, Settings settings, TimeProvider clock)
+    public static async Task<bool> PrepareAsync(Database database, Passwords passwords, Settings settings, TimeProvider clock)
     {
         ArgumentNullException.ThrowIfNull(database);
         ArgumentNullException.ThrowIfNull(settings);
@@ -35,11 +35,11 @@ public static class Start
 
         if (settings.Demo)
         {
-            await DemoYard.LoadAsync(database, DateOnly.FromDateTime(clock.GetUtcNow().DateTime), TimeZone);
+            await DemoYard.LoadAsync(database, passwords.Hash(DemoYard.Password), DateOnly.FromDateTime(clock.GetUtcNow().DateTime), TimeZone);
             return true;
         }
 
-        return await MakeFirstTrainerAsync(database);
+        return await MakeFirstTrainerAsync(database, passwords);
     }
 
     /// <summary>Says where the yard can be found and, in the demo, who can sign in.</summary>
@@ -59,7 +59,7 @@ public static class Start
     }
 
     /// <summary>Asks on the terminal, or takes the environment's word where nobody sits at it.</summary>
-    private static async Task<bool> MakeFirstTrainerAsync(Database database)
+    private static async Task<bool> MakeFirstTrainerAsync(Database database, Passwords passwords)
     {
         var yardName = Ask("HIPPODROME_FIRST_YARD", "Name of the yard: ");
         var name = Ask("HIPPODROME_FIRST_NAME", "Your name: ");
@@ -79,7 +79,7 @@ public static class Start
 
         await using var yard = await database.OpenYardAsync(Guid.NewGuid());
         await yard.AddYardAsync(yardName.Trim(), TimeZone);
-        await yard.AddPersonAsync(Guid.NewGuid(), name.Trim(), email.Trim(), Passwords.Hash(password), Role.Trainer, false);
+        await yard.AddPersonAsync(Guid.NewGuid(), name.Trim(), email.Trim(), passwords.Hash(password), Role.Trainer, false);
         await yard.CommitAsync();
         return true;
     }

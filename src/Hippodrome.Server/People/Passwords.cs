@@ -1,10 +1,11 @@
 using Hippodrome.Core.Measures;
 using Microsoft.AspNetCore.Identity;
+using Microsoft.Extensions.Options;
 
 namespace Hippodrome.Server.People;
 
 /// <summary>Password hashing by the framework's own hasher, and how soon one is guessed by zxcvbn.</summary>
-public static class Passwords
+public sealed class Passwords(IOptions<PasswordHasherOptions> cost)
 {
     public const int Shortest = 10;
 
@@ -14,12 +15,16 @@ public static class Passwords
     // Its work grows with the square of the length, and what comes after this many characters does not make a password weak.
     private const int LookedAt = 100;
 
-    private static readonly PasswordHasher<object> Hasher = new();
     private static readonly object Anyone = new();
 
-    public static string Hash(string password) => Hasher.HashPassword(Anyone, password);
+    private readonly PasswordHasher<object> _hasher = new(cost);
+    private string? _nobodys;
 
-    public static bool Verify(string hash, string password) => Hasher.VerifyHashedPassword(Anyone, hash, password) != PasswordVerificationResult.Failed;
+    public string Hash(string password) => _hasher.HashPassword(Anyone, password);
+
+    /// <summary>Whether it is the password. Where there is no such person it takes as long as a wrong one.</summary>
+    public bool Verify(string? hash, string password) =>
+        _hasher.VerifyHashedPassword(Anyone, hash ?? (_nobodys ??= Hash(Guid.NewGuid().ToString())), password) != PasswordVerificationResult.Failed && hash is not null;
 
     /// <summary>A password for somebody of whom others know all this: name, e-mail, yard.</summary>
     public static void Check(Checks checks, string field, string? password, params IEnumerable<string> known)

@@ -43,7 +43,7 @@ public static class PeopleEndpoints
         return TypedResults.Ok((await visit.Yard.PeopleAsync()).ConvertAll(p => Show(p, given[p.Value.Id])));
     }
 
-    private static async Task<Results<Ok<PersonView>, ProblemHttpResult>> AddAsync(PersonEntry entry, Visit visit)
+    private static async Task<Results<Ok<PersonView>, ProblemHttpResult>> AddAsync(PersonEntry entry, Visit visit, Passwords passwords)
     {
         var checks = new Checks();
         var (name, role, isVet) = CheckPerson(checks, entry);
@@ -56,7 +56,7 @@ public static class PeopleEndpoints
         }
 
         var id = visit.NewId;
-        if (!await visit.Yard.AddPersonAsync(id, name, email, Passwords.Hash(entry.Password!), role, isVet))
+        if (!await visit.Yard.AddPersonAsync(id, name, email, passwords.Hash(entry.Password!), role, isVet))
         {
             return Problems.Faulty("email", "Someone already signs in with this e-mail.", "Take another.");
         }
@@ -110,7 +110,7 @@ public static class PeopleEndpoints
         return TypedResults.Ok(Show(visit.Me with { Unit = unit, Pace = pace }));
     }
 
-    private static async Task<Results<Ok<Me>, ProblemHttpResult>> ChangePasswordAsync(PasswordEntry entry, Visit visit, HttpContext context, Database database)
+    private static async Task<Results<Ok<Me>, ProblemHttpResult>> ChangePasswordAsync(PasswordEntry entry, Visit visit, HttpContext context, Database database, Passwords passwords)
     {
         var guess = await database.AtTheOldPasswordAsync(visit.Me.Id);
         if (guess.Refused(context) is { } wait)
@@ -119,7 +119,7 @@ public static class PeopleEndpoints
         }
 
         var kept = await database.FindForSignInAsync(visit.Me.Email);
-        if (kept is null || !Passwords.Verify(kept.PasswordHash, entry.Old ?? ""))
+        if (kept is null || !passwords.Verify(kept.PasswordHash, entry.Old ?? ""))
         {
             return Problems.Faulty("old", "That is not your password.", "Type the one you signed in with.");
         }
@@ -132,7 +132,7 @@ public static class PeopleEndpoints
             return Problems.Faulty(checks.Faults);
         }
 
-        await visit.Yard.ChangePasswordAsync(visit.Me.Id, Passwords.Hash(entry.New!));
+        await visit.Yard.ChangePasswordAsync(visit.Me.Id, passwords.Hash(entry.New!));
         await SignInEndpoints.BeginAsync(context, visit.Yard, visit.Me.Id);
         return TypedResults.Ok(Show(visit.Me));
     }
