@@ -28,7 +28,11 @@ internal static class KillingTheServer
     {
         var random = new Random(seed);
         await using var owner = NpgsqlDataSource.Create(Connection);
-        using var http = new HttpClient(new SocketsHttpHandler { UseCookies = true, PooledConnectionLifetime = TimeSpan.FromSeconds(1) }) { BaseAddress = new Uri(Address), Timeout = TimeSpan.FromSeconds(20) };
+        using var http = new HttpClient(new SocketsHttpHandler { UseCookies = true, PooledConnectionLifetime = TimeSpan.FromSeconds(1) })
+        {
+            BaseAddress = new Uri(Address),
+            Timeout = TimeSpan.FromSeconds(20),
+        };
         var server = await StartAsync(http);
         var token = await ReadOverHttp.SignInAsync(http);
         var horseId = (await http.GetFromJsonAsync<JsonArray>("/api/horses"))![0]!["id"]!.ToString();
@@ -40,7 +44,18 @@ internal static class KillingTheServer
         // Aimed at the moment of keeping: later when it fell before, earlier when it fell after.
         var aim = 50.0;
 
-        List<RideEvent> Taps() => [.. Enumerable.Range(0, random.Next(1, 9)).Select(_ => (RideEvent)new PolesPassed(Guid.NewGuid(), DateTimeOffset.UtcNow, null, Rein.Left, 1, 0, 0) { Clock = new TapClock(device, device, number++, number) })];
+        List<RideEvent> Taps() =>
+            [
+                .. Enumerable
+                    .Range(0, random.Next(1, 9))
+                    .Select(_ =>
+                        (RideEvent)
+                            new PolesPassed(Guid.NewGuid(), DateTimeOffset.UtcNow, null, Rein.Left, 1, 0, 0)
+                            {
+                                Clock = new TapClock(device, device, number++, number),
+                            }
+                    ),
+            ];
 
         for (var i = 0; i < kills; i++)
         {
@@ -62,7 +77,10 @@ internal static class KillingTheServer
             await server.WaitForExitAsync();
             var acknowledged = await sending && !answerLost;
             var kept = await KeptAsync(batch);
-            (before, between, after, aim) = acknowledged ? (before, between, after + 1, aim / 1.2) : kept == batch.Count ? (before, between + 1, after, aim) : (before + 1, between, after, answerLost ? aim : aim * 1.2);
+            (before, between, after, aim) =
+                acknowledged ? (before, between, after + 1, aim / 1.2)
+                : kept == batch.Count ? (before, between + 1, after, aim)
+                : (before + 1, between, after, answerLost ? aim : aim * 1.2);
             if (kept != 0 && kept != batch.Count)
             {
                 Console.WriteLine($"kill {i}: {kept} of {batch.Count} taps of one sending were kept");
@@ -85,7 +103,9 @@ internal static class KillingTheServer
         await using var connection = await owner.OpenConnectionAsync();
         var there = (await connection.QueryAsync<Guid>("select id from ride_event where ride_id = @rideId", new { rideId })).ToList();
         server.Kill();
-        Console.WriteLine($"{kills} kills (seed {seed}): {before} before the taps were kept, {between} between keeping and acknowledging, {after} after it.");
+        Console.WriteLine(
+            $"{kills} kills (seed {seed}): {before} before the taps were kept, {between} between keeping and acknowledging, {after} after it."
+        );
         Console.WriteLine($"{sent.Count} taps sent, {there.Count} there, {there.Distinct().Count()} of them different.");
         var whole = sent.SetEquals(there) && there.Count == sent.Count;
         Console.WriteLine(whole ? "Nothing lost, nothing doubled." : "LOST OR DOUBLED.");
@@ -114,7 +134,8 @@ internal static class KillingTheServer
                 };
                 request.Headers.Add("X-Hippodrome-Token", token);
                 using var answer = await http.SendAsync(request);
-                return answer.IsSuccessStatusCode && (await answer.Content.ReadFromJsonAsync<JsonObject>())!["taps"]!.AsArray().Count == taps.Count;
+                return answer.IsSuccessStatusCode
+                    && (await answer.Content.ReadFromJsonAsync<JsonObject>())!["taps"]!.AsArray().Count == taps.Count;
             }
             catch (Exception e) when (e is HttpRequestException or IOException or TaskCanceledException)
             {
@@ -126,12 +147,19 @@ internal static class KillingTheServer
         {
             // A transaction that was open when the server died is rolled back by the database in its own time.
             await using var plain = await owner.OpenConnectionAsync();
-            while (await plain.ExecuteScalarAsync<bool>("select exists (select from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid() and xact_start is not null and backend_type = 'client backend')"))
+            while (
+                await plain.ExecuteScalarAsync<bool>(
+                    "select exists (select from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid() and xact_start is not null and backend_type = 'client backend')"
+                )
+            )
             {
                 await Task.Delay(10);
             }
 
-            return await plain.ExecuteScalarAsync<int>("select count(*) from ride_event where id = any(@ids)", new { ids = taps.Select(t => t.Id).ToArray() });
+            return await plain.ExecuteScalarAsync<int>(
+                "select count(*) from ride_event where id = any(@ids)",
+                new { ids = taps.Select(t => t.Id).ToArray() }
+            );
         }
     }
 
@@ -166,6 +194,8 @@ internal static class KillingTheServer
             await Task.Delay(50);
         }
 
-        throw new InvalidOperationException(string.Create(CultureInfo.InvariantCulture, $"The server did not come back within a minute (process {server.Id})."));
+        throw new InvalidOperationException(
+            string.Create(CultureInfo.InvariantCulture, $"The server did not come back within a minute (process {server.Id}).")
+        );
     }
 }

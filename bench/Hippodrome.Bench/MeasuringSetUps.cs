@@ -18,13 +18,56 @@ public class MeasuringSetUps
 
     private readonly StrideMeasurement[] _strips =
     [
-        .. Enumerable.Range(0, 24).Select(i => StrideMeasurement.Kept(Guid.NewGuid(), GaitVariants.All[i % 12], Distance.FromMetres(30), 11 + (i % 3), 9, new DateOnly(2026, 1, 1 + i))),
+        .. Enumerable
+            .Range(0, 24)
+            .Select(i =>
+                StrideMeasurement.Kept(
+                    Guid.NewGuid(),
+                    GaitVariants.All[i % 12],
+                    Distance.FromMetres(30),
+                    11 + (i % 3),
+                    9,
+                    new DateOnly(2026, 1, 1 + i)
+                )
+            ),
     ];
 
-    private readonly SetUp _poles = new PoleLineEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, GaitVariant.TrotWorking, 6, Raising.AlternateEnds, 0.1).Check().OrThrow();
-    private readonly SetUp _crossPole = new CrossPoleEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 0.5).Check().OrThrow();
-    private readonly SetUp _grid = Line(LineKind.Grid, Gait.Trot, new(ElementKind.Pole), new(ElementKind.CrossPole, 0.5), new(ElementKind.Upright, 0.6), new(ElementKind.Upright, 0.7, null, 1), new(ElementKind.SquareOxer, 0.8, 0.9, 1)).Check().OrThrow();
-    private readonly SetUp _bend = (Line(LineKind.RelatedLine, Gait.Canter, new(ElementKind.Upright, 1.0), new(ElementKind.SquareOxer, 1.0, 1.1, 5)) with { BendDegrees = 45, BendTo = Rein.Left }).Check().OrThrow();
+    private readonly SetUp _poles = new PoleLineEntry(
+        ArenaSize.SixtyByTwenty,
+        ArenaLine.CentreLine,
+        Heading.TowardsC,
+        30,
+        0,
+        GaitVariant.TrotWorking,
+        6,
+        Raising.AlternateEnds,
+        0.1
+    )
+        .Check()
+        .OrThrow();
+    private readonly SetUp _crossPole = new CrossPoleEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 0.5)
+        .Check()
+        .OrThrow();
+    private readonly SetUp _grid = Line(
+            LineKind.Grid,
+            Gait.Trot,
+            new(ElementKind.Pole),
+            new(ElementKind.CrossPole, 0.5),
+            new(ElementKind.Upright, 0.6),
+            new(ElementKind.Upright, 0.7, null, 1),
+            new(ElementKind.SquareOxer, 0.8, 0.9, 1)
+        )
+        .Check()
+        .OrThrow();
+    private readonly SetUp _bend = (
+        Line(LineKind.RelatedLine, Gait.Canter, new(ElementKind.Upright, 1.0), new(ElementKind.SquareOxer, 1.0, 1.1, 5)) with
+        {
+            BendDegrees = 45,
+            BendTo = Rein.Left,
+        }
+    )
+        .Check()
+        .OrThrow();
     private StrideCard _card = null!;
 
     [GlobalSetup]

@@ -15,10 +15,16 @@ public class OrderingHorses
     private Waiting[] _waiting = [];
 
     [GlobalSetup]
-    public void SetUp() => _waiting =
-    [
-        .. Enumerable.Range(0, Horses).Select(i => new Waiting($"{i}", [0, 6.1 + (i * 7 % 11 * 0.05), 12.4 + (i * 5 % 11 * 0.1), 19 + (i * 3 % 11 * 0.15)], i % 3 == 0)),
-    ];
+    public void SetUp() =>
+        _waiting = [
+            .. Enumerable
+                .Range(0, Horses)
+                .Select(i => new Waiting(
+                    $"{i}",
+                    [0, 6.1 + (i * 7 % 11 * 0.05), 12.4 + (i * 5 % 11 * 0.1), 19 + (i * 3 % 11 * 0.15)],
+                    i % 3 == 0
+                )),
+        ];
 
     [Benchmark(Baseline = true)]
     public double NearestNext()

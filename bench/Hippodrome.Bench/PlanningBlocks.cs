@@ -20,13 +20,21 @@ namespace Hippodrome.Bench;
 internal static class PlanningBlocks
 {
     private static readonly DateOnly Start = new(2026, 3, 2);
-    private static readonly DayOfWeek[] Six = [DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Thursday, DayOfWeek.Friday, DayOfWeek.Saturday, DayOfWeek.Sunday];
+    private static readonly DayOfWeek[] Six =
+    [
+        DayOfWeek.Tuesday,
+        DayOfWeek.Wednesday,
+        DayOfWeek.Thursday,
+        DayOfWeek.Friday,
+        DayOfWeek.Saturday,
+        DayOfWeek.Sunday,
+    ];
     private static readonly DayOfWeek[] Helped = [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday];
 
     public static int Run(int rounds)
     {
         var floor = Median(rounds, () => Floor(16));
-        Console.WriteLine($"{"floor: 16 solves of a fortnight with nothing to weigh",-66} {floor,7:0} ms");
+        Console.WriteLine($"{"floor: 16 solves of a fortnight with nothing to weigh", -66} {floor, 7:0} ms");
         foreach (var purpose in new[] { Purpose.Schooling, Purpose.Conditioning, Purpose.Return })
         {
             var planned = Case(purpose, 0);
@@ -34,27 +42,42 @@ internal static class PlanningBlocks
             var first = Median(rounds, () => plan = BlockPlanner.Plan(planned).OrThrow());
             Say($"{purpose}: 16 weeks, planned and explained", first, floor, plan.Solved);
             var missed = plan.Weeks[4].Sessions[0].On;
-            var later = planned with { Former = plan, Today = missed.AddDays(4), Done = plan.Sessions.Where(s => s.On < missed).Select(s => s.Id).ToHashSet() };
+            var later = planned with
+            {
+                Former = plan,
+                Today = missed.AddDays(4),
+                Done = plan.Sessions.Where(s => s.On < missed).Select(s => s.Id).ToHashSet(),
+            };
             Replanned again = null!;
             var second = Median(rounds, () => again = Replanning.Again(later).OrThrow());
             Say($"{purpose}: planned again after four missed days, {again.Changes.Count} changes", second, floor, again.Plan.Solved);
         }
 
-        var horses = Enumerable.Range(0, 12).Select(i =>
-        {
-            var planned = Case(i % 4 == 3 ? Purpose.Conditioning : Purpose.Schooling, i);
-            return new HorseWeek(Guid.NewGuid(), $"Horse {i + 1}", planned with { Former = BlockPlanner.Plan(planned).OrThrow() });
-        }).ToList();
+        var horses = Enumerable
+            .Range(0, 12)
+            .Select(i =>
+            {
+                var planned = Case(i % 4 == 3 ? Purpose.Conditioning : Purpose.Schooling, i);
+                return new HorseWeek(Guid.NewGuid(), $"Horse {i + 1}", planned with { Former = BlockPlanner.Plan(planned).OrThrow() });
+            })
+            .ToList();
         var riders = Enumerable.Range(0, 3).Select(i => new RiderHours(Guid.NewGuid(), i == 2 ? [.. Six.Skip(2)] : Six, 270)).ToList();
         var roster = new Roster(riders, Helped, 240, Six, 480, 2, new TimeOnly(7, 0));
         YardWeek week = null!;
         var shared = Median(rounds, () => week = YardWeekPlanner.Plan(horses, roster, new Dictionary<Guid, string>(), Start, Start));
-        Say($"the yard's week: 12 horses, 3 riders, {week.Sessions.Count} sessions, {week.Sessions.Count(s => s.WasOn != s.Session.On)} moved, {week.Shortages.Count} without room", shared, floor, week.Solved);
+        Say(
+            $"the yard's week: 12 horses, 3 riders, {week.Sessions.Count} sessions, {week.Sessions.Count(s => s.WasOn != s.Session.On)} moved, {week.Shortages.Count} without room",
+            shared,
+            floor,
+            week.Solved
+        );
         return 0;
     }
 
     private static void Say(string what, double ms, double floor, Solved solved) =>
-        Console.WriteLine($"{what,-66} {ms,7:0} ms {ms / floor,6:0.0} x floor  {(solved.Optimal ? "optimal" : "best found")}, cost {solved.Cost:0}, bound {solved.Bound:0}");
+        Console.WriteLine(
+            $"{what, -66} {ms, 7:0} ms {ms / floor, 6:0.0} x floor  {(solved.Optimal ? "optimal" : "best found")}, cost {solved.Cost:0}, bound {solved.Bound:0}"
+        );
 
     private static double Median(int rounds, Action action)
     {
@@ -91,12 +114,42 @@ internal static class PlanningBlocks
     private static PlanningCase Case(Purpose purpose, int i)
     {
         var aim = Aim.Kept(Guid.NewGuid(), "Ashlode", Start.AddDays((16 * 7) - 2), Discipline.Eventing, "League", "Novice", null, "");
-        string[] rungs = ["flatwork/simple-change", "lateral/shoulder-in", "poles/accordion", "grids/square-oxer", "jumping/course-under", "cross-country/level-speed", "fitness/canter-sets", "lunge/canter-both-ways"];
+        string[] rungs =
+        [
+            "flatwork/simple-change",
+            "lateral/shoulder-in",
+            "poles/accordion",
+            "grids/square-oxer",
+            "jumping/course-under",
+            "cross-country/level-speed",
+            "fitness/canter-sets",
+            "lunge/canter-both-ways",
+        ];
         var places = Places.From(rungs.Select(Catalogue.Rung).Select(r => new RungMove(r.Strand, r.Id, MoveKind.ByHand, "", Start)));
-        var horse = new HorseNow(Horse.Kept(Guid.NewGuid(), "Bramble", Start.Year - 10, HorseHeight.Kept(165), Sex.Gelding, Experience.Established, "", Start), places, [], null, null, [aim]);
+        var horse = new HorseNow(
+            Horse.Kept(Guid.NewGuid(), "Bramble", Start.Year - 10, HorseHeight.Kept(165), Sex.Gelding, Experience.Established, "", Start),
+            places,
+            [],
+            null,
+            null,
+            [aim]
+        );
         var entry = new BlockEntry(
-            "Spring", purpose, Start, null, aim.Id, null, [Strand.Jumping, Strand.Lateral], new MinutesByGait(120 + (4 * i), 90, 30), Six, Helped, Six, [DayOfWeek.Wednesday, DayOfWeek.Saturday, DayOfWeek.Sunday],
-            Return: new ReturnEntry(8, OffBecause.Rest), Sets: new SetsEntry(Scheme.British, "Novice", 3, 5, 400, 3));
+            "Spring",
+            purpose,
+            Start,
+            null,
+            aim.Id,
+            null,
+            [Strand.Jumping, Strand.Lateral],
+            new MinutesByGait(120 + (4 * i), 90, 30),
+            Six,
+            Helped,
+            Six,
+            [DayOfWeek.Wednesday, DayOfWeek.Saturday, DayOfWeek.Sunday],
+            Return: new ReturnEntry(8, OffBecause.Rest),
+            Sets: new SetsEntry(Scheme.British, "Novice", 3, 5, 400, 3)
+        );
         return PlanningCase.First(Block.From(Guid.NewGuid(), entry, [aim], Start).OrThrow(), horse, Start);
     }
 }

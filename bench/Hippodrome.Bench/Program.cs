@@ -13,7 +13,10 @@ if (args is ["blocks", ..])
 
 if (args is ["kill", ..])
 {
-    return await KillingTheServer.RunAsync(args.Length > 1 ? int.Parse(args[1], System.Globalization.CultureInfo.InvariantCulture) : 200, seed: 1);
+    return await KillingTheServer.RunAsync(
+        args.Length > 1 ? int.Parse(args[1], System.Globalization.CultureInfo.InvariantCulture) : 200,
+        seed: 1
+    );
 }
 
 BenchmarkSwitcher.FromAssembly(typeof(MeasuringSetUps).Assembly).Run(args);

@@ -31,10 +31,24 @@ internal static class ReadOverHttp
         await using var database = new Database(Connection);
         await using var owner = NpgsqlDataSource.Create(Connection);
         await using var plain = await owner.OpenConnectionAsync();
-        var yardId = await plain.ExecuteScalarAsync<Guid>("select yard_id from person where email = @email", new { email = DemoYard.Trainer });
+        var yardId = await plain.ExecuteScalarAsync<Guid>(
+            "select yard_id from person where email = @email",
+            new { email = DemoYard.Trainer }
+        );
         var horses = (await http.GetFromJsonAsync<JsonArray>("/api/horses"))!.Select(h => h!["id"]!.ToString()).ToList();
         var horseId = horses[0];
-        var poles = Json.Write<SetUpEntry>(new PoleLineEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, GaitVariant.TrotWorking, 4, Raising.Ground));
+        var poles = Json.Write<SetUpEntry>(
+            new PoleLineEntry(
+                ArenaSize.SixtyByTwenty,
+                ArenaLine.CentreLine,
+                Heading.TowardsC,
+                30,
+                0,
+                GaitVariant.TrotWorking,
+                4,
+                Raising.Ground
+            )
+        );
 
         var block = "";
         foreach (var id in horses)
@@ -54,7 +68,17 @@ internal static class ReadOverHttp
         return 0;
     }
 
-    private static async Task ReportAsync(string when, int rounds, HttpClient http, string token, string horseId, string poles, string week, string block, Func<Task> bare)
+    private static async Task ReportAsync(
+        string when,
+        int rounds,
+        HttpClient http,
+        string token,
+        string horseId,
+        string poles,
+        string week,
+        string block,
+        Func<Task> bare
+    )
     {
         var floor = await TimeAsync(rounds, bare);
         var horses = await TimeAsync(rounds, () => GetAsync(http, "/api/horses"));
@@ -73,8 +97,13 @@ internal static class ReadOverHttp
         Say("a block with its plan over HTTP", season, floor);
     }
 
-    private static void Say(string what, (double Median, double P95) time, (double Median, double P95) floor) => Console.WriteLine(string.Create(
-        CultureInfo.InvariantCulture, $"  {what,-40} median {time.Median,7:0.00}  p95 {time.P95,7:0.00}  ratio to the floor {time.Median / floor.Median,5:0.0}"));
+    private static void Say(string what, (double Median, double P95) time, (double Median, double P95) floor) =>
+        Console.WriteLine(
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"  {what, -40} median {time.Median, 7:0.00}  p95 {time.P95, 7:0.00}  ratio to the floor {time.Median / floor.Median, 5:0.0}"
+            )
+        );
 
     private static async Task<(double Median, double P95)> TimeAsync(int rounds, Func<Task> work)
     {
@@ -101,7 +130,11 @@ internal static class ReadOverHttp
         await using var connection = await database.App.OpenConnectionAsync();
         await using var transaction = await connection.BeginTransactionAsync();
         await connection.ExecuteAsync("select set_config('hippodrome.yard', @yard, true)", new { yard = yardId.ToString() }, transaction);
-        await connection.QueryAsync("select id, name, foaled, height_cm, sex, experience, notes, version from horse where yard_id = @yard order by name", new { yard = yardId }, transaction);
+        await connection.QueryAsync(
+            "select id, name, foaled, height_cm, sex, experience, notes, version from horse where yard_id = @yard order by name",
+            new { yard = yardId },
+            transaction
+        );
         await transaction.CommitAsync();
     }
 
@@ -114,7 +147,10 @@ internal static class ReadOverHttp
 
     private static async Task PostAsync(HttpClient http, string token, string address, string body)
     {
-        using var request = new HttpRequestMessage(HttpMethod.Post, address) { Content = new StringContent(body, System.Text.Encoding.UTF8, "application/json") };
+        using var request = new HttpRequestMessage(HttpMethod.Post, address)
+        {
+            Content = new StringContent(body, System.Text.Encoding.UTF8, "application/json"),
+        };
         request.Headers.Add("X-Hippodrome-Token", token);
         using var answer = await http.SendAsync(request);
         answer.EnsureSuccessStatusCode();
@@ -124,7 +160,10 @@ internal static class ReadOverHttp
     internal static async Task<string> SignInAsync(HttpClient http)
     {
         var token = (await http.GetFromJsonAsync<JsonObject>("/api/sign-in"))!["token"]!.ToString();
-        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/sign-in") { Content = JsonContent.Create(new { email = DemoYard.Trainer, password = DemoYard.Password }) };
+        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/sign-in")
+        {
+            Content = JsonContent.Create(new { email = DemoYard.Trainer, password = DemoYard.Password }),
+        };
         request.Headers.Add("X-Hippodrome-Token", token);
         using var answer = await http.SendAsync(request);
         answer.EnsureSuccessStatusCode();

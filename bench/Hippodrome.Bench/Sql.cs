@@ -7,8 +7,7 @@ internal static class Sql
     /// horses and a year each; a dozen events a ride. Foreign keys are not checked while it fills: the
     /// rows are right by construction, and checking millions of them takes an hour.
     /// </summary>
-    public const string Fill =
-        """
+    public const string Fill = """
         set session_replication_role = replica;
         create temp table filled_yard as
             select gen_random_uuid() as id, n from generate_series(1, 200) n;

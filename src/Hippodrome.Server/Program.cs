@@ -28,15 +28,18 @@ CultureInfo.CurrentCulture = CultureInfo.DefaultThreadCurrentCulture;
 
 var configuration = new ConfigurationBuilder().AddEnvironmentVariables().AddCommandLine(args).Build();
 var settings = Settings.Read(configuration);
-var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, WebRootPath = Directory.Exists(settings.Ui) ? settings.Ui : null });
+var builder = WebApplication.CreateBuilder(
+    new WebApplicationOptions { Args = args, WebRootPath = Directory.Exists(settings.Ui) ? settings.Ui : null }
+);
 
 // Paths and addresses of requests are left out of the log: they could name a person or a horse.
-builder.Services.AddSerilog(log => log
-    .MinimumLevel.Warning()
-    .MinimumLevel.Override("Hippodrome", Serilog.Events.LogEventLevel.Information)
-    // Cookie keys lie in the database as they are; who reads the database can read the yard anyway.
-    .MinimumLevel.Override("Microsoft.AspNetCore.DataProtection", Serilog.Events.LogEventLevel.Error)
-    .WriteTo.Console(formatProvider: CultureInfo.InvariantCulture));
+builder.Services.AddSerilog(log =>
+    log.MinimumLevel.Warning()
+        .MinimumLevel.Override("Hippodrome", Serilog.Events.LogEventLevel.Information)
+        // Cookie keys lie in the database as they are; who reads the database can read the yard anyway.
+        .MinimumLevel.Override("Microsoft.AspNetCore.DataProtection", Serilog.Events.LogEventLevel.Error)
+        .WriteTo.Console(formatProvider: CultureInfo.InvariantCulture)
+);
 
 builder.WebHost.ConfigureKestrel(kestrel =>
 {
@@ -49,8 +52,11 @@ builder.WebHost.ConfigureKestrel(kestrel =>
 builder.Services.AddSingleton(services =>
 {
     var named = services.GetRequiredService<IConfiguration>()["HIPPODROME_DATABASE"];
-    return new Database(string.IsNullOrEmpty(named) ? throw new InvalidOperationException("HIPPODROME_DATABASE names no database.") : named);
+    return new Database(
+        string.IsNullOrEmpty(named) ? throw new InvalidOperationException("HIPPODROME_DATABASE names no database.") : named
+    );
 });
+
 // Read once more from the host's own configuration, which tests add to.
 builder.Services.AddSingleton(services => Settings.Read(services.GetRequiredService<IConfiguration>()));
 builder.Services.AddSingleton<KnownDevice>();
@@ -67,8 +73,9 @@ builder.Services.AddOutputCache();
 builder.Services.AddDataProtection().SetApplicationName("hippodrome");
 if (!OpenApiDocument.IsBeingWritten)
 {
-    builder.Services.AddSingleton<IConfigureOptions<KeyManagementOptions>>(services =>
-        new ConfigureOptions<KeyManagementOptions>(keys => keys.XmlRepository = new CookieKeys(services.GetRequiredService<Database>())));
+    builder.Services.AddSingleton<IConfigureOptions<KeyManagementOptions>>(services => new ConfigureOptions<KeyManagementOptions>(keys =>
+        keys.XmlRepository = new CookieKeys(services.GetRequiredService<Database>())
+    ));
 }
 
 builder.Services.AddAntiforgery(antiforgery =>
@@ -78,22 +85,31 @@ builder.Services.AddAntiforgery(antiforgery =>
     antiforgery.Cookie.SameSite = SameSiteMode.Strict;
     antiforgery.Cookie.SecurePolicy = CookieSecurePolicy.SameAsRequest;
 });
-builder.Services.AddAuthentication(CookieAuthenticationDefaults.AuthenticationScheme).AddCookie(cookie =>
-{
-    cookie.Cookie.Name = "hippodrome";
-    cookie.Cookie.SameSite = SameSiteMode.Strict;
-    cookie.Cookie.HttpOnly = true;
-    cookie.ExpireTimeSpan = TimeSpan.FromDays(30);
-    // The browser reads the expiry by its own clock, so a fixed day must not set it.
-    cookie.TimeProvider = TimeProvider.System;
-});
+builder
+    .Services.AddAuthentication(CookieAuthenticationDefaults.AuthenticationScheme)
+    .AddCookie(cookie =>
+    {
+        cookie.Cookie.Name = "hippodrome";
+        cookie.Cookie.SameSite = SameSiteMode.Strict;
+        cookie.Cookie.HttpOnly = true;
+        cookie.ExpireTimeSpan = TimeSpan.FromDays(30);
+        // The browser reads the expiry by its own clock, so a fixed day must not set it.
+        cookie.TimeProvider = TimeProvider.System;
+    });
 
 var app = builder.Build();
 if (!OpenApiDocument.IsBeingWritten)
 {
     try
     {
-        if (!await Start.PrepareAsync(app.Services.GetRequiredService<Database>(), app.Services.GetRequiredService<Passwords>(), settings, app.Services.GetRequiredService<TimeProvider>()))
+        if (
+            !await Start.PrepareAsync(
+                app.Services.GetRequiredService<Database>(),
+                app.Services.GetRequiredService<Passwords>(),
+                settings,
+                app.Services.GetRequiredService<TimeProvider>()
+            )
+        )
         {
             return 1;
         }
@@ -112,7 +128,13 @@ if (app.Services.GetRequiredService<Settings>().Proxies is { Length: > 0 } proxi
     app.UseForwardedHeaders(Proxies.Read(proxies));
 }
 
-app.UseExceptionHandler(new ExceptionHandlerOptions { ExceptionHandler = Problems.AnswerAsync, SuppressDiagnosticsCallback = thrown => Problems.IsExpected(thrown.Exception) });
+app.UseExceptionHandler(
+    new ExceptionHandlerOptions
+    {
+        ExceptionHandler = Problems.AnswerAsync,
+        SuppressDiagnosticsCallback = thrown => Problems.IsExpected(thrown.Exception),
+    }
+);
 app.UseStatusCodePages();
 app.UseSecurityHeaders(Page.Headers);
 app.UseFiles();
@@ -121,26 +143,42 @@ app.UseCompression();
 app.UseOutputCache();
 app.UseAuthentication();
 app.UseRateLimiter();
-app.Use(async (context, next) =>
-{
-    if (context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal) || context.Request.Path.StartsWithSegments("/calendar", StringComparison.Ordinal))
+app.Use(
+    async (context, next) =>
     {
-        context.Response.OnStarting(() =>
+        if (
+            context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal)
+            || context.Request.Path.StartsWithSegments("/calendar", StringComparison.Ordinal)
+        )
         {
-            context.Response.Headers.CacheControl = "no-store";
-            return Task.CompletedTask;
-        });
-    }
+            context.Response.OnStarting(() =>
+            {
+                context.Response.Headers.CacheControl = "no-store";
+                return Task.CompletedTask;
+            });
+        }
 
-    var changes = !HttpMethods.IsGet(context.Request.Method) && !HttpMethods.IsHead(context.Request.Method);
-    if (changes && context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal) && !await context.RequestServices.GetRequiredService<IAntiforgery>().IsRequestValidAsync(context))
-    {
-        await Problems.Problem(StatusCodes.Status400BadRequest, "This page has grown old.", "Load it again; what you typed can be sent once more.", ("stale", true)).ExecuteAsync(context);
-        return;
-    }
+        var changes = !HttpMethods.IsGet(context.Request.Method) && !HttpMethods.IsHead(context.Request.Method);
+        if (
+            changes
+            && context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal)
+            && !await context.RequestServices.GetRequiredService<IAntiforgery>().IsRequestValidAsync(context)
+        )
+        {
+            await Problems
+                .Problem(
+                    StatusCodes.Status400BadRequest,
+                    "This page has grown old.",
+                    "Load it again; what you typed can be sent once more.",
+                    ("stale", true)
+                )
+                .ExecuteAsync(context);
+            return;
+        }
 
-    await next(context);
-});
+        await next(context);
+    }
+);
 app.UseWholeBodies();
 app.UseOlderTaps();
 app.UseVisits();
@@ -175,6 +213,7 @@ api.MapCalendars();
 api.MapTables();
 app.MapHealth();
 app.MapCalendarAddress();
+
 // A second of work each time it is made, and anyone may ask: it is made once.
 app.MapOpenApi().ExcludeFromDescription().CacheOutput(cached => cached.Expire(TimeSpan.FromDays(1)));
 app.MapPage();

@@ -26,7 +26,10 @@ public static class WeatherStation
         [.. Enumerable.Range(0, 24).Select(h => new HourOfDay(h, Read(new DateTimeOffset(day, new TimeOnly(h, 0), offset))))];
 
     /// <summary>From 0 to 1: two spells in summer that build up over four days and break.</summary>
-    private static double HotSpell(int dayOfYear) => dayOfYear is >= 174 and < 182 ? Strength(dayOfYear - 174) : dayOfYear is >= 198 and < 208 ? Strength(dayOfYear - 198) : 0;
+    private static double HotSpell(int dayOfYear) =>
+        dayOfYear is >= 174 and < 182 ? Strength(dayOfYear - 174)
+        : dayOfYear is >= 198 and < 208 ? Strength(dayOfYear - 198)
+        : 0;
 
     private static double Strength(int day) => Math.Min(1, (day + 1) / 4.0);
 }

@@ -54,7 +54,16 @@ public sealed class Database : IAsyncDisposable
             Options = "-c plan_cache_mode=force_custom_plan",
         };
         _app = NpgsqlDataSource.Create(app);
-        _ready = NpgsqlDataSource.Create(new NpgsqlConnectionStringBuilder(app.ConnectionString) { ApplicationName = "hippodrome ready", MinPoolSize = 1, MaxPoolSize = 1, Timeout = 5, CommandTimeout = 5 });
+        _ready = NpgsqlDataSource.Create(
+            new NpgsqlConnectionStringBuilder(app.ConnectionString)
+            {
+                ApplicationName = "hippodrome ready",
+                MinPoolSize = 1,
+                MaxPoolSize = 1,
+                Timeout = 5,
+                CommandTimeout = 5,
+            }
+        );
     }
 
     /// <summary>Connections of the unprivileged role. A yard's rows are reached through <see cref="OpenYardAsync"/> only.</summary>
@@ -79,7 +88,8 @@ public sealed class Database : IAsyncDisposable
         try
         {
             await MakeAppRoleAsync(connection);
-            var result = DeployChanges.To.PostgresqlDatabase(_owner)
+            var result = DeployChanges
+                .To.PostgresqlDatabase(_owner)
                 .WithScriptsEmbeddedInAssembly(typeof(Database).Assembly, name => upTo is null || string.CompareOrdinal(name, upTo) <= 0)
                 .WithTransactionPerScript()
                 .LogTo(new NoOpUpgradeLog())
@@ -103,7 +113,11 @@ public sealed class Database : IAsyncDisposable
         try
         {
             var transaction = await connection.BeginTransactionAsync(cancel);
-            await connection.ExecuteAsync("select set_config('hippodrome.yard', @yard, true)", new { yard = yardId.ToString() }, transaction);
+            await connection.ExecuteAsync(
+                "select set_config('hippodrome.yard', @yard, true)",
+                new { yard = yardId.ToString() },
+                transaction
+            );
             return new YardSession(connection, transaction, yardId);
         }
         catch
@@ -126,7 +140,8 @@ public sealed class Database : IAsyncDisposable
     private async Task MakeAppRoleAsync(NpgsqlConnection connection)
     {
         // A role cannot be a parameter; the password is hexadecimal by construction.
-        await connection.ExecuteAsync($"""
+        await connection.ExecuteAsync(
+            $"""
             do $$
             begin
                 if not exists (select from pg_roles where rolname = '{AppRole}') then
@@ -136,7 +151,8 @@ public sealed class Database : IAsyncDisposable
                 null;
             end
             $$;
-            """);
+            """
+        );
         try
         {
             await using var app = await _app.OpenConnectionAsync();

@@ -13,7 +13,11 @@ namespace Hippodrome.Storage;
 public sealed partial class ReadTogether : IDisposable
 {
     /// <summary>Rows as PostgreSQL writes them in JSON.</summary>
-    internal static readonly JsonSerializerOptions Rows = new() { PropertyNamingPolicy = JsonNamingPolicy.SnakeCaseLower, Converters = { new UtcTimes(), new JsonStringEnumConverter() } };
+    internal static readonly JsonSerializerOptions Rows = new()
+    {
+        PropertyNamingPolicy = JsonNamingPolicy.SnakeCaseLower,
+        Converters = { new UtcTimes(), new JsonStringEnumConverter() },
+    };
 
     private readonly Func<string, DynamicParameters, Task<List<Row>>> _send;
     private readonly Action _end;
@@ -29,7 +33,13 @@ public sealed partial class ReadTogether : IDisposable
     public async Task SendAsync()
     {
         // Each read numbers its own rows, so that their order is kept whatever is done with the whole.
-        var parts = _statements.Select((sql, i) => string.Create(CultureInfo.InvariantCulture, $"select {i} as read, row_number() over () as n, row_to_json(q{i})::text as body from (\n{sql}\n) q{i}"));
+        var parts = _statements.Select(
+            (sql, i) =>
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"select {i} as read, row_number() over () as n, row_to_json(q{i})::text as body from (\n{sql}\n) q{i}"
+                )
+        );
         var rows = (await _send(string.Join("\nunion all\n", parts), _values)).ToLookup(r => r.Read);
         for (var i = 0; i < _answer.Count; i++)
         {
@@ -71,7 +81,8 @@ public sealed partial class ReadTogether : IDisposable
     /// <summary>Times as the driver gives them: in UTC.</summary>
     private sealed class UtcTimes : JsonConverter<DateTime>
     {
-        public override DateTime Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options) => reader.GetDateTimeOffset().UtcDateTime;
+        public override DateTime Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options) =>
+            reader.GetDateTimeOffset().UtcDateTime;
 
         public override void Write(Utf8JsonWriter writer, DateTime value, JsonSerializerOptions options) => writer.WriteStringValue(value);
     }

@@ -80,8 +80,11 @@ public static class Stored
         where T : class
     {
         var kind = ByType[typeof(T)];
-        return (allOfToday ? JsonSerializer.Deserialize<List<T>>(json, Reading) : [.. JsonNode.Parse(json)!.AsArray().Select(n => Upcast<T>(kind, n!.AsObject())!)])
-            ?? throw new JsonException("A stored value was null.");
+        return (
+            allOfToday
+                ? JsonSerializer.Deserialize<List<T>>(json, Reading)
+                : [.. JsonNode.Parse(json)!.AsArray().Select(n => Upcast<T>(kind, n!.AsObject())!)]
+        ) ?? throw new JsonException("A stored value was null.");
     }
 
     /// <summary>The version written today.</summary>
@@ -99,9 +102,11 @@ public static class Stored
     /// <summary>A mark of another scale is read as the nearest there is.</summary>
     private sealed class KeptMarkJson : JsonConverter<Mark>
     {
-        public override Mark Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options) => Mark.Kept(reader.GetDouble());
+        public override Mark Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options) =>
+            Mark.Kept(reader.GetDouble());
 
-        public override void Write(Utf8JsonWriter writer, Mark value, JsonSerializerOptions options) => writer.WriteNumberValue(value.Value);
+        public override void Write(Utf8JsonWriter writer, Mark value, JsonSerializerOptions options) =>
+            writer.WriteNumberValue(value.Value);
     }
 }
 

@@ -65,13 +65,15 @@ public sealed partial class YardSession(NpgsqlConnection connection, NpgsqlTrans
     /// Small reads that do not need one another, answered by one statement: each is begun and none awaited until
     /// <see cref="ReadTogether.SendAsync"/>.
     /// </summary>
-    public ReadTogether Together() => _together = new ReadTogether(
-        async (sql, values) =>
-        {
-            _together = null;
-            return (await connection.QueryAsync<ReadTogether.Row>(sql, WithYard(values), transaction)).AsList();
-        },
-        () => _together = null);
+    public ReadTogether Together() =>
+        _together = new ReadTogether(
+            async (sql, values) =>
+            {
+                _together = null;
+                return (await connection.QueryAsync<ReadTogether.Row>(sql, WithYard(values), transaction)).AsList();
+            },
+            () => _together = null
+        );
 
     public async Task<bool> AnyAsync(string sql, object? values = null) =>
         await connection.ExecuteScalarAsync<bool>($"select exists ({sql})", WithYard(values), transaction);

@@ -27,10 +27,16 @@ public class AgeTests(DemoApp demo) : IClassFixture<DemoApp>
 {
     private static readonly (string Table, string Column, string Key, string Kind)[] Bodies =
     [
-        ("set_up", "entry", "id", "set-up"), ("set_up_version", "entry", "set_up_id, version", "set-up"), ("ride_event", "body", "ride_id, id", "ride-event"),
-        ("own_exercise", "entry", "id", "own-exercise"), ("session", "kept_faults", "id", "kept-faults"), ("block", "entry", "id", "block"),
-        ("block_version", "entry", "block_id, number", "block"), ("block_version", "plan", "block_id, number", "block-plan"),
-        ("placed_session", "body", "block_id, id", "placed-session"), ("roster", "entry", "yard_id", "roster"),
+        ("set_up", "entry", "id", "set-up"),
+        ("set_up_version", "entry", "set_up_id, version", "set-up"),
+        ("ride_event", "body", "ride_id, id", "ride-event"),
+        ("own_exercise", "entry", "id", "own-exercise"),
+        ("session", "kept_faults", "id", "kept-faults"),
+        ("block", "entry", "id", "block"),
+        ("block_version", "entry", "block_id, number", "block"),
+        ("block_version", "plan", "block_id, number", "block-plan"),
+        ("placed_session", "body", "block_id, id", "placed-session"),
+        ("roster", "entry", "yard_id", "roster"),
     ];
 
     /// <summary>One number in one kept body.</summary>
@@ -91,13 +97,19 @@ public class AgeTests(DemoApp demo) : IClassFixture<DemoApp>
             var bodies = horse.GroupBy(d => (d.Place.Table, d.Place.Column, d.Place.Row)).ToList();
             foreach (var body in bodies)
             {
-                await demo.KeepAsync(body.Key, body.Aggregate(body.First().Place.Body, (now, d) => Changed(d.Place with { Body = now }, d.Factor)));
+                await demo.KeepAsync(
+                    body.Key,
+                    body.Aggregate(body.First().Place.Body, (now, d) => Changed(d.Place with { Body = now }, d.Factor))
+                );
             }
 
             var about = string.Join("; ", horse.Select(d => $"{d.Place.Shape} x {d.Factor}"));
             foreach (var (page, answer) in await demo.AnswersAsync(pages))
             {
-                var another = horse.Key is not null && page.StartsWith("/api/horses/", StringComparison.Ordinal) && !page.Contains(horse.Key, StringComparison.Ordinal);
+                var another =
+                    horse.Key is not null
+                    && page.StartsWith("/api/horses/", StringComparison.Ordinal)
+                    && !page.Contains(horse.Key, StringComparison.Ordinal);
                 if (answer.Status != HttpStatusCode.OK || (another && answer.Body != before[page].Body))
                 {
                     wrong.Add($"{page} answers {answer.Status}{(another ? ", another horse's" : "")}: {about}");
@@ -127,8 +139,14 @@ public class AgeTests(DemoApp demo) : IClassFixture<DemoApp>
                     rows.AddRange((await demo.RowsAsync($"select '', {column}::text from {table}")).Select(r => r.Body));
                 }
 
-                var few = rows.GroupBy(Shape).OrderBy(g => g.Key, StringComparer.Ordinal).Select(g => JsonNode.Parse(g.OrderBy(b => b.Length).First())).Take(kind.Name == "block-plan" ? 2 : 24);
-                await File.WriteAllTextAsync(file, new JsonArray([.. few]).ToJsonString(new JsonSerializerOptions { WriteIndented = kind.Name != "block-plan" }) + "\n");
+                var few = rows.GroupBy(Shape)
+                    .OrderBy(g => g.Key, StringComparer.Ordinal)
+                    .Select(g => JsonNode.Parse(g.OrderBy(b => b.Length).First()))
+                    .Take(kind.Name == "block-plan" ? 2 : 24);
+                await File.WriteAllTextAsync(
+                    file,
+                    new JsonArray([.. few]).ToJsonString(new JsonSerializerOptions { WriteIndented = kind.Name != "block-plan" }) + "\n"
+                );
             }
 
             File.Exists(file).ShouldBeTrue($"{kind.Name} has no golden file of version {kind.Version}");
@@ -136,7 +154,16 @@ public class AgeTests(DemoApp demo) : IClassFixture<DemoApp>
     }
 
     /// <summary>Which properties have something in them, and which kind it says it is.</summary>
-    private static string Shape(string body) => string.Join(",", JsonNode.Parse(body)!.AsObject().Where(p => p.Value is not null).Select(p => p.Key is "kind" or "family" ? $"{p.Key}={p.Value}" : p.Key).Order(StringComparer.Ordinal));
+    private static string Shape(string body) =>
+        string.Join(
+            ",",
+            JsonNode
+                .Parse(body)!
+                .AsObject()
+                .Where(p => p.Value is not null)
+                .Select(p => p.Key is "kind" or "family" ? $"{p.Key}={p.Value}" : p.Key)
+                .Order(StringComparer.Ordinal)
+        );
 
     private async Task<List<Place>> PlacesAsync()
     {
@@ -146,20 +173,25 @@ public class AgeTests(DemoApp demo) : IClassFixture<DemoApp>
             var row = string.Join(" || ' and ' || ", key.Split(", ").Select(k => $"'{k} = ''' || {k} || ''''"));
             foreach (var (at, body) in await demo.RowsAsync($"select {row}, {column}::text from {table}"))
             {
-                places.AddRange(Numbers(JsonNode.Parse(body)!, "").Where(p => p != Stored.VersionName).Select(p => new Place(table, column, kind, at, p, body)));
+                places.AddRange(
+                    Numbers(JsonNode.Parse(body)!, "")
+                        .Where(p => p != Stored.VersionName)
+                        .Select(p => new Place(table, column, kind, at, p, body))
+                );
             }
         }
 
         return places;
     }
 
-    private static IEnumerable<string> Numbers(JsonNode? node, string at) => node switch
-    {
-        JsonObject o => o.SelectMany(p => Numbers(p.Value, at.Length == 0 ? p.Key : $"{at}/{p.Key}")),
-        JsonArray a => a.SelectMany((e, i) => Numbers(e, $"{at}/{i}")),
-        JsonValue v when v.GetValueKind() == JsonValueKind.Number => [at],
-        _ => [],
-    };
+    private static IEnumerable<string> Numbers(JsonNode? node, string at) =>
+        node switch
+        {
+            JsonObject o => o.SelectMany(p => Numbers(p.Value, at.Length == 0 ? p.Key : $"{at}/{p.Key}")),
+            JsonArray a => a.SelectMany((e, i) => Numbers(e, $"{at}/{i}")),
+            JsonValue v when v.GetValueKind() == JsonValueKind.Number => [at],
+            _ => [],
+        };
 
     /// <summary>The body with that number so much more or less; whole numbers stay whole.</summary>
     private static string Changed(Place place, double factor)
@@ -168,7 +200,10 @@ public class AgeTests(DemoApp demo) : IClassFixture<DemoApp>
         var steps = place.Path.Split('/');
         var parent = steps[..^1].Aggregate(root, (n, s) => n is JsonArray a ? a[int.Parse(s)]! : n[s]!);
         var was = (parent is JsonArray list ? list[int.Parse(steps[^1])] : parent[steps[^1]])!.GetValue<decimal>();
-        var now = was == decimal.Truncate(was) ? JsonValue.Create((long)Math.Round(was * (decimal)factor)) : JsonValue.Create(was * (decimal)factor);
+        var now =
+            was == decimal.Truncate(was)
+                ? JsonValue.Create((long)Math.Round(was * (decimal)factor))
+                : JsonValue.Create(was * (decimal)factor);
         if (parent is JsonArray numbers)
         {
             numbers[int.Parse(steps[^1])] = now;

@@ -101,7 +101,12 @@ public sealed class App : IAsyncLifetime
     /// <summary>A browser of its own, signed in if an e-mail is given.</summary>
     public async Task<Client> ClientAsync(string? email = null, Guid id = default)
     {
-        var client = new Client(_factory!.CreateClient(new WebApplicationFactoryClientOptions { BaseAddress = new Uri("https://localhost"), AllowAutoRedirect = false }), id);
+        var client = new Client(
+            _factory!.CreateClient(
+                new WebApplicationFactoryClientOptions { BaseAddress = new Uri("https://localhost"), AllowAutoRedirect = false }
+            ),
+            id
+        );
         await client.RefreshAsync();
         if (email is not null)
         {
@@ -112,7 +117,13 @@ public sealed class App : IAsyncLifetime
     }
 
     /// <summary>Sends what it is told and keeps no cookies.</summary>
-    public Client Bare() => new(_factory!.CreateClient(new WebApplicationFactoryClientOptions { BaseAddress = new Uri("https://localhost"), HandleCookies = false }), default);
+    public Client Bare() =>
+        new(
+            _factory!.CreateClient(
+                new WebApplicationFactoryClientOptions { BaseAddress = new Uri("https://localhost"), HandleCookies = false }
+            ),
+            default
+        );
 
     /// <summary>Puts another horse into the yard, given to the rider, the owner and the vet.</summary>
     public async Task<Horse> AddHorseAsync(int age = 8)
@@ -166,22 +177,29 @@ public sealed class App : IAsyncLifetime
     {
         protected override IHost CreateHost(IHostBuilder builder)
         {
-            builder.ConfigureHostConfiguration(configuration => configuration.AddInMemoryCollection(
-                new Dictionary<string, string?>
-                {
-                    ["HIPPODROME_DATABASE"] = connection,
-                    ["HIPPODROME_TODAY"] = "2026-04-18",
-                    ["HIPPODROME_PROXIES"] = Proxy,
-                    ["HIPPODROME_ADDRESS"] = Address,
-                }));
+            builder.ConfigureHostConfiguration(configuration =>
+                configuration.AddInMemoryCollection(
+                    new Dictionary<string, string?>
+                    {
+                        ["HIPPODROME_DATABASE"] = connection,
+                        ["HIPPODROME_TODAY"] = "2026-04-18",
+                        ["HIPPODROME_PROXIES"] = Proxy,
+                        ["HIPPODROME_ADDRESS"] = Address,
+                    }
+                )
+            );
             return base.CreateHost(builder);
         }
 
         protected override void ConfigureWebHost(IWebHostBuilder builder)
         {
-            builder.UseEnvironment("Production").ConfigureServices(services => services
-                .AddSingleton<IStartupFilter, FromTheNamedAddress>()
-                .Configure<PasswordHasherOptions>(cost => cost.IterationCount = Guesses));
+            builder
+                .UseEnvironment("Production")
+                .ConfigureServices(services =>
+                    services
+                        .AddSingleton<IStartupFilter, FromTheNamedAddress>()
+                        .Configure<PasswordHasherOptions>(cost => cost.IterationCount = Guesses)
+                );
             if (files is not null)
             {
                 builder.UseWebRoot(files);
@@ -191,14 +209,19 @@ public sealed class App : IAsyncLifetime
 
     private sealed class FromTheNamedAddress : IStartupFilter
     {
-        public Action<IApplicationBuilder> Configure(Action<IApplicationBuilder> next) => app =>
-        {
-            app.Use((context, on) =>
+        public Action<IApplicationBuilder> Configure(Action<IApplicationBuilder> next) =>
+            app =>
             {
-                context.Connection.RemoteIpAddress = IPAddress.Parse(context.Request.Headers[AddressHeader].FirstOrDefault() ?? "192.0.2.1");
-                return on(context);
-            });
-            next(app);
-        };
+                app.Use(
+                    (context, on) =>
+                    {
+                        context.Connection.RemoteIpAddress = IPAddress.Parse(
+                            context.Request.Headers[AddressHeader].FirstOrDefault() ?? "192.0.2.1"
+                        );
+                        return on(context);
+                    }
+                );
+                next(app);
+            };
     }
 }

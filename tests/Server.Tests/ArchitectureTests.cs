@@ -19,8 +19,20 @@ public class ArchitectureTests
     // No files, no sockets, no processes, no database, no web, no clock and no dice of its own.
     private static readonly string[] Outside =
     [
-        "System.IO.File", "System.IO.Directory", "System.IO.FileStream", "System.Net", "System.Diagnostics.Process", "System.Data", "System.Threading.Tasks.Task", "System.TimeProvider", "System.Random",
-        "System.Console", "Microsoft", "Npgsql", "Dapper", "Google",
+        "System.IO.File",
+        "System.IO.Directory",
+        "System.IO.FileStream",
+        "System.Net",
+        "System.Diagnostics.Process",
+        "System.Data",
+        "System.Threading.Tasks.Task",
+        "System.TimeProvider",
+        "System.Random",
+        "System.Console",
+        "Microsoft",
+        "Npgsql",
+        "Dapper",
+        "Google",
     ];
 
     [Fact]
@@ -28,8 +40,18 @@ public class ArchitectureTests
     {
         Types.InAssembly(Core).ShouldNot().HaveDependencyOnAny(Outside).GetResult().FailingTypeNames.ShouldBe(null);
         // And the check would find it: Storage reaches for its database.
-        Types.InAssembly(typeof(Database).Assembly).ShouldNot().HaveDependencyOnAny("Npgsql").GetResult().FailingTypeNames.ShouldNotBeEmpty();
-        Types.InAssembly(typeof(BlockPlanner).Assembly).ShouldNot().HaveDependencyOnAny("Google").GetResult().FailingTypeNames.ShouldNotBeEmpty();
+        Types
+            .InAssembly(typeof(Database).Assembly)
+            .ShouldNot()
+            .HaveDependencyOnAny("Npgsql")
+            .GetResult()
+            .FailingTypeNames.ShouldNotBeEmpty();
+        Types
+            .InAssembly(typeof(BlockPlanner).Assembly)
+            .ShouldNot()
+            .HaveDependencyOnAny("Google")
+            .GetResult()
+            .FailingTypeNames.ShouldNotBeEmpty();
     }
 
     [Fact]
@@ -39,13 +61,36 @@ public class ArchitectureTests
     public void Core_asks_nobody_for_the_time()
     {
         var clocks = new[] { nameof(DateTime.Now), nameof(DateTime.UtcNow), nameof(DateTime.Today) }.Select(n => $"get_{n}").ToHashSet();
-        Sources().Where(f => File.ReadAllText(f) is var text && clocks.Any(c => text.Contains($"DateTime.{c[4..]}", StringComparison.Ordinal) || text.Contains($"DateTimeOffset.{c[4..]}", StringComparison.Ordinal)))
+        Sources()
+            .Where(f =>
+                File.ReadAllText(f) is var text
+                && clocks.Any(c =>
+                    text.Contains($"DateTime.{c[4..]}", StringComparison.Ordinal)
+                    || text.Contains($"DateTimeOffset.{c[4..]}", StringComparison.Ordinal)
+                )
+            )
             .ShouldBeEmpty();
     }
 
     /// <summary>Core's concepts, each before those that are made of it.</summary>
     private static readonly string[] Concepts =
-        ["Measures", "Weather", "Conditioning", "Aims", "Horses", "Arenas", "Setups", "Exercises", "Rides", "Care", "Sessions", "Verdicts", "Assessments", "Blocks", "Yards"];
+    [
+        "Measures",
+        "Weather",
+        "Conditioning",
+        "Aims",
+        "Horses",
+        "Arenas",
+        "Setups",
+        "Exercises",
+        "Rides",
+        "Care",
+        "Sessions",
+        "Verdicts",
+        "Assessments",
+        "Blocks",
+        "Yards",
+    ];
 
     [Fact]
     public void No_concept_of_core_knows_one_that_is_made_of_it()
@@ -54,13 +99,16 @@ public class ArchitectureTests
         var types = Core.GetTypes().Where(t => t.Namespace is not null).ToLookup(t => t.Namespace!.Split('.')[2], t => t.Name);
         // Named by a using, by the whole name, or by the last part of it.
         var named = new Regex($@"using Hippodrome\.Core\.(\w+)|\bCore\.(\w+)\.|(?<![\w.])({string.Join('|', Concepts)})\.(\w+)");
-        var wrong = from file in Sources()
-                    let text = File.ReadAllText(file)
-                    let own = Regex.Match(text, @"namespace Hippodrome\.Core\.(\w+)").Groups[1].Value
-                    from Match m in named.Matches(text)
-                    let other = m.Groups[1].Value + m.Groups[2].Value + m.Groups[3].Value
-                    where Array.IndexOf(Concepts, other) > Array.IndexOf(Concepts, own) && (!m.Groups[3].Success || types[other].Contains(m.Groups[4].Value))
-                    select $"{own} knows {other}: {Path.GetFileName(file)}";
+        var wrong =
+            from file in Sources()
+            let text = File.ReadAllText(file)
+            let own = Regex.Match(text, @"namespace Hippodrome\.Core\.(\w+)").Groups[1].Value
+            from Match m in named.Matches(text)
+            let other = m.Groups[1].Value + m.Groups[2].Value + m.Groups[3].Value
+            where
+                Array.IndexOf(Concepts, other) > Array.IndexOf(Concepts, own)
+                && (!m.Groups[3].Success || types[other].Contains(m.Groups[4].Value))
+            select $"{own} knows {other}: {Path.GetFileName(file)}";
         wrong.Distinct().ShouldBeEmpty();
     }
 
@@ -89,10 +137,20 @@ public class ArchitectureTests
         assembly.GetReferencedAssemblies().Select(a => a.Name!).Where(n => n.StartsWith("Hippodrome", StringComparison.Ordinal));
 
     private static IReadOnlyList<string> Namespaces(Assembly assembly) =>
-        [.. assembly.GetTypes().Select(t => t.Namespace?.Split('.')).Where(n => n is ["Hippodrome", _, _, ..]).Select(n => n![2]).Distinct().Order()];
+        [
+            .. assembly
+                .GetTypes()
+                .Select(t => t.Namespace?.Split('.'))
+                .Where(n => n is ["Hippodrome", _, _, ..])
+                .Select(n => n![2])
+                .Distinct()
+                .Order(),
+        ];
 
-    private static IEnumerable<string> Sources() => Directory.EnumerateFiles(Path.Combine(Root(), "src", "Hippodrome.Core"), "*.cs", SearchOption.AllDirectories)
-        .Where(f => !f.Contains($"{Path.DirectorySeparatorChar}obj{Path.DirectorySeparatorChar}", StringComparison.Ordinal));
+    private static IEnumerable<string> Sources() =>
+        Directory
+            .EnumerateFiles(Path.Combine(Root(), "src", "Hippodrome.Core"), "*.cs", SearchOption.AllDirectories)
+            .Where(f => !f.Contains($"{Path.DirectorySeparatorChar}obj{Path.DirectorySeparatorChar}", StringComparison.Ordinal));
 
     private static string Root()
     {

@@ -15,7 +15,8 @@ public class AssessmentTests(App app) : IClassFixture<App>
     private static SheetAnswersEntry BothReins(AssessmentItem item, double left, double right, params Felt[] onLeft) =>
         Taps(Tap(item, Rein.Left, left, onLeft), Tap(item, Rein.Right, right));
 
-    private static JsonNode Proposal(JsonNode view, string strand) => view["proposals"]!.AsArray().Single(p => (string)p!["strand"]! == strand)!;
+    private static JsonNode Proposal(JsonNode view, string strand) =>
+        view["proposals"]!.AsArray().Single(p => (string)p!["strand"]! == strand)!;
 
     [Fact]
     public async Task A_sheet_is_left_taken_up_again_finished_and_followed()
@@ -28,19 +29,32 @@ public class AssessmentTests(App app) : IClassFixture<App>
         // Another device, later: what was tapped is there.
         var taken = await app.Trainer.GetAsync(sheet);
         ((double)taken["lines"]![3]!["sides"]![1]!["answer"]!["mark"]!).ShouldBe(6);
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Of(horse)}/assessments", new AssessmentEntry())).Faults.ShouldHaveSingleItem().Says.ShouldContain("unfinished sheet");
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Of(horse)}/assessments", new AssessmentEntry()))
+            .Faults.ShouldHaveSingleItem()
+            .Says.ShouldContain("unfinished sheet");
 
-        foreach (var (item, left, right, felt) in new (AssessmentItem, double, double, Felt[])[]
-        {
-            (AssessmentItem.YieldFromLeg, 7, 6.5, []), (AssessmentItem.Spiral, 7, 6, []), (AssessmentItem.TrotWalk, 7, 7, []), (AssessmentItem.Canter, 6, 7, [Felt.LateDepart]), (AssessmentItem.Stretch, 7, 7, []),
-        })
+        foreach (
+            var (item, left, right, felt) in new (AssessmentItem, double, double, Felt[])[]
+            {
+                (AssessmentItem.YieldFromLeg, 7, 6.5, []),
+                (AssessmentItem.Spiral, 7, 6, []),
+                (AssessmentItem.TrotWalk, 7, 7, []),
+                (AssessmentItem.Canter, 6, 7, [Felt.LateDepart]),
+                (AssessmentItem.Stretch, 7, 7, []),
+            }
+        )
         {
             await app.Trainer.PutAsync($"{sheet}/answers", BothReins(item, left, right, felt));
         }
 
-        await app.Trainer.PutAsync($"{sheet}/answers", Taps(new SheetAnswerEntry(AssessmentItem.DroppedRein, Rein.Both, Minute: 48, Passed: true)));
+        await app.Trainer.PutAsync(
+            $"{sheet}/answers",
+            Taps(new SheetAnswerEntry(AssessmentItem.DroppedRein, Rein.Both, Minute: 48, Passed: true))
+        );
         var done = await app.Trainer.PostAsync($"{sheet}/finish", new { });
-        ((string)done["findings"]!["stiffSide"]!["side"]!, (string)done["findings"]!["stiffSide"]!["clarity"]!).ShouldBe(("right", "clear"));
+        ((string)done["findings"]!["stiffSide"]!["side"]!, (string)done["findings"]!["stiffSide"]!["clarity"]!).ShouldBe(
+            ("right", "clear")
+        );
         ((string)done["findings"]!["harderLead"]!["side"]!).ShouldBe("left");
         ((int)done["firstWeeks"]!["weeks"]![0]!["minutesEach"]!).ShouldBe(45);
         ((string)Proposal(done, "flatwork")["rungId"]!).ShouldBe("flatwork/trot-canter");
@@ -49,7 +63,9 @@ public class AssessmentTests(App app) : IClassFixture<App>
         ((bool)Proposal(moved, "flatwork")["moves"]!).ShouldBeFalse();
         var place = (await app.Trainer.GetAsync($"{Of(horse)}/ladders")).AsArray().Single(p => (string)p!["strand"]! == "flatwork")!;
         ((string)place["rungId"]!, (string)place["lastMove"]!["kind"]!).ShouldBe(("flatwork/trot-canter", "assessed"));
-        (await app.Trainer.RefusedAsync(HttpMethod.Put, $"{sheet}/answers", BothReins(AssessmentItem.Walk, 8, 8))).Faults.ShouldHaveSingleItem().Says.ShouldContain("finished");
+        (await app.Trainer.RefusedAsync(HttpMethod.Put, $"{sheet}/answers", BothReins(AssessmentItem.Walk, 8, 8)))
+            .Faults.ShouldHaveSingleItem()
+            .Says.ShouldContain("finished");
     }
 
     [Fact]
@@ -57,11 +73,18 @@ public class AssessmentTests(App app) : IClassFixture<App>
     {
         var horse = await app.AddHorseAsync();
         var sheet = await AssessmentAsync(app, horse);
-        await app.Rider.PutAsync($"{sheet}/answers", Taps(Tap(AssessmentItem.TrotCircle, Rein.Left, 4, Felt.OffOrUnlevel), Tap(AssessmentItem.TrotCircle, Rein.Right, 6)));
+        await app.Rider.PutAsync(
+            $"{sheet}/answers",
+            Taps(Tap(AssessmentItem.TrotCircle, Rein.Left, 4, Felt.OffOrUnlevel), Tap(AssessmentItem.TrotCircle, Rein.Right, 6))
+        );
         var hold = (await app.Trainer.GetAsync(Of(horse)))["holds"]!.AsArray().ShouldHaveSingleItem()!;
         ((string)hold["because"]!).ShouldContain("assessment ride");
-        (await app.Rider.RefusedAsync(HttpMethod.Put, $"{sheet}/answers", BothReins(AssessmentItem.Canter, 6, 6))).Faults[0].Says.ShouldContain("held");
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Of(horse)}/sessions", Session())).Faults.ShouldHaveSingleItem().Says.ShouldContain("is held");
+        (await app.Rider.RefusedAsync(HttpMethod.Put, $"{sheet}/answers", BothReins(AssessmentItem.Canter, 6, 6)))
+            .Faults[0]
+            .Says.ShouldContain("held");
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Of(horse)}/sessions", Session()))
+            .Faults.ShouldHaveSingleItem()
+            .Says.ShouldContain("is held");
 
         // Cleared: the sheet goes on, and the same answer sent again holds nobody.
         await app.Vet.PostAsync($"{Of(horse)}/holds/{hold["id"]}/clearance", new Server.Horses.ClearanceEntry("Iva Sorrel"));
@@ -76,7 +99,10 @@ public class AssessmentTests(App app) : IClassFixture<App>
         var view = await app.Trainer.GetAsync(sheet);
         view["lines"]!.AsArray().Count(l => (bool)l!["gate"]!["open"]!).ShouldBe(6);
         ((string)view["lines"]![8]!["gate"]!["opensOn"]!).ShouldBe("2026-05-23");
-        (await app.Trainer.RefusedAsync(HttpMethod.Put, $"{sheet}/answers", BothReins(AssessmentItem.TrotCircle, 6, 6))).Fields.ShouldBe(["answers[0].item", "answers[1].item"]);
+        (await app.Trainer.RefusedAsync(HttpMethod.Put, $"{sheet}/answers", BothReins(AssessmentItem.TrotCircle, 6, 6))).Fields.ShouldBe([
+            "answers[0].item",
+            "answers[1].item",
+        ]);
     }
 
     [Fact]
@@ -85,7 +111,9 @@ public class AssessmentTests(App app) : IClassFixture<App>
         var horse = await app.AddHorseAsync();
         await app.Vet.PostAsync($"{Of(horse)}/restrictions", NoCanter);
         var sheet = await AssessmentAsync(app, horse);
-        (await app.Trainer.RefusedAsync(HttpMethod.Put, $"{sheet}/answers", BothReins(AssessmentItem.Canter, 6, 6))).Faults[0].Says.ShouldContain("ruled out by Iva Sorrel");
+        (await app.Trainer.RefusedAsync(HttpMethod.Put, $"{sheet}/answers", BothReins(AssessmentItem.Canter, 6, 6)))
+            .Faults[0]
+            .Says.ShouldContain("ruled out by Iva Sorrel");
     }
 
     [Fact]
@@ -111,7 +139,13 @@ public class AssessmentTests(App app) : IClassFixture<App>
     public async Task One_bad_tap_of_several_keeps_none()
     {
         var sheet = await AssessmentAsync(app);
-        (await app.Trainer.RefusedAsync(HttpMethod.Put, $"{sheet}/answers", Taps(Tap(AssessmentItem.Walk, Rein.Left, 7), Tap(AssessmentItem.Walk, Rein.Right, 11)))).Fields.ShouldBe(["answers[1].mark"]);
+        (
+            await app.Trainer.RefusedAsync(
+                HttpMethod.Put,
+                $"{sheet}/answers",
+                Taps(Tap(AssessmentItem.Walk, Rein.Left, 7), Tap(AssessmentItem.Walk, Rein.Right, 11))
+            )
+        ).Fields.ShouldBe(["answers[1].mark"]);
         (await app.Trainer.GetAsync(sheet))["lines"]![0]!["sides"]![0]!["answer"].ShouldBeNull();
     }
 
@@ -119,19 +153,27 @@ public class AssessmentTests(App app) : IClassFixture<App>
     public async Task An_empty_sheet_is_not_finished_and_a_finished_one_not_again()
     {
         var sheet = await AssessmentAsync(app);
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{sheet}/finish", new { })).Faults[0].Says.ShouldContain("Nothing has been marked");
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{sheet}/finish", new { }))
+            .Faults[0]
+            .Says.ShouldContain("Nothing has been marked");
         await app.Trainer.PutAsync($"{sheet}/answers", BothReins(AssessmentItem.Walk, 7, 7));
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{sheet}/places", new AcceptEntry([Strand.InHand]))).Faults[0].Says.ShouldContain("not finished");
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{sheet}/places", new AcceptEntry([Strand.InHand])))
+            .Faults[0]
+            .Says.ShouldContain("not finished");
         await app.Trainer.PostAsync($"{sheet}/finish", new { });
         (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{sheet}/finish", new { })).Status.ShouldBe(400);
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{sheet}/places", new AcceptEntry([Strand.Jumping]))).Faults[0].Says.ShouldContain("None of these would move");
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{sheet}/places", new AcceptEntry([Strand.Jumping])))
+            .Faults[0]
+            .Says.ShouldContain("None of these would move");
     }
 
     [Fact]
     public async Task Eight_taps_on_begin_make_one_sheet()
     {
         var horse = await app.AddHorseAsync();
-        var answers = await Task.WhenAll(Enumerable.Range(0, 8).Select(_ => app.Trainer.SendAsync(HttpMethod.Post, $"{Of(horse)}/assessments", new AssessmentEntry())));
+        var answers = await Task.WhenAll(
+            Enumerable.Range(0, 8).Select(_ => app.Trainer.SendAsync(HttpMethod.Post, $"{Of(horse)}/assessments", new AssessmentEntry()))
+        );
         answers.Count(a => a.IsSuccessStatusCode).ShouldBe(1);
     }
 
@@ -139,10 +181,14 @@ public class AssessmentTests(App app) : IClassFixture<App>
     public async Task A_three_year_old_and_a_held_horse_begin_none()
     {
         var young = await app.AddHorseAsync(age: 3);
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Of(young)}/assessments", new AssessmentEntry())).Faults[0].Says.ShouldContain("too young");
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Of(young)}/assessments", new AssessmentEntry()))
+            .Faults[0]
+            .Says.ShouldContain("too young");
         var held = await app.AddHorseAsync();
         await RideAsync(app, Ride(null, new Core.Rides.SignSeen(Guid.NewGuid(), Noon, Core.Rides.Sign.SoreBack, null)), held);
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Of(held)}/assessments", new AssessmentEntry())).Faults[0].Says.ShouldContain("is held");
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Of(held)}/assessments", new AssessmentEntry()))
+            .Faults[0]
+            .Says.ShouldContain("is held");
     }
 
     [Fact]
@@ -150,6 +196,12 @@ public class AssessmentTests(App app) : IClassFixture<App>
     {
         var sheet = await AssessmentAsync(app);
         (await app.Trainer.RefusedAsync(HttpMethod.Get, $"{Of(app.Horse)}/assessments/{sheet.Split('/')[^1]}")).Status.ShouldBe(404);
-        (await app.Trainer.RefusedAsync(HttpMethod.Put, $"{Of(app.Horse)}/assessments/{sheet.Split('/')[^1]}/answers", BothReins(AssessmentItem.Walk, 7, 7))).Status.ShouldBe(404);
+        (
+            await app.Trainer.RefusedAsync(
+                HttpMethod.Put,
+                $"{Of(app.Horse)}/assessments/{sheet.Split('/')[^1]}/answers",
+                BothReins(AssessmentItem.Walk, 7, 7)
+            )
+        ).Status.ShouldBe(404);
     }
 }

@@ -190,7 +190,10 @@ public class AuthorisationTests(App app) : IClassFixture<App>
     [Fact]
     public void Every_endpoint_has_its_row_and_every_row_its_endpoint()
     {
-        var served = app.Services.GetServices<EndpointDataSource>().SelectMany(s => s.Endpoints).OfType<RouteEndpoint>()
+        var served = app
+            .Services.GetServices<EndpointDataSource>()
+            .SelectMany(s => s.Endpoints)
+            .OfType<RouteEndpoint>()
             .Where(e => e.RoutePattern.RawText != "{*path:nonfile}")
             .SelectMany(e => (e.Metadata.GetMetadata<HttpMethodMetadata>()?.HttpMethods ?? []).Select(m => $"{m} {Route(e)}"))
             .Order();
@@ -201,9 +204,17 @@ public class AuthorisationTests(App app) : IClassFixture<App>
     [Fact]
     public void Every_endpoint_of_the_api_says_what_it_needs_or_that_it_is_open()
     {
-        foreach (var endpoint in app.Services.GetServices<EndpointDataSource>().SelectMany(s => s.Endpoints).OfType<RouteEndpoint>().Where(e => Route(e).StartsWith("/api/", StringComparison.Ordinal)))
+        foreach (
+            var endpoint in app
+                .Services.GetServices<EndpointDataSource>()
+                .SelectMany(s => s.Endpoints)
+                .OfType<RouteEndpoint>()
+                .Where(e => Route(e).StartsWith("/api/", StringComparison.Ordinal))
+        )
         {
-            (endpoint.Metadata.GetMetadata<AccessMetadata>() is not null || Route(endpoint) == "/api/sign-in").ShouldBeTrue(Route(endpoint));
+            (endpoint.Metadata.GetMetadata<AccessMetadata>() is not null || Route(endpoint) == "/api/sign-in").ShouldBeTrue(
+                Route(endpoint)
+            );
         }
     }
 

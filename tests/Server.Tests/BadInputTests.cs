@@ -12,12 +12,30 @@ public class BadInputTests(App app) : IClassFixture<App>
 {
     private static readonly string[] Rubbish =
     [
-        "null", "true", "-1", "1e308", "12345678901234567890", "\"\"", "\"x\"", "\"\\u0000\"", "\"\\ud800\"", "[]", "{}", "[null]", "\"0001-01-01\"", "\"9999-12-31\"",
-        "\"00000000-0000-0000-0000-000000000000\"", $"\"{new string('x', 5000)}\"",
+        "null",
+        "true",
+        "-1",
+        "1e308",
+        "12345678901234567890",
+        "\"\"",
+        "\"x\"",
+        "\"\\u0000\"",
+        "\"\\ud800\"",
+        "[]",
+        "{}",
+        "[null]",
+        "\"0001-01-01\"",
+        "\"9999-12-31\"",
+        "\"00000000-0000-0000-0000-000000000000\"",
+        $"\"{new string('x', 5000)}\"",
     ];
 
-    public static TheoryData<string> WithBody => [.. Calls.All.Keys.Where(k => k.StartsWith("POST", StringComparison.Ordinal) || k.StartsWith("PUT", StringComparison.Ordinal))
-        .Where(k => !k.EndsWith("/restore", StringComparison.Ordinal) && !k.EndsWith("/password", StringComparison.Ordinal))];
+    public static TheoryData<string> WithBody =>
+        [
+            .. Calls
+                .All.Keys.Where(k => k.StartsWith("POST", StringComparison.Ordinal) || k.StartsWith("PUT", StringComparison.Ordinal))
+                .Where(k => !k.EndsWith("/restore", StringComparison.Ordinal) && !k.EndsWith("/password", StringComparison.Ordinal)),
+        ];
 
     [Theory]
     [MemberData(nameof(WithBody))]
@@ -54,22 +72,37 @@ public class BadInputTests(App app) : IClassFixture<App>
     [Fact]
     public async Task A_wrong_kind_of_value_is_named_by_its_field()
     {
-        var problem = await Problem.ReadAsync(await app.Trainer.SendRawAsync(HttpMethod.Post, "/api/horses", """{"name": "Bramble", "foaled": "last spring"}"""));
+        var problem = await Problem.ReadAsync(
+            await app.Trainer.SendRawAsync(HttpMethod.Post, "/api/horses", """{"name": "Bramble", "foaled": "last spring"}""")
+        );
         problem.Fields.ShouldBe(["foaled"]);
-        problem = await Problem.ReadAsync(await app.Trainer.SendRawAsync(HttpMethod.Post, "/api/horses", """{"name": "Bramble", "sex": "filly"}"""));
+        problem = await Problem.ReadAsync(
+            await app.Trainer.SendRawAsync(HttpMethod.Post, "/api/horses", """{"name": "Bramble", "sex": "filly"}""")
+        );
         problem.Fields.ShouldBe(["sex"]);
     }
 
     [Fact]
     public async Task All_faults_of_a_form_are_told_at_once()
     {
-        var problem = await app.Trainer.RefusedAsync(HttpMethod.Post, "/api/horses", new { name = "", foaled = 2050, height = "tall" });
+        var problem = await app.Trainer.RefusedAsync(
+            HttpMethod.Post,
+            "/api/horses",
+            new
+            {
+                name = "",
+                foaled = 2050,
+                height = "tall",
+            }
+        );
         problem.Fields.ShouldBe(["name", "foaled", "height", "sex", "experience"]);
     }
 
     [Fact]
     public async Task A_set_up_of_no_family_is_told_to_give_one() =>
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(app.Horse)}/set-ups/measure", new { poles = 4 })).Faults[0].Mend.ShouldContain("family");
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(app.Horse)}/set-ups/measure", new { poles = 4 }))
+            .Faults[0]
+            .Mend.ShouldContain("family");
 
     [Fact]
     public async Task A_megabyte_at_once_is_too_much()
@@ -101,8 +134,11 @@ public class BadInputTests(App app) : IClassFixture<App>
     [Fact]
     public async Task An_event_with_a_clock_in_another_zone_is_kept()
     {
-        var body = $$"""{"on": "2026-04-18", "events": [{"kind": "tensionSeen", "id": "{{Guid.NewGuid()}}", "at": "2026-04-18T12:00:00+05:30", "tension": 2}]}""";
-        (await app.Trainer.SendRawAsync(HttpMethod.Post, $"{Calls.Of(app.Horse)}/rides/{Guid.NewGuid()}/events", body)).StatusCode.ShouldBe(HttpStatusCode.OK);
+        var body =
+            $$"""{"on": "2026-04-18", "events": [{"kind": "tensionSeen", "id": "{{Guid.NewGuid()}}", "at": "2026-04-18T12:00:00+05:30", "tension": 2}]}""";
+        (await app.Trainer.SendRawAsync(HttpMethod.Post, $"{Calls.Of(app.Horse)}/rides/{Guid.NewGuid()}/events", body)).StatusCode.ShouldBe(
+            HttpStatusCode.OK
+        );
     }
 
     /// <summary>The good body with every one of its values in turn replaced by rubbish, or left out.</summary>
@@ -113,7 +149,11 @@ public class BadInputTests(App app) : IClassFixture<App>
             // As text, since some rubbish is not even a JSON string.
             const string here = "put rubbish here";
             var marked = Changed(json, path, place => place.Replace(here));
-            foreach (var rubbish in Enumerable.Range(at * Cases.RubbishInEachField, Cases.RubbishInEachField).Select(n => Rubbish[n % Rubbish.Length]))
+            foreach (
+                var rubbish in Enumerable
+                    .Range(at * Cases.RubbishInEachField, Cases.RubbishInEachField)
+                    .Select(n => Rubbish[n % Rubbish.Length])
+            )
             {
                 yield return marked.Replace($"\"{here}\"", rubbish, StringComparison.Ordinal);
             }
@@ -130,20 +170,24 @@ public class BadInputTests(App app) : IClassFixture<App>
         return root.ToJsonString();
     }
 
-    private static IEnumerable<IReadOnlyList<object>> Paths(JsonNode? node, IReadOnlyList<object> here) => node switch
-    {
-        JsonObject o => o.SelectMany(p => Paths(p.Value, [.. here, p.Key]).Prepend([.. here, p.Key])),
-        // Of entries with the same fields one is enough.
-        JsonArray a => a.Index().DistinctBy(e => Shape(e.Item)).SelectMany(e => Paths(e.Item, [.. here, e.Index]).Prepend([.. here, e.Index])),
-        _ => [],
-    };
+    private static IEnumerable<IReadOnlyList<object>> Paths(JsonNode? node, IReadOnlyList<object> here) =>
+        node switch
+        {
+            JsonObject o => o.SelectMany(p => Paths(p.Value, [.. here, p.Key]).Prepend([.. here, p.Key])),
+            // Of entries with the same fields one is enough.
+            JsonArray a => a.Index()
+                .DistinctBy(e => Shape(e.Item))
+                .SelectMany(e => Paths(e.Item, [.. here, e.Index]).Prepend([.. here, e.Index])),
+            _ => [],
+        };
 
-    private static string Shape(JsonNode? node) => node switch
-    {
-        JsonObject o => $"{{{string.Join(',', o.Select(p => $"{p.Key}:{(p.Value is null ? "null" : Shape(p.Value))}"))}}}",
-        JsonArray a => $"[{string.Join(',', a.Select(Shape).Distinct())}]",
-        _ => "value",
-    };
+    private static string Shape(JsonNode? node) =>
+        node switch
+        {
+            JsonObject o => $"{{{string.Join(',', o.Select(p => $"{p.Key}:{(p.Value is null ? "null" : Shape(p.Value))}"))}}}",
+            JsonArray a => $"[{string.Join(',', a.Select(Shape).Distinct())}]",
+            _ => "value",
+        };
 
     private sealed record Place(JsonNode Parent, object Key)
     {

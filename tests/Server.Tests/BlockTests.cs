@@ -1,9 +1,9 @@
-using Hippodrome.Core.Yards;
 using System.Globalization;
 using System.Net;
 using System.Text.Json.Nodes;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Yards;
 using Hippodrome.Server.Blocks;
 using Hippodrome.Server.Yards;
 using Hippodrome.Storage.Horses;
@@ -15,7 +15,8 @@ namespace Hippodrome.Server.Tests;
 /// <summary>Blocks over HTTP: planned, moved, planned again, drawn up, in the yard's week and in a calendar outside.</summary>
 public class BlockTests(App app) : IClassFixture<App>
 {
-    private static List<JsonNode> Sessions(JsonNode block) => [.. block["plan"]!["weeks"]!.AsArray().SelectMany(w => w!["sessions"]!.AsArray()).Select(s => s!)];
+    private static List<JsonNode> Sessions(JsonNode block) =>
+        [.. block["plan"]!["weeks"]!.AsArray().SelectMany(w => w!["sessions"]!.AsArray()).Select(s => s!)];
 
     private static BlockEntry FourWeeks => Calls.ShortBlock with { Weeks = 4 };
 
@@ -47,7 +48,10 @@ public class BlockTests(App app) : IClassFixture<App>
         var session = Sessions(await app.Trainer.GetAsync(address)).Last(s => (string)s["kind"]! == "hack");
         var options = await app.Trainer.GetAsync($"{address}/sessions/{session["id"]}/days");
         var nearest = DateOnly.Parse((string)options["nearest"]!);
-        var moved = await app.Trainer.PostAsync($"{address}/edits", new HandEditCall(1, new HandEditEntry(HandEditKind.Move, (Guid)session["id"]!, nearest)));
+        var moved = await app.Trainer.PostAsync(
+            $"{address}/edits",
+            new HandEditCall(1, new HandEditEntry(HandEditKind.Move, (Guid)session["id"]!, nearest))
+        );
         ((string)Sessions(moved).Single(s => (string)s["id"]! == (string)session["id"]!)["on"]!).ShouldBe($"{nearest:yyyy-MM-dd}");
         ((int)moved["number"]!).ShouldBe(2);
 
@@ -62,7 +66,9 @@ public class BlockTests(App app) : IClassFixture<App>
         var address = await Calls.BlockAsync(app, FourWeeks);
         var id = (Guid)Sessions(await app.Trainer.GetAsync(address))[^1]["id"]!;
         await app.Trainer.PostAsync($"{address}/edits", new HandEditCall(1, new HandEditEntry(HandEditKind.Pin, id)));
-        (await app.Trainer.SendAsync(HttpMethod.Post, $"{address}/edits", new HandEditCall(1, new HandEditEntry(HandEditKind.Skip, id)))).StatusCode.ShouldBe(HttpStatusCode.Conflict);
+        (
+            await app.Trainer.SendAsync(HttpMethod.Post, $"{address}/edits", new HandEditCall(1, new HandEditEntry(HandEditKind.Skip, id)))
+        ).StatusCode.ShouldBe(HttpStatusCode.Conflict);
         Sessions(await app.Trainer.GetAsync(address)).ShouldContain(s => (Guid)s["id"]! == id);
     }
 
@@ -77,11 +83,16 @@ public class BlockTests(App app) : IClassFixture<App>
         ((double)session["check"]!["totals"]!["minutes"]!).ShouldBe((double)placed["minutes"]!["total"]!);
 
         var nearest = (await app.Trainer.GetAsync($"{address}/sessions/{placed["id"]}/days"))["nearest"];
-        await app.Trainer.PostAsync($"{address}/edits", new HandEditCall(1, new HandEditEntry(HandEditKind.Move, (Guid)placed["id"]!, DateOnly.Parse((string)nearest!))));
+        await app.Trainer.PostAsync(
+            $"{address}/edits",
+            new HandEditCall(1, new HandEditEntry(HandEditKind.Move, (Guid)placed["id"]!, DateOnly.Parse((string)nearest!)))
+        );
         ((string)(await app.Trainer.GetAsync($"{Calls.Of(horse)}/sessions/{placed["id"]}"))["on"]!).ShouldBe((string)nearest!);
 
         await app.Trainer.PostAsync($"{address}/edits", new HandEditCall(2, new HandEditEntry(HandEditKind.Skip, (Guid)placed["id"]!)));
-        (await app.Trainer.SendAsync(HttpMethod.Get, $"{Calls.Of(horse)}/sessions/{placed["id"]}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (await app.Trainer.SendAsync(HttpMethod.Get, $"{Calls.Of(horse)}/sessions/{placed["id"]}")).StatusCode.ShouldBe(
+            HttpStatusCode.NotFound
+        );
     }
 
     [Fact]
@@ -109,7 +120,16 @@ public class BlockTests(App app) : IClassFixture<App>
     [Fact]
     public async Task Inputs_that_cannot_hold_say_what_to_change()
     {
-        var refused = await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(app.Horse)}/blocks/plan", FourWeeks with { Start = App.Today.AddDays(3), Days = [DayOfWeek.Tuesday, DayOfWeek.Thursday], Asked = [new AskedEntry(SessionKind.Jumping, 5)] });
+        var refused = await app.Trainer.RefusedAsync(
+            HttpMethod.Post,
+            $"{Calls.Of(app.Horse)}/blocks/plan",
+            FourWeeks with
+            {
+                Start = App.Today.AddDays(3),
+                Days = [DayOfWeek.Tuesday, DayOfWeek.Thursday],
+                Asked = [new AskedEntry(SessionKind.Jumping, 5)],
+            }
+        );
         refused.Fields.ShouldContain("asked");
         refused.Faults.ShouldAllBe(f => f.Mend.Length > 0);
     }
@@ -140,7 +160,10 @@ public class BlockTests(App app) : IClassFixture<App>
         var address = await Calls.BlockAsync(app, FourWeeks, horse);
         var monday = new DateOnly(2026, 4, 20);
         var shared = await app.Trainer.PostAsync("/api/week/share", new WeekEntry(monday));
-        shared["week"]!["sessions"]!.AsArray().Where(s => (Guid)s!["horseId"]! == horse.Id).ShouldAllBe(s => s!["session"]!["riderId"] != null);
+        shared["week"]!["sessions"]!
+            .AsArray()
+            .Where(s => (Guid)s!["horseId"]! == horse.Id)
+            .ShouldAllBe(s => s!["session"]!["riderId"] != null);
         await app.Trainer.PostAsync("/api/week/keep", new KeepWeekEntry(monday));
         var kept = await app.Trainer.GetAsync(address);
         ((int)kept["number"]!).ShouldBe(2);
@@ -159,7 +182,10 @@ public class BlockTests(App app) : IClassFixture<App>
 
         // Meanwhile somebody gives one session of the other horse another day.
         var moved = seen.First(s => s.HorseId == held.Id);
-        var asSeen = new KeepWeekEntry(monday, [.. seen.Select(s => s == moved ? s with { On = s.On == monday ? monday.AddDays(1) : monday } : s)]);
+        var asSeen = new KeepWeekEntry(
+            monday,
+            [.. seen.Select(s => s == moved ? s with { On = s.On == monday ? monday.AddDays(1) : monday } : s)]
+        );
         var problem = await app.Trainer.RefusedAsync(HttpMethod.Post, "/api/week/keep", asSeen);
         problem.Status.ShouldBe(409);
         problem.Document["horses"]!.AsArray().Select(h => (string)h!).ShouldBe([held.Name]);
@@ -175,11 +201,25 @@ public class BlockTests(App app) : IClassFixture<App>
 
     [Fact]
     public async Task What_was_seen_may_have_gaps_and_is_then_told_from_what_is() =>
-        (await app.Trainer.SendRawAsync(HttpMethod.Post, "/api/week/keep", """{"monday":"2026-04-27","seen":[null,{"horseId":"8d0c6c8e-6f0a-4a0e-9f5e-0d7a3f0c1b2a","sessionId":"8d0c6c8e-6f0a-4a0e-9f5e-0d7a3f0c1b2b","on":"2026-04-28","riderId":null}]}"""))
-            .StatusCode.ShouldBe(HttpStatusCode.Conflict);
+        (
+            await app.Trainer.SendRawAsync(
+                HttpMethod.Post,
+                "/api/week/keep",
+                """{"monday":"2026-04-27","seen":[null,{"horseId":"8d0c6c8e-6f0a-4a0e-9f5e-0d7a3f0c1b2a","sessionId":"8d0c6c8e-6f0a-4a0e-9f5e-0d7a3f0c1b2b","on":"2026-04-28","riderId":null}]}"""
+            )
+        ).StatusCode.ShouldBe(HttpStatusCode.Conflict);
 
     private static List<SeenSession> Seen(JsonNode shared) =>
-        [.. shared["week"]!["sessions"]!.AsArray().Select(s => new SeenSession((Guid)s!["horseId"]!, (Guid)s["session"]!["id"]!, DateOnly.Parse((string)s["session"]!["on"]!, CultureInfo.InvariantCulture), (Guid?)s["session"]!["riderId"]))];
+        [
+            .. shared["week"]!["sessions"]!
+                .AsArray()
+                .Select(s => new SeenSession(
+                    (Guid)s!["horseId"]!,
+                    (Guid)s["session"]!["id"]!,
+                    DateOnly.Parse((string)s["session"]!["on"]!, CultureInfo.InvariantCulture),
+                    (Guid?)s["session"]!["riderId"]
+                )),
+        ];
 
     [Fact]
     public async Task A_calendar_is_read_by_its_address_until_it_is_revoked_and_holds_only_ones_own_horses()
@@ -187,7 +227,11 @@ public class BlockTests(App app) : IClassFixture<App>
         var horse = await app.AddHorseAsync();
         await Calls.BlockAsync(app, FourWeeks, horse);
         var calendar = await app.Trainer.PostAsync("/api/me/calendars", new CalendarNameEntry("tack room"));
-        ((string)calendar["address"]!).ShouldStartWith($"{App.Address}/calendar/", Case.Sensitive, "whatever the request calls this server");
+        ((string)calendar["address"]!).ShouldStartWith(
+            $"{App.Address}/calendar/",
+            Case.Sensitive,
+            "whatever the request calls this server"
+        );
         var address = new Uri((string)calendar["address"]!).AbsolutePath;
         var text = await (await app.Nobody.SendAsync(HttpMethod.Get, address)).Content.ReadAsStringAsync();
         text.ShouldStartWith("BEGIN:VCALENDAR");
@@ -205,10 +249,19 @@ public class BlockTests(App app) : IClassFixture<App>
         var address = await Calls.BlockAsync(app, FourWeeks, horse);
         var placed = Sessions(await app.Trainer.GetAsync(address)).Last(s => (string)s["kind"]! == "hack");
         var nearest = DateOnly.Parse((string)(await app.Trainer.GetAsync($"{address}/sessions/{placed["id"]}/days"))["nearest"]!);
-        async Task<string> FileAsync() => (await (await app.Trainer.SendAsync(HttpMethod.Get, $"/api/calendar.ics?horse={horse.Id}")).Content.ReadAsStringAsync()).Replace("\r\n ", "", StringComparison.Ordinal);
+        async Task<string> FileAsync() =>
+            (
+                await (await app.Trainer.SendAsync(HttpMethod.Get, $"/api/calendar.ics?horse={horse.Id}")).Content.ReadAsStringAsync()
+            ).Replace("\r\n ", "", StringComparison.Ordinal);
         (await FileAsync()).ShouldContain($"UID:{placed["id"]}@hippodrome");
-        await app.Trainer.PostAsync($"{address}/edits", new HandEditCall(1, new HandEditEntry(HandEditKind.Move, (Guid)placed["id"]!, nearest)));
-        var events = (await FileAsync()).Split("BEGIN:VEVENT").Where(e => e.Contains($"UID:{placed["id"]}@hippodrome", StringComparison.Ordinal)).ToList();
+        await app.Trainer.PostAsync(
+            $"{address}/edits",
+            new HandEditCall(1, new HandEditEntry(HandEditKind.Move, (Guid)placed["id"]!, nearest))
+        );
+        var events = (await FileAsync())
+            .Split("BEGIN:VEVENT")
+            .Where(e => e.Contains($"UID:{placed["id"]}@hippodrome", StringComparison.Ordinal))
+            .ToList();
         events.ShouldHaveSingleItem().ShouldContain($"DTSTART;VALUE=DATE:{nearest:yyyyMMdd}");
         events[0].ShouldContain("SEQUENCE:2");
     }
@@ -219,11 +272,17 @@ public class BlockTests(App app) : IClassFixture<App>
         var horse = await app.AddHorseAsync();
         await Calls.BlockAsync(app, FourWeeks, horse);
         await Calls.RideAsync(app, null, horse);
-        var sessions = await (await app.Trainer.SendAsync(HttpMethod.Get, "/api/sessions.csv?from=2026-04-01&to=2026-06-01")).Content.ReadAsStringAsync();
+        var sessions = await (
+            await app.Trainer.SendAsync(HttpMethod.Get, "/api/sessions.csv?from=2026-04-01&to=2026-06-01")
+        ).Content.ReadAsStringAsync();
         var lines = sessions.Split("\r\n", StringSplitOptions.RemoveEmptyEntries);
         lines[0].ShouldStartWith("Day,Horse,");
         lines.ShouldContain(l => l.StartsWith("2026-", StringComparison.Ordinal) && l.Contains(horse.Name));
-        (await (await app.Trainer.SendAsync(HttpMethod.Get, "/api/rides.csv?from=2026-04-01&to=2026-06-01")).Content.ReadAsStringAsync()).ShouldContain("2026-04-18");
-        (await app.Trainer.SendAsync(HttpMethod.Get, "/api/rides.csv?from=2026-04-01&to=2020-06-01")).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+        (
+            await (await app.Trainer.SendAsync(HttpMethod.Get, "/api/rides.csv?from=2026-04-01&to=2026-06-01")).Content.ReadAsStringAsync()
+        ).ShouldContain("2026-04-18");
+        (await app.Trainer.SendAsync(HttpMethod.Get, "/api/rides.csv?from=2026-04-01&to=2020-06-01")).StatusCode.ShouldBe(
+            HttpStatusCode.BadRequest
+        );
     }
 }

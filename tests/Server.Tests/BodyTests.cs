@@ -13,8 +13,17 @@ public class BodyTests(App app) : IClassFixture<App>
     public async Task A_hundred_and_ten_bodies_that_never_end_take_nobody_offline()
     {
         using var enough = new CancellationTokenSource();
-        var slow = Enumerable.Range(0, 110)
-            .Select(_ => app.Owner.SendUntilAsync(HttpMethod.Post, $"/api/horses/{app.Horse.Id}/set-ups/measure", new Endless(enough.Token), [], enough.Token))
+        var slow = Enumerable
+            .Range(0, 110)
+            .Select(_ =>
+                app.Owner.SendUntilAsync(
+                    HttpMethod.Post,
+                    $"/api/horses/{app.Horse.Id}/set-ups/measure",
+                    new Endless(enough.Token),
+                    [],
+                    enough.Token
+                )
+            )
             .ToList();
         await Task.Delay(500);
 

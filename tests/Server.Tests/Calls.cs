@@ -1,5 +1,3 @@
-using Hippodrome.Storage.Yards;
-using Hippodrome.Server.Weather;
 using System.Text.Json.Nodes;
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Arenas;
@@ -20,9 +18,11 @@ using Hippodrome.Server.Horses;
 using Hippodrome.Server.People;
 using Hippodrome.Server.Rides;
 using Hippodrome.Server.Setups;
+using Hippodrome.Server.Weather;
 using Hippodrome.Server.Yards;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.People;
+using Hippodrome.Storage.Yards;
 
 namespace Hippodrome.Server.Tests;
 
@@ -32,21 +32,58 @@ public sealed record Call(string Address, object? Body = null);
 /// <summary>Good calls of every endpoint, each on things of its own, so that calls do not disturb one another.</summary>
 public static class Calls
 {
-    public static readonly PoleLineEntry Poles = new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, GaitVariant.TrotWorking, 4, Raising.Ground);
+    public static readonly PoleLineEntry Poles = new(
+        ArenaSize.SixtyByTwenty,
+        ArenaLine.CentreLine,
+        Heading.TowardsC,
+        30,
+        0,
+        GaitVariant.TrotWorking,
+        4,
+        Raising.Ground
+    );
 
     public static readonly CrossPoleEntry CrossPole = new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 0.5);
 
     public static readonly FenceLineEntry Grid = new(
-        ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, LineKind.Grid, Gait.Trot,
-        [new(ElementKind.Pole), new(ElementKind.CrossPole, 0.5), new(ElementKind.Upright, 0.6, null, 1), new(ElementKind.SquareOxer, 0.7, 0.8, 1)]);
+        ArenaSize.SixtyByTwenty,
+        ArenaLine.CentreLine,
+        Heading.TowardsC,
+        30,
+        0,
+        LineKind.Grid,
+        Gait.Trot,
+        [
+            new(ElementKind.Pole),
+            new(ElementKind.CrossPole, 0.5),
+            new(ElementKind.Upright, 0.6, null, 1),
+            new(ElementKind.SquareOxer, 0.7, 0.8, 1),
+        ]
+    );
 
-    public static readonly AimEntry Aim = new("Spring show", new DateOnly(2026, 6, 1), Discipline.Jumping, "League", "Novice", 0.9, "Marlwick");
+    public static readonly AimEntry Aim = new(
+        "Spring show",
+        new DateOnly(2026, 6, 1),
+        Discipline.Jumping,
+        "League",
+        "Novice",
+        0.9,
+        "Marlwick"
+    );
 
     public static readonly HorseEntry Horse = new("New horse", 2019, "16.0 hh", Sex.Gelding, Experience.Green, "");
 
     public static readonly StrideEntry Stride = new(GaitVariant.TrotWorking, 30, 22, Counted.Steps, 8.2);
 
-    public static readonly RestrictionEntry NoCanter = new("strain, left fore", "Iva Sorrel, vet", App.Today, App.Today.AddDays(14), [Gait.Canter], [Strand.Grids], 0.4);
+    public static readonly RestrictionEntry NoCanter = new(
+        "strain, left fore",
+        "Iva Sorrel, vet",
+        App.Today,
+        App.Today.AddDays(14),
+        [Gait.Canter],
+        [Strand.Grids],
+        0.4
+    );
 
     public static readonly CareEntry Feet = new(CareKind.Feet, App.Today, "Jory Penhale", "trim, shoes in front", 6);
 
@@ -56,24 +93,52 @@ public static class Calls
 
     public static readonly AccordionEntry TenMetres = new(App.Today, 10, 2, 4);
 
-    public static readonly OwnExerciseEntry OwnExercise = new("poles/trot-poles", "Five on the curve", "From the short side.", Gait.Trot, RiddenFigure.QuarterLine, 6, 8);
+    public static readonly OwnExerciseEntry OwnExercise = new(
+        "poles/trot-poles",
+        "Five on the curve",
+        "From the short side.",
+        Gait.Trot,
+        RiddenFigure.QuarterLine,
+        6,
+        8
+    );
 
     private static int _noted;
 
-    public static SessionEntry Session(DateOnly? on = null, Guid? setUp = null, bool helper = true, Manner manner = Manner.Ridden) => new(
-        on ?? App.Today, "Straightness", manner, helper,
-        [
-            new(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 15),
-            new(Phase.Work, "Trot", Gait.Trot, Rein.Both, 15, setUp, 6.5),
-            new(Phase.CoolDown, "Walk", Gait.Walk, Rein.Both, 6),
-        ], "");
+    public static SessionEntry Session(DateOnly? on = null, Guid? setUp = null, bool helper = true, Manner manner = Manner.Ridden) =>
+        new(
+            on ?? App.Today,
+            "Straightness",
+            manner,
+            helper,
+            [
+                new(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 15),
+                new(Phase.Work, "Trot", Gait.Trot, Rein.Both, 15, setUp, 6.5),
+                new(Phase.CoolDown, "Walk", Gait.Walk, Rein.Both, 6),
+            ],
+            ""
+        );
 
-    public static RideEntry Ride(Guid? sessionId = null, params RideEvent[] more) => new(sessionId, App.Today,
-        [new Ridden(Guid.NewGuid(), Noon, Gait.Trot, Rein.Both, 15), new Marked(Guid.NewGuid(), Noon, Rein.Both, Core.Measures.Mark.Of(6), ""), .. more]);
+    public static RideEntry Ride(Guid? sessionId = null, params RideEvent[] more) =>
+        new(
+            sessionId,
+            App.Today,
+            [
+                new Ridden(Guid.NewGuid(), Noon, Gait.Trot, Rein.Both, 15),
+                new Marked(Guid.NewGuid(), Noon, Rein.Both, Core.Measures.Mark.Of(6), ""),
+                .. more,
+            ]
+        );
 
     public static readonly TimeAwayEntry Away = new(App.Today.AddDays(-40), App.Today.AddDays(-1), OffBecause.Rest, null, "in the field");
 
-    private static readonly TimeAwayEntry NotAway = new(App.Today.AddDays(-20), App.Today.AddDays(-1), null, true, "hacked out, nobody wrote it down");
+    private static readonly TimeAwayEntry NotAway = new(
+        App.Today.AddDays(-20),
+        App.Today.AddDays(-1),
+        null,
+        true,
+        "hacked out, nobody wrote it down"
+    );
 
     private static readonly KnownFindingEntry OldSplint = new("old splint, left fore, cold", "Iva Sorrel");
 
@@ -117,14 +182,23 @@ public static class Calls
         {
             var horse = await app.AddHorseAsync();
             var all = await app.Trainer.PostAsync($"{Of(horse)}/restrictions", NoCanter);
-            return new Call($"{Of(horse)}/restrictions/{all["all"]![0]!["restriction"]!["id"]}/clearance", new ClearanceEntry("Iva Sorrel", App.Today));
+            return new Call(
+                $"{Of(horse)}/restrictions/{all["all"]![0]!["restriction"]!["id"]}/clearance",
+                new ClearanceEntry("Iva Sorrel", App.Today)
+            );
         },
         ["GET /api/horses/{horseId}/sides"] = app => At($"{Of(app.Horse)}/sides"),
         ["GET /api/horses/{horseId}/timeline"] = app => At($"{Of(app.Horse)}/timeline"),
         ["GET /api/horses/{horseId}/assessments"] = app => At($"{Of(app.Horse)}/assessments"),
-        ["POST /api/horses/{horseId}/assessments"] = async app => new Call($"{Of(await app.AddHorseAsync())}/assessments", new AssessmentEntry(0, "kind, they say")),
+        ["POST /api/horses/{horseId}/assessments"] = async app => new Call(
+            $"{Of(await app.AddHorseAsync())}/assessments",
+            new AssessmentEntry(0, "kind, they say")
+        ),
         ["GET /api/horses/{horseId}/assessments/{assessmentId:guid}"] = async app => new Call(await AssessmentAsync(app)),
-        ["PUT /api/horses/{horseId}/assessments/{assessmentId:guid}/answers"] = async app => new Call($"{await AssessmentAsync(app)}/answers", Taps(Tap(AssessmentItem.TrotCircle, Rein.Left, 6))),
+        ["PUT /api/horses/{horseId}/assessments/{assessmentId:guid}/answers"] = async app => new Call(
+            $"{await AssessmentAsync(app)}/answers",
+            Taps(Tap(AssessmentItem.TrotCircle, Rein.Left, 6))
+        ),
         ["POST /api/horses/{horseId}/assessments/{assessmentId:guid}/finish"] = async app =>
         {
             var sheet = await AssessmentAsync(app);
@@ -134,7 +208,10 @@ public static class Calls
         ["POST /api/horses/{horseId}/assessments/{assessmentId:guid}/places"] = async app =>
         {
             var sheet = await AssessmentAsync(app);
-            await app.Trainer.PutAsync($"{sheet}/answers", Taps(Tap(AssessmentItem.Walk, Rein.Left, 7), Tap(AssessmentItem.Walk, Rein.Right, 7)));
+            await app.Trainer.PutAsync(
+                $"{sheet}/answers",
+                Taps(Tap(AssessmentItem.Walk, Rein.Left, 7), Tap(AssessmentItem.Walk, Rein.Right, 7))
+            );
             await app.Trainer.PostAsync($"{sheet}/finish", new { });
             return new Call($"{sheet}/places", new AcceptEntry([Strand.InHand]));
         },
@@ -150,7 +227,8 @@ public static class Calls
         ["GET /api/horses/{horseId}/condition"] = app => At($"{Of(app.Horse)}/condition"),
         ["POST /api/horses/{horseId}/time-away"] = async app => new Call($"{Of(await app.AddHorseAsync())}/time-away", Away),
         ["DELETE /api/horses/{horseId}/time-away/{id:guid}"] = app => RowAsync(app, "time-away", NotAway, a => a["away"]![0]!["id"]),
-        ["POST /api/horses/{horseId}/time-away/{id:guid}/restore"] = app => RowAsync(app, "time-away", NotAway, a => a["away"]![0]!["id"], "/restore"),
+        ["POST /api/horses/{horseId}/time-away/{id:guid}/restore"] = app =>
+            RowAsync(app, "time-away", NotAway, a => a["away"]![0]!["id"], "/restore"),
         ["POST /api/horses/{horseId}/ramp-end"] = async app =>
         {
             var horse = await app.AddHorseAsync();
@@ -158,13 +236,23 @@ public static class Calls
             return new Call($"{Of(horse)}/ramp-end", new RampEndEntry("worked elsewhere meanwhile"));
         },
         ["POST /api/horses/{horseId}/known-findings"] = app => At($"{Of(app.Horse)}/known-findings", OldSplint),
-        ["DELETE /api/horses/{horseId}/known-findings/{id:guid}"] = app => RowAsync(app, "known-findings", OldSplint, a => a["known"]!.AsArray()[^1]!["id"]),
-        ["POST /api/horses/{horseId}/known-findings/{id:guid}/restore"] = app => RowAsync(app, "known-findings", OldSplint, a => a["known"]!.AsArray()[^1]!["id"], "/restore"),
-        ["POST /api/horses/{horseId}/leg-looks"] = app => At($"{Of(app.Horse)}/leg-looks", new LegLookEntry("physiotherapist: tight, loosened")),
+        ["DELETE /api/horses/{horseId}/known-findings/{id:guid}"] = app =>
+            RowAsync(app, "known-findings", OldSplint, a => a["known"]!.AsArray()[^1]!["id"]),
+        ["POST /api/horses/{horseId}/known-findings/{id:guid}/restore"] = app =>
+            RowAsync(app, "known-findings", OldSplint, a => a["known"]!.AsArray()[^1]!["id"], "/restore"),
+        ["POST /api/horses/{horseId}/leg-looks"] = app =>
+            At($"{Of(app.Horse)}/leg-looks", new LegLookEntry("physiotherapist: tight, loosened")),
         ["POST /api/horses/{horseId}/falls/{rideId:guid}"] = async app =>
         {
             var horse = await app.AddHorseAsync();
-            return new Call((await RideAsync(app, Ride(null, new Fell(Guid.NewGuid(), Noon, Faller.Rider, false)), horse)).Replace("/rides/", "/falls/", StringComparison.Ordinal), new FallAnswerEntry(true, true));
+            return new Call(
+                (await RideAsync(app, Ride(null, new Fell(Guid.NewGuid(), Noon, Faller.Rider, false)), horse)).Replace(
+                    "/rides/",
+                    "/falls/",
+                    StringComparison.Ordinal
+                ),
+                new FallAnswerEntry(true, true)
+            );
         },
         ["GET /api/weather"] = _ => At("/api/weather"),
         ["POST /api/weather"] = _ => At("/api/weather", new WeatherEntry(12, 60)),
@@ -178,24 +266,44 @@ public static class Calls
         ["POST /api/horses/{horseId}/body/{id:guid}/restore"] = app => RowAsync(app, "body", Body, a => a["body"]![0]!["id"], "/restore"),
         ["GET /api/horses/{horseId}/tack"] = app => At($"{Of(app.Horse)}/tack"),
         ["POST /api/horses/{horseId}/tack"] = app => At($"{Of(app.Horse)}/tack", Snaffle),
-        ["PUT /api/horses/{horseId}/tack/{id:guid}"] = async app => (await RowAsync(app, "tack", Snaffle, LastTack)) with { Body = new Change<TackEntry>(1, Snaffle with { Name = "Eggbutt" }) },
+        ["PUT /api/horses/{horseId}/tack/{id:guid}"] = async app =>
+            (await RowAsync(app, "tack", Snaffle, LastTack)) with
+            {
+                Body = new Change<TackEntry>(1, Snaffle with { Name = "Eggbutt" }),
+            },
         ["DELETE /api/horses/{horseId}/tack/{id:guid}"] = app => RowAsync(app, "tack", Snaffle, LastTack),
         ["POST /api/horses/{horseId}/tack/{id:guid}/restore"] = app => RowAsync(app, "tack", Snaffle, LastTack, "/restore"),
         ["GET /api/horses/{horseId}/accordions"] = app => At($"{Of(app.Horse)}/accordions"),
         ["POST /api/horses/{horseId}/accordions"] = app => At($"{Of(app.Horse)}/accordions", TenMetres),
         ["DELETE /api/horses/{horseId}/accordions/{id:guid}"] = app => RowAsync(app, "accordions", TenMetres, a => a["rides"]![0]!["id"]),
-        ["POST /api/horses/{horseId}/accordions/{id:guid}/restore"] = app => RowAsync(app, "accordions", TenMetres, a => a["rides"]![0]!["id"], "/restore"),
+        ["POST /api/horses/{horseId}/accordions/{id:guid}/restore"] = app =>
+            RowAsync(app, "accordions", TenMetres, a => a["rides"]![0]!["id"], "/restore"),
         ["GET /api/approach"] = _ => At("/api/approach"),
         ["PUT /api/approach"] = _ => At("/api/approach", new ApproachEntry(ApproachQuestion.Poles, "trot-soon", "as we do it")),
         ["GET /api/horses/{horseId}/approach"] = app => At($"{Of(app.Horse)}/approach"),
-        ["PUT /api/horses/{horseId}/approach"] = app => At($"{Of(app.Horse)}/approach", new ApproachEntry(ApproachQuestion.Poles, "walk-first")),
+        ["PUT /api/horses/{horseId}/approach"] = app =>
+            At($"{Of(app.Horse)}/approach", new ApproachEntry(ApproachQuestion.Poles, "walk-first")),
         ["PUT /api/horses/{horseId}/temperament"] = app => At($"{Of(app.Horse)}/temperament", new TemperamentEntry(Temperament.Bold)),
         ["POST /api/library/exercises"] = _ => At("/api/library/exercises", OwnExercise),
-        ["PUT /api/library/exercises/{exerciseId:guid}"] = async app => (await OwnExerciseAsync(app)) with { Body = new Change<OwnExerciseEntry>(1, OwnExercise with { Name = "Six on the curve" }) },
+        ["PUT /api/library/exercises/{exerciseId:guid}"] = async app =>
+            (await OwnExerciseAsync(app)) with
+            {
+                Body = new Change<OwnExerciseEntry>(1, OwnExercise with { Name = "Six on the curve" }),
+            },
         ["DELETE /api/library/exercises/{exerciseId:guid}"] = app => OwnExerciseAsync(app),
-        ["POST /api/library/exercises/{exerciseId:guid}/restore"] = async app => new Call($"{(await OwnExerciseAsync(app)).Address}/restore", new { }),
+        ["POST /api/library/exercises/{exerciseId:guid}/restore"] = async app => new Call(
+            $"{(await OwnExerciseAsync(app)).Address}/restore",
+            new { }
+        ),
         ["PUT /api/library/hidden"] = _ => At("/api/library/hidden", new HiddenEntry(Catalogue.Exercises[0].Id, true)),
-        ["PUT /api/library/notes"] = _ => At("/api/library/notes", new Change<RungNoteEntry>(0, new RungNoteEntry(Catalogue.Rungs[Interlocked.Increment(ref _noted) % Catalogue.Rungs.Count].Id, "quietly, with us"))),
+        ["PUT /api/library/notes"] = _ =>
+            At(
+                "/api/library/notes",
+                new Change<RungNoteEntry>(
+                    0,
+                    new RungNoteEntry(Catalogue.Rungs[Interlocked.Increment(ref _noted) % Catalogue.Rungs.Count].Id, "quietly, with us")
+                )
+            ),
         ["GET /api/horses/{horseId}/aims"] = app => At($"{Of(app.Horse)}/aims"),
         ["POST /api/horses/{horseId}/aims"] = app => At($"{Of(app.Horse)}/aims", Aim),
         ["PUT /api/horses/{horseId}/aims/{aimId:guid}"] = async app => new Call(await AimAsync(app), new Change<AimEntry>(1, Aim)),
@@ -221,23 +329,34 @@ public static class Calls
         ["GET /api/kit"] = _ => At("/api/kit"),
         ["PUT /api/kit"] = _ => At("/api/kit", new KitEntry([new(KitKind.Pole, 3, 24), new(KitKind.Wing, 0, 12)])),
         ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}/versions"] = async app => new Call($"{await SetUpAsync(app)}/versions"),
-        ["POST /api/horses/{horseId}/set-ups/who-can-ride"] = app => At($"{Of(app.Horse)}/set-ups/who-can-ride", RawOf(new WhoCanRideEntry(Grid, [app.Horse.Id], GreenHorses.Last))),
+        ["POST /api/horses/{horseId}/set-ups/who-can-ride"] = app =>
+            At($"{Of(app.Horse)}/set-ups/who-can-ride", RawOf(new WhoCanRideEntry(Grid, [app.Horse.Id], GreenHorses.Last))),
         ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}/file"] = async app => new Call($"{await SetUpAsync(app)}/file"),
         ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}/drawing"] = async app => new Call($"{await SetUpAsync(app, Grid)}/drawing"),
-        ["POST /api/horses/{horseId}/set-ups/file"] = app => At($"{Of(app.Horse)}/set-ups/file", RawOf(new SetUpFile(SetUpFile.FormatName, 1, "Grid", Grid))),
+        ["POST /api/horses/{horseId}/set-ups/file"] = app =>
+            At($"{Of(app.Horse)}/set-ups/file", RawOf(new SetUpFile(SetUpFile.FormatName, 1, "Grid", Grid))),
         ["GET /api/distance"] = _ => At("/api/distance?text=6.5%20paces"),
         ["POST /api/horses/{horseId}/set-ups"] = app => At($"{Of(app.Horse)}/set-ups", new NamedSetUpEntry("Poles", Poles)),
         ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}"] = async app => new Call(await SetUpAsync(app)),
-        ["PUT /api/horses/{horseId}/set-ups/{setUpId:guid}"] = async app => new Call(await SetUpAsync(app), new Change<NamedSetUpEntry>(1, new NamedSetUpEntry("Fence", CrossPole))),
+        ["PUT /api/horses/{horseId}/set-ups/{setUpId:guid}"] = async app => new Call(
+            await SetUpAsync(app),
+            new Change<NamedSetUpEntry>(1, new NamedSetUpEntry("Fence", CrossPole))
+        ),
         ["DELETE /api/horses/{horseId}/set-ups/{setUpId:guid}"] = async app => new Call(await SetUpAsync(app)),
         ["POST /api/horses/{horseId}/set-ups/{setUpId:guid}/restore"] = async app => new Call($"{await SetUpAsync(app)}/restore", new { }),
         ["GET /api/horses/{horseId}/sessions"] = app => At($"{Of(app.Horse)}/sessions?from=2026-04-01&to=2026-04-30"),
         ["POST /api/horses/{horseId}/sessions/check"] = app => At($"{Of(app.Horse)}/sessions/check", Session()),
         ["POST /api/horses/{horseId}/sessions"] = app => At($"{Of(app.Horse)}/sessions", Session()),
         ["GET /api/horses/{horseId}/sessions/{sessionId:guid}"] = async app => new Call(await SessionAsync(app)),
-        ["PUT /api/horses/{horseId}/sessions/{sessionId:guid}"] = async app => new Call(await SessionAsync(app), new Change<SessionEntry>(1, Session())),
+        ["PUT /api/horses/{horseId}/sessions/{sessionId:guid}"] = async app => new Call(
+            await SessionAsync(app),
+            new Change<SessionEntry>(1, Session())
+        ),
         ["DELETE /api/horses/{horseId}/sessions/{sessionId:guid}"] = async app => new Call(await SessionAsync(app)),
-        ["POST /api/horses/{horseId}/sessions/{sessionId:guid}/restore"] = async app => new Call($"{await SessionAsync(app)}/restore", new { }),
+        ["POST /api/horses/{horseId}/sessions/{sessionId:guid}/restore"] = async app => new Call(
+            $"{await SessionAsync(app)}/restore",
+            new { }
+        ),
         ["GET /api/horses/{horseId}/rides"] = app => At($"{Of(app.Horse)}/rides"),
         ["GET /api/horses/{horseId}/rides/{rideId:guid}"] = async app => new Call(await RideAsync(app)),
         ["POST /api/horses/{horseId}/rides/{rideId:guid}/events"] = app => At($"{Of(app.Horse)}/rides/{Guid.NewGuid()}/events", Ride()),
@@ -249,10 +368,22 @@ public static class Calls
         ["POST /api/horses/{horseId}/blocks/plan"] = app => At($"{Of(app.Horse)}/blocks/plan", Block),
         ["POST /api/horses/{horseId}/blocks"] = async app => new Call($"{Of(await app.AddHorseAsync())}/blocks", ShortBlock),
         ["GET /api/horses/{horseId}/blocks/{blockId:guid}"] = async app => new Call(await BlockAsync(app)),
-        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/again"] = async app => new Call($"{await BlockAsync(app)}/again", new AgainEntry()),
-        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/accept"] = async app => new Call($"{await BlockAsync(app)}/accept", new AcceptPlanEntry(1, null, null, "as it is")),
-        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/versions/{number:int}/restore"] = async app => new Call($"{await BlockAsync(app)}/versions/1/restore", new { }),
-        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/end"] = async app => new Call($"{await BlockAsync(app)}/end", new EndEntry(App.Today)),
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/again"] = async app => new Call(
+            $"{await BlockAsync(app)}/again",
+            new AgainEntry()
+        ),
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/accept"] = async app => new Call(
+            $"{await BlockAsync(app)}/accept",
+            new AcceptPlanEntry(1, null, null, "as it is")
+        ),
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/versions/{number:int}/restore"] = async app => new Call(
+            $"{await BlockAsync(app)}/versions/1/restore",
+            new { }
+        ),
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/end"] = async app => new Call(
+            $"{await BlockAsync(app)}/end",
+            new EndEntry(App.Today)
+        ),
         ["POST /api/horses/{horseId}/blocks/{blockId:guid}/edits"] = async app =>
         {
             var block = await BlockAsync(app);
@@ -268,13 +399,25 @@ public static class Calls
             var block = await BlockAsync(app);
             return new Call($"{block}/sessions/{await FirstPlacedAsync(app, block)}/draw-up", new { });
         },
-        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/gates"] = async app => new Call($"{await BlockAsync(app, ReturnBlock)}/gates", new GateEntry(new DateOnly(2026, 4, 13), ReturnGate.LegsCool, true, "cool")),
-        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/clearances"] = async app => new Call($"{await BlockAsync(app, ReturnBlock)}/clearances", new StageClearanceEntry(1, App.Today, "Iva Sorrel, vet")),
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/gates"] = async app => new Call(
+            $"{await BlockAsync(app, ReturnBlock)}/gates",
+            new GateEntry(new DateOnly(2026, 4, 13), ReturnGate.LegsCool, true, "cool")
+        ),
+        ["POST /api/horses/{horseId}/blocks/{blockId:guid}/clearances"] = async app => new Call(
+            $"{await BlockAsync(app, ReturnBlock)}/clearances",
+            new StageClearanceEntry(1, App.Today, "Iva Sorrel, vet")
+        ),
         ["GET /api/week"] = _ => At("/api/week?monday=2026-04-13"),
         ["POST /api/week/share"] = _ => At("/api/week/share", new WeekEntry(new DateOnly(2026, 4, 13))),
         ["POST /api/week/keep"] = _ => At("/api/week/keep", new KeepWeekEntry(new DateOnly(2026, 4, 13))),
         ["GET /api/roster"] = _ => At("/api/roster"),
-        ["PUT /api/roster"] = async app => new Call("/api/roster", new Change<RosterEntry>((int)(await app.Trainer.GetAsync("/api/roster"))["version"]!, new RosterEntry([], [DayOfWeek.Tuesday], 120, [DayOfWeek.Tuesday], 300, 2, new TimeOnly(7, 0)))),
+        ["PUT /api/roster"] = async app => new Call(
+            "/api/roster",
+            new Change<RosterEntry>(
+                (int)(await app.Trainer.GetAsync("/api/roster"))["version"]!,
+                new RosterEntry([], [DayOfWeek.Tuesday], 120, [DayOfWeek.Tuesday], 300, 2, new TimeOnly(7, 0))
+            )
+        ),
         ["GET /api/calendar.ics"] = _ => At("/api/calendar.ics"),
         ["GET /api/sessions.csv"] = _ => At("/api/sessions.csv?from=2026-04-01&to=2026-05-01"),
         ["GET /api/rides.csv"] = _ => At("/api/rides.csv?from=2026-04-01&to=2026-05-01"),
@@ -289,13 +432,20 @@ public static class Calls
 
             return new Call("/api/me/calendars", new CalendarNameEntry("my telephone"));
         },
-        ["DELETE /api/me/calendars/{id:guid}"] = async app => new Call($"/api/me/calendars/{(await app.Trainer.PostAsync("/api/me/calendars", new CalendarNameEntry("old telephone")))["id"]}"),
-        ["GET /calendar/{token:length(48)}.ics"] = async app => new Call(new Uri((string)(await app.Trainer.PostAsync("/api/me/calendars", new CalendarNameEntry("telephone")))["address"]!).AbsolutePath),
+        ["DELETE /api/me/calendars/{id:guid}"] = async app => new Call(
+            $"/api/me/calendars/{(await app.Trainer.PostAsync("/api/me/calendars", new CalendarNameEntry("old telephone")))["id"]}"
+        ),
+        ["GET /calendar/{token:length(48)}.ics"] = async app => new Call(
+            new Uri((string)(await app.Trainer.PostAsync("/api/me/calendars", new CalendarNameEntry("telephone")))["address"]!).AbsolutePath
+        ),
         ["GET /api/session-templates"] = _ => At("/api/session-templates"),
         ["GET /api/horses/{horseId}/rail"] = app => At($"{Of(app.Horse)}/rail"),
         ["GET /api/horses/{horseId}/rides/{rideId:guid}/taps"] = async app => new Call($"{await RideAsync(app)}/taps"),
         ["POST /api/horses/{horseId}/rides/{rideId:guid}/taps"] = app => At($"{Of(app.Horse)}/rides/{Guid.NewGuid()}/taps", Ride()),
-        ["PUT /api/horses/{horseId}/rides/{rideId:guid}/photos/{photoId:guid}"] = async app => new Call($"{await RideAsync(app)}/photos/{Guid.NewGuid()}", Jpeg),
+        ["PUT /api/horses/{horseId}/rides/{rideId:guid}/photos/{photoId:guid}"] = async app => new Call(
+            $"{await RideAsync(app)}/photos/{Guid.NewGuid()}",
+            Jpeg
+        ),
         ["GET /api/horses/{horseId}/rides/{rideId:guid}/photos/{photoId:guid}"] = async app => new Call(await PhotoAsync(app)),
         ["POST /api/horses/{horseId}/rides/{rideId:guid}/answers"] = async app =>
         {
@@ -308,19 +458,63 @@ public static class Calls
         ["GET /openapi/{documentName}.json"] = _ => At("/openapi/v1.json"),
     };
 
-    private static readonly DayOfWeek[] Six = [DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Thursday, DayOfWeek.Friday, DayOfWeek.Saturday, DayOfWeek.Sunday];
+    private static readonly DayOfWeek[] Six =
+    [
+        DayOfWeek.Tuesday,
+        DayOfWeek.Wednesday,
+        DayOfWeek.Thursday,
+        DayOfWeek.Friday,
+        DayOfWeek.Saturday,
+        DayOfWeek.Sunday,
+    ];
 
     /// <summary>Every input once, over one week.</summary>
     public static readonly BlockEntry Block = new(
-        "Spring", Purpose.Conditioning, App.Today, 1, null, Discipline.Jumping, [Strand.Poles], new MinutesByGait(90, 60, 20), [DayOfWeek.Sunday, DayOfWeek.Saturday], [DayOfWeek.Sunday], [DayOfWeek.Sunday], [DayOfWeek.Saturday], DayOfWeek.Monday, [],
-        [new FixtureEntry(FixtureKind.Farrier, App.Today.AddDays(1), null, "trim")], [new AskedEntry(SessionKind.Hack, 1)], null, new Core.Conditioning.SetsEntry(Core.Conditioning.Scheme.British, "80", 2, 3, 350, 3));
+        "Spring",
+        Purpose.Conditioning,
+        App.Today,
+        1,
+        null,
+        Discipline.Jumping,
+        [Strand.Poles],
+        new MinutesByGait(90, 60, 20),
+        [DayOfWeek.Sunday, DayOfWeek.Saturday],
+        [DayOfWeek.Sunday],
+        [DayOfWeek.Sunday],
+        [DayOfWeek.Saturday],
+        DayOfWeek.Monday,
+        [],
+        [new FixtureEntry(FixtureKind.Farrier, App.Today.AddDays(1), null, "trim")],
+        [new AskedEntry(SessionKind.Hack, 1)],
+        null,
+        new Core.Conditioning.SetsEntry(Core.Conditioning.Scheme.British, "80", 2, 3, 350, 3)
+    );
 
-    public static readonly BlockEntry ShortBlock = new("Two weeks", Purpose.Schooling, App.Today, 2, Now: new MinutesByGait(110, 80, 20), Days: Six, HelperDays: Six, ArenaDays: Six);
+    public static readonly BlockEntry ShortBlock = new(
+        "Two weeks",
+        Purpose.Schooling,
+        App.Today,
+        2,
+        Now: new MinutesByGait(110, 80, 20),
+        Days: Six,
+        HelperDays: Six,
+        ArenaDays: Six
+    );
 
     /// <summary>A vet's plan whose second stage waits.</summary>
     public static readonly BlockEntry ReturnBlock = new(
-        "Back", Purpose.Return, App.Today, 4, Days: Six, ArenaDays: Six,
-        Return: new ReturnEntry(10, OffBecause.Injury, Stages: [new StageEntry("walk", 1, 5, 20), new StageEntry("trot", 2, 5, 20, 4, 0, "trot cleared by the vet")]));
+        "Back",
+        Purpose.Return,
+        App.Today,
+        4,
+        Days: Six,
+        ArenaDays: Six,
+        Return: new ReturnEntry(
+            10,
+            OffBecause.Injury,
+            Stages: [new StageEntry("walk", 1, 5, 20), new StageEntry("trot", 2, 5, 20, 4, 0, "trot cleared by the vet")]
+        )
+    );
 
     /// <summary>A block of a horse of its own.</summary>
     public static async Task<string> BlockAsync(App app, BlockEntry? entry = null, Horse? horse = null)
@@ -330,7 +524,11 @@ public static class Calls
     }
 
     private static async Task<Guid> FirstPlacedAsync(App app, string block) =>
-        (await app.Trainer.GetAsync(block))["plan"]!["weeks"]!.AsArray().SelectMany(w => w!["sessions"]!.AsArray()).Select(s => (Guid)s!["id"]!).First();
+        (await app.Trainer.GetAsync(block))["plan"]!["weeks"]!
+            .AsArray()
+            .SelectMany(w => w!["sessions"]!.AsArray())
+            .Select(s => (Guid)s!["id"]!)
+            .First();
 
     public static string Of(Horse horse) => $"/api/horses/{horse.Id}";
 
@@ -386,12 +584,16 @@ public static class Calls
         var session = Guid.Parse((await SessionAsync(app, entry, horse)).Split('/')[^1]);
         RideEvent[] events =
         [
-            new Marked(Guid.NewGuid(), Noon, Rein.Both, Core.Measures.Mark.Of(mark), ""), new TensionSeen(Guid.NewGuid(), Noon, 1), new ClosingTest(Guid.NewGuid(), Noon, true), .. more,
+            new Marked(Guid.NewGuid(), Noon, Rein.Both, Core.Measures.Mark.Of(mark), ""),
+            new TensionSeen(Guid.NewGuid(), Noon, 1),
+            new ClosingTest(Guid.NewGuid(), Noon, true),
+            .. more,
         ];
         return await RideAsync(app, new RideEntry(session, App.Today, events), horse);
     }
 
-    public static SheetAnswerEntry Tap(AssessmentItem item, Rein rein, double? mark = null, params Felt[] felt) => new(item, rein, mark, felt, 1, 12);
+    public static SheetAnswerEntry Tap(AssessmentItem item, Rein rein, double? mark = null, params Felt[] felt) =>
+        new(item, rein, mark, felt, 1, 12);
 
     public static SheetAnswersEntry Taps(params SheetAnswerEntry[] answers) => new(answers);
 
@@ -412,9 +614,11 @@ public static class Calls
 
     private static JsonNode? LastTack(JsonNode all) => all.AsArray().Last()!["tack"]!["id"];
 
-    private static async Task<Call> OwnExerciseAsync(App app) => new($"/api/library/exercises/{(await app.Trainer.PostAsync("/api/library/exercises", OwnExercise))["id"]}");
+    private static async Task<Call> OwnExerciseAsync(App app) =>
+        new($"/api/library/exercises/{(await app.Trainer.PostAsync("/api/library/exercises", OwnExercise))["id"]}");
 
-    private static PersonEntry Person(App app) => new("Someone", $"{Guid.NewGuid():N}@here.example", App.Password, Role.Rider, false, [app.Horse.Id]);
+    private static PersonEntry Person(App app) =>
+        new("Someone", $"{Guid.NewGuid():N}@here.example", App.Password, Role.Rider, false, [app.Horse.Id]);
 
     private static async Task<string> AimAsync(App app)
     {

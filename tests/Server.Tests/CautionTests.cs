@@ -26,7 +26,24 @@ public class CautionTests(App app) : IClassFixture<App>
     public async Task A_part_has_its_own_manner_and_height_and_keeps_them()
     {
         var horse = await app.AddHorseAsync();
-        var kept = await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions", Session(Led, Trot with { Manner = Manner.Lunged, Minutes = 10 }, Trot with { Efforts = 4, HeightMetres = 0.45, Minutes = 5 }, Last));
+        var kept = await app.Trainer.PostAsync(
+            $"{Calls.Of(horse)}/sessions",
+            Session(
+                Led,
+                Trot with
+                {
+                    Manner = Manner.Lunged,
+                    Minutes = 10,
+                },
+                Trot with
+                {
+                    Efforts = 4,
+                    HeightMetres = 0.45,
+                    Minutes = 5,
+                },
+                Last
+            )
+        );
         var parts = (await app.Trainer.GetAsync($"{Calls.Of(horse)}/sessions/{kept["id"]}"))["parts"]!.AsArray();
         parts.Select(p => (string)p!["manner"]!).ShouldBe(["inHand", "lunged", "ridden", "ridden"]);
         ((double)parts[2]!["heightMetres"]!).ShouldBe(0.45);
@@ -49,7 +66,10 @@ public class CautionTests(App app) : IClassFixture<App>
         var high = Session(Walk, Trot with { RungId = "jumping/at-height", Gait = Gait.Canter, Efforts = 4, HeightMetres = 0.9 }, Last);
         var fault = (await CheckAsync(horse, high)).Single(f => (string)f["rule"]! == "RungSkipped");
         ((bool)fault["hard"]!).ShouldBeTrue();
-        await app.Trainer.PostAsync($"{Calls.Of(horse)}/ladders/moves", Calls.Move((string)fault["placeOn"]!, "jumped courses with us all winter"));
+        await app.Trainer.PostAsync(
+            $"{Calls.Of(horse)}/ladders/moves",
+            Calls.Move((string)fault["placeOn"]!, "jumped courses with us all winter")
+        );
         (await FaultsAsync(horse, high)).ShouldNotContain("RungSkipped hard");
     }
 
@@ -61,7 +81,12 @@ public class CautionTests(App app) : IClassFixture<App>
         var poles = places.Single(p => (string)p!["strand"]! == "poles")!;
         ((string)poles["rungId"]!, (bool)poles["stated"]!).ShouldBe(("poles/canter-pole", true));
         await app.Trainer.PostAsync($"{Calls.Of(horse)}/ladders/moves", Calls.Move("poles/trot-poles", "seen today"));
-        ((bool)(await app.Trainer.GetAsync($"{Calls.Of(horse)}/ladders")).AsArray().Single(p => (string)p!["strand"]! == "poles")!["stated"]!).ShouldBeFalse();
+        (
+            (bool)
+                (await app.Trainer.GetAsync($"{Calls.Of(horse)}/ladders")).AsArray().Single(p => (string)p!["strand"]! == "poles")![
+                    "stated"
+                ]!
+        ).ShouldBeFalse();
     }
 
     [Theory]
@@ -85,7 +110,10 @@ public class CautionTests(App app) : IClassFixture<App>
         await app.Trainer.PostAsync($"{Calls.Of(horse)}/rides/{Guid.NewGuid()}/events", Calls.Ride() with { On = App.Today.AddDays(-20) });
         ((string)(await TodayAsync(horse))["silentSince"]!).ShouldBe("2026-03-29");
         (await FaultsAsync(horse, Session(Walk, Trot, Last))).ShouldBeEmpty();
-        await app.Trainer.PostAsync($"{Calls.Of(horse)}/time-away", new TimeAwayEntry(App.Today.AddDays(-20), App.Today.AddDays(-1), null, true));
+        await app.Trainer.PostAsync(
+            $"{Calls.Of(horse)}/time-away",
+            new TimeAwayEntry(App.Today.AddDays(-20), App.Today.AddDays(-1), null, true)
+        );
         (await TodayAsync(horse))["silentSince"].ShouldBeNull();
         (await FaultsAsync(horse, Session(Walk, Trot, Last))).ShouldBeEmpty();
     }
@@ -108,7 +136,9 @@ public class CautionTests(App app) : IClassFixture<App>
     public async Task What_a_vet_has_entered_as_old_and_known_holds_nothing()
     {
         var horse = await app.AddHorseAsync();
-        var known = (await app.Vet.PostAsync($"{Calls.Of(horse)}/known-findings", new KnownFindingEntry("old splint, cold", "Iva Sorrel")))["known"]![0]!["id"]!.GetValue<Guid>();
+        var known = (await app.Vet.PostAsync($"{Calls.Of(horse)}/known-findings", new KnownFindingEntry("old splint, cold", "Iva Sorrel")))[
+            "known"
+        ]![0]!["id"]!.GetValue<Guid>();
         await RideAsync(horse, new SignSeen(Guid.NewGuid(), Calls.Noon, Sign.HeatInLeg, null) { Known = known });
         (await app.Trainer.GetAsync(Calls.Of(horse)))["holds"]!.AsArray().ShouldBeEmpty();
         await RideAsync(horse, new SignSeen(Guid.NewGuid(), Calls.Noon, Sign.HeatInLeg, null));
@@ -123,7 +153,12 @@ public class CautionTests(App app) : IClassFixture<App>
         var hold = (await app.Trainer.GetAsync(Calls.Of(horse)))["holds"]![0]!["id"];
         await app.Vet.PostAsync($"{Calls.Of(horse)}/holds/{hold}/clearance", new ClearanceEntry("Iva Sorrel"));
         (await FaultsAsync(horse, Session(Walk, Trot, Last), App.Today.AddDays(1))).ShouldContain("StepsAfterClearance soft");
-        var proposed = (await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions/propose", new ProposalEntry(App.Today.AddDays(1), Strand.Flatwork, 40, true)))["session"]!;
+        var proposed = (
+            await app.Trainer.PostAsync(
+                $"{Calls.Of(horse)}/sessions/propose",
+                new ProposalEntry(App.Today.AddDays(1), Strand.Flatwork, 40, true)
+            )
+        )["session"]!;
         proposed["parts"]!.AsArray().Select(p => (string?)p!["manner"]).ShouldNotContain("ridden");
         (await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions/check", proposed))["faults"]!.AsArray().ShouldBeEmpty();
     }
@@ -133,12 +168,33 @@ public class CautionTests(App app) : IClassFixture<App>
     {
         var horse = await app.AddHorseAsync(age: 4);
         await app.Trainer.PostAsync($"{Calls.Of(horse)}/ladders/moves", Calls.Move("flatwork/first-month", "sat on last week"));
-        PartEntry[] sit = [Led with { Minutes = 8 }, new(Phase.Work, "Sit, led", Gait.Walk, Rein.Both, 3), new(Phase.Work, "A few steps of trot", Gait.Trot, Rein.Both, 1)];
+        PartEntry[] sit =
+        [
+            Led with
+            {
+                Minutes = 8,
+            },
+            new(Phase.Work, "Sit, led", Gait.Walk, Rein.Both, 3),
+            new(Phase.Work, "A few steps of trot", Gait.Trot, Rein.Both, 1),
+        ];
         (await FaultsAsync(horse, Session(sit))).ShouldContain("FirstMonth soft");
         for (var i = 0; i < 4; i++)
         {
-            var plan = await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions", Session(sit[0], sit[1] with { RungId = "flatwork/first-month" }));
-            await app.Trainer.PostAsync($"{Calls.Of(horse)}/rides/{plan["id"]}/events", new RideEntry(plan["id"]!.GetValue<Guid>(), App.Today, [new Ridden(Guid.NewGuid(), Calls.Noon, Gait.Walk, Rein.Left, 2), new Ridden(Guid.NewGuid(), Calls.Noon, Gait.Walk, Rein.Right, 2)]));
+            var plan = await app.Trainer.PostAsync(
+                $"{Calls.Of(horse)}/sessions",
+                Session(sit[0], sit[1] with { RungId = "flatwork/first-month" })
+            );
+            await app.Trainer.PostAsync(
+                $"{Calls.Of(horse)}/rides/{plan["id"]}/events",
+                new RideEntry(
+                    plan["id"]!.GetValue<Guid>(),
+                    App.Today,
+                    [
+                        new Ridden(Guid.NewGuid(), Calls.Noon, Gait.Walk, Rein.Left, 2),
+                        new Ridden(Guid.NewGuid(), Calls.Noon, Gait.Walk, Rein.Right, 2),
+                    ]
+                )
+            );
         }
 
         (await FaultsAsync(horse, Session(sit))).ShouldNotContain("FirstMonth soft");
@@ -149,7 +205,10 @@ public class CautionTests(App app) : IClassFixture<App>
     {
         var horse = await app.AddHorseAsync();
         var jumping = Session(Walk, Trot with { Efforts = 4, HeightMetres = 0.5 }, Last);
-        await app.Trainer.PostAsync($"{Calls.Of(horse)}/care", new CareEntry(CareKind.Therapist, App.Today, "Jory Penhale") { EasyUntil = App.Today.AddDays(2), RuledOut = [RuledOut.Fences] });
+        await app.Trainer.PostAsync(
+            $"{Calls.Of(horse)}/care",
+            new CareEntry(CareKind.Therapist, App.Today, "Jory Penhale") { EasyUntil = App.Today.AddDays(2), RuledOut = [RuledOut.Fences] }
+        );
         (await FaultsAsync(horse, jumping, App.Today.AddDays(2))).ShouldContain("Restricted hard");
         (await FaultsAsync(horse, jumping, App.Today.AddDays(3))).ShouldNotContain("Restricted hard");
         ((bool)(await TodayAsync(horse))["loosen"]!).ShouldBeTrue();
@@ -159,11 +218,38 @@ public class CautionTests(App app) : IClassFixture<App>
     public async Task The_same_leg_in_totals_by_leg_names_it_and_looking_starts_from_zero()
     {
         var horse = await app.AddHorseAsync();
-        RideEvent[] Touched() => [new PolesPassed(Guid.NewGuid(), Calls.Noon, null, Rein.Left, 4, 3, 0), new LegTouched(Guid.NewGuid(), Calls.Noon, Leg.LeftHind, 3)];
-        await app.Rider.PostAsync($"{Calls.Of(horse)}/rides/{Guid.NewGuid()}/events", Calls.Ride(null, Touched()) with { On = App.Today.AddDays(-2) });
-        var review = await app.Rider.PostAsync($"{Calls.Of(horse)}/rides/{Guid.NewGuid()}/events", Calls.Ride(null, Touched()) with { On = App.Today.AddDays(-1) });
-        review["verdicts"]!.AsArray().Single(v => (string)v!["rule"]! == "TheSameLeg")!["seen"]!.ToString().ShouldContain("left hind in 6 of 6");
-        var poles = Session(Walk, Trot with { ExerciseId = "poles/trot-poles/four-on-the-quarter-line", RungId = "poles/trot-poles", Minutes = 8 }, Last);
+        RideEvent[] Touched() =>
+            [
+                new PolesPassed(Guid.NewGuid(), Calls.Noon, null, Rein.Left, 4, 3, 0),
+                new LegTouched(Guid.NewGuid(), Calls.Noon, Leg.LeftHind, 3),
+            ];
+        await app.Rider.PostAsync(
+            $"{Calls.Of(horse)}/rides/{Guid.NewGuid()}/events",
+            Calls.Ride(null, Touched()) with
+            {
+                On = App.Today.AddDays(-2),
+            }
+        );
+        var review = await app.Rider.PostAsync(
+            $"{Calls.Of(horse)}/rides/{Guid.NewGuid()}/events",
+            Calls.Ride(null, Touched()) with
+            {
+                On = App.Today.AddDays(-1),
+            }
+        );
+        review["verdicts"]!.AsArray().Single(v => (string)v!["rule"]! == "TheSameLeg")!["seen"]!
+            .ToString()
+            .ShouldContain("left hind in 6 of 6");
+        var poles = Session(
+            Walk,
+            Trot with
+            {
+                ExerciseId = "poles/trot-poles/four-on-the-quarter-line",
+                RungId = "poles/trot-poles",
+                Minutes = 8,
+            },
+            Last
+        );
         (await FaultsAsync(horse, poles)).ShouldContain("SameLegTouches soft");
         var sheet = await app.Trainer.GetAsync($"{Calls.Of(horse)}/rail");
         ((int)sheet["advice"]!.AsArray().Single(a => (string)a!["rule"]! == "TheSameLeg")!["earlier"]!["leftHind"]!).ShouldBe(6);
@@ -176,7 +262,17 @@ public class CautionTests(App app) : IClassFixture<App>
     {
         var horse = await app.AddHorseAsync();
         var ride = Guid.NewGuid();
-        var review = await app.Rider.PostAsync($"{Calls.Of(horse)}/rides/{ride}/events", Calls.Ride(null, new Fell(Guid.NewGuid(), Calls.Noon, Faller.Both, false), new SignSeen(Guid.NewGuid(), Calls.Noon, Sign.TempoLost, null)) with { On = App.Today.AddDays(-1) });
+        var review = await app.Rider.PostAsync(
+            $"{Calls.Of(horse)}/rides/{ride}/events",
+            Calls.Ride(
+                null,
+                new Fell(Guid.NewGuid(), Calls.Noon, Faller.Both, false),
+                new SignSeen(Guid.NewGuid(), Calls.Noon, Sign.TempoLost, null)
+            ) with
+            {
+                On = App.Today.AddDays(-1),
+            }
+        );
         ((string)review["verdicts"]![0]!["rule"]!).ShouldBe("Fall");
         (await TodayAsync(horse))["fall"].ShouldNotBeNull();
         await app.Trainer.PostAsync($"{Calls.Of(horse)}/falls/{ride}", new FallAnswerEntry(false, true));
@@ -192,7 +288,9 @@ public class CautionTests(App app) : IClassFixture<App>
         foreach (var (word, up) in new[] { ("stay", false), ("up", true) })
         {
             await Calls.RideOnRungAsync(app, horse, "poles/walk-poles", 8);
-            var ladder = (await app.Trainer.GetAsync($"{Calls.Of(horse)}/ladders")).AsArray().Single(p => (string)p!["strand"]! == "poles")!;
+            var ladder = (await app.Trainer.GetAsync($"{Calls.Of(horse)}/ladders"))
+                .AsArray()
+                .Single(p => (string)p!["strand"]! == "poles")!;
             ((string)ladder["verdict"]!["word"]!).ShouldBe(word);
             var last = (await app.Trainer.GetAsync($"{Calls.Of(horse)}/rides")).AsArray()[0]!["id"];
             var verdicts = (await app.Trainer.GetAsync($"{Calls.Of(horse)}/rides/{last}"))["verdicts"]!.AsArray();
@@ -238,10 +336,15 @@ public class CautionTests(App app) : IClassFixture<App>
             TapClock Clock(int number, double minute) => new(app.Horse.Id, horse.Id, number, minute * 60);
             RideEvent[] taps =
             [
-                new GaitNow(Guid.NewGuid(), begin, Gait.Walk) { Clock = Clock(0, 0) }, new GaitNow(Guid.NewGuid(), begin.AddMinutes(2), Gait.Trot) { Clock = Clock(1, 2) },
-                new GaitNow(Guid.NewGuid(), begin.AddMinutes(24), Gait.Walk) { Clock = Clock(2, 24) }, new RideEnded(Guid.NewGuid(), begin.AddMinutes(32)) { Clock = Clock(3, 32) },
+                new GaitNow(Guid.NewGuid(), begin, Gait.Walk) { Clock = Clock(0, 0) },
+                new GaitNow(Guid.NewGuid(), begin.AddMinutes(2), Gait.Trot) { Clock = Clock(1, 2) },
+                new GaitNow(Guid.NewGuid(), begin.AddMinutes(24), Gait.Walk) { Clock = Clock(2, 24) },
+                new RideEnded(Guid.NewGuid(), begin.AddMinutes(32)) { Clock = Clock(3, 32) },
             ];
-            await app.Rider.PostAsync($"{Calls.Of(horse)}/rides/{Guid.NewGuid()}/events", new RideEntry(null, App.Today.AddDays(-2 * ride), taps));
+            await app.Rider.PostAsync(
+                $"{Calls.Of(horse)}/rides/{Guid.NewGuid()}/events",
+                new RideEntry(null, App.Today.AddDays(-2 * ride), taps)
+            );
         }
 
         var sheet = await app.Trainer.GetAsync($"{Calls.Of(horse)}/rail");
@@ -253,9 +356,16 @@ public class CautionTests(App app) : IClassFixture<App>
     public async Task The_eve_of_a_competition_knows_its_height()
     {
         var horse = await app.AddHorseAsync();
-        await app.Trainer.PostAsync($"{Calls.Of(horse)}/aims", new AimEntry("Show", App.Today.AddDays(1), Discipline.Jumping, "National", "Novice", 0.8));
-        (await FaultsAsync(horse, Session(Walk, Trot with { Efforts = 4, HeightMetres = 0.65 }, Last))).ShouldContain("BigFenceBeforeCompetition soft");
-        (await FaultsAsync(horse, Session(Walk, Trot with { Efforts = 4, HeightMetres = 0.60 }, Last))).ShouldNotContain("BigFenceBeforeCompetition soft");
+        await app.Trainer.PostAsync(
+            $"{Calls.Of(horse)}/aims",
+            new AimEntry("Show", App.Today.AddDays(1), Discipline.Jumping, "National", "Novice", 0.8)
+        );
+        (await FaultsAsync(horse, Session(Walk, Trot with { Efforts = 4, HeightMetres = 0.65 }, Last))).ShouldContain(
+            "BigFenceBeforeCompetition soft"
+        );
+        (await FaultsAsync(horse, Session(Walk, Trot with { Efforts = 4, HeightMetres = 0.60 }, Last))).ShouldNotContain(
+            "BigFenceBeforeCompetition soft"
+        );
     }
 
     private static SessionEntry Session(params PartEntry[] parts) => new(App.Today, "Straightness", Manner.Ridden, true, parts, "");
@@ -264,7 +374,9 @@ public class CautionTests(App app) : IClassFixture<App>
         [.. (await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions/check", entry))["faults"]!.AsArray().OfType<JsonNode>()];
 
     private async Task<List<string>> FaultsAsync(Horse horse, SessionEntry entry, DateOnly? on = null) =>
-        (await CheckAsync(horse, entry with { On = on ?? entry.On })).ConvertAll(f => $"{f["rule"]} {((bool)f["hard"]! ? "hard" : "soft")}");
+        (await CheckAsync(horse, entry with { On = on ?? entry.On })).ConvertAll(f =>
+            $"{f["rule"]} {((bool)f["hard"]! ? "hard" : "soft")}"
+        );
 
     private async Task<JsonNode> TodayAsync(Horse horse) =>
         (await app.Trainer.GetAsync("/api/today"))["horses"]!.AsArray().Single(h => h!["horse"]!["id"]!.GetValue<Guid>() == horse.Id)!;

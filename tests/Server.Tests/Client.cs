@@ -34,10 +34,20 @@ public sealed class Client(HttpClient http, Guid id)
     public Task<HttpResponseMessage> SendRawAsync(HttpMethod method, string address, string? json) =>
         SendContentAsync(method, address, json is null ? null : new StringContent(json, Encoding.UTF8, "application/json"));
 
-    public Task<HttpResponseMessage> SendContentAsync(HttpMethod method, string address, HttpContent? content, params (string Name, string Value)[] headers) =>
-        SendUntilAsync(method, address, content, headers, CancellationToken.None);
+    public Task<HttpResponseMessage> SendContentAsync(
+        HttpMethod method,
+        string address,
+        HttpContent? content,
+        params (string Name, string Value)[] headers
+    ) => SendUntilAsync(method, address, content, headers, CancellationToken.None);
 
-    public async Task<HttpResponseMessage> SendUntilAsync(HttpMethod method, string address, HttpContent? content, IEnumerable<(string Name, string Value)> headers, CancellationToken stop)
+    public async Task<HttpResponseMessage> SendUntilAsync(
+        HttpMethod method,
+        string address,
+        HttpContent? content,
+        IEnumerable<(string Name, string Value)> headers,
+        CancellationToken stop
+    )
     {
         using var request = new HttpRequestMessage(method, address) { Content = content };
         if (method != HttpMethod.Get)
@@ -51,7 +61,11 @@ public sealed class Client(HttpClient http, Guid id)
         }
 
         var answer = await http.SendAsync(request, stop);
-        Cookie = answer.Headers.TryGetValues("Set-Cookie", out var set) && set.FirstOrDefault(c => c.StartsWith("hippodrome=", StringComparison.Ordinal)) is { } begun ? begun.Split(';')[0] : Cookie;
+        Cookie =
+            answer.Headers.TryGetValues("Set-Cookie", out var set)
+            && set.FirstOrDefault(c => c.StartsWith("hippodrome=", StringComparison.Ordinal)) is { } begun
+                ? begun.Split(';')[0]
+                : Cookie;
         return answer;
     }
 
@@ -61,13 +75,16 @@ public sealed class Client(HttpClient http, Guid id)
 
     public async Task<JsonNode> PutAsync(string address, object body) => await GoodAsync(await SendAsync(HttpMethod.Put, address, body));
 
-    public async Task<Problem> RefusedAsync(HttpMethod method, string address, object? body = null) => await Problem.ReadAsync(await SendAsync(method, address, body));
+    public async Task<Problem> RefusedAsync(HttpMethod method, string address, object? body = null) =>
+        await Problem.ReadAsync(await SendAsync(method, address, body));
 
     public static async Task<JsonNode> JsonAsync(HttpResponseMessage answer) => (await answer.Content.ReadFromJsonAsync<JsonNode>())!;
 
     private static async Task<JsonNode> GoodAsync(HttpResponseMessage answer)
     {
-        answer.IsSuccessStatusCode.ShouldBeTrue($"{answer.RequestMessage!.Method} {answer.RequestMessage.RequestUri}: {(int)answer.StatusCode} {await answer.Content.ReadAsStringAsync()}");
+        answer.IsSuccessStatusCode.ShouldBeTrue(
+            $"{answer.RequestMessage!.Method} {answer.RequestMessage.RequestUri}: {(int)answer.StatusCode} {await answer.Content.ReadAsStringAsync()}"
+        );
         return answer.StatusCode == HttpStatusCode.NoContent ? JsonValue.Create(true) : await JsonAsync(answer);
     }
 }
@@ -81,7 +98,8 @@ public sealed record Problem(int Status, string Title, IReadOnlyList<(string Fie
         answer.Content.Headers.ContentType?.MediaType.ShouldBe("application/problem+json");
         var document = await Client.JsonAsync(answer);
         ((int)document["status"]!).ShouldBe((int)answer.StatusCode);
-        var faults = document["faults"]?.AsArray().Select(f => ((string)f!["field"]!, (string)f["says"]!, (string)f["mend"]!)).ToList() ?? [];
+        var faults = document["faults"]?.AsArray().Select(f => ((string)f!["field"]!, (string)f["says"]!, (string)f["mend"]!)).ToList()
+            ?? [];
         return new Problem((int)answer.StatusCode, (string)document["title"]!, faults, document);
     }
 

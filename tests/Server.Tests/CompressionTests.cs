@@ -28,14 +28,21 @@ public class CompressionTests(App app) : IClassFixture<App>
     [Fact]
     public async Task An_answer_that_bears_a_token_or_an_address_has_its_own_length()
     {
-        foreach (var (method, at, body) in new[]
+        foreach (
+            var (method, at, body) in new[]
+            {
+                (HttpMethod.Get, "/api/sign-in", null),
+                (HttpMethod.Post, "/api/sign-in", """{"email":"trainer@here.example","password":"wrong words here"}"""),
+                (HttpMethod.Post, "/api/me/calendars", """{"name":"tack room"}"""),
+            }
+        )
         {
-            (HttpMethod.Get, "/api/sign-in", null),
-            (HttpMethod.Post, "/api/sign-in", """{"email":"trainer@here.example","password":"wrong words here"}"""),
-            (HttpMethod.Post, "/api/me/calendars", """{"name":"tack room"}"""),
-        })
-        {
-            using var answer = await app.Trainer.SendContentAsync(method, at, body is null ? null : new StringContent(body, System.Text.Encoding.UTF8, "application/json"), ReadsBrotli);
+            using var answer = await app.Trainer.SendContentAsync(
+                method,
+                at,
+                body is null ? null : new StringContent(body, System.Text.Encoding.UTF8, "application/json"),
+                ReadsBrotli
+            );
             answer.Content.Headers.ContentEncoding.ShouldBeEmpty(at);
         }
     }

@@ -17,25 +17,39 @@ public class CreationTests(App app) : IClassFixture<App>
     /// <summary>These ask and keep nothing, or leave the same behind however often they are sent.</summary>
     private static readonly string[] MakeNothing =
     [
-        "/api/sign-in", "/api/week/share",
-        "/api/horses/{horseId}/set-ups/measure", "/api/horses/{horseId}/set-ups/beside", "/api/horses/{horseId}/set-ups/mirrored",
-        "/api/horses/{horseId}/set-ups/who-can-ride", "/api/horses/{horseId}/set-ups/file",
-        "/api/horses/{horseId}/sessions/check", "/api/horses/{horseId}/sessions/propose",
-        "/api/horses/{horseId}/blocks/plan", "/api/horses/{horseId}/blocks/{blockId:guid}/again",
+        "/api/sign-in",
+        "/api/week/share",
+        "/api/horses/{horseId}/set-ups/measure",
+        "/api/horses/{horseId}/set-ups/beside",
+        "/api/horses/{horseId}/set-ups/mirrored",
+        "/api/horses/{horseId}/set-ups/who-can-ride",
+        "/api/horses/{horseId}/set-ups/file",
+        "/api/horses/{horseId}/sessions/check",
+        "/api/horses/{horseId}/sessions/propose",
+        "/api/horses/{horseId}/blocks/plan",
+        "/api/horses/{horseId}/blocks/{blockId:guid}/again",
         // Events carry ids of their own.
-        "/api/horses/{horseId}/rides/{rideId:guid}/taps", "/api/horses/{horseId}/rides/{rideId:guid}/events",
+        "/api/horses/{horseId}/rides/{rideId:guid}/taps",
+        "/api/horses/{horseId}/rides/{rideId:guid}/events",
     ];
 
     private List<(string Route, bool Creates)> Posts() =>
-    [
-        .. app.Services.GetServices<EndpointDataSource>().SelectMany(s => s.Endpoints).OfType<RouteEndpoint>()
-            .Where(e => e.Metadata.GetMetadata<HttpMethodMetadata>()?.HttpMethods.Contains("POST") == true)
-            .Select(e => ("/" + e.RoutePattern.RawText!.TrimStart('/'), e.Metadata.GetMetadata<CreationMetadata>() is not null)),
-    ];
+        [
+            .. app
+                .Services.GetServices<EndpointDataSource>()
+                .SelectMany(s => s.Endpoints)
+                .OfType<RouteEndpoint>()
+                .Where(e => e.Metadata.GetMetadata<HttpMethodMetadata>()?.HttpMethods.Contains("POST") == true)
+                .Select(e => ("/" + e.RoutePattern.RawText!.TrimStart('/'), e.Metadata.GetMetadata<CreationMetadata>() is not null)),
+        ];
 
     [Fact]
     public void Whatever_makes_something_takes_an_id_for_it() =>
-        Posts().Where(p => !p.Creates && !p.Route.EndsWith("/restore", StringComparison.Ordinal)).Select(p => p.Route).Order().ShouldBe(MakeNothing.Order());
+        Posts()
+            .Where(p => !p.Creates && !p.Route.EndsWith("/restore", StringComparison.Ordinal))
+            .Select(p => p.Route)
+            .Order()
+            .ShouldBe(MakeNothing.Order());
 
     [Fact]
     public async Task Whatever_is_sent_twice_under_one_id_is_answered_alike_and_made_once()
@@ -51,7 +65,9 @@ public class CreationTests(App app) : IClassFixture<App>
             var second = await again.Content.ReadAsStringAsync();
             if (!first.IsSuccessStatusCode || again.StatusCode != HttpStatusCode.OK || second != answer || await RowsAsync() != rows)
             {
-                wrong.Add($"{route}: {first.StatusCode} {answer[..Math.Min(300, answer.Length)]}, then {again.StatusCode} {second[..Math.Min(300, second.Length)]}");
+                wrong.Add(
+                    $"{route}: {first.StatusCode} {answer[..Math.Min(300, answer.Length)]}, then {again.StatusCode} {second[..Math.Min(300, second.Length)]}"
+                );
             }
         }
 
@@ -64,11 +80,15 @@ public class CreationTests(App app) : IClassFixture<App>
         var id = Guid.NewGuid();
         var first = await Client.JsonAsync(await MakeAsync(app.Trainer, "/api/horses", Calls.Horse, id));
         Guid.Parse((string)first["id"]!).ShouldBe(id);
-        (await MakeAsync(app.Trainer, "/api/horses", Calls.Horse with { Name = "Another" }, id)).StatusCode.ShouldBe(HttpStatusCode.Conflict);
+        (await MakeAsync(app.Trainer, "/api/horses", Calls.Horse with { Name = "Another" }, id)).StatusCode.ShouldBe(
+            HttpStatusCode.Conflict
+        );
         ((string)(await app.Trainer.GetAsync($"/api/horses/{id}"))["horse"]!["name"]!).ShouldBe(Calls.Horse.Name);
 
         // The same content elsewhere is another thing, and so is it from somebody else.
-        (await MakeAsync(app.Trainer, $"/api/horses/{app.Horse.Id}/strides", Calls.Stride, id)).StatusCode.ShouldBe(HttpStatusCode.Conflict);
+        (await MakeAsync(app.Trainer, $"/api/horses/{app.Horse.Id}/strides", Calls.Stride, id)).StatusCode.ShouldBe(
+            HttpStatusCode.Conflict
+        );
 
         // Another yard has ids of its own.
         (await MakeAsync(app.Elsewhere, "/api/horses", Calls.Horse, id)).StatusCode.ShouldBe(HttpStatusCode.OK);
@@ -93,10 +113,24 @@ public class CreationTests(App app) : IClassFixture<App>
 
     [Fact]
     public async Task An_id_that_is_none_is_refused() =>
-        (await Problem.ReadAsync(await app.Trainer.SendContentAsync(HttpMethod.Post, "/api/horses", JsonContent.Create(Calls.Horse, options: Json.Options), (Creations.Header, "seven")))).Fields.ShouldBe([Creations.Header]);
+        (
+            await Problem.ReadAsync(
+                await app.Trainer.SendContentAsync(
+                    HttpMethod.Post,
+                    "/api/horses",
+                    JsonContent.Create(Calls.Horse, options: Json.Options),
+                    (Creations.Header, "seven")
+                )
+            )
+        ).Fields.ShouldBe([Creations.Header]);
 
     private static Task<HttpResponseMessage> MakeAsync(Client who, string address, object body, Guid id) =>
-        who.SendContentAsync(HttpMethod.Post, address, JsonContent.Create(body, body.GetType(), options: Json.Options), (Creations.Header, id.ToString()));
+        who.SendContentAsync(
+            HttpMethod.Post,
+            address,
+            JsonContent.Create(body, body.GetType(), options: Json.Options),
+            (Creations.Header, id.ToString())
+        );
 
     /// <summary>How many rows there are of everything.</summary>
     private async Task<string> RowsAsync()
@@ -106,7 +140,8 @@ public class CreationTests(App app) : IClassFixture<App>
             """
             select string_agg(t.table_name || ' ' || (xpath('/row/n/text()', query_to_xml('select count(*) as n from ' || quote_ident(t.table_name), false, true, '')))[1]::text, ', ' order by t.table_name)
             from information_schema.tables t where t.table_schema = 'public' and t.table_type = 'BASE TABLE'
-            """);
+            """
+        );
         return (string)(await command.ExecuteScalarAsync())!;
     }
 }

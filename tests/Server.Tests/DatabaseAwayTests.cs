@@ -15,7 +15,9 @@ public class DatabaseAwayTests(App app) : IClassFixture<App>
         for (var round = 0; round < 10; round++)
         {
             var requests = Enumerable.Range(0, 6).Select(_ => app.Trainer.SendAsync(HttpMethod.Get, "/api/today")).ToList();
-            await using var cut = cluster.CreateCommand("select pg_terminate_backend(pid) from pg_stat_activity where application_name = 'hippodrome' and datname = @mine");
+            await using var cut = cluster.CreateCommand(
+                "select pg_terminate_backend(pid) from pg_stat_activity where application_name = 'hippodrome' and datname = @mine"
+            );
             cut.Parameters.AddWithValue("mine", app.DatabaseName);
             await cut.ExecuteNonQueryAsync();
             foreach (var answer in await Task.WhenAll(requests))

@@ -28,12 +28,20 @@ public sealed class DemoApp : IAsyncLifetime
         await DemoYard.LoadAsync(_database.Database, App.Passwords.Hash(DemoYard.Password), App.Today, "Europe/London");
         _rows = NpgsqlDataSource.Create(_database.OwnerConnection);
         _factory = new App.Factory(_database.OwnerConnection);
-        _trainer = new Client(_factory.CreateClient(new WebApplicationFactoryClientOptions { BaseAddress = new Uri("https://localhost"), AllowAutoRedirect = false }), default);
+        _trainer = new Client(
+            _factory.CreateClient(
+                new WebApplicationFactoryClientOptions { BaseAddress = new Uri("https://localhost"), AllowAutoRedirect = false }
+            ),
+            default
+        );
         await _trainer.RefreshAsync();
         await _trainer.SignInAsync(DemoYard.Trainer, DemoYard.Password);
         // The demo has no roster and no exercise of its own.
         var version = (int)(await _trainer.GetAsync("/api/roster"))["version"]!;
-        await _trainer.PutAsync("/api/roster", new Change<RosterEntry>(version, new RosterEntry([], [DayOfWeek.Tuesday], 120, [DayOfWeek.Tuesday], 300, 2, new TimeOnly(7, 0))));
+        await _trainer.PutAsync(
+            "/api/roster",
+            new Change<RosterEntry>(version, new RosterEntry([], [DayOfWeek.Tuesday], 120, [DayOfWeek.Tuesday], 300, 2, new TimeOnly(7, 0)))
+        );
         await _trainer.PostAsync("/api/library/exercises", Calls.OwnExercise);
     }
 
@@ -47,14 +55,43 @@ public sealed class DemoApp : IAsyncLifetime
     /// <summary>Every page of the yard, and of each of its horses.</summary>
     public async Task<List<string>> PagesAsync()
     {
-        List<string> pages = ["/api/today", "/api/week?monday=2026-04-13", "/api/roster", "/api/library", "/api/arena", "/api/calendar.ics", "/api/sessions.csv?from=2026-02-01&to=2026-04-18", "/api/rides.csv?from=2026-02-01&to=2026-04-18"];
+        List<string> pages =
+        [
+            "/api/today",
+            "/api/week?monday=2026-04-13",
+            "/api/roster",
+            "/api/library",
+            "/api/arena",
+            "/api/calendar.ics",
+            "/api/sessions.csv?from=2026-02-01&to=2026-04-18",
+            "/api/rides.csv?from=2026-02-01&to=2026-04-18",
+        ];
         foreach (var horse in (await _trainer!.GetAsync("/api/horses")).AsArray().Select(h => (string)h!["id"]!))
         {
             var at = $"/api/horses/{horse}";
-            pages.AddRange(new[] { "", "/set-ups", $"/sessions?from={App.Today.AddDays(-60):yyyy-MM-dd}&to={App.Today.AddDays(14):yyyy-MM-dd}", "/rides", "/blocks", "/load", "/sides", "/timeline", "/ladders", "/condition" }.Select(p => at + p));
+            pages.AddRange(
+                new[]
+                {
+                    "",
+                    "/set-ups",
+                    $"/sessions?from={App.Today.AddDays(-60):yyyy-MM-dd}&to={App.Today.AddDays(14):yyyy-MM-dd}",
+                    "/rides",
+                    "/blocks",
+                    "/load",
+                    "/sides",
+                    "/timeline",
+                    "/ladders",
+                    "/condition",
+                }.Select(p => at + p)
+            );
             pages.AddRange((await _trainer.GetAsync($"{at}/rides?most=2")).AsArray().Select(r => $"{at}/rides/{r!["id"]}"));
             pages.AddRange((await _trainer.GetAsync($"{at}/blocks")).AsArray().Select(b => $"{at}/blocks/{b!["id"]}"));
-            foreach (var session in (await _trainer.GetAsync($"{at}/sessions?from={App.Today:yyyy-MM-dd}&to={App.Today.AddDays(14):yyyy-MM-dd}")).AsArray().Select(s => (string)s!["id"]!).Take(1))
+            foreach (
+                var session in (await _trainer.GetAsync($"{at}/sessions?from={App.Today:yyyy-MM-dd}&to={App.Today.AddDays(14):yyyy-MM-dd}"))
+                    .AsArray()
+                    .Select(s => (string)s!["id"]!)
+                    .Take(1)
+            )
             {
                 pages.AddRange([$"{at}/sessions/{session}", $"{at}/rail?sessionId={session}"]);
             }
@@ -101,9 +138,12 @@ public sealed class DemoApp : IAsyncLifetime
         var sql = table switch
         {
             "set_up" or "session" or "block" or "placed_session" => $"select horse_id::text, '' from {table} where {row}",
-            "set_up_version" => $"select s.horse_id::text, '' from set_up s join set_up_version v on v.set_up_id = s.id where {row.Replace("version", "v.version", StringComparison.Ordinal)}",
-            "ride_event" => $"select r.horse_id::text, '' from ride r join ride_event e on e.ride_id = r.id where {row.Replace("ride_id", "e.ride_id", StringComparison.Ordinal).Replace(" and id", " and e.id", StringComparison.Ordinal)}",
-            "block_version" => $"select b.horse_id::text, '' from block b join block_version v on v.block_id = b.id where {row.Replace("number", "v.number", StringComparison.Ordinal)}",
+            "set_up_version" =>
+                $"select s.horse_id::text, '' from set_up s join set_up_version v on v.set_up_id = s.id where {row.Replace("version", "v.version", StringComparison.Ordinal)}",
+            "ride_event" =>
+                $"select r.horse_id::text, '' from ride r join ride_event e on e.ride_id = r.id where {row.Replace("ride_id", "e.ride_id", StringComparison.Ordinal).Replace(" and id", " and e.id", StringComparison.Ordinal)}",
+            "block_version" =>
+                $"select b.horse_id::text, '' from block b join block_version v on v.block_id = b.id where {row.Replace("number", "v.number", StringComparison.Ordinal)}",
             _ => null,
         };
         return sql is null ? null : (await RowsAsync(sql)).Single().At;

@@ -18,7 +18,8 @@ namespace Hippodrome.Server.Tests;
 public class DemoYardTests
 {
     // A leap day, a Saturday in spring, both ends of the year, and the heat of summer.
-    public static TheoryData<string> Days => [.. new[] { "2028-02-29", "2026-04-18", "2026-07-20", "2026-11-27", "2026-01-01" }.Take(Cases.DemoDays)];
+    public static TheoryData<string> Days =>
+        [.. new[] { "2028-02-29", "2026-04-18", "2026-07-20", "2026-11-27", "2026-01-01" }.Take(Cases.DemoDays)];
 
     [Theory]
     [MemberData(nameof(Days))]
@@ -29,7 +30,13 @@ public class DemoYardTests
         await DemoYard.LoadAsync(test.Database, "", today, "Europe/London");
         var trainer = (await test.Database.FindForSignInAsync(DemoYard.Trainer))!;
         await using var yard = await test.Database.OpenYardAsync(trainer.YardId);
-        var visit = new Visit(yard, (await yard.FindPersonAsync(trainer.Id))!.Value, await yard.ThisYardAsync(), new DateTimeOffset(today, new TimeOnly(9, 0), TimeSpan.Zero), Guid.NewGuid());
+        var visit = new Visit(
+            yard,
+            (await yard.FindPersonAsync(trainer.Id))!.Value,
+            await yard.ThisYardAsync(),
+            new DateTimeOffset(today, new TimeOnly(9, 0), TimeSpan.Zero),
+            Guid.NewGuid()
+        );
         var horses = (await yard.HorsesAsync()).ConvertAll(h => h.Value);
         horses.Count.ShouldBeGreaterThanOrEqualTo(4);
 
@@ -54,11 +61,16 @@ public class DemoYardTests
         (await LeadsOfAsync("Sablewood")).ShouldContain("RanOut");
         (await LeadsOfAsync("Pipit"))[0].ShouldBe("OffOrSore");
         (await yard.HoldsAsync([horses.Single(h => h.Name == "Pipit").Id])).ShouldHaveSingleItem().ClearedOn.ShouldBeNull();
-        (await yard.AnswersAsync((await RidesOfAsync("Tarn Lark")).Select(r => r.Ride.Id))).ShouldContain(a => !a.Accepted && a.Word.Length > 0);
+        (await yard.AnswersAsync((await RidesOfAsync("Tarn Lark")).Select(r => r.Ride.Id))).ShouldContain(a =>
+            !a.Accepted && a.Word.Length > 0
+        );
 
         // Her rider comes in a little sooner each time.
         var lark = await RidesOfAsync("Tarn Lark");
-        RiddenHabits.Of(lark[0].Context.Horse, lark.Select(r => r.Context.Record), today).ShouldHaveSingleItem().Rule.ShouldBe("WalkedLast");
+        RiddenHabits
+            .Of(lark[0].Context.Horse, lark.Select(r => r.Context.Record), today)
+            .ShouldHaveSingleItem()
+            .Rule.ShouldBe("WalkedLast");
 
         // Every accepted verdict is one that the rules did give.
         foreach (var horse in horses)
@@ -66,7 +78,9 @@ public class DemoYardTests
             var rides = await RidesOfAsync(horse.Name);
             foreach (var answer in await yard.AnswersAsync(rides.Select(r => r.Ride.Id)))
             {
-                rides.Single(r => r.Ride.Id == answer.RideId).Verdicts.ShouldContain(v => v.Rule == answer.Rule, $"{horse.Name}: {answer.Rule}");
+                rides
+                    .Single(r => r.Ride.Id == answer.RideId)
+                    .Verdicts.ShouldContain(v => v.Rule == answer.Rule, $"{horse.Name}: {answer.Rule}");
             }
         }
 
@@ -76,7 +90,10 @@ public class DemoYardTests
         {
             // Feet that are overdue belong to a story; a cold morning asks for more walk and a hot day for less work;
             // the layout of an accepted verdict stands a third time. Nothing else is told.
-            book.Check(session.HorseId, session.Plan).Faults.Where(f => f.Hard || f.Rule is not ("OverdueFeet" or "WalkFirstTooShort" or "HotDay" or "SameLayoutAgain")).Select(f => $"{session.Plan.On} {session.Plan.Emphasis}: {f.Rule}, {f.Says}").ShouldBeEmpty(day);
+            book.Check(session.HorseId, session.Plan)
+                .Faults.Where(f => f.Hard || f.Rule is not ("OverdueFeet" or "WalkFirstTooShort" or "HotDay" or "SameLayoutAgain"))
+                .Select(f => $"{session.Plan.On} {session.Plan.Emphasis}: {f.Rule}, {f.Says}")
+                .ShouldBeEmpty(day);
         }
     }
 }

@@ -46,8 +46,17 @@ public class EditTests(App app) : IClassFixture<App>
     public async Task Of_twenty_edits_at_once_one_wins()
     {
         var horse = await app.AddHorseAsync();
-        var answers = await Task.WhenAll(Enumerable.Range(0, 20).Select(i =>
-            app.Trainer.SendAsync(HttpMethod.Put, Calls.Of(horse), new Change<HorseEntry>(1, Calls.Horse with { Notes = $"edit {i}" }))));
+        var answers = await Task.WhenAll(
+            Enumerable
+                .Range(0, 20)
+                .Select(i =>
+                    app.Trainer.SendAsync(
+                        HttpMethod.Put,
+                        Calls.Of(horse),
+                        new Change<HorseEntry>(1, Calls.Horse with { Notes = $"edit {i}" })
+                    )
+                )
+        );
         answers.Select(a => (int)a.StatusCode).Order().ShouldBe([200, .. Enumerable.Repeat(409, 19)]);
     }
 
@@ -57,7 +66,11 @@ public class EditTests(App app) : IClassFixture<App>
     [InlineData("sessions")]
     public async Task What_is_taken_off_can_be_put_back(string what)
     {
-        var address = (await Calls.All[$"DELETE /api/horses/{{horseId}}/{what}/{(what == "aims" ? "{aimId:guid}" : what == "set-ups" ? "{setUpId:guid}" : "{sessionId:guid}")}"](app)).Address;
+        var address = (
+            await Calls.All[
+                $"DELETE /api/horses/{{horseId}}/{what}/{(what == "aims" ? "{aimId:guid}" : what == "set-ups" ? "{setUpId:guid}" : "{sessionId:guid}")}"
+            ](app)
+        ).Address;
         var id = address.Split('/')[^1];
         var list = $"{Calls.Of(app.Horse)}/{what}{(what == "sessions" ? "?from=2026-04-18&to=2026-04-18" : "")}";
         async Task<bool> ListedAsync() => (await app.Trainer.GetAsync(list)).AsArray().Any(x => (string)x!["id"]! == id);
@@ -78,7 +91,9 @@ public class EditTests(App app) : IClassFixture<App>
         (await app.Trainer.RefusedAsync(HttpMethod.Put, setUp, changed)).Faults.ShouldHaveSingleItem().Mend.ShouldContain("new set-up");
 
         var planned = new Change<SessionEntry>(1, Calls.Session());
-        (await app.Trainer.RefusedAsync(HttpMethod.Put, session, planned)).Faults.ShouldHaveSingleItem().Says.ShouldContain("has been ridden");
+        (await app.Trainer.RefusedAsync(HttpMethod.Put, session, planned))
+            .Faults.ShouldHaveSingleItem()
+            .Says.ShouldContain("has been ridden");
         (await app.Trainer.RefusedAsync(HttpMethod.Delete, session)).Status.ShouldBe(400);
     }
 
@@ -94,7 +109,9 @@ public class EditTests(App app) : IClassFixture<App>
     {
         var other = await app.AddHorseAsync();
         var setUp = Guid.Parse((await Calls.SetUpAsync(app, horse: other)).Split('/')[^1]);
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(app.Horse)}/sessions", Calls.Session(setUp: setUp))).Fields.ShouldBe(["parts[1].setUpId"]);
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(app.Horse)}/sessions", Calls.Session(setUp: setUp))).Fields.ShouldBe([
+            "parts[1].setUpId",
+        ]);
     }
 
     [Fact]
@@ -103,6 +120,12 @@ public class EditTests(App app) : IClassFixture<App>
         var all = await app.Trainer.PostAsync($"{Calls.Of(app.Horse)}/aims", Calls.Aim with { Name = "With scheme" });
         var kept = all.AsArray().Single(a => (string)a!["name"]! == "With scheme")!;
         ((string)kept["scheme"]!, (string)kept["level"]!, (int)kept["daysLeft"]!).ShouldBe(("League", "Novice", 44));
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(app.Horse)}/aims", new AimEntry("No scheme", Calls.Aim.On, Discipline.Jumping, null, "Novice"))).Fields.ShouldBe(["scheme"]);
+        (
+            await app.Trainer.RefusedAsync(
+                HttpMethod.Post,
+                $"{Calls.Of(app.Horse)}/aims",
+                new AimEntry("No scheme", Calls.Aim.On, Discipline.Jumping, null, "Novice")
+            )
+        ).Fields.ShouldBe(["scheme"]);
     }
 }

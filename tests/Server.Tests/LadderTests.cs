@@ -27,7 +27,9 @@ public class LadderTests(App app) : IClassFixture<App>
         var now = await PlaceAsync(horse);
         ((string)now["rungId"]!, (string)now["lastMove"]!["kind"]!).ShouldBe(("poles/trot-poles", "climbed"));
         ((string)now["verdict"]!["word"]!).ShouldBe("stay");
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/ladders/climb", new ClimbEntry(Strand.Poles))).Status.ShouldBe(400);
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/ladders/climb", new ClimbEntry(Strand.Poles))).Status.ShouldBe(
+            400
+        );
     }
 
     [Fact]
@@ -37,7 +39,11 @@ public class LadderTests(App app) : IClassFixture<App>
         await app.Trainer.PostAsync($"{Calls.Of(horse)}/ladders/moves", Calls.Move("flatwork/trot-canter"));
         await Calls.RideOnRungAsync(app, horse, "poles/walk-poles", 8);
         await Calls.RideOnRungAsync(app, horse, "poles/walk-poles", 8);
-        var answers = await Task.WhenAll(Enumerable.Range(0, 8).Select(_ => app.Trainer.SendAsync(HttpMethod.Post, $"{Calls.Of(horse)}/ladders/climb", new ClimbEntry(Strand.Poles))));
+        var answers = await Task.WhenAll(
+            Enumerable
+                .Range(0, 8)
+                .Select(_ => app.Trainer.SendAsync(HttpMethod.Post, $"{Calls.Of(horse)}/ladders/climb", new ClimbEntry(Strand.Poles)))
+        );
         answers.Count(a => a.IsSuccessStatusCode).ShouldBe(1);
         ((string)(await PlaceAsync(horse))["rungId"]!).ShouldBe("poles/trot-poles");
     }
@@ -49,7 +55,9 @@ public class LadderTests(App app) : IClassFixture<App>
         await Calls.RideOnRungAsync(app, horse, "poles/walk-poles", 8);
         await Calls.RideOnRungAsync(app, horse, "poles/walk-poles", 8, new SignSeen(Guid.NewGuid(), Calls.Noon, Sign.OffOrUnlevel, null));
         (await PlaceAsync(horse))["missing"]!.AsArray().Select(m => (string)m!).ShouldContain("held from ridden work");
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/ladders/climb", new ClimbEntry(Strand.Poles))).Status.ShouldBe(400);
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/ladders/climb", new ClimbEntry(Strand.Poles))).Status.ShouldBe(
+            400
+        );
 
         var hold = (await app.Trainer.GetAsync(Calls.Of(horse)))["holds"]![0]!["id"];
         await app.Vet.PostAsync($"{Calls.Of(horse)}/holds/{hold}/clearance", new ClearanceEntry("Iva Sorrel"));
@@ -68,9 +76,17 @@ public class LadderTests(App app) : IClassFixture<App>
         page["evidence"]!.AsArray().ShouldHaveSingleItem()!["good"]!.GetValue<bool>().ShouldBeFalse();
         ((bool)page["reached"]!).ShouldBeTrue();
 
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/ladders/moves", new RungMoveEntry(Strand.Poles, "poles/walk-poles"))).Fields.ShouldBe(["word"]);
+        (
+            await app.Trainer.RefusedAsync(
+                HttpMethod.Post,
+                $"{Calls.Of(horse)}/ladders/moves",
+                new RungMoveEntry(Strand.Poles, "poles/walk-poles")
+            )
+        ).Fields.ShouldBe(["word"]);
         var young = await app.AddHorseAsync(age: 4);
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(young)}/ladders/moves", Calls.Move("jumping/small-single"))).Fields.ShouldBe(["rungId"]);
+        (
+            await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(young)}/ladders/moves", Calls.Move("jumping/small-single"))
+        ).Fields.ShouldBe(["rungId"]);
     }
 
     [Fact]
@@ -80,7 +96,9 @@ public class LadderTests(App app) : IClassFixture<App>
         var exercises = page["exercises"]!.AsArray();
         exercises.Count.ShouldBe(3);
         exercises.ShouldAllBe(e => (double)e!["measured"]!["gaps"]![0]!["built"]!["built"]! == 1.35);
-        (await Problem.ReadAsync(await app.Trainer.SendAsync(HttpMethod.Get, $"{Calls.Of(app.Horse)}/ladders/poles/nothing"))).Status.ShouldBe(404);
+        (
+            await Problem.ReadAsync(await app.Trainer.SendAsync(HttpMethod.Get, $"{Calls.Of(app.Horse)}/ladders/poles/nothing"))
+        ).Status.ShouldBe(404);
     }
 
     [Fact]
@@ -89,10 +107,27 @@ public class LadderTests(App app) : IClassFixture<App>
         var horse = await app.AddHorseAsync();
         await app.Trainer.PostAsync($"{Calls.Of(horse)}/ladders/moves", Calls.Move("flatwork/fifteen-metres"));
         await app.Trainer.PostAsync($"{Calls.Of(horse)}/ladders/moves", Calls.Move("lateral/turn-on-forehand"));
-        var entry = Calls.Session() with { Parts = [.. Calls.Session().Parts!.Select(p => p with { RungId = p.SetUpId is null && p.What == "Trot" ? "flatwork/ten-metres" : null })] };
+        var entry = Calls.Session() with
+        {
+            Parts =
+            [
+                .. Calls
+                    .Session()
+                    .Parts!.Select(p => p with { RungId = p.SetUpId is null && p.What == "Trot" ? "flatwork/ten-metres" : null }),
+            ],
+        };
         var kept = await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions", entry);
         kept["check"]!["faults"]!.AsArray().Select(f => (string)f!["rule"]!).ShouldBe(["RungNotOpen"]);
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", entry with { Parts = [entry.Parts![1] with { RungId = "flatwork/nothing" }] })).Fields.ShouldBe(["parts[0].rungId"]);
+        (
+            await app.Trainer.RefusedAsync(
+                HttpMethod.Post,
+                $"{Calls.Of(horse)}/sessions",
+                entry with
+                {
+                    Parts = [entry.Parts![1] with { RungId = "flatwork/nothing" }],
+                }
+            )
+        ).Fields.ShouldBe(["parts[0].rungId"]);
     }
 
     private async Task<JsonNode> PlaceAsync(Horse horse) =>

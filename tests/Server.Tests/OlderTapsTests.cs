@@ -13,9 +13,11 @@ public class OlderTapsTests
 {
     /// <summary>As it will be: in version 2 the rein of a mark is called a hand, in version 3 a mark is out of a hundred.</summary>
     private static readonly StoredKind Marks = new(
-        "ride-event", typeof(RideEvent),
+        "ride-event",
+        typeof(RideEvent),
         first => With(first, "hand", first["rein"]?.DeepClone()),
-        second => With(second, "mark", (double?)second["mark"] * 10));
+        second => With(second, "mark", (double?)second["mark"] * 10)
+    );
 
     private static JsonObject With(JsonObject body, string name, JsonNode? value)
     {
@@ -39,7 +41,10 @@ public class OlderTapsTests
 
     [Fact]
     public void Taps_of_several_shapes_may_come_in_one_sending() =>
-        OfToday("""{"events":[{"v":1,"mark":6},null,{"v":3,"mark":60}]}""")["events"]!.AsArray().Select(e => (double?)e?["mark"]).ShouldBe([60, null, 60]);
+        OfToday("""{"events":[{"v":1,"mark":6},null,{"v":3,"mark":60}]}""")["events"]!
+            .AsArray()
+            .Select(e => (double?)e?["mark"])
+            .ShouldBe([60, null, 60]);
 
     [Theory]
     [InlineData("")]

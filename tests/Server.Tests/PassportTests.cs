@@ -28,7 +28,9 @@ public class PassportTests(App app) : IClassFixture<App>
         await app.Vet.PostAsync($"{Of(horse)}/restrictions", NoCanter);
         await app.Trainer.PostAsync($"{Of(horse)}/sessions", Session(App.Today.AddDays(2)));
         var passport = await app.Trainer.GetAsync(Of(horse));
-        ((string)passport["standing"]!["may"]!, (int)passport["daysSinceRidden"]!, (string)passport["next"]!["on"]!).ShouldBe(("withinLimits", 3, "2026-04-20"));
+        ((string)passport["standing"]!["may"]!, (int)passport["daysSinceRidden"]!, (string)passport["next"]!["on"]!).ShouldBe(
+            ("withinLimits", 3, "2026-04-20")
+        );
         ((string)passport["standing"]!["says"]!).ShouldBe("Walk, trot and gallop only, fences to 0.40 m; no grids");
     }
 
@@ -37,9 +39,22 @@ public class PassportTests(App app) : IClassFixture<App>
     {
         var horse = await app.AddHorseAsync();
         await app.Vet.PostAsync($"{Of(horse)}/restrictions", NoCanter);
-        var both = await app.Trainer.PostAsync($"{Of(horse)}/restrictions", NoCanter with { By = "Anne Tully, vet", MostHeightMetres = 0.6, Until = null });
+        var both = await app.Trainer.PostAsync(
+            $"{Of(horse)}/restrictions",
+            NoCanter with
+            {
+                By = "Anne Tully, vet",
+                MostHeightMetres = 0.6,
+                Until = null,
+            }
+        );
         both["all"]!.AsArray().Count.ShouldBe(2);
-        both["contradictions"]!.AsArray().Select(c => (string)c!).ShouldContain("Anne Tully, vet says fences to 0.60 m and Iva Sorrel, vet to 0.40 m. The lower one, by Iva Sorrel, vet, counts until it is cleared.");
+        both["contradictions"]!
+            .AsArray()
+            .Select(c => (string)c!)
+            .ShouldContain(
+                "Anne Tully, vet says fences to 0.60 m and Iva Sorrel, vet to 0.40 m. The lower one, by Iva Sorrel, vet, counts until it is cleared."
+            );
     }
 
     [Fact]
@@ -47,7 +62,14 @@ public class PassportTests(App app) : IClassFixture<App>
     {
         var horse = await app.AddHorseAsync();
         await app.Trainer.PostAsync($"{Of(horse)}/care", Feet with { On = App.Today.AddDays(-50) });
-        async Task<List<string>> WarningsAsync() => [.. (await app.Trainer.GetAsync("/api/today"))["horses"]!.AsArray().Single(h => (string)h!["horse"]!["id"]! == horse.Id.ToString())!["warnings"]!.AsArray().Select(w => (string)w!["text"]!)];
+        async Task<List<string>> WarningsAsync() =>
+            [
+                .. (await app.Trainer.GetAsync("/api/today"))["horses"]!
+                    .AsArray()
+                    .Single(h => (string)h!["horse"]!["id"]! == horse.Id.ToString())!["warnings"]!
+                    .AsArray()
+                    .Select(w => (string)w!["text"]!),
+            ];
         (await WarningsAsync()).ShouldBe(["Feet: overdue by 8 days."]);
         var plan = await app.Trainer.PostAsync($"{Of(horse)}/sessions", Session());
         plan["check"]!["faults"]!.AsArray().Select(f => (string)f!["rule"]!).ShouldBe(["OverdueFeet"]);
@@ -62,11 +84,22 @@ public class PassportTests(App app) : IClassFixture<App>
     public async Task After_a_hold_was_cleared_it_goes_by_the_lunge_and_the_lines_to_the_saddle()
     {
         var horse = await app.AddHorseAsync();
-        await RideAsync(app, Ride(null, new SignSeen(Guid.NewGuid(), Noon, Sign.OffOrUnlevel, null)) with { On = App.Today.AddDays(-3) }, horse);
+        await RideAsync(
+            app,
+            Ride(null, new SignSeen(Guid.NewGuid(), Noon, Sign.OffOrUnlevel, null)) with
+            {
+                On = App.Today.AddDays(-3),
+            },
+            horse
+        );
         var hold = (await app.Trainer.GetAsync(Of(horse)))["holds"]![0]!["id"];
         await app.Vet.PostAsync($"{Of(horse)}/holds/{hold}/clearance", new ClearanceEntry("Iva Sorrel", App.Today.AddDays(-1)));
-        async Task<IEnumerable<string>> RulesAsync(DateOnly on, params PartEntry[] parts) => (await app.Trainer.PostAsync($"{Of(horse)}/sessions/check", Session(on) with { Parts = parts }))["faults"]!.AsArray().Select(f => (string)f!["rule"]!);
-        static PartEntry Part(Manner manner, Gait gait, double minutes) => new(Phase.Work, "x", gait, Rein.Both, minutes) { Manner = manner };
+        async Task<IEnumerable<string>> RulesAsync(DateOnly on, params PartEntry[] parts) =>
+            (await app.Trainer.PostAsync($"{Of(horse)}/sessions/check", Session(on) with { Parts = parts }))["faults"]!
+                .AsArray()
+                .Select(f => (string)f!["rule"]!);
+        static PartEntry Part(Manner manner, Gait gait, double minutes) =>
+            new(Phase.Work, "x", gait, Rein.Both, minutes) { Manner = manner };
         PartEntry[] onTheLunge = [Part(Manner.Lunged, Gait.Trot, 8), Part(Manner.InHand, Gait.Walk, 5)];
         (await RulesAsync(App.Today, Part(Manner.Ridden, Gait.Walk, 10))).ShouldBe(["StepsAfterClearance"]);
         (await RulesAsync(App.Today, onTheLunge)).ShouldBeEmpty();
@@ -76,7 +109,9 @@ public class PassportTests(App app) : IClassFixture<App>
         proposal["session"]!["parts"]!.AsArray().ShouldNotContain(p => (string?)p!["manner"] == "ridden" || (string?)p["gait"] == "canter");
         await RideAsync(app, Ride() with { On = App.Today }, horse);
         (await RulesAsync(App.Today.AddDays(1), Part(Manner.Lunged, Gait.Trot, 5), Part(Manner.LongReined, Gait.Trot, 5))).ShouldBeEmpty();
-        (await RulesAsync(App.Today.AddDays(1), Part(Manner.Lunged, Gait.Trot, 5), Part(Manner.Ridden, Gait.Walk, 5))).ShouldBe(["StepsAfterClearance"]);
+        (await RulesAsync(App.Today.AddDays(1), Part(Manner.Lunged, Gait.Trot, 5), Part(Manner.Ridden, Gait.Walk, 5))).ShouldBe([
+            "StepsAfterClearance",
+        ]);
     }
 
     [Fact]
@@ -95,7 +130,9 @@ public class PassportTests(App app) : IClassFixture<App>
     [InlineData(1, "That day has not come yet.")]
     [InlineData(-5000, "was foaled in")]
     public async Task A_visit_on_a_day_that_cannot_be_is_refused(int days, string says) =>
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Of(app.Horse)}/care", Feet with { On = App.Today.AddDays(days) })).Faults.ShouldHaveSingleItem().Says.ShouldContain(says);
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Of(app.Horse)}/care", Feet with { On = App.Today.AddDays(days) }))
+            .Faults.ShouldHaveSingleItem()
+            .Says.ShouldContain(says);
 
     [Fact]
     public async Task Weight_comes_with_what_was_measured()
@@ -121,11 +158,22 @@ public class PassportTests(App app) : IClassFixture<App>
     public async Task A_bit_kept_for_something_else_is_told_in_the_plan()
     {
         var horse = await app.AddHorseAsync();
-        var bit = (await app.Trainer.PostAsync($"{Of(horse)}/tack", new TackEntry(TackKind.Bit, "Jumping bit", [Strand.Jumping])))[0]!["tack"]!["id"]!;
+        var bit = (await app.Trainer.PostAsync($"{Of(horse)}/tack", new TackEntry(TackKind.Bit, "Jumping bit", [Strand.Jumping])))[0]![
+            "tack"
+        ]!["id"]!;
         var plan = await app.Trainer.PostAsync($"{Of(horse)}/sessions", Session() with { TackIds = [Guid.Parse((string)bit!)] });
         plan["check"]!["faults"]!.AsArray().Select(f => (string)f!["says"]!).ShouldBe(["Jumping bit is not for flatwork."]);
         plan["tackIds"]!.AsArray().Count.ShouldBe(1);
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Of(app.Horse)}/sessions", Session() with { TackIds = [Guid.Parse((string)bit!)] })).Fields.ShouldBe(["tackIds"]);
+        (
+            await app.Trainer.RefusedAsync(
+                HttpMethod.Post,
+                $"{Of(app.Horse)}/sessions",
+                Session() with
+                {
+                    TackIds = [Guid.Parse((string)bit!)],
+                }
+            )
+        ).Fields.ShouldBe(["tackIds"]);
     }
 
     [Fact]
@@ -134,7 +182,11 @@ public class PassportTests(App app) : IClassFixture<App>
         var horse = await app.AddHorseAsync();
         var id = (await app.Trainer.PostAsync($"{Of(horse)}/tack", Snaffle))[0]!["tack"]!["id"];
         await app.Trainer.PutAsync($"{Of(horse)}/tack/{id}", new Change<TackEntry>(1, Snaffle with { Notes = "first" }));
-        var late = await app.Trainer.RefusedAsync(HttpMethod.Put, $"{Of(horse)}/tack/{id}", new Change<TackEntry>(1, Snaffle with { Notes = "second" }));
+        var late = await app.Trainer.RefusedAsync(
+            HttpMethod.Put,
+            $"{Of(horse)}/tack/{id}",
+            new Change<TackEntry>(1, Snaffle with { Notes = "second" })
+        );
         (late.Status, (string)late.Document["current"]!["tack"]!["notes"]!).ShouldBe((409, "first"));
     }
 
@@ -144,7 +196,9 @@ public class PassportTests(App app) : IClassFixture<App>
         var horse = await app.AddHorseAsync();
         async Task<(string, string)> HoldsAsync()
         {
-            var topic = (await app.Trainer.GetAsync($"{Of(horse)}/approach"))["topics"]!.AsArray().Single(t => (string)t!["question"]! == "mistake")!;
+            var topic = (await app.Trainer.GetAsync($"{Of(horse)}/approach"))["topics"]!
+                .AsArray()
+                .Single(t => (string)t!["question"]! == "mistake")!;
             return ((string)topic["holds"]!, (string)topic["from"]!);
         }
 
@@ -153,7 +207,10 @@ public class PassportTests(App app) : IClassFixture<App>
         (await HoldsAsync()).ShouldBe(("find-out", "default"));
         await app.Trainer.PutAsync("/api/approach", new ApproachEntry(ApproachQuestion.Mistake, "take-it-now", "so we do"));
         (await HoldsAsync()).ShouldBe(("take-it-now", "yard"));
-        await app.Trainer.PutAsync($"{Of(horse)}/approach", new ApproachEntry(ApproachQuestion.Mistake, "rebuild", "she was let down once"));
+        await app.Trainer.PutAsync(
+            $"{Of(horse)}/approach",
+            new ApproachEntry(ApproachQuestion.Mistake, "rebuild", "she was let down once")
+        );
         (await HoldsAsync()).ShouldBe(("rebuild", "own"));
         await app.Trainer.PutAsync($"{Of(horse)}/approach", new ApproachEntry(ApproachQuestion.Mistake));
         (await HoldsAsync()).ShouldBe(("take-it-now", "yard"));
@@ -165,7 +222,11 @@ public class PassportTests(App app) : IClassFixture<App>
         var horse = await app.AddHorseAsync();
         foreach (var (left, week) in new[] { 5, 5.5, 6, 6, 6.5, 6.5, 7 }.Select((l, i) => (l, i)))
         {
-            RideEvent[] marks = [new Marked(Guid.NewGuid(), Noon, Rein.Left, Mark.Of(left), ""), new Marked(Guid.NewGuid(), Noon, Rein.Right, Mark.Of(7.5), "")];
+            RideEvent[] marks =
+            [
+                new Marked(Guid.NewGuid(), Noon, Rein.Left, Mark.Of(left), ""),
+                new Marked(Guid.NewGuid(), Noon, Rein.Right, Mark.Of(7.5), ""),
+            ];
             await RideAsync(app, new RideEntry(null, App.Today.AddDays(-7 * (7 - week)), marks), horse);
         }
 
@@ -180,7 +241,14 @@ public class PassportTests(App app) : IClassFixture<App>
         var horse = await app.AddHorseAsync();
         await app.Trainer.PostAsync($"{Of(horse)}/care", Feet with { On = App.Today.AddDays(-4) });
         await app.Trainer.PostAsync($"{Of(horse)}/ladders/moves", Move("poles/walk-poles"));
-        await RideAsync(app, Ride(null, new SignSeen(Guid.NewGuid(), Noon, Sign.SoreBack, null)) with { On = App.Today.AddDays(-2) }, horse);
+        await RideAsync(
+            app,
+            Ride(null, new SignSeen(Guid.NewGuid(), Noon, Sign.SoreBack, null)) with
+            {
+                On = App.Today.AddDays(-2),
+            },
+            horse
+        );
         var lines = (await app.Trainer.GetAsync($"{Of(horse)}/timeline")).AsArray();
         lines.Select(l => (string)l!["what"]!).ShouldBe(["rung", "ride", "hold", "care"]);
         lines.Select(l => (string)l!["on"]!).ShouldBe(lines.Select(l => (string)l!["on"]!).OrderDescending());
@@ -192,9 +260,25 @@ public class PassportTests(App app) : IClassFixture<App>
         var horse = await app.AddHorseAsync();
         await app.Trainer.PostAsync($"{Of(horse)}/ladders/moves", Move("flatwork/trot-canter"));
         await RideOnRungAsync(app, horse, "poles/walk-poles", 8);
-        var entry = Session() with { Place = "Ashlode", Parts = [.. Session().Parts!.Select(p => p.Phase == Phase.Work ? p with { RungId = "poles/walk-poles" } : p)] };
+        var entry = Session() with
+        {
+            Place = "Ashlode",
+            Parts = [.. Session().Parts!.Select(p => p.Phase == Phase.Work ? p with { RungId = "poles/walk-poles" } : p)],
+        };
         var session = Guid.Parse((await SessionAsync(app, entry, horse)).Split('/')[^1]);
-        await RideAsync(app, new RideEntry(session, App.Today, [new Marked(Guid.NewGuid(), Noon, Rein.Both, Mark.Of(8), ""), new TensionSeen(Guid.NewGuid(), Noon, 1), new ClosingTest(Guid.NewGuid(), Noon, true)]), horse);
+        await RideAsync(
+            app,
+            new RideEntry(
+                session,
+                App.Today,
+                [
+                    new Marked(Guid.NewGuid(), Noon, Rein.Both, Mark.Of(8), ""),
+                    new TensionSeen(Guid.NewGuid(), Noon, 1),
+                    new ClosingTest(Guid.NewGuid(), Noon, true),
+                ]
+            ),
+            horse
+        );
         var place = (await app.Trainer.GetAsync($"{Of(horse)}/ladders")).AsArray().Single(p => (string)p!["strand"]! == "poles")!;
         place["missing"]!.AsArray().Select(m => (string)m!).ShouldBe(["not on the first day at a new place"]);
     }
@@ -209,7 +293,9 @@ public class PassportTests(App app) : IClassFixture<App>
         var catalogue = (string)before["exercises"]![1]!["exercise"]!["id"]!;
         await app.Trainer.PutAsync("/api/library/hidden", new HiddenEntry(catalogue, true));
         var after = await app.Trainer.GetAsync(rung);
-        ((bool)after["exercises"]![1]!["hidden"]!, (string)after["exercises"]![1]!["exercise"]!["name"]!).ShouldBe((true, (string)before["exercises"]![1]!["exercise"]!["name"]!));
+        ((bool)after["exercises"]![1]!["hidden"]!, (string)after["exercises"]![1]!["exercise"]!["name"]!).ShouldBe(
+            (true, (string)before["exercises"]![1]!["exercise"]!["name"]!)
+        );
         (await app.Elsewhere.GetAsync($"/api/library"))["ladders"]!.AsArray().Count.ShouldBe(12);
         await app.Trainer.PutAsync("/api/library/hidden", new HiddenEntry(catalogue, false));
         ((bool)(await app.Trainer.GetAsync(rung))["exercises"]![1]!["hidden"]!).ShouldBeFalse();
@@ -220,7 +306,11 @@ public class PassportTests(App app) : IClassFixture<App>
     {
         await app.Trainer.PutAsync("/api/library/notes", new Change<RungNoteEntry>(0, new("flatwork/trot-canter", "on the grass")));
         await app.Trainer.PutAsync("/api/library/notes", new Change<RungNoteEntry>(1, new("flatwork/trot-canter", "on the sand")));
-        var late = await app.Trainer.RefusedAsync(HttpMethod.Put, "/api/library/notes", new Change<RungNoteEntry>(1, new("flatwork/trot-canter", "in the wood")));
+        var late = await app.Trainer.RefusedAsync(
+            HttpMethod.Put,
+            "/api/library/notes",
+            new Change<RungNoteEntry>(1, new("flatwork/trot-canter", "in the wood"))
+        );
         (late.Status, (string)late.Document["current"]!["note"]!).ShouldBe((409, "on the sand"));
         ((string)(await app.Trainer.GetAsync($"{Of(app.Horse)}/ladders/flatwork/trot-canter"))["note"]!["note"]!).ShouldBe("on the sand");
     }

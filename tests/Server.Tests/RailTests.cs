@@ -17,9 +17,18 @@ public class RailTests(App app) : IClassFixture<App>
 
     private T At<T>(double minute, Func<Guid, DateTimeOffset, T> make)
         where T : RideEvent =>
-        make(Guid.NewGuid(), Calls.Noon.AddMinutes(minute)) with { Clock = new TapClock(_phone, _phone, _number++, minute * 60) };
+        make(Guid.NewGuid(), Calls.Noon.AddMinutes(minute)) with
+        {
+            Clock = new TapClock(_phone, _phone, _number++, minute * 60),
+        };
 
-    private RideEvent[] Ten() => [At(0, (id, at) => new GaitNow(id, at, Gait.Walk)), At(0, (id, at) => new PartBegun(id, at, 0)), At(6, (id, at) => new GaitNow(id, at, Gait.Trot)), At(10, (id, at) => new RideEnded(id, at))];
+    private RideEvent[] Ten() =>
+        [
+            At(0, (id, at) => new GaitNow(id, at, Gait.Walk)),
+            At(0, (id, at) => new PartBegun(id, at, 0)),
+            At(6, (id, at) => new GaitNow(id, at, Gait.Trot)),
+            At(10, (id, at) => new RideEnded(id, at)),
+        ];
 
     [Fact]
     public async Task A_proposed_session_can_be_kept_and_sets_out_what_it_needs_once()
@@ -48,7 +57,13 @@ public class RailTests(App app) : IClassFixture<App>
         await app.Trainer.PostAsync($"{Calls.Of(horse)}/ladders/moves", Calls.Move("flatwork/fifteen-metres"));
         async Task<string> FirstRein(DateOnly on)
         {
-            var proposal = await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions/propose", Calls.Wanted(Strand.Flatwork) with { On = on });
+            var proposal = await app.Trainer.PostAsync(
+                $"{Calls.Of(horse)}/sessions/propose",
+                Calls.Wanted(Strand.Flatwork) with
+                {
+                    On = on,
+                }
+            );
             await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions", proposal["session"]!);
             return proposal["session"]!["parts"]!.AsArray().Select(p => (string)p!["rein"]!).First(r => r != "both");
         }
@@ -60,7 +75,10 @@ public class RailTests(App app) : IClassFixture<App>
     public async Task A_held_horse_is_proposed_nothing_and_the_rail_says_why()
     {
         var horse = await app.AddHorseAsync();
-        await app.Rider.PostAsync($"{Calls.Of(horse)}/rides/{Guid.NewGuid()}/taps", new RideEntry(null, App.Today, [At(0, (id, at) => new SignSeen(id, at, Sign.OffOrUnlevel, Rein.Left))]));
+        await app.Rider.PostAsync(
+            $"{Calls.Of(horse)}/rides/{Guid.NewGuid()}/taps",
+            new RideEntry(null, App.Today, [At(0, (id, at) => new SignSeen(id, at, Sign.OffOrUnlevel, Rein.Left))])
+        );
         (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions/propose", Calls.Wanted())).Fields.ShouldBe(["focus"]);
         ((string)(await app.Rider.GetAsync($"{Calls.Of(horse)}/rail"))["heldBecause"]!).ShouldContain("off");
     }
@@ -69,11 +87,19 @@ public class RailTests(App app) : IClassFixture<App>
     public async Task A_soft_fault_kept_with_a_word_is_kept_with_the_session_and_quiet_today()
     {
         var horse = await app.AddHorseAsync();
-        var oneSided = Calls.Session() with { Parts = [.. Calls.Session().Parts!.Select(p => p.Phase == Phase.Work ? p with { Rein = Rein.Left } : p)], KeptFaults = [new("OneReinTooMuch", "the stiff side, today")] };
+        var oneSided = Calls.Session() with
+        {
+            Parts = [.. Calls.Session().Parts!.Select(p => p.Phase == Phase.Work ? p with { Rein = Rein.Left } : p)],
+            KeptFaults = [new("OneReinTooMuch", "the stiff side, today")],
+        };
         var kept = await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions", oneSided);
         ((string)kept["check"]!["faults"]![0]!["keptBecause"]!).ShouldBe("the stiff side, today");
         kept["check"]!["faults"]![0]!["mends"]!.AsArray().ShouldNotBeEmpty();
-        (await app.Trainer.GetAsync("/api/today"))["horses"]!.AsArray().Single(h => (string)h!["horse"]!["id"]! == horse.Id.ToString())!["warnings"]!.AsArray().ShouldBeEmpty();
+        (await app.Trainer.GetAsync("/api/today"))["horses"]!.AsArray().Single(h => (string)h!["horse"]!["id"]! == horse.Id.ToString())![
+            "warnings"
+        ]!
+            .AsArray()
+            .ShouldBeEmpty();
     }
 
     [Fact]
@@ -129,7 +155,8 @@ public class RailTests(App app) : IClassFixture<App>
     {
         var horse = await app.AddHorseAsync();
         async Task<int> Measured() => (await app.Trainer.GetAsync(Calls.Of(horse)))["measurements"]!.AsArray().Count;
-        StridesCounted Line(double metres, int strides, bool poles) => At(1, (id, at) => new StridesCounted(id, at, null, GaitVariant.CanterWorking, Rein.Left, metres, strides, poles, 3));
+        StridesCounted Line(double metres, int strides, bool poles) =>
+            At(1, (id, at) => new StridesCounted(id, at, null, GaitVariant.CanterWorking, Rein.Left, metres, strides, poles, 3));
         var good = Line(10, 3, true);
         var ride = $"{Calls.Of(horse)}/rides/{Guid.NewGuid()}/taps";
         var before = await Measured();
@@ -151,8 +178,16 @@ public class RailTests(App app) : IClassFixture<App>
         var parts = Calls.Session().Parts!.Select(p => p.Phase == Phase.Work ? p with { RungId = "flatwork/trot-canter" } : p).ToList();
         var worked = parts.FindIndex(p => p.RungId is not null);
         var session = Guid.Parse((await Calls.SessionAsync(app, Calls.Session() with { Parts = parts }, horse)).Split('/')[^1]);
-        RideEvent Mark(double minute, double mark) => At(minute, (id, at) => new Marked(id, at, Rein.Both, Core.Measures.Mark.Of(mark), ""));
-        await app.Rider.PostAsync($"{Calls.Of(horse)}/rides/{session}/taps", new RideEntry(session, App.Today, [At(0, (id, at) => new PartBegun(id, at, 0)), Mark(1, 4), At(2, (id, at) => new PartBegun(id, at, worked)), Mark(3, 8)]));
+        RideEvent Mark(double minute, double mark) =>
+            At(minute, (id, at) => new Marked(id, at, Rein.Both, Core.Measures.Mark.Of(mark), ""));
+        await app.Rider.PostAsync(
+            $"{Calls.Of(horse)}/rides/{session}/taps",
+            new RideEntry(
+                session,
+                App.Today,
+                [At(0, (id, at) => new PartBegun(id, at, 0)), Mark(1, 4), At(2, (id, at) => new PartBegun(id, at, worked)), Mark(3, 8)]
+            )
+        );
         var rung = await app.Trainer.GetAsync($"{Calls.Of(horse)}/ladders/flatwork/trot-canter");
         ((double)rung["evidence"]![0]!["marks"]!["left"]!).ShouldBe(8);
     }
@@ -166,15 +201,31 @@ public class RailTests(App app) : IClassFixture<App>
         await app.Rider.PutAsync(photo, Calls.Jpeg);
         (await app.Trainer.GetAsync(ride))["photos"]!.AsArray().ShouldHaveSingleItem();
         (await app.Owner.SendAsync(HttpMethod.Get, photo)).Content.Headers.ContentType!.MediaType.ShouldBe("image/jpeg");
-        (await app.Rider.RefusedAsync(HttpMethod.Put, $"{ride}/photos/{Guid.NewGuid()}", new PhotoEntry(Convert.ToBase64String(new byte[300])))).Fields.ShouldBe(["jpeg"]);
-        (await app.Rider.RefusedAsync(HttpMethod.Put, $"{Calls.Of(app.Horse)}/rides/{Guid.NewGuid()}/photos/{Guid.NewGuid()}", Calls.Jpeg)).Status.ShouldBe(404);
+        (
+            await app.Rider.RefusedAsync(
+                HttpMethod.Put,
+                $"{ride}/photos/{Guid.NewGuid()}",
+                new PhotoEntry(Convert.ToBase64String(new byte[300]))
+            )
+        ).Fields.ShouldBe(["jpeg"]);
+        (
+            await app.Rider.RefusedAsync(
+                HttpMethod.Put,
+                $"{Calls.Of(app.Horse)}/rides/{Guid.NewGuid()}/photos/{Guid.NewGuid()}",
+                Calls.Jpeg
+            )
+        ).Status.ShouldBe(404);
     }
 
     [Fact]
     public async Task Feet_know_what_they_have_worked()
     {
         var horse = await app.AddHorseAsync();
-        await Calls.RideAsync(app, new RideEntry(null, App.Today.AddDays(-20), [new Ridden(Guid.NewGuid(), Calls.Noon, Gait.Walk, Rein.Both, 99)]), horse);
+        await Calls.RideAsync(
+            app,
+            new RideEntry(null, App.Today.AddDays(-20), [new Ridden(Guid.NewGuid(), Calls.Noon, Gait.Walk, Rein.Both, 99)]),
+            horse
+        );
         var care = await app.Trainer.PostAsync($"{Calls.Of(horse)}/care", Calls.Feet with { On = App.Today.AddDays(-10) });
         ((double)care["sinceFeet"]!["minutes"]!).ShouldBe(0);
         await Calls.RideAsync(app, new RideEntry(null, App.Today, Ten()), horse);
@@ -185,8 +236,19 @@ public class RailTests(App app) : IClassFixture<App>
     public async Task Load_is_what_the_rides_of_each_week_add_up_to()
     {
         var horse = await app.AddHorseAsync();
-        async Task Ride(int daysAgo, double minutes, double exertion) => await Calls.RideAsync(
-            app, new RideEntry(null, App.Today.AddDays(-daysAgo), [new Ridden(Guid.NewGuid(), Calls.Noon, Gait.Walk, Rein.Both, minutes), new ExertionSeen(Guid.NewGuid(), Calls.Noon, exertion)]), horse);
+        async Task Ride(int daysAgo, double minutes, double exertion) =>
+            await Calls.RideAsync(
+                app,
+                new RideEntry(
+                    null,
+                    App.Today.AddDays(-daysAgo),
+                    [
+                        new Ridden(Guid.NewGuid(), Calls.Noon, Gait.Walk, Rein.Both, minutes),
+                        new ExertionSeen(Guid.NewGuid(), Calls.Noon, exertion),
+                    ]
+                ),
+                horse
+            );
         await Ride(7, 40, 3);
         await Ride(7, 20, 2);
         await Ride(0, 30, 4);

@@ -55,7 +55,9 @@ public class SignInTests(App app) : IClassFixture<App>
         var cookie = client.Cookie!;
         (await app.Bare().SendContentAsync(HttpMethod.Get, "/api/today", null, ("Cookie", cookie))).StatusCode.ShouldBe(HttpStatusCode.OK);
         await client.SendAsync(HttpMethod.Delete, "/api/sign-in");
-        (await app.Bare().SendContentAsync(HttpMethod.Get, "/api/today", null, ("Cookie", cookie))).StatusCode.ShouldBe(HttpStatusCode.Unauthorized);
+        (await app.Bare().SendContentAsync(HttpMethod.Get, "/api/today", null, ("Cookie", cookie))).StatusCode.ShouldBe(
+            HttpStatusCode.Unauthorized
+        );
     }
 
     [Fact]
@@ -63,13 +65,23 @@ public class SignInTests(App app) : IClassFixture<App>
     {
         var page = await app.Bare().SendAsync(HttpMethod.Get, "/api/sign-in");
         var client = await app.ClientAsync();
-        var signedIn = await client.SendAsync(HttpMethod.Post, "/api/sign-in", new { email = "stranger@here.example", password = App.Password });
+        var signedIn = await client.SendAsync(
+            HttpMethod.Post,
+            "/api/sign-in",
+            new { email = "stranger@here.example", password = App.Password }
+        );
         var cookies = page.Headers.GetValues("Set-Cookie").Concat(signedIn.Headers.GetValues("Set-Cookie")).ToList();
         cookies.Select(c => c.Split('=')[0]).Distinct().Order().ShouldBe(["hippodrome", "hippodrome-device", "hippodrome-token"]);
-        cookies.ShouldAllBe(c => c.Contains("secure", StringComparison.OrdinalIgnoreCase) && c.Contains("httponly", StringComparison.OrdinalIgnoreCase) && c.Contains("samesite=strict", StringComparison.OrdinalIgnoreCase));
+        cookies.ShouldAllBe(c =>
+            c.Contains("secure", StringComparison.OrdinalIgnoreCase)
+            && c.Contains("httponly", StringComparison.OrdinalIgnoreCase)
+            && c.Contains("samesite=strict", StringComparison.OrdinalIgnoreCase)
+        );
         foreach (var address in new[] { "/api/sign-in", "/api/today", "/api/no-such-thing" })
         {
-            (await app.Trainer.SendAsync(HttpMethod.Get, address)).Headers.CacheControl.ShouldNotBeNull(address).NoStore.ShouldBeTrue(address);
+            (await app.Trainer.SendAsync(HttpMethod.Get, address))
+                .Headers.CacheControl.ShouldNotBeNull(address)
+                .NoStore.ShouldBeTrue(address);
         }
     }
 
@@ -80,7 +92,11 @@ public class SignInTests(App app) : IClassFixture<App>
     [InlineData("wren.bramblewick", "her own e-mail")]
     public async Task A_password_that_is_guessed_soon_is_refused(string password, string because)
     {
-        var problem = await app.Trainer.RefusedAsync(HttpMethod.Post, "/api/people", new PersonEntry("Wren Bramblewick", "wren.bramblewick@here.example", password, Storage.People.Role.Rider));
+        var problem = await app.Trainer.RefusedAsync(
+            HttpMethod.Post,
+            "/api/people",
+            new PersonEntry("Wren Bramblewick", "wren.bramblewick@here.example", password, Storage.People.Role.Rider)
+        );
         problem.Fields.ShouldBe(["password"], because);
     }
 
@@ -93,7 +109,16 @@ public class SignInTests(App app) : IClassFixture<App>
         var statuses = new List<int>();
         for (var n = 0; n < 7; n++)
         {
-            statuses.Add((int)(await client.SendAsync(HttpMethod.Put, "/api/me/password", new PasswordEntry($"guess number {n}", "another odd long sock"))).StatusCode);
+            statuses.Add(
+                (int)
+                    (
+                        await client.SendAsync(
+                            HttpMethod.Put,
+                            "/api/me/password",
+                            new PasswordEntry($"guess number {n}", "another odd long sock")
+                        )
+                    ).StatusCode
+            );
         }
 
         statuses.Take(5).ShouldAllBe(s => s == 400);
@@ -106,7 +131,9 @@ public class SignInTests(App app) : IClassFixture<App>
         var email = $"{Guid.NewGuid():N}@here.example";
         await app.Trainer.PostAsync("/api/people", new PersonEntry("Twofold", email, App.Password, Storage.People.Role.Rider));
         var (here, there) = (await app.ClientAsync(email), await app.ClientAsync(email));
-        (await here.RefusedAsync(HttpMethod.Put, "/api/me/password", new PasswordEntry("a wrong one", "another odd long sock"))).Fields.ShouldBe(["old"]);
+        (
+            await here.RefusedAsync(HttpMethod.Put, "/api/me/password", new PasswordEntry("a wrong one", "another odd long sock"))
+        ).Fields.ShouldBe(["old"]);
         (await here.RefusedAsync(HttpMethod.Put, "/api/me/password", new PasswordEntry(App.Password, "short"))).Fields.ShouldBe(["new"]);
         await here.PutAsync("/api/me/password", new PasswordEntry(App.Password, "another odd long sock"));
         await here.GetAsync("/api/today");
@@ -119,7 +146,10 @@ public class SignInTests(App app) : IClassFixture<App>
         var email = $"{Guid.NewGuid():N}@here.example";
         var person = await app.Trainer.PostAsync("/api/people", new PersonEntry("Rising", email, App.Password, Storage.People.Role.Rider));
         var client = await app.ClientAsync(email);
-        await app.Trainer.PutAsync($"/api/people/{person["id"]}", new Change<PersonEntry>(1, new PersonEntry("Rising", email, null, Storage.People.Role.Trainer)));
+        await app.Trainer.PutAsync(
+            $"/api/people/{person["id"]}",
+            new Change<PersonEntry>(1, new PersonEntry("Rising", email, null, Storage.People.Role.Trainer))
+        );
         (await client.RefusedAsync(HttpMethod.Get, "/api/today")).Status.ShouldBe(401);
     }
 
@@ -127,7 +157,11 @@ public class SignInTests(App app) : IClassFixture<App>
     public async Task A_trainer_cannot_lock_themselves_out()
     {
         var me = (await app.Trainer.GetAsync("/api/people")).AsArray().Single(p => (string)p!["name"]! == "Trainer")!;
-        var problem = await app.Trainer.RefusedAsync(HttpMethod.Put, $"/api/people/{me["id"]}", new Change<PersonEntry>((int)me["version"]!, new PersonEntry("Trainer", null, null, Storage.People.Role.Rider)));
+        var problem = await app.Trainer.RefusedAsync(
+            HttpMethod.Put,
+            $"/api/people/{me["id"]}",
+            new Change<PersonEntry>((int)me["version"]!, new PersonEntry("Trainer", null, null, Storage.People.Role.Rider))
+        );
         problem.Fields.ShouldBe(["role"]);
     }
 
@@ -150,14 +184,23 @@ public class SignInTests(App app) : IClassFixture<App>
 public class SignInTriesTests(App app) : IClassFixture<App>
 {
     private static async Task<int> TryAsync(Client client, string email, string password, string? from = null) =>
-        (int)(await client.SendContentAsync(
-            HttpMethod.Post, "/api/sign-in", JsonContent.Create(new { email, password }), from is null ? [] : [(App.AddressHeader, from)])).StatusCode;
+        (int)
+            (
+                await client.SendContentAsync(
+                    HttpMethod.Post,
+                    "/api/sign-in",
+                    JsonContent.Create(new { email, password }),
+                    from is null ? [] : [(App.AddressHeader, from)]
+                )
+            ).StatusCode;
 
     [Fact]
     public async Task Five_wrong_tries_make_their_sender_wait_even_when_made_at_once_and_even_with_the_right_password()
     {
         var client = await app.ClientAsync();
-        var tries = await Task.WhenAll(Enumerable.Range(0, 9).Select(i => TryAsync(client, "owner@here.example", $"guess number {i}", "192.0.2.10")));
+        var tries = await Task.WhenAll(
+            Enumerable.Range(0, 9).Select(i => TryAsync(client, "owner@here.example", $"guess number {i}", "192.0.2.10"))
+        );
         tries.Count(s => s == 400).ShouldBe(5);
         tries.Count(s => s == 429).ShouldBe(4);
         (await TryAsync(client, "OWNER@here.example", App.Password, "192.0.2.10")).ShouldBe(429);
@@ -177,8 +220,20 @@ public class SignInTriesTests(App app) : IClassFixture<App>
             await TryAsync(client, "stranger@here.example", $"guess number {n}", "192.0.2.20");
         }
 
-        async Task<double> WaitAsync() => (await client.SendContentAsync(
-            HttpMethod.Post, "/api/sign-in", JsonContent.Create(new { email = "stranger@here.example", password = "one more" }), (App.AddressHeader, "192.0.2.20"))).Headers.RetryAfter!.Delta!.Value.TotalSeconds;
+        async Task<double> WaitAsync() =>
+            (
+                await client.SendContentAsync(
+                    HttpMethod.Post,
+                    "/api/sign-in",
+                    JsonContent.Create(new { email = "stranger@here.example", password = "one more" }),
+                    (App.AddressHeader, "192.0.2.20")
+                )
+            )
+                .Headers
+                .RetryAfter!
+                .Delta!
+                .Value
+                .TotalSeconds;
         var first = await WaitAsync();
         for (var n = 0; n < 10; n++)
         {
@@ -196,7 +251,10 @@ public class SignInTriesTests(App app) : IClassFixture<App>
             await TryAsync(stranger, "rider@here.example", $"guess number {n}", n < 8 ? null : $"198.51.100.{n}");
         }
 
-        (await TryAsync(await app.ClientAsync(), "rider@here.example", App.Password, "203.0.113.1")).ShouldBe(429, "an unknown device waits once the account is guessed at from everywhere");
+        (await TryAsync(await app.ClientAsync(), "rider@here.example", App.Password, "203.0.113.1")).ShouldBe(
+            429,
+            "an unknown device waits once the account is guessed at from everywhere"
+        );
         (await TryAsync(mine, "rider@here.example", App.Password)).ShouldBe(200);
     }
 
@@ -205,7 +263,9 @@ public class SignInTriesTests(App app) : IClassFixture<App>
     {
         var mine = await app.ClientAsync("stranger@here.example");
         var guesser = await app.ClientAsync();
-        var spread = await Task.WhenAll(Enumerable.Range(0, 50).Select(i => TryAsync(guesser, $"nobody{i}@here.example", "a guess at it", "192.0.2.30")));
+        var spread = await Task.WhenAll(
+            Enumerable.Range(0, 50).Select(i => TryAsync(guesser, $"nobody{i}@here.example", "a guess at it", "192.0.2.30"))
+        );
         spread.ShouldContain(429);
         (await TryAsync(mine, "stranger@here.example", App.Password, "192.0.2.30")).ShouldBe(200);
     }
@@ -213,8 +273,17 @@ public class SignInTriesTests(App app) : IClassFixture<App>
     [Fact]
     public async Task An_address_is_taken_from_a_proxy_that_is_named_and_from_nobody_else()
     {
-        async Task<int> TryForAsync(string from, string said, int n) => (int)(await (await app.ClientAsync()).SendContentAsync(
-            HttpMethod.Post, "/api/sign-in", JsonContent.Create(new { email = "vet@here.example", password = $"guess number {n}" }), (App.AddressHeader, from), ("X-Forwarded-For", said))).StatusCode;
+        async Task<int> TryForAsync(string from, string said, int n) =>
+            (int)
+                (
+                    await (await app.ClientAsync()).SendContentAsync(
+                        HttpMethod.Post,
+                        "/api/sign-in",
+                        JsonContent.Create(new { email = "vet@here.example", password = $"guess number {n}" }),
+                        (App.AddressHeader, from),
+                        ("X-Forwarded-For", said)
+                    )
+                ).StatusCode;
 
         // Anyone can say they come from elsewhere: it is not believed, and the sixth waits.
         for (var n = 0; n < 5; n++)
@@ -235,8 +304,16 @@ public class SignInTriesTests(App app) : IClassFixture<App>
     public async Task An_unknown_e_mail_and_a_wrong_password_are_answered_alike()
     {
         var client = await app.ClientAsync();
-        var unknown = await client.RefusedAsync(HttpMethod.Post, "/api/sign-in", new { email = "nobody@nowhere.example", password = "a guess at it" });
-        var wrong = await client.RefusedAsync(HttpMethod.Post, "/api/sign-in", new { email = "trainer@there.example", password = "a guess at it" });
+        var unknown = await client.RefusedAsync(
+            HttpMethod.Post,
+            "/api/sign-in",
+            new { email = "nobody@nowhere.example", password = "a guess at it" }
+        );
+        var wrong = await client.RefusedAsync(
+            HttpMethod.Post,
+            "/api/sign-in",
+            new { email = "trainer@there.example", password = "a guess at it" }
+        );
         unknown.Faults.ShouldBe(wrong.Faults);
     }
 
@@ -245,6 +322,8 @@ public class SignInTriesTests(App app) : IClassFixture<App>
     public void A_guess_at_a_password_costs_a_hundred_thousand_rounds()
     {
         var hash = new Passwords(Options.Create(new PasswordHasherOptions())).Hash(App.Password);
-        System.Buffers.Binary.BinaryPrimitives.ReadInt32BigEndian(Convert.FromBase64String(hash).AsSpan(5)).ShouldBeGreaterThanOrEqualTo(100_000);
+        System
+            .Buffers.Binary.BinaryPrimitives.ReadInt32BigEndian(Convert.FromBase64String(hash).AsSpan(5))
+            .ShouldBeGreaterThanOrEqualTo(100_000);
     }
 }

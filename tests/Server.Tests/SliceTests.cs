@@ -17,7 +17,11 @@ public class SliceTests(App app) : IClassFixture<App>
     public async Task A_measured_stride_changes_the_poles()
     {
         var horse = await app.AddHorseAsync();
-        async Task<double> SpacingAsync() => (double)(await app.Trainer.PostAsync($"{Calls.Of(horse)}/set-ups/measure", Calls.Raw(Calls.Poles)))["gaps"]![0]!["built"]!["built"]!;
+        async Task<double> SpacingAsync() =>
+            (double)
+                (await app.Trainer.PostAsync($"{Calls.Of(horse)}/set-ups/measure", Calls.Raw(Calls.Poles)))["gaps"]![0]!["built"]![
+                    "built"
+                ]!;
         (await SpacingAsync()).ShouldBe(1.35);
 
         // 30 m in 21 steps: a stride of 2.86 m, measured twice.
@@ -27,7 +31,9 @@ public class SliceTests(App app) : IClassFixture<App>
         }
 
         (await SpacingAsync()).ShouldBe(1.40);
-        var card = (await app.Trainer.GetAsync(Calls.Of(horse)))["strideCard"]!.AsArray().Single(e => (string)e!["variant"]! == "trotWorking")!;
+        var card = (await app.Trainer.GetAsync(Calls.Of(horse)))["strideCard"]!
+            .AsArray()
+            .Single(e => (string)e!["variant"]! == "trotWorking")!;
         ((int)card["measurements"]!).ShouldBe(2);
 
         // A strip that was measured wrong is taken off, and the card is as it was.
@@ -61,7 +67,11 @@ public class SliceTests(App app) : IClassFixture<App>
     {
         var horse = await app.AddHorseAsync();
         var setUp = await KeptSetUpAsync(horse, Calls.CrossPole);
-        var ride = await RideAsync(horse, setUp, new Efforts(Guid.NewGuid(), Calls.Noon, setUp, Rein.Left, 0.5, EffortOutcome.RunOutLeft, 1));
+        var ride = await RideAsync(
+            horse,
+            setUp,
+            new Efforts(Guid.NewGuid(), Calls.Noon, setUp, Rein.Left, 0.5, EffortOutcome.RunOutLeft, 1)
+        );
         var review = await app.Trainer.GetAsync(ride);
         ((string)review["verdicts"]![0]!["rule"]!).ShouldBe("RanOut");
 
@@ -72,7 +82,9 @@ public class SliceTests(App app) : IClassFixture<App>
 
         // What was ridden stays as it was, and Today has the next session.
         ((double)(await app.Trainer.GetAsync($"{Calls.Of(horse)}/set-ups/{setUp}"))["entry"]!["heightMetres"]!).ShouldBe(0.5);
-        var today = (await app.Trainer.GetAsync("/api/today"))["horses"]!.AsArray().Single(h => (string)h!["horse"]!["id"]! == horse.Id.ToString())!;
+        var today = (await app.Trainer.GetAsync("/api/today"))["horses"]!
+            .AsArray()
+            .Single(h => (string)h!["horse"]!["id"]! == horse.Id.ToString())!;
         ((string)today["next"]!["id"]!).ShouldBe((string)answered["next"]!["id"]!);
         today["waiting"].ShouldBeNull();
     }
@@ -92,9 +104,13 @@ public class SliceTests(App app) : IClassFixture<App>
     public async Task Advice_is_overruled_with_a_word_and_both_are_kept()
     {
         var ride = await RideAsync(await app.AddHorseAsync(), null, new TensionSeen(Guid.NewGuid(), Calls.Noon, 4));
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{ride}/answers", new AnswerEntry("OverTheTop", false))).Fields.ShouldBe(["word"]);
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{ride}/answers", new AnswerEntry("OverTheTop", false))).Fields.ShouldBe([
+            "word",
+        ]);
         (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{ride}/answers", new AnswerEntry("RanOut", true))).Fields.ShouldBe(["rule"]);
-        var review = (await app.Trainer.PostAsync($"{ride}/answers", new AnswerEntry("OverTheTop", false, "The tractor, not the work.")))["review"]!;
+        var review = (await app.Trainer.PostAsync($"{ride}/answers", new AnswerEntry("OverTheTop", false, "The tractor, not the work.")))[
+            "review"
+        ]!;
         ((string)review["verdicts"]![0]!["rule"]!).ShouldBe("OverTheTop");
         ((string)review["answers"]![0]!["word"]!).ShouldBe("The tractor, not the work.");
     }
@@ -108,20 +124,36 @@ public class SliceTests(App app) : IClassFixture<App>
         await app.Rider.PostAsync($"{ride}/events", entry);
 
         // It cannot be overruled, nothing ridden can be planned, and Today says so.
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{ride}/answers", new AnswerEntry("OffOrSore", false, "It looks fine to me."))).Fields.ShouldBe(["accepted"]);
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", Calls.Session())).Faults.ShouldHaveSingleItem().Says.ShouldContain("heat or swelling in a leg");
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", Calls.Session(manner: Manner.Lunged))).Status.ShouldBe(400);
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", Calls.Session(manner: Manner.InHand))).Status.ShouldBe(400);
+        (
+            await app.Trainer.RefusedAsync(HttpMethod.Post, $"{ride}/answers", new AnswerEntry("OffOrSore", false, "It looks fine to me."))
+        ).Fields.ShouldBe(["accepted"]);
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", Calls.Session()))
+            .Faults.ShouldHaveSingleItem()
+            .Says.ShouldContain("heat or swelling in a leg");
+        (
+            await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", Calls.Session(manner: Manner.Lunged))
+        ).Status.ShouldBe(400);
+        (
+            await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", Calls.Session(manner: Manner.InHand))
+        ).Status.ShouldBe(400);
 
         // Only rest, until the vet has said that it may be walked in hand; and then nothing but that.
         var walk = Calls.Session(manner: Manner.InHand) with { Parts = [new(Phase.Work, "Walk in hand", Gait.Walk, Rein.Both, 10)] };
         (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", walk)).Status.ShouldBe(400);
-        await app.Vet.PostAsync($"{Calls.Of(horse)}/holds/{(await app.Trainer.GetAsync(Calls.Of(horse)))["holds"]![0]!["id"]}/walk-in-hand", new WalkInHandEntry("Iva Sorrel"));
+        await app.Vet.PostAsync(
+            $"{Calls.Of(horse)}/holds/{(await app.Trainer.GetAsync(Calls.Of(horse)))["holds"]![0]!["id"]}/walk-in-hand",
+            new WalkInHandEntry("Iva Sorrel")
+        );
         await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions", walk);
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", Calls.Session(manner: Manner.Lunged))).Status.ShouldBe(400);
+        (
+            await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", Calls.Session(manner: Manner.Lunged))
+        ).Status.ShouldBe(400);
 
         // Taking the sign back does not lift the hold: it may have been there and gone.
-        await app.Rider.PostAsync($"{ride}/events", new RideEntry(null, App.Today, [new TakenBack(Guid.NewGuid(), Calls.Noon, entry.Events![^1].Id)]));
+        await app.Rider.PostAsync(
+            $"{ride}/events",
+            new RideEntry(null, App.Today, [new TakenBack(Guid.NewGuid(), Calls.Noon, entry.Events![^1].Id)])
+        );
         var hold = (await app.Trainer.GetAsync(Calls.Of(horse)))["holds"]!.AsArray().ShouldHaveSingleItem()!;
         hold["clearedOn"].ShouldBeNull();
 
@@ -140,10 +172,14 @@ public class SliceTests(App app) : IClassFixture<App>
     public async Task A_horse_of_three_is_not_planned_under_saddle_and_no_fence_without_a_helper()
     {
         var young = await app.AddHorseAsync(age: 3);
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(young)}/sessions", Calls.Session())).Faults.ShouldContain(f => f.Says.Contains("too young"));
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(young)}/sessions", Calls.Session())).Faults.ShouldContain(f =>
+            f.Says.Contains("too young")
+        );
         var horse = await app.AddHorseAsync();
         var setUp = await KeptSetUpAsync(horse, Calls.CrossPole);
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", Calls.Session(setUp: setUp, helper: false))).Faults.ShouldHaveSingleItem().Says.ShouldContain("nobody on the ground");
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", Calls.Session(setUp: setUp, helper: false)))
+            .Faults.ShouldHaveSingleItem()
+            .Says.ShouldContain("nobody on the ground");
         await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions", Calls.Session(setUp: setUp));
     }
 
@@ -152,11 +188,20 @@ public class SliceTests(App app) : IClassFixture<App>
     {
         var horse = await app.AddHorseAsync();
         var all = await app.Vet.PostAsync($"{Calls.Of(horse)}/restrictions", Calls.NoCanter with { NoGaits = [Gait.Trot] });
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", Calls.Session())).Faults.ShouldHaveSingleItem().Says.ShouldContain("no trot");
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", Calls.Session()))
+            .Faults.ShouldHaveSingleItem()
+            .Says.ShouldContain("no trot");
         await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions", Calls.Session(App.Today.AddDays(15)));
-        (await app.Trainer.GetAsync("/api/today"))["horses"]!.AsArray().Single(h => (string)h!["horse"]!["id"]! == horse.Id.ToString())!["warnings"]![0]!["text"]!.ToString().ShouldContain("Iva Sorrel");
+        (await app.Trainer.GetAsync("/api/today"))["horses"]!.AsArray().Single(h => (string)h!["horse"]!["id"]! == horse.Id.ToString())![
+            "warnings"
+        ]![0]!["text"]!
+            .ToString()
+            .ShouldContain("Iva Sorrel");
 
-        await app.Vet.PostAsync($"{Calls.Of(horse)}/restrictions/{all["all"]![0]!["restriction"]!["id"]}/clearance", new ClearanceEntry("Iva Sorrel"));
+        await app.Vet.PostAsync(
+            $"{Calls.Of(horse)}/restrictions/{all["all"]![0]!["restriction"]!["id"]}/clearance",
+            new ClearanceEntry("Iva Sorrel")
+        );
         await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions", Calls.Session());
     }
 
@@ -164,7 +209,10 @@ public class SliceTests(App app) : IClassFixture<App>
     public async Task Soft_faults_are_told_and_do_not_stand_in_the_way()
     {
         var horse = await app.AddHorseAsync();
-        var oneSided = Calls.Session() with { Parts = [.. Calls.Session().Parts!.Select(p => p.Phase == Phase.Work ? p with { Rein = Rein.Left } : p)] };
+        var oneSided = Calls.Session() with
+        {
+            Parts = [.. Calls.Session().Parts!.Select(p => p.Phase == Phase.Work ? p with { Rein = Rein.Left } : p)],
+        };
         var kept = await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions", oneSided);
         var fault = kept["check"]!["faults"]!.AsArray().ShouldHaveSingleItem()!;
         ((string)fault["rule"]!, (bool)fault["hard"]!).ShouldBe(("OneReinTooMuch", false));
@@ -191,7 +239,14 @@ public class SliceTests(App app) : IClassFixture<App>
     {
         var slip = new Transitions(Guid.NewGuid(), Calls.Noon, Gait.Walk, Gait.Trot, 80);
         var ride = await RideAsync(await app.AddHorseAsync(), null, slip);
-        var review = await app.Trainer.PostAsync($"{ride}/events", new RideEntry(null, App.Today, [new TakenBack(Guid.NewGuid(), Calls.Noon, slip.Id), slip with { Id = Guid.NewGuid(), Count = 8 }]));
+        var review = await app.Trainer.PostAsync(
+            $"{ride}/events",
+            new RideEntry(
+                null,
+                App.Today,
+                [new TakenBack(Guid.NewGuid(), Calls.Noon, slip.Id), slip with { Id = Guid.NewGuid(), Count = 8 }]
+            )
+        );
         ((int)review["record"]!["transitions"]![0]!["count"]!).ShouldBe(8);
         review["log"]!.AsArray().Count(l => (string?)l!["takenBackBy"] == "Trainer").ShouldBe(1);
         ((int)review["record"]!["takenBack"]!).ShouldBe(1);
@@ -208,9 +263,26 @@ public class SliceTests(App app) : IClassFixture<App>
 
         var setUp = await KeptSetUpAsync(other, Calls.Poles);
         var session = Guid.Parse((await Calls.SessionAsync(app, horse: other)).Split('/')[^1]);
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{ride}/events", Calls.Ride(null, new PolesPassed(Guid.NewGuid(), Calls.Noon, setUp, Rein.Left, 3, 0, 0)))).Fields.ShouldBe(["events[2].setUpId"]);
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(one)}/rides/{Guid.NewGuid()}/events", Calls.Ride(session))).Fields.ShouldBe(["sessionId"]);
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(one)}/rides/{Guid.NewGuid()}/events", Calls.Ride() with { On = App.Today.AddDays(1) })).Fields.ShouldBe(["on"]);
+        (
+            await app.Trainer.RefusedAsync(
+                HttpMethod.Post,
+                $"{ride}/events",
+                Calls.Ride(null, new PolesPassed(Guid.NewGuid(), Calls.Noon, setUp, Rein.Left, 3, 0, 0))
+            )
+        ).Fields.ShouldBe(["events[2].setUpId"]);
+        (
+            await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(one)}/rides/{Guid.NewGuid()}/events", Calls.Ride(session))
+        ).Fields.ShouldBe(["sessionId"]);
+        (
+            await app.Trainer.RefusedAsync(
+                HttpMethod.Post,
+                $"{Calls.Of(one)}/rides/{Guid.NewGuid()}/events",
+                Calls.Ride() with
+                {
+                    On = App.Today.AddDays(1),
+                }
+            )
+        ).Fields.ShouldBe(["on"]);
     }
 
     [Fact]
@@ -236,7 +308,8 @@ public class SliceTests(App app) : IClassFixture<App>
         (await app.Elsewhere.GetAsync("/api/horses")).AsArray().ShouldHaveSingleItem()!["name"]!.ToString().ShouldBe("Theirs");
     }
 
-    private async Task<Guid> KeptSetUpAsync(Horse horse, Core.Setups.SetUpEntry entry) => Guid.Parse((await Calls.SetUpAsync(app, entry, horse)).Split('/')[^1]);
+    private async Task<Guid> KeptSetUpAsync(Horse horse, Core.Setups.SetUpEntry entry) =>
+        Guid.Parse((await Calls.SetUpAsync(app, entry, horse)).Split('/')[^1]);
 
     /// <summary>A session ridden today over a set-up, or over none.</summary>
     private async Task<string> RideAsync(Horse horse, Guid? setUp, params RideEvent[] more)

@@ -24,8 +24,11 @@ public class SlowSocketTests(App app) : IClassFixture<App>
         using var slow = new TcpClient();
         await slow.ConnectAsync(door.BaseAddress!.Host, door.BaseAddress.Port);
         var wire = slow.GetStream();
-        await wire.WriteAsync(Encoding.ASCII.GetBytes(
-            $"POST /api/sign-in HTTP/1.1\r\nHost: {door.BaseAddress.Authority}\r\nCookie: {cookies}\r\nX-Hippodrome-Token: {token}\r\nContent-Type: application/json\r\nContent-Length: 100000\r\n\r\n{{"));
+        await wire.WriteAsync(
+            Encoding.ASCII.GetBytes(
+                $"POST /api/sign-in HTTP/1.1\r\nHost: {door.BaseAddress.Authority}\r\nCookie: {cookies}\r\nX-Hippodrome-Token: {token}\r\nContent-Type: application/json\r\nContent-Length: 100000\r\n\r\n{{"
+            )
+        );
         var began = Stopwatch.StartNew();
         var said = ReadAllAsync(wire);
         // A hundred bytes a second, a tenth of the slowest that is waited for.
@@ -53,7 +56,7 @@ public class SlowSocketTests(App app) : IClassFixture<App>
         var some = new byte[4096];
         try
         {
-            for (int n; (n = await wire.ReadAsync(some)) > 0;)
+            for (int n; (n = await wire.ReadAsync(some)) > 0; )
             {
                 said.Append(Encoding.ASCII.GetString(some, 0, n));
             }

@@ -19,8 +19,7 @@ public class StatementTests(DemoApp demo) : IClassFixture<DemoApp>
     private Task<IReadOnlyList<string>> OfAsync(Func<Task> done) => Statements.OfAsync(demo.DatabaseName, done);
 
     [Fact]
-    public async Task Today_asks_fifteen_times_at_most() =>
-        NoMoreThan(15, await OfAsync(() => demo.Trainer.GetAsync("/api/today")));
+    public async Task Today_asks_fifteen_times_at_most() => NoMoreThan(15, await OfAsync(() => demo.Trainer.GetAsync("/api/today")));
 
     [Theory]
     [InlineData("Brannoc")]
@@ -38,7 +37,12 @@ public class StatementTests(DemoApp demo) : IClassFixture<DemoApp>
         var (horse, ride) = await LatestRideAsync("Sablewood");
         var rule = (string)(await demo.Trainer.GetAsync($"/api/horses/{horse}/rides/{ride}"))["verdicts"]![0]!["rule"]!;
         JsonNode? answered = null;
-        NoMoreThan(20, await OfAsync(async () => answered = await demo.Trainer.PostAsync($"/api/horses/{horse}/rides/{ride}/answers", new AnswerEntry(rule, true))));
+        NoMoreThan(
+            20,
+            await OfAsync(async () =>
+                answered = await demo.Trainer.PostAsync($"/api/horses/{horse}/rides/{ride}/answers", new AnswerEntry(rule, true))
+            )
+        );
         answered!["next"].ShouldNotBeNull(answered["says"]!.ToJsonString());
     }
 
@@ -48,9 +52,21 @@ public class StatementTests(DemoApp demo) : IClassFixture<DemoApp>
         var (horse, _) = await LatestRideAsync("Quillan");
         var at = new DateTimeOffset(App.Today, new TimeOnly(9, 0), TimeSpan.Zero);
         var phone = Guid.NewGuid();
-        var taps = Enumerable.Range(0, 100)
-            .Select(n => (RideEvent)new GaitNow(Guid.NewGuid(), at.AddSeconds(n), n % 2 == 0 ? Core.Horses.Gait.Walk : Core.Horses.Gait.Trot) with { Clock = new TapClock(phone, phone, n, n) }).ToList();
-        NoMoreThan(10, await OfAsync(() => demo.Trainer.PostAsync($"/api/horses/{horse}/rides/{Guid.NewGuid()}/taps", new RideEntry(null, App.Today, taps))));
+        var taps = Enumerable
+            .Range(0, 100)
+            .Select(n =>
+                (RideEvent)new GaitNow(Guid.NewGuid(), at.AddSeconds(n), n % 2 == 0 ? Core.Horses.Gait.Walk : Core.Horses.Gait.Trot) with
+                {
+                    Clock = new TapClock(phone, phone, n, n),
+                }
+            )
+            .ToList();
+        NoMoreThan(
+            10,
+            await OfAsync(() =>
+                demo.Trainer.PostAsync($"/api/horses/{horse}/rides/{Guid.NewGuid()}/taps", new RideEntry(null, App.Today, taps))
+            )
+        );
     }
 
     [Fact]
@@ -58,9 +74,18 @@ public class StatementTests(DemoApp demo) : IClassFixture<DemoApp>
     {
         var monday = new DateOnly(2026, 4, 20);
         var roster = await demo.Trainer.GetAsync("/api/roster");
-        var riders = (await demo.Trainer.GetAsync("/api/people")).AsArray().Where(p => (string)p!["role"]! != "observer").Select(p => (Guid)p!["id"]!);
+        var riders = (await demo.Trainer.GetAsync("/api/people"))
+            .AsArray()
+            .Where(p => (string)p!["role"]! != "observer")
+            .Select(p => (Guid)p!["id"]!);
         var days = Enum.GetValues<DayOfWeek>();
-        await demo.Trainer.PutAsync("/api/roster", new Change<RosterEntry>((int)roster["version"]!, new RosterEntry([.. riders.Select(r => new RiderHoursEntry(r, days, 300))], days, 300, days, 600, 3, new TimeOnly(7, 0))));
+        await demo.Trainer.PutAsync(
+            "/api/roster",
+            new Change<RosterEntry>(
+                (int)roster["version"]!,
+                new RosterEntry([.. riders.Select(r => new RiderHoursEntry(r, days, 300))], days, 300, days, 600, 3, new TimeOnly(7, 0))
+            )
+        );
         var before = await NumbersAsync();
         var asked = await OfAsync(() => demo.Trainer.PostAsync("/api/week/keep", new KeepWeekEntry(monday)));
         var kept = (await NumbersAsync()).Count(n => n.Value != before[n.Key]);
@@ -69,7 +94,9 @@ public class StatementTests(DemoApp demo) : IClassFixture<DemoApp>
     }
 
     private async Task<Dictionary<string, int?>> NumbersAsync() =>
-        (await demo.Trainer.GetAsync("/api/week?monday=2026-04-20"))["horses"]!.AsArray().ToDictionary(h => (string)h!["name"]!, h => (int?)h!["number"]);
+        (await demo.Trainer.GetAsync("/api/week?monday=2026-04-20"))["horses"]!
+            .AsArray()
+            .ToDictionary(h => (string)h!["name"]!, h => (int?)h!["number"]);
 
     [Theory]
     [InlineData("/api/week?monday=2026-04-13", 13)]
@@ -87,6 +114,10 @@ public class StatementTests(DemoApp demo) : IClassFixture<DemoApp>
     private async Task<(string Horse, string Ride)> LatestRideAsync(string name)
     {
         var horse = (string)(await demo.Trainer.GetAsync("/api/horses")).AsArray().Single(h => (string)h!["name"]! == name)!["id"]!;
-        return (horse, (string)(await demo.Trainer.GetAsync(string.Create(CultureInfo.InvariantCulture, $"/api/horses/{horse}/rides?most=1")))[0]!["id"]!);
+        return (
+            horse,
+            (string)
+                (await demo.Trainer.GetAsync(string.Create(CultureInfo.InvariantCulture, $"/api/horses/{horse}/rides?most=1")))[0]!["id"]!
+        );
     }
 }

@@ -27,13 +27,22 @@ public class StoredTests
     {
         var kind = Kind(name);
         var file = Path.Combine(Golden, $"{name}.{kind.Version}.schema.json");
-        var schema = JsonSchemaExporter.GetJsonSchemaAsNode(new JsonSerializerOptions(Json.Options) { TypeInfoResolver = new DefaultJsonTypeInfoResolver() }, kind.Type).ToJsonString(new JsonSerializerOptions { WriteIndented = true }) + "\n";
+        var schema =
+            JsonSchemaExporter
+                .GetJsonSchemaAsNode(
+                    new JsonSerializerOptions(Json.Options) { TypeInfoResolver = new DefaultJsonTypeInfoResolver() },
+                    kind.Type
+                )
+                .ToJsonString(new JsonSerializerOptions { WriteIndented = true }) + "\n";
         if (DemoGolden.Writes && !File.Exists(file))
         {
             File.WriteAllText(file, schema);
         }
 
-        schema.ShouldBe(File.ReadAllText(file), $"the shape of {name} has changed: give it an upcaster in Stored.Kinds, and write the golden files of the new version");
+        schema.ShouldBe(
+            File.ReadAllText(file),
+            $"the shape of {name} has changed: give it an upcaster in Stored.Kinds, and write the golden files of the new version"
+        );
     }
 
     [Theory]
@@ -59,7 +68,9 @@ public class StoredTests
 
     [Fact]
     public void A_body_from_before_versions_is_one_of_the_first() =>
-        Stored.Read<Core.Setups.SetUpEntry>("""{"family": "crossPole", "arena": "sixtyByTwenty", "heightMetres": 0.5}""").ShouldBe(new Core.Setups.CrossPoleEntry(Core.Arenas.ArenaSize.SixtyByTwenty, HeightMetres: 0.5));
+        Stored
+            .Read<Core.Setups.SetUpEntry>("""{"family": "crossPole", "arena": "sixtyByTwenty", "heightMetres": 0.5}""")
+            .ShouldBe(new Core.Setups.CrossPoleEntry(Core.Arenas.ArenaSize.SixtyByTwenty, HeightMetres: 0.5));
 
     /// <summary>What the first version of a plan told in sentences only is told in types by the second.</summary>
     [Fact]
@@ -79,7 +90,10 @@ public class StoredTests
         read[0].Cause.Held.ShouldBe(new WeekHeld(HeldBy.Hold, "a vet has cleared it (heat in a leg)"));
         read[1].Cause.Held.ShouldBe(new WeekHeld(HeldBy.Stage, "trot cleared after the scan"));
         read[1].Goal.Lighter.ShouldBe(lighter);
-        read[2].Cause.Setback.ShouldBe(new Setback(monday, 1, null, SetbackFrom.Gate, "the week is repeated: not passed was legs cool next morning"));
+        read[2]
+            .Cause.Setback.ShouldBe(
+                new Setback(monday, 1, null, SetbackFrom.Gate, "the week is repeated: not passed was legs cool next morning")
+            );
         read[3].Sessions[0].Eased.ShouldBe(Easing.AfterMissedDays);
         read[3].Sessions.Skip(1).ShouldAllBe(s => s.Eased == null);
         read[4].Cause.Held.ShouldBeNull();
@@ -92,14 +106,16 @@ public class StoredTests
     }
 
     /// <summary>The same whatever the order of the properties, whether nothing is written or left out, and however a number is written.</summary>
-    private static string Plain(JsonNode? node) => node switch
-    {
-        JsonObject o => $"{{{string.Join(",", o.Where(p => p.Value is not null).OrderBy(p => p.Key, StringComparer.Ordinal).Select(p => $"{p.Key}:{Plain(p.Value)}"))}}}",
-        JsonArray a => $"[{string.Join(",", a.Select(Plain))}]",
-        JsonValue v when v.GetValueKind() == JsonValueKind.Number => v.GetValue<double>().ToString("R"),
-        JsonValue v => v.ToJsonString(),
-        _ => "null",
-    };
+    private static string Plain(JsonNode? node) =>
+        node switch
+        {
+            JsonObject o =>
+                $"{{{string.Join(",", o.Where(p => p.Value is not null).OrderBy(p => p.Key, StringComparer.Ordinal).Select(p => $"{p.Key}:{Plain(p.Value)}"))}}}",
+            JsonArray a => $"[{string.Join(",", a.Select(Plain))}]",
+            JsonValue v when v.GetValueKind() == JsonValueKind.Number => v.GetValue<double>().ToString("R"),
+            JsonValue v => v.ToJsonString(),
+            _ => "null",
+        };
 
     private static string Folder([System.Runtime.CompilerServices.CallerFilePath] string here = "") => Path.GetDirectoryName(here)!;
 }

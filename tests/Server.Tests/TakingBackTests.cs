@@ -34,7 +34,11 @@ public class TakingBackTests(App app) : IClassFixture<App>
             measured = (await yard.StrideMeasurementsAsync([horse.Id]))[horse.Id].Single().Id;
         }
 
-        var answer = await app.Rider.SendAsync(HttpMethod.Post, $"/api/horses/{horse.Id}/rides/{Guid.NewGuid()}/taps", new RideEntry(null, App.Today, [Back(measured)]));
+        var answer = await app.Rider.SendAsync(
+            HttpMethod.Post,
+            $"/api/horses/{horse.Id}/rides/{Guid.NewGuid()}/taps",
+            new RideEntry(null, App.Today, [Back(measured)])
+        );
         await using var after = await app.Database.OpenYardAsync(app.YardId);
         (await after.StrideMeasurementsAsync([horse.Id]))[horse.Id].Select(s => s.Id).ShouldBe([measured], $"{answer.StatusCode}");
     }

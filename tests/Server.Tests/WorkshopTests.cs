@@ -16,7 +16,10 @@ public class WorkshopTests(App app) : IClassFixture<App>
     public async Task A_grid_is_measured_with_its_stages_and_kept()
     {
         var measured = await app.Trainer.PostAsync($"{Of(app.Horse)}/set-ups/measure", Raw(Grid));
-        measured["elements"]!.AsArray().Select(e => (string)e!["name"]!).ShouldBe(["Placing pole", "Cross-pole 50 cm", "Upright 60 cm", "Square oxer 70 x 80 cm"]);
+        measured["elements"]!
+            .AsArray()
+            .Select(e => (string)e!["name"]!)
+            .ShouldBe(["Placing pole", "Cross-pole 50 cm", "Upright 60 cm", "Square oxer 70 x 80 cm"]);
         measured["stages"]!.AsArray().Count.ShouldBeGreaterThan(5);
         ((int)measured["gaps"]![1]!["between"]!["strides"]!).ShouldBe(1);
         var kept = await app.Trainer.GetAsync(await SetUpAsync(app, Grid));
@@ -29,8 +32,13 @@ public class WorkshopTests(App app) : IClassFixture<App>
         var horse = await app.AddHorseAsync();
         await app.Vet.PostAsync($"{Of(horse)}/restrictions", NoCanter with { MostHeightMetres = 0.6 });
         var refused = await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Of(horse)}/set-ups", new NamedSetUpEntry("Grid", Grid));
-        refused.Faults.ShouldHaveSingleItem().Says.ShouldBe("Iva Sorrel, vet has ruled that out: no canter, no grids, no fence over 0.60 m.");
-        await app.Trainer.PostAsync($"{Of(horse)}/set-ups", new NamedSetUpEntry("Grid", Grid with { Elements = [.. Grid.Elements!.Take(3)] }));
+        refused
+            .Faults.ShouldHaveSingleItem()
+            .Says.ShouldBe("Iva Sorrel, vet has ruled that out: no canter, no grids, no fence over 0.60 m.");
+        await app.Trainer.PostAsync(
+            $"{Of(horse)}/set-ups",
+            new NamedSetUpEntry("Grid", Grid with { Elements = [.. Grid.Elements!.Take(3)] })
+        );
     }
 
     /// <summary>Said while it is still being thought about, and not only when it is kept: one fact is changed.</summary>
@@ -53,7 +61,9 @@ public class WorkshopTests(App app) : IClassFixture<App>
     public async Task What_cannot_stand_is_told_by_its_place()
     {
         var bounceIntoOxer = Grid with { Elements = [.. Grid.Elements!.Take(3), new(ElementKind.SquareOxer, 0.7, 0.8, 0)] };
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Of(app.Horse)}/set-ups/measure", Raw(bounceIntoOxer))).Fields.ShouldBe(["elements[3].strides"]);
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Of(app.Horse)}/set-ups/measure", Raw(bounceIntoOxer))).Fields.ShouldBe([
+            "elements[3].strides",
+        ]);
     }
 
     [Fact]
@@ -62,7 +72,17 @@ public class WorkshopTests(App app) : IClassFixture<App>
         var (tall, small) = (await app.AddHorseAsync(), await app.AddHorseAsync());
         foreach (var (horse, strides) in new[] { (tall, 10.0), (small, 13.0) })
         {
-            await app.Trainer.PostAsync($"{Of(horse)}/strides", Stride with { Variant = GaitVariant.CanterCourse, StripMetres = 40, Count = strides, Counted = Counted.Strides, Seconds = 7 });
+            await app.Trainer.PostAsync(
+                $"{Of(horse)}/strides",
+                Stride with
+                {
+                    Variant = GaitVariant.CanterCourse,
+                    StripMetres = 40,
+                    Count = strides,
+                    Counted = Counted.Strides,
+                    Seconds = 7,
+                }
+            );
         }
 
         var view = await app.Trainer.PostAsync($"{Of(tall)}/set-ups/who-can-ride", RawOf(new WhoCanRideEntry(Grid, [tall.Id, small.Id])));
@@ -87,13 +107,50 @@ public class WorkshopTests(App app) : IClassFixture<App>
     {
         var other = await app.AddHorseAsync();
         var curve = new CurvedPolesEntry(Grid.Arena, Grid.Line, Grid.Heading, 30, 0, CurveKind.Fan, GaitVariant.TrotWorking, 4, 8);
-        var bend = Grid with { Kind = LineKind.RelatedLine, Elements = [new(ElementKind.Upright, 0.9), new(ElementKind.Parallel, 0.9, 0.8, 4)], BendDegrees = 40, BendTo = Rein.Left };
+        var bend = Grid with
+        {
+            Kind = LineKind.RelatedLine,
+            Elements = [new(ElementKind.Upright, 0.9), new(ElementKind.Parallel, 0.9, 0.8, 4)],
+            BendDegrees = 40,
+            BendTo = Rein.Left,
+        };
         var corridor = new CorridorEntry(Grid.Arena, Grid.Line, Grid.Heading, 30, 0, 3, 1.1, 1, 3) { TurnedDegrees = 20 };
-        var figure = new FigureEntry(Grid.Arena, Grid.Line, Grid.Heading, 30, 0, FigureKind.Serpentine, GaitVariant.TrotWorking, Rein.Left, Loops: 4);
-        foreach (var entry in new SetUpEntry[] { bend, corridor, figure, Poles with { Laying = Laying.Zigzag }, Poles, Calls.CrossPole, Grid, curve with { Line = Core.Arenas.ArenaLine.CentreLine }, new NarrowEntry(Grid.Arena, Grid.Line, Grid.Heading, 30, 0, 1.8, Guides.Left, 0.6, Gait.Canter) })
+        var figure = new FigureEntry(
+            Grid.Arena,
+            Grid.Line,
+            Grid.Heading,
+            30,
+            0,
+            FigureKind.Serpentine,
+            GaitVariant.TrotWorking,
+            Rein.Left,
+            Loops: 4
+        );
+        foreach (
+            var entry in new SetUpEntry[]
+            {
+                bend,
+                corridor,
+                figure,
+                Poles with
+                {
+                    Laying = Laying.Zigzag,
+                },
+                Poles,
+                Calls.CrossPole,
+                Grid,
+                curve with
+                {
+                    Line = Core.Arenas.ArenaLine.CentreLine,
+                },
+                new NarrowEntry(Grid.Arena, Grid.Line, Grid.Heading, 30, 0, 1.8, Guides.Left, 0.6, Gait.Canter),
+            }
+        )
         {
             var address = await SetUpAsync(app, entry);
-            System.Xml.Linq.XDocument.Parse(await (await app.Trainer.SendAsync(HttpMethod.Get, $"{address}/drawing")).Content.ReadAsStringAsync());
+            System.Xml.Linq.XDocument.Parse(
+                await (await app.Trainer.SendAsync(HttpMethod.Get, $"{address}/drawing")).Content.ReadAsStringAsync()
+            );
             var file = await (await app.Trainer.SendAsync(HttpMethod.Get, $"{address}/file")).Content.ReadAsStringAsync();
             var read = await Client.JsonAsync(await app.Trainer.SendRawAsync(HttpMethod.Post, $"{Of(other)}/set-ups/file", file));
             read["entry"]!.ToJsonString().ShouldBe((await app.Trainer.GetAsync(address))["entry"]!.ToJsonString());
@@ -103,7 +160,10 @@ public class WorkshopTests(App app) : IClassFixture<App>
     [Theory]
     [InlineData("""{"format": "recipe", "version": 1, "name": "x"}""", "format,setUp")]
     [InlineData("""{"format": "set-up", "version": 9, "name": "x"}""", "version,setUp")]
-    [InlineData("""{"format": "set-up", "setUp": {"family": "crossPole", "arena": "sixtyByTwenty", "line": "centreLine", "heading": "towardsC", "middleMetres": 30, "heightMetres": 3}}""", "name,setUp.heightMetres")]
+    [InlineData(
+        """{"format": "set-up", "setUp": {"family": "crossPole", "arena": "sixtyByTwenty", "line": "centreLine", "heading": "towardsC", "middleMetres": 30, "heightMetres": 3}}""",
+        "name,setUp.heightMetres"
+    )]
     [InlineData("""{"format": "set-up", "name": "x", "setUp": {"family": "cathedral"}}""", "")]
     [InlineData("""{"format": "set-up", "name": "x", "setUp": 5}""", "setUp")]
     public async Task A_file_that_is_none_is_answered_by_field(string file, string fields)
@@ -150,7 +210,9 @@ public class WorkshopTests(App app) : IClassFixture<App>
 
     [Fact]
     public async Task What_is_no_distance_is_answered_with_a_mend() =>
-        (await app.Trainer.RefusedAsync(HttpMethod.Get, "/api/distance?text=far")).Faults.ShouldHaveSingleItem().Mend.ShouldContain("6.5 paces");
+        (await app.Trainer.RefusedAsync(HttpMethod.Get, "/api/distance?text=far"))
+            .Faults.ShouldHaveSingleItem()
+            .Mend.ShouldContain("6.5 paces");
 
     [Fact]
     public async Task Every_version_of_a_set_up_is_kept_the_latest_first()
@@ -158,14 +220,21 @@ public class WorkshopTests(App app) : IClassFixture<App>
         var address = await SetUpAsync(app);
         await app.Trainer.PutAsync(address, new Change<NamedSetUpEntry>(1, new NamedSetUpEntry("Five of them", Poles with { Poles = 5 })));
         var versions = (await app.Trainer.GetAsync($"{address}/versions")).AsArray();
-        versions.Select(v => ((int)v!["version"]!, (string)v["name"]!, (int)v["entry"]!["poles"]!)).ShouldBe([(2, "Five of them", 5), (1, "Poles", 4)]);
+        versions
+            .Select(v => ((int)v!["version"]!, (string)v["name"]!, (int)v["entry"]!["poles"]!))
+            .ShouldBe([(2, "Five of them", 5), (1, "Poles", 4)]);
     }
 
     [Fact]
     public async Task A_set_up_for_the_other_rein_lies_across_the_centre_line()
     {
-        var mirrored = await app.Trainer.PostAsync($"{Of(app.Horse)}/set-ups/mirrored", Raw(Poles with { Line = Core.Arenas.ArenaLine.LeftQuarterLine, TurnedDegrees = 15 }));
-        ((string)mirrored["family"]!, (string)mirrored["line"]!, (double)mirrored["turnedDegrees"]!).ShouldBe(("poleLine", "rightQuarterLine", -15));
+        var mirrored = await app.Trainer.PostAsync(
+            $"{Of(app.Horse)}/set-ups/mirrored",
+            Raw(Poles with { Line = Core.Arenas.ArenaLine.LeftQuarterLine, TurnedDegrees = 15 })
+        );
+        ((string)mirrored["family"]!, (string)mirrored["line"]!, (double)mirrored["turnedDegrees"]!).ShouldBe(
+            ("poleLine", "rightQuarterLine", -15)
+        );
     }
 
     /// <summary>A yard of its own, so that what stands tonight is this test's alone.</summary>
@@ -174,7 +243,8 @@ public class WorkshopTests(App app) : IClassFixture<App>
     {
         var trainer = app.Elsewhere;
         var horse = (string)(await trainer.PostAsync("/api/horses", Calls.Horse))["id"]!;
-        async Task<string> KeepAsync(string name, SetUpEntry entry) => (string)(await trainer.PostAsync($"/api/horses/{horse}/set-ups", new NamedSetUpEntry(name, entry)))["id"]!;
+        async Task<string> KeepAsync(string name, SetUpEntry entry) =>
+            (string)(await trainer.PostAsync($"/api/horses/{horse}/set-ups", new NamedSetUpEntry(name, entry)))["id"]!;
         var (poles, grid) = (await KeepAsync("Poles", Poles), await KeepAsync("Grid", Grid));
         await trainer.PutAsync("/api/kit", new KitEntry([new(KitKind.Pole, 3, 10), new(KitKind.Wing, 0, 4), new(KitKind.Cup, 0, 20)]));
         var tonight = await trainer.PutAsync("/api/arena", new TonightsArenaEntry([Guid.Parse(poles), Guid.Parse(grid)]));
@@ -184,13 +254,20 @@ public class WorkshopTests(App app) : IClassFixture<App>
         // Beside the grid alone, the poles on the other quarter line are in nobody's way.
         await trainer.PutAsync("/api/arena", new TonightsArenaEntry([Guid.Parse(grid)]));
         async Task<List<string>> SaysAsync(Core.Arenas.ArenaLine line) =>
-            (await trainer.PostAsync($"/api/horses/{horse}/set-ups/beside", RawOf(new BesideEntry(Poles with { Line = line }))))["says"]!.AsArray().Select(s => (string)s!).ToList();
+            (await trainer.PostAsync($"/api/horses/{horse}/set-ups/beside", RawOf(new BesideEntry(Poles with { Line = line }))))["says"]!
+                .AsArray()
+                .Select(s => (string)s!)
+                .ToList();
         (await SaysAsync(Core.Arenas.ArenaLine.LeftInnerTrack)).ShouldBeEmpty();
         (await SaysAsync(Core.Arenas.ArenaLine.CentreLine)).ShouldHaveSingleItem().ShouldContain("in the same place");
 
-        (await trainer.RefusedAsync(HttpMethod.Put, "/api/arena", new TonightsArenaEntry([Guid.NewGuid()]))).Fields.ShouldBe(["setUpIds[0]"]);
+        (await trainer.RefusedAsync(HttpMethod.Put, "/api/arena", new TonightsArenaEntry([Guid.NewGuid()]))).Fields.ShouldBe([
+            "setUpIds[0]",
+        ]);
         var small = await KeepAsync("Small", Poles with { Arena = Core.Arenas.ArenaSize.FortyByTwenty, MiddleMetres = 20 });
-        (await trainer.RefusedAsync(HttpMethod.Put, "/api/arena", new TonightsArenaEntry([Guid.Parse(grid), Guid.Parse(small)]))).Fields.ShouldBe(["setUpIds"]);
+        (
+            await trainer.RefusedAsync(HttpMethod.Put, "/api/arena", new TonightsArenaEntry([Guid.Parse(grid), Guid.Parse(small)]))
+        ).Fields.ShouldBe(["setUpIds"]);
         (await trainer.GetAsync("/api/arena"))["standing"]!.AsArray().Count.ShouldBe(1);
         (await app.Owner.GetAsync("/api/arena"))["standing"]!.AsArray().ShouldBeEmpty();
     }

@@ -44,7 +44,10 @@ public sealed class TestDatabase : IAsyncDisposable
             if (ownedByNoSuperuser)
             {
                 // With the cluster's own password, so that the application's role keeps its own.
-                await RunAsync(connection, $"create role {name} login createrole password '{new NpgsqlConnectionStringBuilder(cluster).Password}'");
+                await RunAsync(
+                    connection,
+                    $"create role {name} login createrole password '{new NpgsqlConnectionStringBuilder(cluster).Password}'"
+                );
                 await RunAsync(connection, $"alter database {name} owner to {name}");
             }
         }
@@ -54,7 +57,9 @@ public sealed class TestDatabase : IAsyncDisposable
         }
 
         var owner = new NpgsqlConnectionStringBuilder(Named(cluster, name));
-        return new TestDatabase((ownedByNoSuperuser ? new NpgsqlConnectionStringBuilder(owner.ConnectionString) { Username = name } : owner).ConnectionString);
+        return new TestDatabase(
+            (ownedByNoSuperuser ? new NpgsqlConnectionStringBuilder(owner.ConnectionString) { Username = name } : owner).ConnectionString
+        );
     }
 
     public async Task ExecuteAsync(string sql)
@@ -93,7 +98,12 @@ public sealed class TestDatabase : IAsyncDisposable
     }
 
     private static string Named(string cluster, string name, bool pooled = true) =>
-        new NpgsqlConnectionStringBuilder(cluster) { Database = name, Pooling = pooled, MaxPoolSize = 30 }.ConnectionString;
+        new NpgsqlConnectionStringBuilder(cluster)
+        {
+            Database = name,
+            Pooling = pooled,
+            MaxPoolSize = 30,
+        }.ConnectionString;
 
     private static async Task RunAsync(NpgsqlConnection connection, string sql)
     {

@@ -15,34 +15,35 @@ internal static class AsKeptThen
     private const string Person = "70000000-0000-0000-0000-000000000001";
 
     /// <summary>What a yard keeps right after this migration; null where the step brought nothing to keep.</summary>
-    public static string? Of(string migration, Guid yard) => migration switch
-    {
-        "0001" => $"""
-            insert into yard (id, name, time_zone) values ('{yard}', 'Kept', 'Europe/London');
-            insert into person (yard_id, id, name, email, password_hash, role, stamp) values ('{yard}', '{Person}', 'Trainer', '{yard}@kept.example', 'hash', 'Trainer', '{Person}');
-            insert into horse (yard_id, id, name, foaled, height_cm, sex, experience) values ('{yard}', '{Horse}', 'Old Copper', 2016, 165, 'Mare', 'Novice');
-            insert into stride_measurement (yard_id, horse_id, id, variant, strip_m, strides, seconds, on_day) values ('{yard}', '{Horse}', '{Strip}', 'TrotWorking', 30, 11, 8.2, '2025-03-01');
-            """,
-        "0002" => $$"""
-            insert into set_up (yard_id, horse_id, id, name, entry) values ('{{yard}}', '{{Horse}}', '{{SetUp}}', 'Before versions',
-                '{"family": "crossPole", "arena": "sixtyByTwenty", "line": "centreLine", "heading": "towardsC", "middleMetres": 30, "adjustMetres": 0, "heightMetres": 0.5}');
-            insert into session (yard_id, horse_id, id, on_day, emphasis, manner, helper) values ('{{yard}}', '{{Horse}}', '{{Session}}', '2025-03-02', 'Straightness', 'Ridden', true);
-            insert into session_part (yard_id, horse_id, session_id, place, phase, what, gait, rein, minutes, set_up_id) values
-                ('{{yard}}', '{{Horse}}', '{{Session}}', 0, 'Work', 'Cross-pole', 'Trot', 'Both', 10, '{{SetUp}}');
-            insert into ride (yard_id, horse_id, id, session_id, on_day, rider_id) values ('{{yard}}', '{{Horse}}', '{{Ride}}', '{{Session}}', '2025-03-02', '{{Person}}');
-            insert into ride_event (yard_id, ride_id, id, at, body, sent_by) values ('{{yard}}', '{{Ride}}', '60000000-0000-0000-0000-000000000009', '2025-03-02T12:00Z',
-                '{"kind": "marked", "id": "60000000-0000-0000-0000-000000000009", "at": "2025-03-02T12:00:00+00:00", "rein": "left", "mark": 6.5, "about": ""}', '{{Person}}');
-            """,
-        "0009" => $$"""
-            insert into ride_event (yard_id, ride_id, id, at, body, sent_by) values ('{{yard}}', '{{Ride}}', '{{Tap}}', '2025-03-02T12:05Z',
-                '{"kind": "stridesCounted", "id": "{{Tap}}", "at": "2025-03-02T12:05:00+00:00", "setUpId": null, "variant": "trotWorking", "rein": "left", "metres": 20, "strides": 7, "overPoles": true, "planned": null}', '{{Person}}');
-            insert into stride_measurement (yard_id, horse_id, id, variant, strip_m, strides, seconds, on_day) values ('{{yard}}', '{{Horse}}', '{{Tap}}', 'TrotWorking', 20, 8, null, '2025-03-02');
-            """,
-        "0011" => $$"""
-            insert into set_up (yard_id, horse_id, id, name, entry) values ('{{yard}}', '{{Horse}}', '30000000-0000-0000-0000-000000000002', 'After versions',
-                '{"family": "crossPole", "arena": "sixtyByTwenty", "line": "centreLine", "heading": "towardsC", "middleMetres": 20, "adjustMetres": 0, "heightMetres": 0.6}');
-            insert into roster (yard_id, entry) values ('{{yard}}', '{"riders": [], "helperDays": ["tuesday"], "helperMinutesADay": 120, "arenaDays": [], "arenaMinutesADay": 300, "arenaAtOnce": 2, "openDays": null, "startsAt": "07:00:00"}');
-            """,
-        _ => null,
-    };
+    public static string? Of(string migration, Guid yard) =>
+        migration switch
+        {
+            "0001" => $"""
+                insert into yard (id, name, time_zone) values ('{yard}', 'Kept', 'Europe/London');
+                insert into person (yard_id, id, name, email, password_hash, role, stamp) values ('{yard}', '{Person}', 'Trainer', '{yard}@kept.example', 'hash', 'Trainer', '{Person}');
+                insert into horse (yard_id, id, name, foaled, height_cm, sex, experience) values ('{yard}', '{Horse}', 'Old Copper', 2016, 165, 'Mare', 'Novice');
+                insert into stride_measurement (yard_id, horse_id, id, variant, strip_m, strides, seconds, on_day) values ('{yard}', '{Horse}', '{Strip}', 'TrotWorking', 30, 11, 8.2, '2025-03-01');
+                """,
+            "0002" => $$"""
+                insert into set_up (yard_id, horse_id, id, name, entry) values ('{{yard}}', '{{Horse}}', '{{SetUp}}', 'Before versions',
+                    '{"family": "crossPole", "arena": "sixtyByTwenty", "line": "centreLine", "heading": "towardsC", "middleMetres": 30, "adjustMetres": 0, "heightMetres": 0.5}');
+                insert into session (yard_id, horse_id, id, on_day, emphasis, manner, helper) values ('{{yard}}', '{{Horse}}', '{{Session}}', '2025-03-02', 'Straightness', 'Ridden', true);
+                insert into session_part (yard_id, horse_id, session_id, place, phase, what, gait, rein, minutes, set_up_id) values
+                    ('{{yard}}', '{{Horse}}', '{{Session}}', 0, 'Work', 'Cross-pole', 'Trot', 'Both', 10, '{{SetUp}}');
+                insert into ride (yard_id, horse_id, id, session_id, on_day, rider_id) values ('{{yard}}', '{{Horse}}', '{{Ride}}', '{{Session}}', '2025-03-02', '{{Person}}');
+                insert into ride_event (yard_id, ride_id, id, at, body, sent_by) values ('{{yard}}', '{{Ride}}', '60000000-0000-0000-0000-000000000009', '2025-03-02T12:00Z',
+                    '{"kind": "marked", "id": "60000000-0000-0000-0000-000000000009", "at": "2025-03-02T12:00:00+00:00", "rein": "left", "mark": 6.5, "about": ""}', '{{Person}}');
+                """,
+            "0009" => $$"""
+                insert into ride_event (yard_id, ride_id, id, at, body, sent_by) values ('{{yard}}', '{{Ride}}', '{{Tap}}', '2025-03-02T12:05Z',
+                    '{"kind": "stridesCounted", "id": "{{Tap}}", "at": "2025-03-02T12:05:00+00:00", "setUpId": null, "variant": "trotWorking", "rein": "left", "metres": 20, "strides": 7, "overPoles": true, "planned": null}', '{{Person}}');
+                insert into stride_measurement (yard_id, horse_id, id, variant, strip_m, strides, seconds, on_day) values ('{{yard}}', '{{Horse}}', '{{Tap}}', 'TrotWorking', 20, 8, null, '2025-03-02');
+                """,
+            "0011" => $$"""
+                insert into set_up (yard_id, horse_id, id, name, entry) values ('{{yard}}', '{{Horse}}', '30000000-0000-0000-0000-000000000002', 'After versions',
+                    '{"family": "crossPole", "arena": "sixtyByTwenty", "line": "centreLine", "heading": "towardsC", "middleMetres": 20, "adjustMetres": 0, "heightMetres": 0.6}');
+                insert into roster (yard_id, entry) values ('{{yard}}', '{"riders": [], "helperDays": ["tuesday"], "helperMinutesADay": 120, "arenaDays": [], "arenaMinutesADay": 300, "arenaAtOnce": 2, "openDays": null, "startsAt": "07:00:00"}');
+                """,
+            _ => null,
+        };
 }

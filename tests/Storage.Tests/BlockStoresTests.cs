@@ -19,14 +19,42 @@ public class BlockStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
 {
     private static readonly DateOnly Start = new(2026, 3, 2);
     private static readonly DateTimeOffset At = new(2026, 3, 2, 8, 0, 0, TimeSpan.Zero);
-    private static readonly BlockEntry Entry = new("Spring", Purpose.Schooling, Start, 3, Discipline: Discipline.Jumping, Focus: [Strand.Poles], Now: new MinutesByGait(90, 60, 20), Days: [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday], HelperDays: [DayOfWeek.Saturday], ArenaDays: [DayOfWeek.Tuesday, DayOfWeek.Saturday]);
+    private static readonly BlockEntry Entry = new(
+        "Spring",
+        Purpose.Schooling,
+        Start,
+        3,
+        Discipline: Discipline.Jumping,
+        Focus: [Strand.Poles],
+        Now: new MinutesByGait(90, 60, 20),
+        Days: [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday],
+        HelperDays: [DayOfWeek.Saturday],
+        ArenaDays: [DayOfWeek.Tuesday, DayOfWeek.Saturday]
+    );
 
     private static BlockPlan PlanOf(Guid id, Horse horse) =>
-        BlockPlanner.Plan(PlanningCase.First(Block.From(id, Entry, [], Start).OrThrow(), new HorseNow(horse, Places.From([]), [], null, null, []), Start)).OrThrow();
+        BlockPlanner
+            .Plan(
+                PlanningCase.First(
+                    Block.From(id, Entry, [], Start).OrThrow(),
+                    new HorseNow(horse, Places.From([]), [], null, null, []),
+                    Start
+                )
+            )
+            .OrThrow();
 
     private async Task<(Guid Block, Horse Horse, BlockPlan Plan)> KeptAsync()
     {
-        var horse = Horse.Kept(Guid.NewGuid(), "Bramble", 2016, Core.Measures.HorseHeight.Kept(165), Sex.Mare, Experience.Novice, "", new DateOnly(2026, 1, 5));
+        var horse = Horse.Kept(
+            Guid.NewGuid(),
+            "Bramble",
+            2016,
+            Core.Measures.HorseHeight.Kept(165),
+            Sex.Mare,
+            Experience.Novice,
+            "",
+            new DateOnly(2026, 1, 5)
+        );
         var id = Guid.NewGuid();
         var plan = PlanOf(id, horse);
         await store.InAsync(store.Here, async yard =>
@@ -45,7 +73,10 @@ public class BlockStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
         var kept = (await store.InAsync(store.Here, yard => yard.FindBlockAsync(horse.Id, id)))!;
         Json.Write(kept.Plan).ShouldBe(Json.Write(plan));
         Json.Write(kept.Entry).ShouldBe(Json.Write(Entry));
-        (await store.InAsync(store.Here, yard => yard.PlacedAsync([horse.Id], Start, Start.AddDays(6)))).Select(p => p.Session.Id).Order().ShouldBe(plan.Weeks[0].Sessions.Select(s => s.Id).Order());
+        (await store.InAsync(store.Here, yard => yard.PlacedAsync([horse.Id], Start, Start.AddDays(6))))
+            .Select(p => p.Session.Id)
+            .Order()
+            .ShouldBe(plan.Weeks[0].Sessions.Select(s => s.Id).Order());
     }
 
     [Fact]
@@ -53,14 +84,26 @@ public class BlockStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
     {
         var (id, horse, plan) = await KeptAsync();
         var shorter = plan with { Weeks = [plan.Weeks[0]] };
-        (await store.InAsync(store.Here, yard => yard.KeepPlanAsync(horse.Id, id, 2, Entry, shorter, "cut short", store.Here.TrainerId, At))).ShouldBeTrue();
-        (await store.InAsync(store.Here, yard => yard.BlockVersionsAsync(id))).Select(v => (v.Number, v.Because)).ShouldBe([(2, "cut short"), (1, "the first plan")]);
+        (
+            await store.InAsync(store.Here, yard =>
+                yard.KeepPlanAsync(horse.Id, id, 2, Entry, shorter, "cut short", store.Here.TrainerId, At)
+            )
+        ).ShouldBeTrue();
+        (await store.InAsync(store.Here, yard => yard.BlockVersionsAsync(id)))
+            .Select(v => (v.Number, v.Because))
+            .ShouldBe([(2, "cut short"), (1, "the first plan")]);
         (await store.InAsync(store.Here, yard => yard.FindBlockVersionAsync(id, 1)))!.Value.Plan.Weeks.Count.ShouldBe(3);
         (await store.InAsync(store.Here, yard => yard.PlacedAsync([horse.Id], Start.AddDays(7), Start.AddDays(30)))).ShouldBeEmpty();
 
         // Of two that come at once the second is told; and no version can be written over.
-        (await store.InAsync(store.Here, yard => yard.KeepPlanAsync(horse.Id, id, 2, Entry, plan, "late", store.Here.TrainerId, At))).ShouldBeFalse();
-        (await Should.ThrowAsync<PostgresException>(() => store.InAsync(store.Here, yard => yard.ExecuteAsync("update block_version set because = 'x'")))).SqlState.ShouldBe(PostgresErrorCodes.InsufficientPrivilege);
+        (
+            await store.InAsync(store.Here, yard => yard.KeepPlanAsync(horse.Id, id, 2, Entry, plan, "late", store.Here.TrainerId, At))
+        ).ShouldBeFalse();
+        (
+            await Should.ThrowAsync<PostgresException>(() =>
+                store.InAsync(store.Here, yard => yard.ExecuteAsync("update block_version set because = 'x'"))
+            )
+        ).SqlState.ShouldBe(PostgresErrorCodes.InsufficientPrivilege);
     }
 
     [Fact]
@@ -74,7 +117,11 @@ public class BlockStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
         });
         var kept = (await store.InAsync(store.Here, yard => yard.FindBlockAsync(horse.Id, id)))!;
         kept.EndedOn.ShouldBe(Start.AddDays(9));
-        (await Should.ThrowAsync<PostgresException>(() => store.InAsync(store.Here, yard => yard.ExecuteAsync("update block set ended_on = null where id = @id", new { id })))).SqlState.ShouldBe(PostgresErrorCodes.UniqueViolation);
+        (
+            await Should.ThrowAsync<PostgresException>(() =>
+                store.InAsync(store.Here, yard => yard.ExecuteAsync("update block set ended_on = null where id = @id", new { id }))
+            )
+        ).SqlState.ShouldBe(PostgresErrorCodes.UniqueViolation);
     }
 
     [Fact]
@@ -93,19 +140,34 @@ public class BlockStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
         await store.InAsync(store.Here, async yard =>
         {
             await yard.AddGateAnswerAsync(id, new GateAnswer(Start, ReturnGate.LegsCool, false, "warm"), store.Here.TrainerId, At);
-            await yard.AddGateAnswerAsync(id, new GateAnswer(Start, ReturnGate.LegsCool, true, "cool again"), store.Here.TrainerId, At.AddHours(2));
+            await yard.AddGateAnswerAsync(
+                id,
+                new GateAnswer(Start, ReturnGate.LegsCool, true, "cool again"),
+                store.Here.TrainerId,
+                At.AddHours(2)
+            );
             await yard.ClearStageAsync(id, new StageCleared(1, Start, "Iva Sorrel, vet"), store.Here.TrainerId);
             await yard.ClearStageAsync(id, new StageCleared(1, Start.AddDays(1), "someone else"), store.Here.TrainerId);
             return true;
         });
         (await store.InAsync(store.Here, yard => yard.GateAnswersAsync([horse.Id])))[id].Select(g => g.Passed).ShouldBe([false, true]);
-        (await store.InAsync(store.Here, yard => yard.StagesClearedAsync([horse.Id])))[id].ShouldHaveSingleItem().By.ShouldBe("Iva Sorrel, vet");
+        (await store.InAsync(store.Here, yard => yard.StagesClearedAsync([horse.Id])))[id]
+            .ShouldHaveSingleItem()
+            .By.ShouldBe("Iva Sorrel, vet");
     }
 
     [Fact]
     public async Task A_late_roster_is_told()
     {
-        var roster = new RosterEntry([new RiderHoursEntry(store.Here.TrainerId, [DayOfWeek.Monday], 120)], [DayOfWeek.Tuesday], 60, [DayOfWeek.Monday], 300, 2, new TimeOnly(6, 30));
+        var roster = new RosterEntry(
+            [new RiderHoursEntry(store.Here.TrainerId, [DayOfWeek.Monday], 120)],
+            [DayOfWeek.Tuesday],
+            60,
+            [DayOfWeek.Monday],
+            300,
+            2,
+            new TimeOnly(6, 30)
+        );
         (await store.InAsync(store.Here, yard => yard.KeepRosterAsync(roster, 0))).ShouldBeTrue();
         (await store.InAsync(store.Here, yard => yard.KeepRosterAsync(roster, 0))).ShouldBeFalse();
         (await store.InAsync(store.Here, yard => yard.KeepRosterAsync(roster with { HelperMinutesADay = 90 }, 1))).ShouldBeTrue();
@@ -126,7 +188,11 @@ public class BlockStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
         (await store.Database.FindCalendarAsync(token))!.ShouldBe(new CalendarRow(store.Here.Id, store.Here.TrainerId));
         (await store.Database.FindCalendarAsync(token[..^1] + "x")).ShouldBeNull();
         // The address itself is kept nowhere.
-        (await store.InAsync(store.Here, yard => yard.AnyAsync("select from calendar_subscription where encode(token_hash, 'hex') = @token or name = @token", new { token }))).ShouldBeFalse();
+        (
+            await store.InAsync(store.Here, yard =>
+                yard.AnyAsync("select from calendar_subscription where encode(token_hash, 'hex') = @token or name = @token", new { token })
+            )
+        ).ShouldBeFalse();
         (await store.InAsync(store.There, yard => yard.RevokeCalendarAsync(id, store.Here.TrainerId))).ShouldBeFalse();
         (await store.InAsync(store.Here, yard => yard.RevokeCalendarAsync(id, store.Here.TrainerId))).ShouldBeTrue();
         (await store.Database.FindCalendarAsync(token)).ShouldBeNull();

@@ -49,7 +49,9 @@ public partial class MigrationTests
         foreach (var yard in new[] { AsKeptThen.Yard, AsKeptThen.OtherYard })
         {
             await using var session = await owned.Database.OpenYardAsync(yard);
-            (await session.SetUpsAsync(AsKeptThen.Horse)).Select(s => s.Name).ShouldBe(["Before versions", "After versions"], ignoreOrder: true);
+            (await session.SetUpsAsync(AsKeptThen.Horse))
+                .Select(s => s.Name)
+                .ShouldBe(["Before versions", "After versions"], ignoreOrder: true);
             // 0008 should have copied the first version of what stood then, and does so since 0012.
             (await session.SetUpVersionsAsync(AsKeptThen.Horse, AsKeptThen.SetUp)).Select(v => v.Version).ShouldBe([1]);
             var log = (await session.LogsAsync([AsKeptThen.Ride]))[AsKeptThen.Ride];
@@ -73,7 +75,12 @@ public partial class MigrationTests
         Should.Throw<ArgumentException>(() => new Database("Host=127.0.0.1;Username=x")).Message.ShouldContain("needs a password");
 
     private static List<string> Scripts() =>
-        [.. typeof(Database).Assembly.GetManifestResourceNames().Where(n => n.EndsWith(".sql", StringComparison.Ordinal)).Order(StringComparer.Ordinal)];
+        [
+            .. typeof(Database)
+                .Assembly.GetManifestResourceNames()
+                .Where(n => n.EndsWith(".sql", StringComparison.Ordinal))
+                .Order(StringComparer.Ordinal),
+        ];
 
     [GeneratedRegex(@"(\d{4})_[a-z_]+\.sql$")]
     private static partial Regex Number();

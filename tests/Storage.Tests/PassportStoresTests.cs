@@ -68,7 +68,9 @@ public class PassportStoresTests(StoreFixture store) : IClassFixture<StoreFixtur
                 await yard.AddAssessmentAsync(horse, new Assessment(Guid.NewGuid(), Today.AddDays(-days), 0, "", [], null), By);
             }
 
-            (await yard.AssessmentsAsync(horse)).Select(a => a.Assessment.StartedOn).ShouldBe([Today.AddDays(-3), Today.AddDays(-40), Today.AddDays(-90)]);
+            (await yard.AssessmentsAsync(horse))
+                .Select(a => a.Assessment.StartedOn)
+                .ShouldBe([Today.AddDays(-3), Today.AddDays(-40), Today.AddDays(-90)]);
             (await yard.AssessmentsAsync(other)).ShouldBeEmpty();
         });
     }
@@ -78,7 +80,13 @@ public class PassportStoresTests(StoreFixture store) : IClassFixture<StoreFixtur
     {
         var (horse, other) = (await HorseAsync(), await HorseAsync());
         CareVisit Visit(CareKind kind, int daysAgo) => new(Guid.NewGuid(), kind, Today.AddDays(-daysAgo), "Jory Penhale", "trim", 6);
-        var (first, second, removed, teeth, theirs) = (Visit(CareKind.Feet, 50), Visit(CareKind.Feet, 8), Visit(CareKind.Feet, 1), Visit(CareKind.Teeth, 0), Visit(CareKind.Feet, 20));
+        var (first, second, removed, teeth, theirs) = (
+            Visit(CareKind.Feet, 50),
+            Visit(CareKind.Feet, 8),
+            Visit(CareKind.Feet, 1),
+            Visit(CareKind.Teeth, 0),
+            Visit(CareKind.Feet, 20)
+        );
         await InAsync(async yard =>
         {
             foreach (var visit in new[] { first, second, removed, teeth })
@@ -89,7 +97,10 @@ public class PassportStoresTests(StoreFixture store) : IClassFixture<StoreFixtur
             await yard.AddCareVisitAsync(other, theirs, By);
             (await yard.RemoveAsync(Removable.CareVisit, horse, removed.Id, true)).ShouldBeTrue();
             (await yard.RemoveAsync(Removable.CareVisit, other, first.Id, true)).ShouldBeFalse();
-            (await yard.LastFeetAsync([horse, other])).ShouldBe(new Dictionary<Guid, CareVisit> { [horse] = second, [other] = theirs }, ignoreOrder: true);
+            (await yard.LastFeetAsync([horse, other])).ShouldBe(
+                new Dictionary<Guid, CareVisit> { [horse] = second, [other] = theirs },
+                ignoreOrder: true
+            );
             (await yard.CareVisitsAsync(horse)).ShouldBe([teeth, second, first]);
         });
     }
@@ -119,7 +130,11 @@ public class PassportStoresTests(StoreFixture store) : IClassFixture<StoreFixtur
                 (await yard.RemoveAsync(Removable.BodyMeasure, horse, body.Id, removed)).ShouldBeTrue();
                 (await yard.RemoveAsync(Removable.Tack, horse, bit.Id, removed)).ShouldBeTrue();
                 (await yard.RemoveAsync(Removable.Accordion, horse, ridden.Id, removed)).ShouldBeTrue();
-                ((await yard.BodyMeasuresAsync(horse)).Count, (await yard.TackAsync(horse)).Count, (await yard.AccordionsAsync(horse)).Count).ShouldBe(removed ? (1, 0, 0) : (2, 1, 1));
+                (
+                    (await yard.BodyMeasuresAsync(horse)).Count,
+                    (await yard.TackAsync(horse)).Count,
+                    (await yard.AccordionsAsync(horse)).Count
+                ).ShouldBe(removed ? (1, 0, 0) : (2, 1, 1));
                 // A session goes on knowing what it was ridden in.
                 (await yard.TackOfAsync([horse])).Keys.ShouldBe([bit.Id]);
             });
@@ -169,7 +184,10 @@ public class PassportStoresTests(StoreFixture store) : IClassFixture<StoreFixtur
             await yard.AddApproachChoiceAsync(horse, new ApproachMade(ApproachQuestion.Poles, "walk-first", ""), By);
             await yard.AddApproachChoiceAsync(horse, new ApproachMade(ApproachQuestion.Poles, null, ""), By);
             await yard.SetTemperamentAsync(horse, Temperament.Hot);
-            (await yard.ApproachChoicesAsync(horse)).Where(c => c.HorseId == horse).Select(c => c.Made.Choice).ShouldBe(["walk-first", null]);
+            (await yard.ApproachChoicesAsync(horse))
+                .Where(c => c.HorseId == horse)
+                .Select(c => c.Made.Choice)
+                .ShouldBe(["walk-first", null]);
             (await yard.ApproachChoicesAsync(other)).ShouldAllBe(c => c.HorseId == null);
             (await yard.TemperamentAsync(horse), await yard.TemperamentAsync(other)).ShouldBe((Temperament.Hot, null));
         });
@@ -179,7 +197,15 @@ public class PassportStoresTests(StoreFixture store) : IClassFixture<StoreFixtur
     public async Task The_yards_library_is_kept_beside_the_catalogue()
     {
         var id = Guid.NewGuid();
-        var entry = new OwnExerciseEntry("poles/trot-poles", "Three, halt, three", "Halt between.", Gait.Trot, RiddenFigure.QuarterLine, 6, 8);
+        var entry = new OwnExerciseEntry(
+            "poles/trot-poles",
+            "Three, halt, three",
+            "Halt between.",
+            Gait.Trot,
+            RiddenFigure.QuarterLine,
+            6,
+            8
+        );
         await InAsync(async yard =>
         {
             await yard.AddOwnExerciseAsync(id, entry, By);
@@ -210,7 +236,16 @@ public class PassportStoresTests(StoreFixture store) : IClassFixture<StoreFixtur
     {
         var horse = await HorseAsync();
         var bit = Guid.NewGuid();
-        var entry = new SessionEntry(Today, "Away", Manner.Ridden, true, [new PartEntry(Phase.Work, "Trot", Gait.Trot, Rein.Both, 10)], "", "Ashlode", [bit]);
+        var entry = new SessionEntry(
+            Today,
+            "Away",
+            Manner.Ridden,
+            true,
+            [new PartEntry(Phase.Work, "Trot", Gait.Trot, Rein.Both, 10)],
+            "",
+            "Ashlode",
+            [bit]
+        );
         var plan = SessionPlan.From(Guid.NewGuid(), entry, Today).OrThrow();
         var ride = Guid.NewGuid();
         await InAsync(async yard =>
@@ -226,12 +261,20 @@ public class PassportStoresTests(StoreFixture store) : IClassFixture<StoreFixtur
 
     /// <summary>The schema itself refuses what the program never sends.</summary>
     [Theory]
-    [InlineData("insert into care_visit (yard_id, horse_id, id, kind, on_day, entered_by) values (@yard, @horse, gen_random_uuid(), 'Wings', '2026-04-01', @by)")]
-    [InlineData("insert into body_measure (yard_id, horse_id, id, on_day, girth_cm, entered_by) values (@yard, @horse, gen_random_uuid(), '2026-04-01', 190, @by)")]
-    [InlineData("insert into accordion (yard_id, horse_id, id, on_day, gap_m, fewest, most, entered_by) values (@yard, @horse, gen_random_uuid(), '2026-04-01', 10, 4, 2, @by)")]
+    [InlineData(
+        "insert into care_visit (yard_id, horse_id, id, kind, on_day, entered_by) values (@yard, @horse, gen_random_uuid(), 'Wings', '2026-04-01', @by)"
+    )]
+    [InlineData(
+        "insert into body_measure (yard_id, horse_id, id, on_day, girth_cm, entered_by) values (@yard, @horse, gen_random_uuid(), '2026-04-01', 190, @by)"
+    )]
+    [InlineData(
+        "insert into accordion (yard_id, horse_id, id, on_day, gap_m, fewest, most, entered_by) values (@yard, @horse, gen_random_uuid(), '2026-04-01', 10, 4, 2, @by)"
+    )]
     public async Task What_cannot_be_is_refused_by_the_schema(string sql)
     {
         var horse = await HorseAsync();
-        (await Should.ThrowAsync<PostgresException>(() => InAsync(yard => yard.ExecuteAsync(sql, new { horse, by = By })))).SqlState.ShouldBe(PostgresErrorCodes.CheckViolation);
+        (
+            await Should.ThrowAsync<PostgresException>(() => InAsync(yard => yard.ExecuteAsync(sql, new { horse, by = By })))
+        ).SqlState.ShouldBe(PostgresErrorCodes.CheckViolation);
     }
 }

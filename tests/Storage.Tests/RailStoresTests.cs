@@ -22,9 +22,40 @@ public class RailStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
     public async Task A_session_keeps_its_doses_and_the_faults_that_stay()
     {
         var part = new PartEntry(
-            Phase.Work, "Bouts", Gait.Trot, Rein.Both, 5.5, null, 6.5, "fitness/trot-sets", "fitness/trot-sets/six-short-bouts", 6, null, 4, Gait.Walk, 20, 40);
+            Phase.Work,
+            "Bouts",
+            Gait.Trot,
+            Rein.Both,
+            5.5,
+            null,
+            6.5,
+            "fitness/trot-sets",
+            "fitness/trot-sets/six-short-bouts",
+            6,
+            null,
+            4,
+            Gait.Walk,
+            20,
+            40
+        );
         var jump = new PartEntry(Phase.NewWork, "Fence", Gait.Trot, Rein.Left, 4, Efforts: 4);
-        var plan = SessionPlan.From(Guid.NewGuid(), new SessionEntry(StoreFixture.Today, "Bouts", Manner.Ridden, true, [part, jump], "", "", [], [new("NoCoolDown", "hacked home")]), StoreFixture.Today).OrThrow();
+        var plan = SessionPlan
+            .From(
+                Guid.NewGuid(),
+                new SessionEntry(
+                    StoreFixture.Today,
+                    "Bouts",
+                    Manner.Ridden,
+                    true,
+                    [part, jump],
+                    "",
+                    "",
+                    [],
+                    [new("NoCoolDown", "hacked home")]
+                ),
+                StoreFixture.Today
+            )
+            .OrThrow();
         await store.InAsync(store.Here, yard => yard.AddSessionAsync(HorseId, plan));
         var kept = (await store.InAsync(store.Here, yard => yard.FindSessionAsync(HorseId, plan.Id)))!.Plan;
         kept.Parts.ShouldBe(plan.Parts);
@@ -60,7 +91,9 @@ public class RailStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
         (await store.InAsync(store.Here, yard => yard.PhotosAsync(ride))).ShouldBe([photo]);
         (await store.InAsync(store.Here, yard => yard.FindPhotoAsync(ride, photo))).ShouldBe(jpeg);
         (await store.InAsync(store.There, yard => yard.FindPhotoAsync(ride, photo))).ShouldBeNull();
-        var thrown = await Should.ThrowAsync<PostgresException>(() => store.InAsync(store.Here, yard => yard.ExecuteAsync("delete from ride_photo")));
+        var thrown = await Should.ThrowAsync<PostgresException>(() =>
+            store.InAsync(store.Here, yard => yard.ExecuteAsync("delete from ride_photo"))
+        );
         thrown.SqlState.ShouldBe(PostgresErrorCodes.InsufficientPrivilege);
     }
 
@@ -76,7 +109,9 @@ public class RailStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
                 await yard.AddRideAsync(Guid.NewGuid(), horse.Id, null, StoreFixture.Today.AddDays(-back), store.Here.TrainerId);
             }
         });
-        var days = await store.InAsync(store.Here, yard => yard.RiddenDaysAsync([horse.Id], StoreFixture.Today.AddDays(-40), StoreFixture.Today));
+        var days = await store.InAsync(store.Here, yard =>
+            yard.RiddenDaysAsync([horse.Id], StoreFixture.Today.AddDays(-40), StoreFixture.Today)
+        );
         days[horse.Id].Select(d => d.OnDay).ShouldBe([StoreFixture.Today.AddDays(-3), StoreFixture.Today, StoreFixture.Today]);
     }
 
@@ -102,8 +137,15 @@ public class RailStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
     public async Task A_ride_on_a_rung_names_the_parts_of_its_plan()
     {
         var horse = StoreFixture.NewHorse("Parts");
-        PartEntry[] parts = [new(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 8), new(Phase.Work, "One", Gait.Trot, Rein.Left, 5, RungId: "poles/trot-poles"), new(Phase.Work, "Two", Gait.Trot, Rein.Right, 5, RungId: "poles/trot-poles")];
-        var plan = SessionPlan.From(Guid.NewGuid(), new SessionEntry(StoreFixture.Today, "x", Manner.Ridden, true, parts), StoreFixture.Today).OrThrow();
+        PartEntry[] parts =
+        [
+            new(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 8),
+            new(Phase.Work, "One", Gait.Trot, Rein.Left, 5, RungId: "poles/trot-poles"),
+            new(Phase.Work, "Two", Gait.Trot, Rein.Right, 5, RungId: "poles/trot-poles"),
+        ];
+        var plan = SessionPlan
+            .From(Guid.NewGuid(), new SessionEntry(StoreFixture.Today, "x", Manner.Ridden, true, parts), StoreFixture.Today)
+            .OrThrow();
         var rides = await store.InAsync(store.Here, async yard =>
         {
             await yard.AddHorseAsync(horse);

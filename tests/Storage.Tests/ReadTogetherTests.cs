@@ -10,10 +10,19 @@ namespace Hippodrome.Storage.Tests;
 /// <summary>Reads asked together say what they say alone.</summary>
 public class ReadTogetherTests(StoreFixture store) : IClassFixture<StoreFixture>
 {
-    private sealed record Everything(Guid AGuid, DateOnly ADay, DateTime ATime, TimeOnly AnHour, double ADouble, int AnInt, bool ABool, string AText, string? Nothing);
+    private sealed record Everything(
+        Guid AGuid,
+        DateOnly ADay,
+        DateTime ATime,
+        TimeOnly AnHour,
+        double ADouble,
+        int AnInt,
+        bool ABool,
+        string AText,
+        string? Nothing
+    );
 
-    private const string Row =
-        """
+    private const string Row = """
         select @id as a_guid, @day as a_day, timestamptz '2026-04-18 09:15:30.123456+02' as a_time, time '07:45' as an_hour, 0.1::double precision + 0.2 as a_double, 7 as an_int, true as a_bool,
             'a "quoted" text, and @yard' as a_text, null::text as nothing
         """;
@@ -92,9 +101,9 @@ public class ReadTogetherTests(StoreFixture store) : IClassFixture<StoreFixture>
 
     [Fact]
     public async Task It_is_known_what_has_been_written_to() => (await store.InAsync(store.Here, async yard =>
-    {
-        var before = yard.WrittenTo(["horse"]);
-        await yard.AddHorseAsync(StoreFixture.NewHorse("Written"));
-        return (Horse: yard.WrittenTo(["horse"]) - before, Aim: yard.WrittenTo(["aim", "set_up"]));
-    })).ShouldBe((1, 0));
+            {
+                var before = yard.WrittenTo(["horse"]);
+                await yard.AddHorseAsync(StoreFixture.NewHorse("Written"));
+                return (Horse: yard.WrittenTo(["horse"]) - before, Aim: yard.WrittenTo(["aim", "set_up"]));
+            })).ShouldBe((1, 0));
 }

@@ -16,41 +16,46 @@ public class RideStoreTests(StoreFixture store) : IClassFixture<StoreFixture>
 
     /// <summary>One of every kind.</summary>
     private static RideEvent[] Events() =>
-    [
-        new Ridden(Guid.NewGuid(), At, Gait.Trot, Rein.Left, 12.5),
-        new Transitions(Guid.NewGuid(), At, Gait.Walk, Gait.Trot, 8),
-        new PolesPassed(Guid.NewGuid(), At, null, Rein.Left, 5, 1, 0),
-        new Efforts(Guid.NewGuid(), At, null, Rein.Right, 0.6, EffortOutcome.RunOutLeft, 1),
-        new Marked(Guid.NewGuid(), At, Rein.Both, Mark.Of(6.5), "trot"),
-        new TensionSeen(Guid.NewGuid(), At, 2),
-        new ExertionSeen(Guid.NewGuid(), At, 4.5),
-        new SignSeen(Guid.NewGuid(), At, Sign.DriftedLeft, Rein.Left),
-        new ClosingTest(Guid.NewGuid(), At, true),
-        new Noted(Guid.NewGuid(), At, "Kind: \"ridden\" — ünïcode, and a \\ too."),
-        new WeatherRead(Guid.NewGuid(), At, 12.5, 70, true),
-        new TakenBack(Guid.NewGuid(), At, Guid.NewGuid()),
-        new GaitNow(Guid.NewGuid(), At, Gait.Canter) { Clock = new TapClock(Guid.NewGuid(), Guid.NewGuid(), 7, 61.25) },
-        new ReinNow(Guid.NewGuid(), At, Rein.Right),
-        new PartBegun(Guid.NewGuid(), At, 2),
-        new Paused(Guid.NewGuid(), At, "girth"),
-        new RiderNow(Guid.NewGuid(), At, "Tam"),
-        new RideEnded(Guid.NewGuid(), At),
-        new JumpTold(Guid.NewGuid(), At, Guid.NewGuid(), TakeOff.Long, Rein.Left, true, JumpCause.Hand),
-        new ChangeRidden(Guid.NewGuid(), At, Rein.Left, ChangeQuality.ShortBehind, ChangePlace.Diagonal),
-        new StridesCounted(Guid.NewGuid(), At, null, GaitVariant.CanterWorking, Rein.Left, 14.6, 3, true, 3),
-        new YieldSteps(Guid.NewGuid(), At, Rein.Right, 4, 2),
-        new AdviceAnswered(Guid.NewGuid(), At, "RanOut", false),
-        new NextToDo(Guid.NewGuid(), At, "the right lead first"),
-        new LegTouched(Guid.NewGuid(), At, Leg.RightHind, 3),
-        new Fell(Guid.NewGuid(), At, Faller.Rider, true),
-    ];
+        [
+            new Ridden(Guid.NewGuid(), At, Gait.Trot, Rein.Left, 12.5),
+            new Transitions(Guid.NewGuid(), At, Gait.Walk, Gait.Trot, 8),
+            new PolesPassed(Guid.NewGuid(), At, null, Rein.Left, 5, 1, 0),
+            new Efforts(Guid.NewGuid(), At, null, Rein.Right, 0.6, EffortOutcome.RunOutLeft, 1),
+            new Marked(Guid.NewGuid(), At, Rein.Both, Mark.Of(6.5), "trot"),
+            new TensionSeen(Guid.NewGuid(), At, 2),
+            new ExertionSeen(Guid.NewGuid(), At, 4.5),
+            new SignSeen(Guid.NewGuid(), At, Sign.DriftedLeft, Rein.Left),
+            new ClosingTest(Guid.NewGuid(), At, true),
+            new Noted(Guid.NewGuid(), At, "Kind: \"ridden\" — ünïcode, and a \\ too."),
+            new WeatherRead(Guid.NewGuid(), At, 12.5, 70, true),
+            new TakenBack(Guid.NewGuid(), At, Guid.NewGuid()),
+            new GaitNow(Guid.NewGuid(), At, Gait.Canter) { Clock = new TapClock(Guid.NewGuid(), Guid.NewGuid(), 7, 61.25) },
+            new ReinNow(Guid.NewGuid(), At, Rein.Right),
+            new PartBegun(Guid.NewGuid(), At, 2),
+            new Paused(Guid.NewGuid(), At, "girth"),
+            new RiderNow(Guid.NewGuid(), At, "Tam"),
+            new RideEnded(Guid.NewGuid(), At),
+            new JumpTold(Guid.NewGuid(), At, Guid.NewGuid(), TakeOff.Long, Rein.Left, true, JumpCause.Hand),
+            new ChangeRidden(Guid.NewGuid(), At, Rein.Left, ChangeQuality.ShortBehind, ChangePlace.Diagonal),
+            new StridesCounted(Guid.NewGuid(), At, null, GaitVariant.CanterWorking, Rein.Left, 14.6, 3, true, 3),
+            new YieldSteps(Guid.NewGuid(), At, Rein.Right, 4, 2),
+            new AdviceAnswered(Guid.NewGuid(), At, "RanOut", false),
+            new NextToDo(Guid.NewGuid(), At, "the right lead first"),
+            new LegTouched(Guid.NewGuid(), At, Leg.RightHind, 3),
+            new Fell(Guid.NewGuid(), At, Faller.Rider, true),
+        ];
 
     [Fact]
     public async Task Every_kind_of_event_comes_back_as_it_was_sent()
     {
         var events = Events();
-        events.Select(e => e.GetType()).ShouldBe(
-            typeof(RideEvent).Assembly.GetTypes().Where(t => t.IsSubclassOf(typeof(RideEvent))), ignoreOrder: true, "a new kind of event has no row here");
+        events
+            .Select(e => e.GetType())
+            .ShouldBe(
+                typeof(RideEvent).Assembly.GetTypes().Where(t => t.IsSubclassOf(typeof(RideEvent))),
+                ignoreOrder: true,
+                "a new kind of event has no row here"
+            );
         var ride = await RideAsync(events);
         (await LogAsync(ride)).Events.ShouldBe(events, ignoreOrder: true);
     }
@@ -70,11 +75,15 @@ public class RideStoreTests(StoreFixture store) : IClassFixture<StoreFixture>
     public async Task Twenty_devices_sending_the_same_at_once_count_once()
     {
         var (ride, events) = (Guid.NewGuid(), Events());
-        var added = await Task.WhenAll(Enumerable.Range(0, 20).Select(_ => store.InAsync(store.Here, async yard =>
-        {
-            await yard.AddRideAsync(ride, store.Here.Horse.Id, null, StoreFixture.Today, store.Here.TrainerId);
-            return (await yard.AppendAsync(ride, RideLog.From(events).OrThrow(), store.Here.TrainerId)).Added.Count;
-        })));
+        var added = await Task.WhenAll(
+            Enumerable
+                .Range(0, 20)
+                .Select(_ => store.InAsync(store.Here, async yard =>
+                    {
+                        await yard.AddRideAsync(ride, store.Here.Horse.Id, null, StoreFixture.Today, store.Here.TrainerId);
+                        return (await yard.AppendAsync(ride, RideLog.From(events).OrThrow(), store.Here.TrainerId)).Added.Count;
+                    }))
+        );
         added.Sum().ShouldBe(events.Length);
         (await LogAsync(ride)).Events.Count.ShouldBe(events.Length);
     }
@@ -106,7 +115,9 @@ public class RideStoreTests(StoreFixture store) : IClassFixture<StoreFixture>
     public async Task A_ride_sent_twice_is_one_ride_and_keeps_its_first_day()
     {
         var ride = await RideAsync([new TensionSeen(Guid.NewGuid(), At, 1)]);
-        await store.InAsync(store.Here, yard => yard.AddRideAsync(ride, store.Here.Horse.Id, null, StoreFixture.Today.AddDays(-3), store.Here.TrainerId));
+        await store.InAsync(store.Here, yard =>
+            yard.AddRideAsync(ride, store.Here.Horse.Id, null, StoreFixture.Today.AddDays(-3), store.Here.TrainerId)
+        );
         (await store.InAsync(store.Here, yard => yard.FindRideAsync(ride)))!.OnDay.ShouldBe(StoreFixture.Today);
     }
 
@@ -122,8 +133,12 @@ public class RideStoreTests(StoreFixture store) : IClassFixture<StoreFixture>
                 await yard.AddRideAsync(Guid.NewGuid(), horse.Id, null, StoreFixture.Today.AddDays(-day), store.Here.TrainerId);
             }
         });
-        var rides = await store.InAsync(store.Here, yard => yard.LatestRidesAsync([horse.Id, store.There.Horse.Id], StoreFixture.Today.AddDays(-1), 3));
-        rides.Select(r => r.OnDay).ShouldBe([StoreFixture.Today.AddDays(-1), StoreFixture.Today.AddDays(-2), StoreFixture.Today.AddDays(-3)]);
+        var rides = await store.InAsync(store.Here, yard =>
+            yard.LatestRidesAsync([horse.Id, store.There.Horse.Id], StoreFixture.Today.AddDays(-1), 3)
+        );
+        rides
+            .Select(r => r.OnDay)
+            .ShouldBe([StoreFixture.Today.AddDays(-1), StoreFixture.Today.AddDays(-2), StoreFixture.Today.AddDays(-3)]);
     }
 
     [Fact]
@@ -148,20 +163,26 @@ public class RideStoreTests(StoreFixture store) : IClassFixture<StoreFixture>
     public async Task One_lock_is_held_by_one_transaction_at_a_time()
     {
         var (what, inside, most) = (Guid.NewGuid(), 0, 0);
-        await Task.WhenAll(Enumerable.Range(0, 6).Select(_ => store.InAsync(store.Here, async yard =>
-        {
-            await yard.LockAsync(what);
-            most = Math.Max(most, Interlocked.Increment(ref inside));
-            await Task.Delay(20, TestContext.Current.CancellationToken);
-            Interlocked.Decrement(ref inside);
-        })));
+        await Task.WhenAll(
+            Enumerable
+                .Range(0, 6)
+                .Select(_ => store.InAsync(store.Here, async yard =>
+                    {
+                        await yard.LockAsync(what);
+                        most = Math.Max(most, Interlocked.Increment(ref inside));
+                        await Task.Delay(20, TestContext.Current.CancellationToken);
+                        Interlocked.Decrement(ref inside);
+                    }))
+        );
         most.ShouldBe(1);
     }
 
     private async Task<Guid> RideAsync(RideEvent[] events)
     {
         var ride = Guid.NewGuid();
-        await store.InAsync(store.Here, yard => yard.AddRideAsync(ride, store.Here.Horse.Id, null, StoreFixture.Today, store.Here.TrainerId));
+        await store.InAsync(store.Here, yard =>
+            yard.AddRideAsync(ride, store.Here.Horse.Id, null, StoreFixture.Today, store.Here.TrainerId)
+        );
         (await AppendAsync(ride, events)).Added.Count.ShouldBe(events.Length);
         return ride;
     }

@@ -41,10 +41,10 @@ public sealed class StoreFixture : IAsyncLifetime
     }
 
     public Task InAsync(TestYard yard, Func<YardSession, Task> work) => InAsync(yard, async session =>
-    {
-        await work(session);
-        return true;
-    });
+        {
+            await work(session);
+            return true;
+        });
 
     public static Horse NewHorse(string name = "Bramble") =>
         Horse.From(Guid.NewGuid(), new HorseEntry(name, 2018, "165 cm", Sex.Mare, Experience.Novice), Today).OrThrow();

@@ -19,7 +19,17 @@ namespace Hippodrome.Storage.Tests;
 /// <summary>What is put in comes out again, late edits are told, and what is taken off can come back.</summary>
 public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
 {
-    private static readonly PoleLineEntry Poles = new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0.05, GaitVariant.TrotWorking, 4, Raising.AlternateEnds, 0.1);
+    private static readonly PoleLineEntry Poles = new(
+        ArenaSize.SixtyByTwenty,
+        ArenaLine.CentreLine,
+        Heading.TowardsC,
+        30,
+        0.05,
+        GaitVariant.TrotWorking,
+        4,
+        Raising.AlternateEnds,
+        0.1
+    );
 
     private Guid HorseId => store.Here.Horse.Id;
 
@@ -36,7 +46,8 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
     {
         var horse = StoreFixture.NewHorse("Twice");
         await store.InAsync(store.Here, yard => yard.AddHorseAsync(horse));
-        Horse Noted(string notes) => Horse.Kept(horse.Id, horse.Name, horse.Foaled, horse.Height, horse.Sex, horse.Experience, notes, horse.EnteredOn);
+        Horse Noted(string notes) =>
+            Horse.Kept(horse.Id, horse.Name, horse.Foaled, horse.Height, horse.Sex, horse.Experience, notes, horse.EnteredOn);
         (await store.InAsync(store.Here, yard => yard.ChangeHorseAsync(Noted("first"), 1))).ShouldBeTrue();
         (await store.InAsync(store.Here, yard => yard.ChangeHorseAsync(Noted("second"), 1))).ShouldBeFalse();
         var kept = await store.InAsync(store.Here, yard => yard.FindHorseAsync(horse.Id));
@@ -52,7 +63,12 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
         {
             var setUp = Guid.NewGuid();
             await store.InAsync(store.Here, yard => yard.AddSetUpAsync(HorseId, setUp, "Poles", entry));
-            var plan = Plan(new(2026, 4, 21), new PartEntry(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 8), new PartEntry(Phase.Work, "Poles", Gait.Trot, Rein.Left, 12, setUp), new PartEntry(Phase.Work, "Again", Gait.Trot, Rein.Right, 12, setUp));
+            var plan = Plan(
+                new(2026, 4, 21),
+                new PartEntry(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 8),
+                new PartEntry(Phase.Work, "Poles", Gait.Trot, Rein.Left, 12, setUp),
+                new PartEntry(Phase.Work, "Again", Gait.Trot, Rein.Right, 12, setUp)
+            );
             await store.InAsync(store.Here, yard => yard.AddSessionAsync(HorseId, plan));
             sessions.Add(plan.Id);
         }
@@ -69,7 +85,12 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
     {
         var setUp = Guid.NewGuid();
         await store.InAsync(store.Here, yard => yard.AddSetUpAsync(HorseId, setUp, "Poles", Poles));
-        var plan = Plan(new(2026, 4, 20), new PartEntry(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 8), new PartEntry(Phase.Work, "Poles", Gait.Trot, Rein.Left, 12.5, setUp, 6.5), new PartEntry(Phase.CoolDown, "Walk", Gait.Walk, Rein.Both, 6));
+        var plan = Plan(
+            new(2026, 4, 20),
+            new PartEntry(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 8),
+            new PartEntry(Phase.Work, "Poles", Gait.Trot, Rein.Left, 12.5, setUp, 6.5),
+            new PartEntry(Phase.CoolDown, "Walk", Gait.Walk, Rein.Both, 6)
+        );
         await store.InAsync(store.Here, yard => yard.AddSessionAsync(HorseId, plan));
         var kept = await store.InAsync(store.Here, yard => yard.FindSessionAsync(HorseId, plan.Id));
         kept!.Plan.Parts.ShouldBe(plan.Parts);
@@ -91,14 +112,20 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
             await yard.AddSetUpAsync(other.Id, setUp, "Poles", Poles);
         });
         var plan = Plan(new(2026, 4, 21), new PartEntry(Phase.Work, "Poles", Gait.Trot, Rein.Both, 10, setUp));
-        var thrown = await Should.ThrowAsync<PostgresException>(() => store.InAsync(store.Here, yard => yard.AddSessionAsync(HorseId, plan)));
+        var thrown = await Should.ThrowAsync<PostgresException>(() =>
+            store.InAsync(store.Here, yard => yard.AddSessionAsync(HorseId, plan))
+        );
         thrown.SqlState.ShouldBe(PostgresErrorCodes.ForeignKeyViolation);
     }
 
     [Fact]
     public async Task Set_ups_of_every_family_come_back_as_they_were()
     {
-        SetUpEntry[] entries = [Poles, new CrossPoleEntry(ArenaSize.FortyByTwenty, ArenaLine.RightInnerTrack, Heading.TowardsA, 20, -0.1, 0.45)];
+        SetUpEntry[] entries =
+        [
+            Poles,
+            new CrossPoleEntry(ArenaSize.FortyByTwenty, ArenaLine.RightInnerTrack, Heading.TowardsA, 20, -0.1, 0.45),
+        ];
         foreach (var entry in entries)
         {
             var id = Guid.NewGuid();
@@ -110,7 +137,15 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
     [Fact]
     public async Task What_is_taken_off_the_list_can_be_put_back()
     {
-        var (setUp, aim) = (Guid.NewGuid(), Aim.From(Guid.NewGuid(), new AimEntry("Show", new DateOnly(2026, 5, 1), Discipline.Jumping, "League", "Novice", 0.9), StoreFixture.Today).OrThrow());
+        var (setUp, aim) = (
+            Guid.NewGuid(),
+            Aim.From(
+                    Guid.NewGuid(),
+                    new AimEntry("Show", new DateOnly(2026, 5, 1), Discipline.Jumping, "League", "Novice", 0.9),
+                    StoreFixture.Today
+                )
+                .OrThrow()
+        );
         var strip = StrideMeasurement.Kept(Guid.NewGuid(), GaitVariant.TrotWorking, Distance.FromMetres(30), 11, 8.2, StoreFixture.Today);
         await store.InAsync(store.Here, async yard =>
         {
@@ -156,7 +191,14 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
     [InlineData(new[] { Gait.Trot }, new Strand[0], null)]
     public async Task A_restriction_comes_back_as_it_was_said_and_is_cleared_once(Gait[] gaits, Strand[] strands, double? height)
     {
-        var said = Restriction.From(Guid.NewGuid(), new RestrictionEntry("strain", "Iva Sorrel", StoreFixture.Today, null, gaits, strands, height), store.Here.Horse, StoreFixture.Today).OrThrow();
+        var said = Restriction
+            .From(
+                Guid.NewGuid(),
+                new RestrictionEntry("strain", "Iva Sorrel", StoreFixture.Today, null, gaits, strands, height),
+                store.Here.Horse,
+                StoreFixture.Today
+            )
+            .OrThrow();
         await store.InAsync(store.Here, async yard =>
         {
             await yard.AddRestrictionAsync(HorseId, said, store.Here.TrainerId);
@@ -172,7 +214,9 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
     public async Task An_e_mail_signs_in_one_person_whatever_the_yard_and_the_transaction_goes_on() =>
         await store.InAsync(store.Here, async yard =>
         {
-            (await yard.AddPersonAsync(Guid.NewGuid(), "Double", store.There.Email.ToUpperInvariant(), "hash", Role.Rider, false)).ShouldBeFalse();
+            (
+                await yard.AddPersonAsync(Guid.NewGuid(), "Double", store.There.Email.ToUpperInvariant(), "hash", Role.Rider, false)
+            ).ShouldBeFalse();
             (await yard.AddPersonAsync(Guid.NewGuid(), "Single", "single@fernhollow.example", "hash", Role.Rider, false)).ShouldBeTrue();
         });
 
@@ -224,5 +268,7 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
     }
 
     private static SessionPlan Plan(DateOnly on, params PartEntry[] parts) =>
-        SessionPlan.From(Guid.NewGuid(), new SessionEntry(on, "Straightness", Manner.Ridden, true, parts, "Mind the corner."), StoreFixture.Today).OrThrow();
+        SessionPlan
+            .From(Guid.NewGuid(), new SessionEntry(on, "Straightness", Manner.Ridden, true, parts, "Mind the corner."), StoreFixture.Today)
+            .OrThrow();
 }

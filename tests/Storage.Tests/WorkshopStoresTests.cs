@@ -11,9 +11,33 @@ namespace Hippodrome.Storage.Tests;
 /// <summary>Versions of a set-up, what stands tonight, and the kit: kept, and each yard's own.</summary>
 public class WorkshopStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
 {
-    private static readonly CorridorEntry Corridor = new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 2, 1.1, 1, 3) { TurnedDegrees = 45 };
+    private static readonly CorridorEntry Corridor = new(
+        ArenaSize.SixtyByTwenty,
+        ArenaLine.CentreLine,
+        Heading.TowardsC,
+        30,
+        0,
+        2,
+        1.1,
+        1,
+        3
+    )
+    {
+        TurnedDegrees = 45,
+    };
 
-    private static readonly FigureEntry Figure = new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, FigureKind.Changes, GaitVariant.CanterCollected, Rein.Right, Changes: 5, Every: 4);
+    private static readonly FigureEntry Figure = new(
+        ArenaSize.SixtyByTwenty,
+        ArenaLine.CentreLine,
+        Heading.TowardsC,
+        30,
+        0,
+        FigureKind.Changes,
+        GaitVariant.CanterCollected,
+        Rein.Right,
+        Changes: 5,
+        Every: 4
+    );
 
     private async Task<Guid> KeepAsync(SetUpEntry entry, string name = "Kept")
     {
@@ -28,11 +52,35 @@ public class WorkshopStoresTests(StoreFixture store) : IClassFixture<StoreFixtur
     {
         SetUpEntry[] all =
         [
-            Corridor, Figure,
-            new PoleLineEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsA, 30, 0, GaitVariant.CanterWorking, 8, Raising.BothEnds, 0.3, 0.05, Laying.Square, Side.Right),
+            Corridor,
+            Figure,
+            new PoleLineEntry(
+                ArenaSize.SixtyByTwenty,
+                ArenaLine.CentreLine,
+                Heading.TowardsA,
+                30,
+                0,
+                GaitVariant.CanterWorking,
+                8,
+                Raising.BothEnds,
+                0.3,
+                0.05,
+                Laying.Square,
+                Side.Right
+            ),
             new FenceLineEntry(
-                ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, LineKind.RelatedLine, Gait.Canter,
-                [new(ElementKind.Upright, 1.0), new(ElementKind.Parallel, 1.0, 0.9, 5)], GroundLines.BothSides, 40, Rein.Left),
+                ArenaSize.SixtyByTwenty,
+                ArenaLine.CentreLine,
+                Heading.TowardsC,
+                30,
+                0,
+                LineKind.RelatedLine,
+                Gait.Canter,
+                [new(ElementKind.Upright, 1.0), new(ElementKind.Parallel, 1.0, 0.9, 5)],
+                GroundLines.BothSides,
+                40,
+                Rein.Left
+            ),
         ];
         foreach (var entry in all)
         {
@@ -46,7 +94,10 @@ public class WorkshopStoresTests(StoreFixture store) : IClassFixture<StoreFixtur
     public async Task A_change_keeps_the_version_before_it_and_a_late_one_keeps_nothing()
     {
         var id = await KeepAsync(Corridor, "First");
-        Task<bool> ChangeAsync(string name, int version) => store.InAsync(store.Here, yard => yard.ChangeSetUpAsync(store.Here.Horse.Id, id, name, Corridor with { Sections = 4 }, version));
+        Task<bool> ChangeAsync(string name, int version) =>
+            store.InAsync(store.Here, yard =>
+                yard.ChangeSetUpAsync(store.Here.Horse.Id, id, name, Corridor with { Sections = 4 }, version)
+            );
         (await ChangeAsync("Second", 1)).ShouldBeTrue();
         (await ChangeAsync("Too late", 1)).ShouldBeFalse();
         var versions = await store.InAsync(store.Here, yard => yard.SetUpVersionsAsync(store.Here.Horse.Id, id));
@@ -60,7 +111,8 @@ public class WorkshopStoresTests(StoreFixture store) : IClassFixture<StoreFixtur
     {
         var (corridor, figure) = (await KeepAsync(Corridor, "Corridor"), await KeepAsync(Figure, "Figure"));
         Task<bool> StandAsync(params Guid[] ids) => store.InAsync(store.Here, yard => yard.StandAsync(ids));
-        async Task<List<string>> StandsAsync() => (await store.InAsync(store.Here, yard => yard.TonightsArenaAsync())).ConvertAll(s => s.Name);
+        async Task<List<string>> StandsAsync() =>
+            (await store.InAsync(store.Here, yard => yard.TonightsArenaAsync())).ConvertAll(s => s.Name);
         (await StandAsync(corridor, figure)).ShouldBeTrue();
         (await StandsAsync()).ShouldBe(["Corridor", "Figure"]);
         (await StandAsync(figure)).ShouldBeTrue();
@@ -91,7 +143,9 @@ public class WorkshopStoresTests(StoreFixture store) : IClassFixture<StoreFixtur
     [InlineData(KitKind.Pole, 3.0, 0)]
     public async Task Kit_that_cannot_be_is_refused_by_the_database(KitKind kind, double length, int count)
     {
-        var refused = await Should.ThrowAsync<PostgresException>(store.InAsync(store.There, yard => yard.KeepKitAsync([new(kind, length, count)])));
+        var refused = await Should.ThrowAsync<PostgresException>(
+            store.InAsync(store.There, yard => yard.KeepKitAsync([new(kind, length, count)]))
+        );
         refused.SqlState.ShouldBe(PostgresErrorCodes.CheckViolation);
     }
 }

@@ -21,7 +21,9 @@ public class YardsApartTests(StoreFixture store) : IClassFixture<StoreFixture>
     [Fact]
     public async Task A_query_that_asks_for_another_yard_by_name_sees_nothing()
     {
-        var seen = await store.InAsync(store.Here, yard => yard.QueryAsync<Guid>("select id from horse where yard_id = @there", new { there = store.There.Id }));
+        var seen = await store.InAsync(store.Here, yard =>
+            yard.QueryAsync<Guid>("select id from horse where yard_id = @there", new { there = store.There.Id })
+        );
         seen.ShouldBeEmpty();
     }
 
@@ -46,18 +48,28 @@ public class YardsApartTests(StoreFixture store) : IClassFixture<StoreFixture>
     [Fact]
     public async Task Nothing_can_be_written_into_another_yard()
     {
-        var thrown = await Should.ThrowAsync<PostgresException>(() => store.InAsync(store.Here, yard => yard.ExecuteAsync(
-            "insert into aim (yard_id, horse_id, id, name, on_day, discipline, scheme, level) values (@there, @horse, gen_random_uuid(), 'x', '2026-05-01', 'Jumping', 'x', 'x')",
-            new { there = store.There.Id, horse = store.There.Horse.Id })));
+        var thrown = await Should.ThrowAsync<PostgresException>(() =>
+            store.InAsync(store.Here, yard =>
+                yard.ExecuteAsync(
+                    "insert into aim (yard_id, horse_id, id, name, on_day, discipline, scheme, level) values (@there, @horse, gen_random_uuid(), 'x', '2026-05-01', 'Jumping', 'x', 'x')",
+                    new { there = store.There.Id, horse = store.There.Horse.Id }
+                )
+            )
+        );
         thrown.SqlState.ShouldBe(PostgresErrorCodes.InsufficientPrivilege);
     }
 
     [Fact]
     public async Task A_row_cannot_point_into_another_yard()
     {
-        var thrown = await Should.ThrowAsync<PostgresException>(() => store.InAsync(store.Here, yard => yard.ExecuteAsync(
-            "insert into horse_person (yard_id, horse_id, person_id) values (@yard, @horse, @person)",
-            new { horse = store.There.Horse.Id, person = store.Here.TrainerId })));
+        var thrown = await Should.ThrowAsync<PostgresException>(() =>
+            store.InAsync(store.Here, yard =>
+                yard.ExecuteAsync(
+                    "insert into horse_person (yard_id, horse_id, person_id) values (@yard, @horse, @person)",
+                    new { horse = store.There.Horse.Id, person = store.Here.TrainerId }
+                )
+            )
+        );
         thrown.SqlState.ShouldBe(PostgresErrorCodes.ForeignKeyViolation);
     }
 
@@ -90,7 +102,8 @@ public class YardsApartTests(StoreFixture store) : IClassFixture<StoreFixture>
             """
             select c.relname from pg_class c
             where c.relnamespace = 'public'::regnamespace and c.relkind = 'r' and not (c.relrowsecurity and c.relforcerowsecurity)
-            """);
+            """
+        );
 
         // What several servers share belongs to no yard; the schema's own journal is the migrations'.
         bare.Order().ShouldBe(["cookie_key", "installation", "schemaversions", "sign_in_try"]);
@@ -106,7 +119,8 @@ public class YardsApartTests(StoreFixture store) : IClassFixture<StoreFixture>
             where contype = 'f' and connamespace = 'public'::regnamespace
               and not exists (
                 select from unnest(conkey) k join pg_attribute a on a.attrelid = conrelid and a.attnum = k where a.attname = 'yard_id')
-            """);
+            """
+        );
         without.ShouldBeEmpty();
     }
 
@@ -115,15 +129,21 @@ public class YardsApartTests(StoreFixture store) : IClassFixture<StoreFixture>
     {
         await using var owner = new NpgsqlConnection(store.OwnerConnection);
         var role = await owner.QuerySingleAsync<(bool Super, bool Bypass, bool MakesRoles, bool MakesDatabases)>(
-            "select rolsuper, rolbypassrls, rolcreaterole, rolcreatedb from pg_roles where rolname = @AppRole", new { Database.AppRole });
+            "select rolsuper, rolbypassrls, rolcreaterole, rolcreatedb from pg_roles where rolname = @AppRole",
+            new { Database.AppRole }
+        );
         role.ShouldBe((false, false, false, false));
-        var thrown = await Should.ThrowAsync<PostgresException>(() => store.InAsync(store.Here, yard => yard.ExecuteAsync("create table loophole (id int)")));
+        var thrown = await Should.ThrowAsync<PostgresException>(() =>
+            store.InAsync(store.Here, yard => yard.ExecuteAsync("create table loophole (id int)"))
+        );
         thrown.SqlState.ShouldBe(PostgresErrorCodes.InsufficientPrivilege);
     }
 
-    private static Task<IEnumerable<string>> YardTablesAsync(NpgsqlConnection connection) => connection.QueryAsync<string>(
-        """
-        select relname from pg_class c where relnamespace = 'public'::regnamespace and relkind = 'r' and c.relrowsecurity
-          and has_table_privilege(oid, 'select')
-        """);
+    private static Task<IEnumerable<string>> YardTablesAsync(NpgsqlConnection connection) =>
+        connection.QueryAsync<string>(
+            """
+            select relname from pg_class c where relnamespace = 'public'::regnamespace and relkind = 'r' and c.relrowsecurity
+              and has_table_privilege(oid, 'select')
+            """
+        );
 }

@@ -17,7 +17,15 @@ public enum Discipline
 /// <param name="Level">The level in that scheme's words.</param>
 /// <param name="HeightMetres">Height of the fences, where there are any.</param>
 /// <param name="Place">Where.</param>
-public sealed record AimEntry(string? Name = null, DateOnly? On = null, Discipline? Discipline = null, string? Scheme = null, string? Level = null, double? HeightMetres = null, string? Place = null);
+public sealed record AimEntry(
+    string? Name = null,
+    DateOnly? On = null,
+    Discipline? Discipline = null,
+    string? Scheme = null,
+    string? Level = null,
+    double? HeightMetres = null,
+    string? Place = null
+);
 
 /// <summary>A competition worked towards.</summary>
 public sealed record Aim
@@ -48,7 +56,12 @@ public sealed record Aim
         var name = checks.Text("name", entry.Name, 80);
         var on = entry.On ?? default;
         checks.That(entry.On is not null, "on", "The day is missing.", "Give the day of the competition.");
-        checks.That(entry.On is null || (on >= today.AddYears(-1) && on <= today.AddYears(3)), "on", $"{on:yyyy-MM-dd} is too far away.", "Give a day within the last year or the next three.");
+        checks.That(
+            entry.On is null || (on >= today.AddYears(-1) && on <= today.AddYears(3)),
+            "on",
+            $"{on:yyyy-MM-dd} is too far away.",
+            "Give a day within the last year or the next three."
+        );
         var discipline = checks.Choice("discipline", entry.Discipline);
         var scheme = checks.Text("scheme", entry.Scheme, 60);
         var level = checks.Text("level", entry.Level, 60);
@@ -60,12 +73,22 @@ public sealed record Aim
         }
 
         var place = checks.OptionalText("place", entry.Place, 80);
-        return checks.Outcome(() => new Aim(id, name, on, discipline, scheme, level, height is { } h ? Distance.FromMetres(h) : null, place));
+        return checks.Outcome(() =>
+            new Aim(id, name, on, discipline, scheme, level, height is { } h ? Distance.FromMetres(h) : null, place)
+        );
     }
 
     /// <summary>An aim read back from the store.</summary>
-    public static Aim Kept(Guid id, string name, DateOnly on, Discipline discipline, string scheme, string level, Distance? height, string place) =>
-        new(id, name, on, discipline, scheme, level, height, place);
+    public static Aim Kept(
+        Guid id,
+        string name,
+        DateOnly on,
+        Discipline discipline,
+        string scheme,
+        string level,
+        Distance? height,
+        string place
+    ) => new(id, name, on, discipline, scheme, level, height, place);
 
     public int DaysLeft(DateOnly today) => On.DayNumber - today.DayNumber;
 }

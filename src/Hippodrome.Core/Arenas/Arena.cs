@@ -23,12 +23,25 @@ public sealed record ArenaLetter(char Letter, double Along, double Across);
 public sealed record Arena
 {
     public static readonly Figure<string> LettersOfSixty = Figure.Published(
-        "Letters of the 60 x 20 arena", "K V E S H and F P B R M at 6, 18, 30, 42, 54 m from the A end; D L X I G on the centre line at the same", "", "FEI dressage arena");
+        "Letters of the 60 x 20 arena",
+        "K V E S H and F P B R M at 6, 18, 30, 42, 54 m from the A end; D L X I G on the centre line at the same",
+        "",
+        "FEI dressage arena"
+    );
 
     public static readonly Figure<string> LettersOfForty = Figure.Published(
-        "Letters of the 40 x 20 arena", "K E H and F B M at 6, 20, 34 m from the A end; D X G on the centre line at the same", "", "FEI dressage arena");
+        "Letters of the 40 x 20 arena",
+        "K E H and F B M at 6, 20, 34 m from the A end; D X G on the centre line at the same",
+        "",
+        "FEI dressage arena"
+    );
 
-    public static readonly Figure<double> CornerDepth = Figure.Chosen("Length a ridden corner takes", 5.0, "m", "a quarter of a 10 m circle; a line is straight only after it");
+    public static readonly Figure<double> CornerDepth = Figure.Chosen(
+        "Length a ridden corner takes",
+        5.0,
+        "m",
+        "a quarter of a 10 m circle; a line is straight only after it"
+    );
 
     private const double Short = 20;
 
@@ -52,7 +65,8 @@ public sealed record Arena
     public static Arena Of(ArenaSize size) => size == ArenaSize.SixtyByTwenty ? Sixty : Forty;
 
     /// <exception cref="ArgumentException">This arena has no such letter.</exception>
-    public ArenaLetter At(char letter) => Letters.FirstOrDefault(l => l.Letter == letter)
+    public ArenaLetter At(char letter) =>
+        Letters.FirstOrDefault(l => l.Letter == letter)
         ?? throw new ArgumentException($"There is no {letter} in this arena.", nameof(letter));
 
     /// <summary>Whether a point lies inside the boards.</summary>

@@ -16,14 +16,15 @@ public enum ArenaLine
 public static class ArenaLines
 {
     /// <summary>The line on the other side of the centre line.</summary>
-    public static ArenaLine Mirrored(this ArenaLine line) => line switch
-    {
-        ArenaLine.LeftInnerTrack => ArenaLine.RightInnerTrack,
-        ArenaLine.LeftQuarterLine => ArenaLine.RightQuarterLine,
-        ArenaLine.RightQuarterLine => ArenaLine.LeftQuarterLine,
-        ArenaLine.RightInnerTrack => ArenaLine.LeftInnerTrack,
-        _ => line,
-    };
+    public static ArenaLine Mirrored(this ArenaLine line) =>
+        line switch
+        {
+            ArenaLine.LeftInnerTrack => ArenaLine.RightInnerTrack,
+            ArenaLine.LeftQuarterLine => ArenaLine.RightQuarterLine,
+            ArenaLine.RightQuarterLine => ArenaLine.LeftQuarterLine,
+            ArenaLine.RightInnerTrack => ArenaLine.LeftInnerTrack,
+            _ => line,
+        };
 }
 
 /// <summary>Which end the horse rides towards.</summary>
@@ -40,17 +41,23 @@ public enum Heading
 /// <param name="TurnedDegrees">Turned about its middle, to the right as it is ridden.</param>
 public sealed record Placement(ArenaLine Line, Heading Heading, Distance Middle, double TurnedDegrees = 0)
 {
-    public static readonly Figure<double> InnerTrack = Figure.Chosen("Inner track, from the long side", 3.0, "m", "a 3 m pole then leaves 1.5 m to pass along the boards");
+    public static readonly Figure<double> InnerTrack = Figure.Chosen(
+        "Inner track, from the long side",
+        3.0,
+        "m",
+        "a 3 m pole then leaves 1.5 m to pass along the boards"
+    );
 
     /// <summary>Metres of its middle from the left long side.</summary>
-    public double Across => Line switch
-    {
-        ArenaLine.LeftInnerTrack => InnerTrack.Value,
-        ArenaLine.LeftQuarterLine => 5,
-        ArenaLine.CentreLine => 10,
-        ArenaLine.RightQuarterLine => 15,
-        _ => 20 - InnerTrack.Value,
-    };
+    public double Across =>
+        Line switch
+        {
+            ArenaLine.LeftInnerTrack => InnerTrack.Value,
+            ArenaLine.LeftQuarterLine => 5,
+            ArenaLine.CentreLine => 10,
+            ArenaLine.RightQuarterLine => 15,
+            _ => 20 - InnerTrack.Value,
+        };
 
     /// <summary>The way it is ridden, in degrees from the way to C, turning to the right long side.</summary>
     public double Direction => (Heading == Heading.TowardsC ? 0 : 180) + TurnedDegrees;
@@ -82,13 +89,26 @@ public sealed record Placement(ArenaLine Line, Heading Heading, Distance Middle,
         return Math.Min(Reach(from.Along, cos, arena.Length.Metres), Reach(from.Across, sin, arena.Width.Metres));
 
         static double Reach(double at, double way, double room) =>
-            Math.Abs(way) < 1e-9 ? at >= -1e-9 && at <= room + 1e-9 ? double.MaxValue : -1 : way > 0 ? (room - at) / way : at / -way;
+            Math.Abs(way) < 1e-9
+                ? at >= -1e-9 && at <= room + 1e-9
+                    ? double.MaxValue
+                    : -1
+                : way > 0
+                    ? (room - at) / way
+                    : at / -way;
     }
 
     internal static (double Sin, double Cos) SinCos(double degrees)
     {
         // Along the arena a metre stays a metre, to the last binary digit.
         var turned = ((degrees % 360) + 360) % 360;
-        return turned switch { 0 => (0, 1), 90 => (1, 0), 180 => (0, -1), 270 => (-1, 0), _ => Math.SinCos(turned * Math.PI / 180) };
+        return turned switch
+        {
+            0 => (0, 1),
+            90 => (1, 0),
+            180 => (0, -1),
+            270 => (-1, 0),
+            _ => Math.SinCos(turned * Math.PI / 180),
+        };
     }
 }

@@ -9,13 +9,15 @@ public sealed record FigurePoint(double Along, double Across);
 public sealed record FigurePath(IReadOnlyList<FigurePoint> Points)
 {
     /// <summary>The way along the points.</summary>
-    public Distance Length => Distance.FromMetres(Points.Zip(Points.Skip(1), (a, b) => double.Hypot(b.Along - a.Along, b.Across - a.Across)).Sum());
+    public Distance Length =>
+        Distance.FromMetres(Points.Zip(Points.Skip(1), (a, b) => double.Hypot(b.Along - a.Along, b.Across - a.Across)).Sum());
 
     /// <summary>The same on the other rein, seen in a mirror along the centre line.</summary>
     public FigurePath Mirrored(Arena arena) => new([.. Points.Select(p => p with { Across = arena.Width.Metres - p.Across })]);
 
     /// <summary>The same begun from the other end, turned half round about the middle of the arena.</summary>
-    public FigurePath TurnedRound(Arena arena) => new([.. Points.Select(p => new FigurePoint(arena.Length.Metres - p.Along, arena.Width.Metres - p.Across))]);
+    public FigurePath TurnedRound(Arena arena) =>
+        new([.. Points.Select(p => new FigurePoint(arena.Length.Metres - p.Along, arena.Width.Metres - p.Across))]);
 
     /// <summary>The point this far along.</summary>
     public FigurePoint At(Distance way)
@@ -77,13 +79,17 @@ public static class SchoolFigures
         ArgumentNullException.ThrowIfNull(arena);
         var (large, small, across) = (outer.Metres / 2, inner.Metres / 2, arena.Width.Metres / 2);
         var steps = 2 * circuits * StepsInACircle;
-        return new FigurePath([.. Enumerable.Range(0, steps + 1).Select(i =>
-        {
-            var way = 2.0 * i / steps;
-            var radius = large - ((large - small) * (way <= 1 ? way : 2 - way));
-            var angle = (-90 + (360.0 * i / StepsInACircle)) * Math.PI / 180;
-            return new FigurePoint(along + (radius * Math.Cos(angle)), across + (radius * Math.Sin(angle)));
-        })]);
+        return new FigurePath([
+            .. Enumerable
+                .Range(0, steps + 1)
+                .Select(i =>
+                {
+                    var way = 2.0 * i / steps;
+                    var radius = large - ((large - small) * (way <= 1 ? way : 2 - way));
+                    var angle = (-90 + (360.0 * i / StepsInACircle)) * Math.PI / 180;
+                    return new FigurePoint(along + (radius * Math.Cos(angle)), across + (radius * Math.Sin(angle)));
+                }),
+        ]);
     }
 
     /// <summary>A shallow loop from the first corner letter to the last, so deep in the middle, leaving and joining the track along it.</summary>
@@ -91,11 +97,15 @@ public static class SchoolFigures
     {
         ArgumentNullException.ThrowIfNull(arena);
         var (from, to) = (arena.At('K').Along, arena.At('H').Along);
-        return new FigurePath([.. Enumerable.Range(0, StepsInACircle + 1).Select(i =>
-        {
-            var share = (double)i / StepsInACircle;
-            return new FigurePoint(from + ((to - from) * share), depth.Metres * (1 - Math.Cos(2 * Math.PI * share)) / 2);
-        })]);
+        return new FigurePath([
+            .. Enumerable
+                .Range(0, StepsInACircle + 1)
+                .Select(i =>
+                {
+                    var share = (double)i / StepsInACircle;
+                    return new FigurePoint(from + ((to - from) * share), depth.Metres * (1 - Math.Cos(2 * Math.PI * share)) / 2);
+                }),
+        ]);
     }
 
     /// <summary>From K to R instead of M, or B in the short arena: more straight before the corner, which is easier for a green horse (common practice).</summary>
@@ -170,10 +180,12 @@ public static class SchoolFigures
     private static IEnumerable<FigurePoint> Arc(double along, double across, double radius, double from, double to)
     {
         var steps = Math.Max(1, (int)Math.Round(Math.Abs(to - from) / 360 * StepsInACircle));
-        return Enumerable.Range(0, steps + 1).Select(i =>
-        {
-            var angle = (from + ((to - from) * i / steps)) * Math.PI / 180;
-            return new FigurePoint(along + (radius * Math.Cos(angle)), across + (radius * Math.Sin(angle)));
-        });
+        return Enumerable
+            .Range(0, steps + 1)
+            .Select(i =>
+            {
+                var angle = (from + ((to - from) * i / steps)) * Math.PI / 180;
+                return new FigurePoint(along + (radius * Math.Cos(angle)), across + (radius * Math.Sin(angle)));
+            });
     }
 }

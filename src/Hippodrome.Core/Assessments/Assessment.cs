@@ -17,10 +17,27 @@ public sealed record AssessmentEntry(int? WeeksOff = null, string? Reported = nu
 /// <param name="Tension">0 asleep to 4 over the top.</param>
 /// <param name="Minute">Minutes since the ride began.</param>
 /// <param name="Passed">The dropped rein: did the head go down and out?</param>
-public sealed record SheetAnswerEntry(AssessmentItem? Item = null, Rein? Rein = null, double? Mark = null, IReadOnlyList<Felt>? Felt = null, int? Tension = null, int? Minute = null, bool? Passed = null);
+public sealed record SheetAnswerEntry(
+    AssessmentItem? Item = null,
+    Rein? Rein = null,
+    double? Mark = null,
+    IReadOnlyList<Felt>? Felt = null,
+    int? Tension = null,
+    int? Minute = null,
+    bool? Passed = null
+);
 
 /// <summary>An answer on the sheet.</summary>
-public sealed record SheetAnswer(AssessmentItem Item, Rein Rein, Mark? Mark, IReadOnlyList<Felt> Felt, int? Tension, int? Minute, bool? Passed, DateOnly On)
+public sealed record SheetAnswer(
+    AssessmentItem Item,
+    Rein Rein,
+    Mark? Mark,
+    IReadOnlyList<Felt> Felt,
+    int? Tension,
+    int? Minute,
+    bool? Passed,
+    DateOnly On
+)
 {
     private const int LongestRide = 180;
 
@@ -46,22 +63,75 @@ public sealed record SheetAnswer(AssessmentItem Item, Rein Rein, Mark? Mark, IRe
         {
             var line = Sheet.Of(item);
             var gate = gates.First(g => g.Item == item);
-            checks.That(line.Reins().Contains(rein), $"{at}.rein", line.On == AskedOn.Once ? "This is asked once, on no rein." : "Left and right are marked apart here.", line.On == AskedOn.Once ? "Send it for both reins together." : "Mark each for itself.");
-            checks.That(felt.TrueForAll(line.Chips.Contains), $"{at}.felt", $"That is not felt in “{line.Name}”.", "Choose from its chips.");
+            checks.That(
+                line.Reins().Contains(rein),
+                $"{at}.rein",
+                line.On == AskedOn.Once ? "This is asked once, on no rein." : "Left and right are marked apart here.",
+                line.On == AskedOn.Once ? "Send it for both reins together." : "Mark each for itself."
+            );
+            checks.That(
+                felt.TrueForAll(line.Chips.Contains),
+                $"{at}.felt",
+                $"That is not felt in “{line.Name}”.",
+                "Choose from its chips."
+            );
             checks.That(gate.Open, $"{at}.item", $"{line.Name}: {gate.Says}", "Leave it for the day it opens.");
-            checks.That(entry.Passed is null || item == AssessmentItem.DroppedRein, $"{at}.passed", "Only the dropped rein is passed or failed.", "Give a mark.");
-            checks.That(entry.Mark is null || item != AssessmentItem.DroppedRein, $"{at}.mark", "The dropped rein is passed or failed, not marked.", "Say whether it passed.");
+            checks.That(
+                entry.Passed is null || item == AssessmentItem.DroppedRein,
+                $"{at}.passed",
+                "Only the dropped rein is passed or failed.",
+                "Give a mark."
+            );
+            checks.That(
+                entry.Mark is null || item != AssessmentItem.DroppedRein,
+                $"{at}.mark",
+                "The dropped rein is passed or failed, not marked.",
+                "Say whether it passed."
+            );
         }
 
-        checks.That(entry.Mark is null || Measures.Mark.IsMark(entry.Mark.Value), $"{at}.mark", "Marks go from 0 to 10 in halves.", "Give a mark such as 6.5.");
-        checks.That(entry.Tension is null or (>= 0 and <= 4), $"{at}.tension", "Tension goes from 0, asleep, to 4, over the top.", "Choose one of the five.");
-        checks.That(entry.Minute is null or (>= 0 and <= LongestRide), $"{at}.minute", string.Create(CultureInfo.InvariantCulture, $"Minute {entry.Minute} is not in this ride."), $"Give a minute from 0 to {LongestRide}.");
-        return checks.Outcome(() => new SheetAnswer(item, rein, entry.Mark is { } mark ? Measures.Mark.Of(mark) : null, felt, entry.Tension, entry.Minute, entry.Passed, on));
+        checks.That(
+            entry.Mark is null || Measures.Mark.IsMark(entry.Mark.Value),
+            $"{at}.mark",
+            "Marks go from 0 to 10 in halves.",
+            "Give a mark such as 6.5."
+        );
+        checks.That(
+            entry.Tension is null or (>= 0 and <= 4),
+            $"{at}.tension",
+            "Tension goes from 0, asleep, to 4, over the top.",
+            "Choose one of the five."
+        );
+        checks.That(
+            entry.Minute is null or (>= 0 and <= LongestRide),
+            $"{at}.minute",
+            string.Create(CultureInfo.InvariantCulture, $"Minute {entry.Minute} is not in this ride."),
+            $"Give a minute from 0 to {LongestRide}."
+        );
+        return checks.Outcome(() =>
+            new SheetAnswer(
+                item,
+                rein,
+                entry.Mark is { } mark ? Measures.Mark.Of(mark) : null,
+                felt,
+                entry.Tension,
+                entry.Minute,
+                entry.Passed,
+                on
+            )
+        );
     }
 }
 
 /// <summary>An assessment ride: the first thing done with a new or returning horse. It may be taken up again until it is finished.</summary>
-public sealed record Assessment(Guid Id, DateOnly StartedOn, int WeeksOff, string Reported, IReadOnlyList<SheetAnswer> Answers, DateOnly? FinishedOn)
+public sealed record Assessment(
+    Guid Id,
+    DateOnly StartedOn,
+    int WeeksOff,
+    string Reported,
+    IReadOnlyList<SheetAnswer> Answers,
+    DateOnly? FinishedOn
+)
 {
     private const int MostWeeksOff = 520;
 
@@ -74,7 +144,12 @@ public sealed record Assessment(Guid Id, DateOnly StartedOn, int WeeksOff, strin
         var weeksOff = checks.Whole("weeksOff", entry.WeeksOff ?? 0, 0, MostWeeksOff, "weeks");
         var reported = checks.OptionalText("reported", entry.Reported, 2000);
         var age = horse.Age(today);
-        checks.That(age > Sessions.SessionFigures.InHandOnlyTo.Value, "", $"{horse.Name} is {age}: too young to be ridden.", "Keep to work in hand, and note what you see there.");
+        checks.That(
+            age > Sessions.SessionFigures.InHandOnlyTo.Value,
+            "",
+            $"{horse.Name} is {age}: too young to be ridden.",
+            "Keep to work in hand, and note what you see there."
+        );
         return checks.Outcome(() => new Assessment(id, today, weeksOff, reported, [], null));
     }
 

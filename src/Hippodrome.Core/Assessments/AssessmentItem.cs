@@ -55,13 +55,14 @@ public enum Felt
 public static class FeltPain
 {
     /// <summary>The hold a chip raises, in words; null where it raises none.</summary>
-    public static string? Holds(this Felt felt) => felt switch
-    {
-        Felt.OffOrUnlevel => "off or unlevel in the assessment ride",
-        Felt.HeatInLeg => "heat or swelling in a leg, seen at the assessment ride",
-        Felt.SoreBack => "sore in the back at the assessment ride",
-        _ => null,
-    };
+    public static string? Holds(this Felt felt) =>
+        felt switch
+        {
+            Felt.OffOrUnlevel => "off or unlevel in the assessment ride",
+            Felt.HeatInLeg => "heat or swelling in a leg, seen at the assessment ride",
+            Felt.SoreBack => "sore in the back at the assessment ride",
+            _ => null,
+        };
 }
 
 /// <summary>One line of the sheet: how it is ridden, what its left and right are, and the chips that fit it.</summary>
@@ -70,22 +71,109 @@ public sealed record SheetItem(AssessmentItem Item, string Name, string How, Gai
 /// <summary>The sheet of the assessment ride (common practice, no source). Each chip stands where it can be felt.</summary>
 public static class Sheet
 {
-    private static readonly Felt[] Anywhere = [Felt.FussInMouth, Felt.HeadUp, Felt.LooksAtNoise, Felt.Knows, Felt.Tires, Felt.OffOrUnlevel, Felt.HeatInLeg, Felt.SoreBack];
+    private static readonly Felt[] Anywhere =
+    [
+        Felt.FussInMouth,
+        Felt.HeadUp,
+        Felt.LooksAtNoise,
+        Felt.Knows,
+        Felt.Tires,
+        Felt.OffOrUnlevel,
+        Felt.HeatInLeg,
+        Felt.SoreBack,
+    ];
 
     public static IReadOnlyList<SheetItem> Items { get; } =
     [
-        new(AssessmentItem.Walk, "Walk, both reins", "At least seven minutes on a loose rein, changing the rein often. Nothing else before it.", Gait.Walk, AskedOn.EachRein, [Felt.FallsIn, Felt.FallsOut, Felt.DullToLeg, Felt.RunsFromLeg, .. Anywhere]),
-        new(AssessmentItem.YieldFromLeg, "Yield from a light leg", "A few steps sideways in walk from one light leg, then from the other.", Gait.Walk, AskedOn.EachLeg, [Felt.RefusesToYield, Felt.DullToLeg, Felt.RunsFromLeg, Felt.FallsOut, .. Anywhere]),
-        new(AssessmentItem.ShoulderInWalk, "Shoulder-in posture in walk", "Two steps in, two or three straight, again; finish straight.", Gait.Walk, AskedOn.EachRein, [Felt.FallsIn, Felt.FallsOut, Felt.RefusesToYield, .. Anywhere]),
-        new(AssessmentItem.TrotCircle, "Trot, 20 m circle", "Two rounds on each rein in the tempo it offers.", Gait.Trot, AskedOn.EachRein, [Felt.FallsIn, Felt.FallsOut, Felt.TempoLost, Felt.Breaks, Felt.DullToLeg, Felt.RunsFromLeg, .. Anywhere]),
-        new(AssessmentItem.Spiral, "Spiral in, yield out", "Between fifteen and ten metres and out again from the inside leg, two rounds at least.", Gait.Trot, AskedOn.EachRein, [Felt.FallsIn, Felt.FallsOut, Felt.RefusesToYield, Felt.TempoLost, Felt.Breaks, .. Anywhere]),
-        new(AssessmentItem.TurnOnForehand, "Turn on the forehand", "Only where the yield was refused: a few steps round, to explain the leg.", Gait.Walk, AskedOn.EachLeg, [Felt.RefusesToYield, Felt.DullToLeg, .. Anywhere]),
-        new(AssessmentItem.TrotWalk, "Trot to walk and back", "Six or more, from the seat first.", Gait.Trot, AskedOn.EachRein, [Felt.DullToLeg, Felt.RunsFromLeg, Felt.TempoLost, .. Anywhere]),
-        new(AssessmentItem.SmallerLargerTrot, "Smaller and larger trot", "A few shorter strides, a few longer; does the tempo stay?", Gait.Trot, AskedOn.EachRein, [Felt.TempoLost, Felt.Breaks, Felt.DullToLeg, Felt.RunsFromLeg, .. Anywhere]),
-        new(AssessmentItem.Canter, "Canter on both leads", "Little, and the lead you expect to be harder first.", Gait.Canter, AskedOn.EachLead, [Felt.LateDepart, Felt.WrongLead, Felt.OffBalance, Felt.Breaks, Felt.TempoLost, Felt.FallsIn, Felt.FallsOut, .. Anywhere]),
-        new(AssessmentItem.Stretch, "Stretch", "Let the rein out on a circle in trot: does the nose follow it down?", Gait.Trot, AskedOn.EachRein, [Felt.FallsIn, Felt.FallsOut, Felt.TempoLost, .. Anywhere]),
+        new(
+            AssessmentItem.Walk,
+            "Walk, both reins",
+            "At least seven minutes on a loose rein, changing the rein often. Nothing else before it.",
+            Gait.Walk,
+            AskedOn.EachRein,
+            [Felt.FallsIn, Felt.FallsOut, Felt.DullToLeg, Felt.RunsFromLeg, .. Anywhere]
+        ),
+        new(
+            AssessmentItem.YieldFromLeg,
+            "Yield from a light leg",
+            "A few steps sideways in walk from one light leg, then from the other.",
+            Gait.Walk,
+            AskedOn.EachLeg,
+            [Felt.RefusesToYield, Felt.DullToLeg, Felt.RunsFromLeg, Felt.FallsOut, .. Anywhere]
+        ),
+        new(
+            AssessmentItem.ShoulderInWalk,
+            "Shoulder-in posture in walk",
+            "Two steps in, two or three straight, again; finish straight.",
+            Gait.Walk,
+            AskedOn.EachRein,
+            [Felt.FallsIn, Felt.FallsOut, Felt.RefusesToYield, .. Anywhere]
+        ),
+        new(
+            AssessmentItem.TrotCircle,
+            "Trot, 20 m circle",
+            "Two rounds on each rein in the tempo it offers.",
+            Gait.Trot,
+            AskedOn.EachRein,
+            [Felt.FallsIn, Felt.FallsOut, Felt.TempoLost, Felt.Breaks, Felt.DullToLeg, Felt.RunsFromLeg, .. Anywhere]
+        ),
+        new(
+            AssessmentItem.Spiral,
+            "Spiral in, yield out",
+            "Between fifteen and ten metres and out again from the inside leg, two rounds at least.",
+            Gait.Trot,
+            AskedOn.EachRein,
+            [Felt.FallsIn, Felt.FallsOut, Felt.RefusesToYield, Felt.TempoLost, Felt.Breaks, .. Anywhere]
+        ),
+        new(
+            AssessmentItem.TurnOnForehand,
+            "Turn on the forehand",
+            "Only where the yield was refused: a few steps round, to explain the leg.",
+            Gait.Walk,
+            AskedOn.EachLeg,
+            [Felt.RefusesToYield, Felt.DullToLeg, .. Anywhere]
+        ),
+        new(
+            AssessmentItem.TrotWalk,
+            "Trot to walk and back",
+            "Six or more, from the seat first.",
+            Gait.Trot,
+            AskedOn.EachRein,
+            [Felt.DullToLeg, Felt.RunsFromLeg, Felt.TempoLost, .. Anywhere]
+        ),
+        new(
+            AssessmentItem.SmallerLargerTrot,
+            "Smaller and larger trot",
+            "A few shorter strides, a few longer; does the tempo stay?",
+            Gait.Trot,
+            AskedOn.EachRein,
+            [Felt.TempoLost, Felt.Breaks, Felt.DullToLeg, Felt.RunsFromLeg, .. Anywhere]
+        ),
+        new(
+            AssessmentItem.Canter,
+            "Canter on both leads",
+            "Little, and the lead you expect to be harder first.",
+            Gait.Canter,
+            AskedOn.EachLead,
+            [Felt.LateDepart, Felt.WrongLead, Felt.OffBalance, Felt.Breaks, Felt.TempoLost, Felt.FallsIn, Felt.FallsOut, .. Anywhere]
+        ),
+        new(
+            AssessmentItem.Stretch,
+            "Stretch",
+            "Let the rein out on a circle in trot: does the nose follow it down?",
+            Gait.Trot,
+            AskedOn.EachRein,
+            [Felt.FallsIn, Felt.FallsOut, Felt.TempoLost, .. Anywhere]
+        ),
         new(AssessmentItem.WalkOff, "Walk, long rein", "Five to ten minutes.", Gait.Walk, AskedOn.Once, Anywhere),
-        new(AssessmentItem.DroppedRein, "Dropped rein", "Drop the reins: the head goes down and out and the ears are loose.", Gait.Walk, AskedOn.Once, [Felt.LooksAtNoise, Felt.OffOrUnlevel, Felt.HeatInLeg, Felt.SoreBack]),
+        new(
+            AssessmentItem.DroppedRein,
+            "Dropped rein",
+            "Drop the reins: the head goes down and out and the ears are loose.",
+            Gait.Walk,
+            AskedOn.Once,
+            [Felt.LooksAtNoise, Felt.OffOrUnlevel, Felt.HeatInLeg, Felt.SoreBack]
+        ),
     ];
 
     public static SheetItem Of(AssessmentItem item) => Items[(int)item];
@@ -102,11 +190,13 @@ public static class Sheet
     {
         ArgumentNullException.ThrowIfNull(item);
         var side = rein.Inside()?.Say();
-        return side is null ? "" : item.On switch
-        {
-            AskedOn.EachLead => $"{side} lead",
-            AskedOn.EachLeg => $"from the {side} leg",
-            _ => $"{side} rein",
-        };
+        return side is null
+            ? ""
+            : item.On switch
+            {
+                AskedOn.EachLead => $"{side} lead",
+                AskedOn.EachLeg => $"from the {side} leg",
+                _ => $"{side} rein",
+            };
     }
 }

@@ -17,8 +17,12 @@ public static class Comparison
     {
         ArgumentNullException.ThrowIfNull(then);
         ArgumentNullException.ThrowIfNull(now);
-        return [.. Sheet.Items.SelectMany(i => i.Reins().Select(r => (i.Item, Rein: r, Then: then.At(i.Item, r), Now: now.At(i.Item, r))))
-            .Where(x => x.Then is not null || x.Now is not null)
-            .Select(x => new ComparedLine(x.Item, x.Rein, x.Then, x.Now, x.Now?.Mark?.Value - x.Then?.Mark?.Value))];
+        return
+        [
+            .. Sheet
+                .Items.SelectMany(i => i.Reins().Select(r => (i.Item, Rein: r, Then: then.At(i.Item, r), Now: now.At(i.Item, r))))
+                .Where(x => x.Then is not null || x.Now is not null)
+                .Select(x => new ComparedLine(x.Item, x.Rein, x.Then, x.Now, x.Now?.Mark?.Value - x.Then?.Mark?.Value)),
+        ];
     }
 }

@@ -26,7 +26,12 @@ public sealed record FirstWeeks(IReadOnlyList<FirstWeek> Weeks, Why Why)
         var more = TimeOff.WalkMinutesMore;
         return new FirstWeeks(
             [.. Enumerable.Range(1, 2).Select(w => new FirstWeek(w, FirstSessions.Value, w * more.Value, "walk only"))],
-            new Why("After a rest: ten minutes of walk a day in the first week, ten more each week", [$"{a.WeeksOff} weeks off"], more.Source));
+            new Why(
+                "After a rest: ten minutes of walk a day in the first week, ten more each week",
+                [$"{a.WeeksOff} weeks off"],
+                more.Source
+            )
+        );
     }
 
     /// <summary>A fifth under the minute it tired, or as long as it was ridden; shorter when the dropped rein failed.</summary>
@@ -38,7 +43,10 @@ public sealed record FirstWeeks(IReadOnlyList<FirstWeek> Weeks, Why Why)
             return null;
         }
 
-        var inputs = new List<string> { tired is null ? $"ridden for {lasted} minutes and not tired" : $"tired at minute {lasted}: a fifth less" };
+        var inputs = new List<string>
+        {
+            tired is null ? $"ridden for {lasted} minutes and not tired" : $"tired at minute {lasted}: a fifth less",
+        };
         var minutes = tired is null ? lasted : lasted * (1 - BelowTiring.Value);
         if (a.At(AssessmentItem.DroppedRein, Rein.Both)?.Passed == false)
         {
@@ -51,8 +59,14 @@ public sealed record FirstWeeks(IReadOnlyList<FirstWeek> Weeks, Why Why)
         return new FirstWeeks(
             [
                 new FirstWeek(1, FirstSessions.Value, first, "within what it did well"),
-                new FirstWeek(2, FirstSessions.Value, second, second > first ? "a tenth more at most, if the first week was easy" : "the same again"),
+                new FirstWeek(
+                    2,
+                    FirstSessions.Value,
+                    second,
+                    second > first ? "a tenth more at most, if the first week was easy" : "the same again"
+                ),
             ],
-            new Why("End before the minute it tired; a week grows by a tenth at most", inputs, BelowTiring.Source));
+            new Why("End before the minute it tired; a week grows by a tenth at most", inputs, BelowTiring.Source)
+        );
     }
 }

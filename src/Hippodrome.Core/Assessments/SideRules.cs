@@ -20,16 +20,22 @@ public static class SideRules
                 .. Chips(a).SelectMany(ShoulderLeantOn),
                 .. OneReinOnly(a, Felt.HeadUp, "head up"),
                 .. OneReinOnly(a, Felt.FussInMouth, "fuss in the mouth"),
-                .. Chips(a).Where(c => c.Felt == Felt.RefusesToYield).Select(c => new SideEvidence(c.Side, ChipWeight.Value, $"{c.Says}: refused")),
+                .. Chips(a)
+                    .Where(c => c.Felt == Felt.RefusesToYield)
+                    .Select(c => new SideEvidence(c.Side, ChipWeight.Value, $"{c.Says}: refused")),
                 .. LeadEvidence(a).Select(e => e with { For = e.For.Other(), Says = $"{e.Says}, the opposite lead" }),
-            ]);
+            ]
+        );
     }
 
     /// <summary>The lead that departs late, on the wrong leg, or is marked lower.</summary>
     public static SideFinding HarderLead(Assessment a)
     {
         ArgumentNullException.ThrowIfNull(a);
-        return SideFinding.Weigh("The harder lead departs late or wrong and is marked lower; breaking is a fault of the easy lead too and is not counted", LeadEvidence(a));
+        return SideFinding.Weigh(
+            "The harder lead departs late or wrong and is marked lower; breaking is a fault of the easy lead too and is not counted",
+            LeadEvidence(a)
+        );
     }
 
     /// <summary>
@@ -42,20 +48,29 @@ public static class SideRules
         return SideFinding.Weigh(
             "The outside hind starts the canter, the inside hind carries in shoulder-in and on the circle, the hind beside the leg crosses in a yield",
             [
-                .. LeadEvidence(a).Select(e => e with { For = e.For.Other(), Says = $"{e.Says}: the {e.For.Other().Say()} hind starts it" }),
+                .. LeadEvidence(a)
+                    .Select(e => e with { For = e.For.Other(), Says = $"{e.Says}: the {e.For.Other().Say()} hind starts it" }),
                 .. LowerMark(a, Sheet.Of(AssessmentItem.ShoulderInWalk)),
                 .. LowerMark(a, Sheet.Of(AssessmentItem.YieldFromLeg)),
                 .. LowerMark(a, Sheet.Of(AssessmentItem.TurnOnForehand)),
-                .. Chips(a).Where(c => c.Felt == Felt.Breaks && c.Item.Gait == Gait.Trot).Select(c => new SideEvidence(c.Side, ChipWeight.Value, $"{c.Says}: breaks")),
-            ]);
+                .. Chips(a)
+                    .Where(c => c.Felt == Felt.Breaks && c.Item.Gait == Gait.Trot)
+                    .Select(c => new SideEvidence(c.Side, ChipWeight.Value, $"{c.Says}: breaks")),
+            ]
+        );
     }
 
     private static List<SideEvidence> LeadEvidence(Assessment a) =>
-    [
-        .. LowerMark(a, Sheet.Of(AssessmentItem.Canter)),
-        .. Chips(a).Where(c => c.Item.Item == AssessmentItem.Canter && c.Felt is Felt.LateDepart or Felt.WrongLead)
-            .Select(c => new SideEvidence(c.Side, DepartWeight.Value, $"{c.Says}: {(c.Felt == Felt.LateDepart ? "late depart" : "struck off wrong")}")),
-    ];
+        [
+            .. LowerMark(a, Sheet.Of(AssessmentItem.Canter)),
+            .. Chips(a)
+                .Where(c => c.Item.Item == AssessmentItem.Canter && c.Felt is Felt.LateDepart or Felt.WrongLead)
+                .Select(c => new SideEvidence(
+                    c.Side,
+                    DepartWeight.Value,
+                    $"{c.Says}: {(c.Felt == Felt.LateDepart ? "late depart" : "struck off wrong")}"
+                )),
+        ];
 
     /// <summary>The side with the lower mark, where both were given and differ.</summary>
     private static IEnumerable<SideEvidence> LowerMark(Assessment a, SheetItem item)
@@ -67,7 +82,10 @@ public static class SideRules
 
         var side = left.Value < right.Value ? Side.Left : Side.Right;
         yield return new SideEvidence(
-            side, Math.Min(Math.Abs(left.Value - right.Value), MostWeight.Value), FormattableString.Invariant($"{item.Name}: left {left.Value:0.#}, right {right.Value:0.#}"));
+            side,
+            Math.Min(Math.Abs(left.Value - right.Value), MostWeight.Value),
+            FormattableString.Invariant($"{item.Name}: left {left.Value:0.#}, right {right.Value:0.#}")
+        );
     }
 
     /// <summary>Falling in is onto the inside shoulder, falling out through the outside one; either leans on it.</summary>
@@ -76,21 +94,29 @@ public static class SideRules
         if (chip.Felt is Felt.FallsIn or Felt.FallsOut)
         {
             var shoulder = chip.Felt == Felt.FallsIn ? chip.Side : chip.Side.Other();
-            yield return new SideEvidence(shoulder, ChipWeight.Value, $"{chip.Says}: falls {(chip.Felt == Felt.FallsIn ? "in" : "out")} over the {shoulder.Say()} shoulder");
+            yield return new SideEvidence(
+                shoulder,
+                ChipWeight.Value,
+                $"{chip.Says}: falls {(chip.Felt == Felt.FallsIn ? "in" : "out")} over the {shoulder.Say()} shoulder"
+            );
         }
     }
 
     /// <summary>A resistance felt on one rein of an item and not on the other.</summary>
     private static IEnumerable<SideEvidence> OneReinOnly(Assessment a, Felt felt, string says) =>
-        Sheet.Items.Where(i => i.On == AskedOn.EachRein).Select(i => (Item: i, Pair: a.Both(i.Item)))
+        Sheet
+            .Items.Where(i => i.On == AskedOn.EachRein)
+            .Select(i => (Item: i, Pair: a.Both(i.Item)))
             .Where(x => x.Pair is ({ }, { }) && x.Pair.Left!.Felt.Contains(felt) != x.Pair.Right!.Felt.Contains(felt))
             .Select(x => (x.Item, Rein: x.Pair.Left!.Felt.Contains(felt) ? Rein.Left : Rein.Right))
             .Select(x => new SideEvidence(x.Rein.Inside()!.Value, ChipWeight.Value, $"{x.Item.Name}, {x.Item.Say(x.Rein)} only: {says}"));
 
     private static IEnumerable<(SheetItem Item, Side Side, Felt Felt, string Says)> Chips(Assessment a) =>
-        a.Answers.Where(x => x.Rein.Inside() is not null).SelectMany(x =>
-        {
-            var item = Sheet.Of(x.Item);
-            return x.Felt.Select(f => (item, x.Rein.Inside()!.Value, f, $"{item.Name}, {item.Say(x.Rein)}"));
-        });
+        a
+            .Answers.Where(x => x.Rein.Inside() is not null)
+            .SelectMany(x =>
+            {
+                var item = Sheet.Of(x.Item);
+                return x.Felt.Select(f => (item, x.Rein.Inside()!.Value, f, $"{item.Name}, {item.Say(x.Rein)}"));
+            });
 }

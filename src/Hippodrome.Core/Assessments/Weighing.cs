@@ -19,7 +19,13 @@ public enum Clarity
 public sealed record SideEvidence(Side For, double Weight, string Says);
 
 /// <summary>A side, how clear it is, and all that speaks for the left and for the right.</summary>
-public sealed record SideFinding(Side? Side, Clarity Clarity, IReadOnlyList<SideEvidence> ForLeft, IReadOnlyList<SideEvidence> ForRight, Why Why)
+public sealed record SideFinding(
+    Side? Side,
+    Clarity Clarity,
+    IReadOnlyList<SideEvidence> ForLeft,
+    IReadOnlyList<SideEvidence> ForRight,
+    Why Why
+)
 {
     /// <summary>Weighs the evidence. Where it contradicts itself no side is named, and both lists stand.</summary>
     public static SideFinding Weigh(string rule, IEnumerable<SideEvidence> evidence)
@@ -34,14 +40,20 @@ public sealed record SideFinding(Side? Side, Clarity Clarity, IReadOnlyList<Side
         var side = l > r ? Horses.Side.Left : Horses.Side.Right;
         var share = l + r == 0 ? 0 : Math.Abs(l - r) / (l + r);
         var pieces = side == Horses.Side.Left ? left.Count : right.Count;
-        var clarity = l + r == 0 ? Clarity.None
+        var clarity =
+            l + r == 0 ? Clarity.None
             : share >= AssessmentFigures.ClearShare.Value - 1e-9 && pieces >= AssessmentFigures.ClearVotes.Value ? Clarity.Clear
             : share >= AssessmentFigures.LikelyShare.Value - 1e-9 ? Clarity.Likely
             : Clarity.Contradicts;
         var why = new Why(
             rule,
-            [.. left.Select(e => $"left: {e.Says}"), .. right.Select(e => $"right: {e.Says}"), FormattableString.Invariant($"left weighs {l:0.#}, right {r:0.#}")],
-            AssessmentFigures.ClearShare.Source);
+            [
+                .. left.Select(e => $"left: {e.Says}"),
+                .. right.Select(e => $"right: {e.Says}"),
+                FormattableString.Invariant($"left weighs {l:0.#}, right {r:0.#}"),
+            ],
+            AssessmentFigures.ClearShare.Source
+        );
         return new SideFinding(clarity >= Clarity.Likely ? side : null, clarity, left, right, why);
     }
 }

@@ -41,16 +41,30 @@ public sealed record Asked(SessionKind Kind, int AWeek);
 /// <param name="Return">For a return to work.</param>
 /// <param name="Sets">For conditioning.</param>
 public sealed record BlockEntry(
-    string? Name = null, Purpose? Purpose = null, DateOnly? Start = null, int? Weeks = null, Guid? AimId = null, Discipline? Discipline = null, IReadOnlyList<Strand>? Focus = null, MinutesByGait? Now = null,
-    IReadOnlyList<DayOfWeek>? Days = null, IReadOnlyList<DayOfWeek>? HelperDays = null, IReadOnlyList<DayOfWeek>? ArenaDays = null, IReadOnlyList<DayOfWeek>? OpenGroundDays = null, DayOfWeek? FavouriteOff = null, IReadOnlyList<Guid>? RiderIds = null,
-    IReadOnlyList<FixtureEntry>? Fixtures = null, IReadOnlyList<AskedEntry>? Asked = null, ReturnEntry? Return = null, SetsEntry? Sets = null);
+    string? Name = null,
+    Purpose? Purpose = null,
+    DateOnly? Start = null,
+    int? Weeks = null,
+    Guid? AimId = null,
+    Discipline? Discipline = null,
+    IReadOnlyList<Strand>? Focus = null,
+    MinutesByGait? Now = null,
+    IReadOnlyList<DayOfWeek>? Days = null,
+    IReadOnlyList<DayOfWeek>? HelperDays = null,
+    IReadOnlyList<DayOfWeek>? ArenaDays = null,
+    IReadOnlyList<DayOfWeek>? OpenGroundDays = null,
+    DayOfWeek? FavouriteOff = null,
+    IReadOnlyList<Guid>? RiderIds = null,
+    IReadOnlyList<FixtureEntry>? Fixtures = null,
+    IReadOnlyList<AskedEntry>? Asked = null,
+    ReturnEntry? Return = null,
+    SetsEntry? Sets = null
+);
 
 /// <summary>A block of weeks that has been thought out: what for, from when, how long, on which days, from what the horse does now.</summary>
 public sealed record Block
 {
-    private Block()
-    {
-    }
+    private Block() { }
 
     public required Guid Id { get; init; }
 
@@ -107,7 +121,12 @@ public sealed record Block
         var name = checks.Text("name", entry.Name, 80);
         var purpose = checks.Choice("purpose", entry.Purpose);
         var start = entry.Start ?? today;
-        checks.That(start >= today.AddYears(-1) && start <= today.AddYears(1), "start", "That day is too far away.", "Give a day within a year.");
+        checks.That(
+            start >= today.AddYears(-1) && start <= today.AddYears(1),
+            "start",
+            "That day is too far away.",
+            "Give a day within a year."
+        );
         var aim = AimOf(checks, entry, aims, purpose, start);
         var weeks = WeeksOf(checks, entry.Weeks, aim, start);
         var focus = (entry.Focus ?? []).Distinct().ToList();
@@ -116,45 +135,85 @@ public sealed record Block
         checks.Whole("now.walk", now.Walk, 0, 1200, "minutes a week");
         checks.Whole("now.trot", now.Trot, 0, 600, "minutes a week");
         checks.Whole("now.canter", now.Canter, 0, 300, "minutes a week");
-        checks.That(purpose == Blocks.Purpose.Return || now.Total > 0, "now", "Nobody has said what it does now.", "Give the minutes of an ordinary week; a horse that does nothing comes back by a return.");
+        checks.That(
+            purpose == Blocks.Purpose.Return || now.Total > 0,
+            "now",
+            "Nobody has said what it does now.",
+            "Give the minutes of an ordinary week; a horse that does nothing comes back by a return."
+        );
         var days = DaysOf(checks, "days", entry.Days);
         checks.That(days.Count > 0, "days", "There is no day it can work.", "Choose at least one day.");
         checks.That(days.Count < 7, "days", "There is no day off left.", "Take one day out: every horse has a day off in the week.");
-        var fixtures = checks.Lines("fixtures", entry.Fixtures, 60).Select((f, i) => Fixture.Check(checks, $"fixtures[{i}]", f)).OfType<Fixture>().ToList();
-        var asked = checks.Lines("asked", entry.Asked, 12).Select((a, i) => new Asked(checks.Choice($"asked[{i}].kind", a.Kind), checks.Whole($"asked[{i}].aWeek", a.AWeek, 0, 6, "sessions a week"))).ToList();
-        checks.That(asked.DistinctBy(a => a.Kind).Count() == asked.Count, "asked", "One kind is asked for twice.", "Ask for each kind once.");
+        var fixtures = checks
+            .Lines("fixtures", entry.Fixtures, 60)
+            .Select((f, i) => Fixture.Check(checks, $"fixtures[{i}]", f))
+            .OfType<Fixture>()
+            .ToList();
+        var asked = checks
+            .Lines("asked", entry.Asked, 12)
+            .Select(
+                (a, i) =>
+                    new Asked(
+                        checks.Choice($"asked[{i}].kind", a.Kind),
+                        checks.Whole($"asked[{i}].aWeek", a.AWeek, 0, 6, "sessions a week")
+                    )
+            )
+            .ToList();
+        checks.That(
+            asked.DistinctBy(a => a.Kind).Count() == asked.Count,
+            "asked",
+            "One kind is asked for twice.",
+            "Ask for each kind once."
+        );
         var back = purpose == Blocks.Purpose.Return ? Return.Check(checks, entry.Return) : null;
         var sets = purpose == Blocks.Purpose.Conditioning ? Conditioning.Sets.Check(checks, entry.Sets) : null;
-        return checks.Outcome(() => new Block
-        {
-            Id = id,
-            Name = name,
-            Purpose = purpose,
-            Start = start,
-            Weeks = weeks,
-            Aim = aim,
-            Discipline = entry.Discipline ?? aim?.Discipline ?? Discipline.Dressage,
-            Focus = focus,
-            Now = now,
-            Days = days,
-            HelperDays = DaysOf(checks, "helperDays", entry.HelperDays),
-            ArenaDays = DaysOf(checks, "arenaDays", entry.ArenaDays),
-            OpenGroundDays = DaysOf(checks, "openGroundDays", entry.OpenGroundDays),
-            FavouriteOff = entry.FavouriteOff,
-            RiderIds = entry.RiderIds?.Distinct().ToList() ?? [],
-            Fixtures = fixtures,
-            Asked = asked,
-            Return = back,
-            Sets = sets,
-        });
+        return checks.Outcome(() =>
+            new Block
+            {
+                Id = id,
+                Name = name,
+                Purpose = purpose,
+                Start = start,
+                Weeks = weeks,
+                Aim = aim,
+                Discipline = entry.Discipline ?? aim?.Discipline ?? Discipline.Dressage,
+                Focus = focus,
+                Now = now,
+                Days = days,
+                HelperDays = DaysOf(checks, "helperDays", entry.HelperDays),
+                ArenaDays = DaysOf(checks, "arenaDays", entry.ArenaDays),
+                OpenGroundDays = DaysOf(checks, "openGroundDays", entry.OpenGroundDays),
+                FavouriteOff = entry.FavouriteOff,
+                RiderIds = entry.RiderIds?.Distinct().ToList() ?? [],
+                Fixtures = fixtures,
+                Asked = asked,
+                Return = back,
+                Sets = sets,
+            }
+        );
     }
 
     private static Aim? AimOf(Checks checks, BlockEntry entry, IReadOnlyList<Aim> aims, Purpose purpose, DateOnly start)
     {
         var aim = entry.AimId is null ? null : aims.FirstOrDefault(a => a.Id == entry.AimId);
-        checks.That(entry.AimId is null || aim is not null, "aimId", "This is not one of the horse's aims.", "Choose one from its list, or leave it out.");
-        checks.That(aim is null || aim.On > start, "start", FormattableString.Invariant($"{aim?.Name} is on {aim?.On:d MMMM}, before the block begins."), "Begin earlier, or choose a later aim.");
-        checks.That(purpose != Blocks.Purpose.RunIn || entry.AimId is not null, "aimId", "A run-in leads to a competition, and none is chosen.", "Choose the competition.");
+        checks.That(
+            entry.AimId is null || aim is not null,
+            "aimId",
+            "This is not one of the horse's aims.",
+            "Choose one from its list, or leave it out."
+        );
+        checks.That(
+            aim is null || aim.On > start,
+            "start",
+            FormattableString.Invariant($"{aim?.Name} is on {aim?.On:d MMMM}, before the block begins."),
+            "Begin earlier, or choose a later aim."
+        );
+        checks.That(
+            purpose != Blocks.Purpose.RunIn || entry.AimId is not null,
+            "aimId",
+            "A run-in leads to a competition, and none is chosen.",
+            "Choose the competition."
+        );
         return aim;
     }
 

@@ -126,14 +126,30 @@ public enum Easing
 /// <param name="Why">Why it is there.</param>
 /// <param name="RiderId">Who rides it, once the yard's week has been shared out.</param>
 public sealed record PlacedSession(
-    Guid Id, DateOnly On, SessionKind Kind, MinutesByGait Minutes, string? RungId, int? Efforts, CanterSets? Sets, int? Bouts, bool Pinned, IReadOnlyList<Bent> Bent, Why Why, Guid? RiderId = null)
+    Guid Id,
+    DateOnly On,
+    SessionKind Kind,
+    MinutesByGait Minutes,
+    string? RungId,
+    int? Efforts,
+    CanterSets? Sets,
+    int? Bouts,
+    bool Pinned,
+    IReadOnlyList<Bent> Bent,
+    Why Why,
+    Guid? RiderId = null
+)
 {
     /// <summary>Why it is less than its week would have it; null where it is not.</summary>
     public Easing? Eased { get; init; }
 
     /// <summary>The same session of the same week has the same id in every version of a plan.</summary>
     public static Guid IdOf(Guid block, DateOnly monday, SessionKind kind, int nth) =>
-        new(SHA256.HashData(Encoding.UTF8.GetBytes(FormattableString.Invariant($"{block:N} {monday:yyyy-MM-dd} {kind} {nth}"))).AsSpan(0, 16));
+        new(
+            SHA256
+                .HashData(Encoding.UTF8.GetBytes(FormattableString.Invariant($"{block:N} {monday:yyyy-MM-dd} {kind} {nth}")))
+                .AsSpan(0, 16)
+        );
 }
 
 /// <summary>One week of a block.</summary>
@@ -157,7 +173,8 @@ public sealed record BlockWeek(
     IReadOnlyList<RungExpected> Rungs,
     IReadOnlyList<PlacedSession> Sessions,
     IReadOnlyList<Bent> Bent,
-    WeekWhy Why);
+    WeekWhy Why
+);
 
 /// <summary>How the solver came out.</summary>
 /// <param name="Optimal">No placing is better by the rules there are.</param>
@@ -178,7 +195,14 @@ public sealed record Skipped(Guid Id, DateOnly Monday, SessionKind Kind);
 /// <param name="Notes">What to know of it as a whole.</param>
 /// <param name="Solved">How the solver came out.</param>
 public sealed record BlockPlan(
-    IReadOnlyList<PhaseSpan> Phases, IReadOnlyList<BlockWeek> Weeks, IReadOnlyList<Setback> Setbacks, IReadOnlyList<Skipped> Skipped, IReadOnlyList<Guid> Added, IReadOnlyList<string> Notes, Solved Solved)
+    IReadOnlyList<PhaseSpan> Phases,
+    IReadOnlyList<BlockWeek> Weeks,
+    IReadOnlyList<Setback> Setbacks,
+    IReadOnlyList<Skipped> Skipped,
+    IReadOnlyList<Guid> Added,
+    IReadOnlyList<string> Notes,
+    Solved Solved
+)
 {
     [JsonIgnore]
     public IEnumerable<PlacedSession> Sessions => Weeks.SelectMany(w => w.Sessions);

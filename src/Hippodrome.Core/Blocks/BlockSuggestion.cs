@@ -26,7 +26,13 @@ public sealed record DayRidden(DateOnly On, double Walk, double Trot, double Can
             return minutes;
         }
 
-        return new DayRidden(on, In(Gait.Walk, Gait.Halt, Gait.ReinBack), In(Gait.Trot), In(Gait.Canter, Gait.Gallop), record.Efforts.Left.All + record.Efforts.Right.All);
+        return new DayRidden(
+            on,
+            In(Gait.Walk, Gait.Halt, Gait.ReinBack),
+            In(Gait.Trot),
+            In(Gait.Canter, Gait.Gallop),
+            record.Efforts.Left.All + record.Efforts.Right.All
+        );
     }
 }
 
@@ -38,8 +44,21 @@ public sealed record DaysThere(IReadOnlyList<DayOfWeek> Riders, IReadOnlyList<Da
 /// <param name="Because">Why each of it is as it is.</param>
 public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Because)
 {
-    public static readonly Figure<int> WeeksLookedAt = Figure.Chosen("What a horse does now is the mean of the last", 3, "weeks with work in them", "one week is chance, and a month ago is another horse");
-    private static readonly DayOfWeek[] AllButMonday = [DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Thursday, DayOfWeek.Friday, DayOfWeek.Saturday, DayOfWeek.Sunday];
+    public static readonly Figure<int> WeeksLookedAt = Figure.Chosen(
+        "What a horse does now is the mean of the last",
+        3,
+        "weeks with work in them",
+        "one week is chance, and a month ago is another horse"
+    );
+    private static readonly DayOfWeek[] AllButMonday =
+    [
+        DayOfWeek.Tuesday,
+        DayOfWeek.Wednesday,
+        DayOfWeek.Thursday,
+        DayOfWeek.Friday,
+        DayOfWeek.Saturday,
+        DayOfWeek.Sunday,
+    ];
 
     /// <param name="horse">The horse.</param>
     /// <param name="ridden">What it did lately.</param>
@@ -47,7 +66,14 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
     /// <param name="there">Days on which somebody rides, has help, and has the arena.</param>
     /// <param name="back">How the horse's approach has it come back from a rest.</param>
     /// <param name="today">Today.</param>
-    public static BlockSuggestion For(HorseNow horse, IReadOnlyList<DayRidden> ridden, FirstWeeks? assessed, DaysThere there, ApproachChoice back, DateOnly today)
+    public static BlockSuggestion For(
+        HorseNow horse,
+        IReadOnlyList<DayRidden> ridden,
+        FirstWeeks? assessed,
+        DaysThere there,
+        ApproachChoice back,
+        DateOnly today
+    )
     {
         ArgumentNullException.ThrowIfNull(horse);
         ArgumentNullException.ThrowIfNull(ridden);
@@ -57,37 +83,102 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
         var last = ridden.Count == 0 ? (DateOnly?)null : ridden.Max(r => r.On);
         var weeksOff = last is { } on ? (today.DayNumber - on.DayNumber) / 7 : 0;
         var (now, nowWhy) = ridden.Count == 0 && assessed is not null ? Assessed(assessed) : Now(ridden, today);
-        var purpose = weeksOff >= TimeOff.RestFrom.Value ? Purpose.Return
-            : aim is null || aim.DaysLeft(today) > 21 ? Purpose.Schooling : Purpose.RunIn;
+        var purpose =
+            weeksOff >= TimeOff.RestFrom.Value ? Purpose.Return
+            : aim is null || aim.DaysLeft(today) > 21 ? Purpose.Schooling
+            : Purpose.RunIn;
         var start = TrainingLoad.Monday(today) == today ? today : today.AddDays(1);
         // A day off for the horse, and one for whoever does most of the work.
         var days = AllButMonday.Where(there.Riders.Contains).ToList();
         var entry = new BlockEntry(
             aim is null ? $"{horse.Horse.Name}: {(purpose == Purpose.Return ? "back to work" : "schooling")}" : $"To {aim.Name}",
-            purpose, start, aim is null ? 8 : null, aim?.Id, aim?.Discipline, Focus(horse, aim), now, days,
-            [.. there.Helpers.Intersect(days)], [.. there.Arena.Intersect(days)], [.. days.Where(d => d is DayOfWeek.Wednesday or DayOfWeek.Saturday or DayOfWeek.Sunday)], null, [], [], [],
-            new ReturnEntry(purpose == Purpose.Return ? weeksOff : null, OffBecause.Rest, null, back.Id == Approach.ShortLesson), null);
-        return new BlockSuggestion(entry, [nowWhy, .. aim is null ? [] : (Why[])[new Why("A block leads to the next competition", [FormattableString.Invariant($"{aim.Name} on {aim.On:d MMMM}")], Source.CommonPractice)], Back(back)]);
+            purpose,
+            start,
+            aim is null ? 8 : null,
+            aim?.Id,
+            aim?.Discipline,
+            Focus(horse, aim),
+            now,
+            days,
+            [.. there.Helpers.Intersect(days)],
+            [.. there.Arena.Intersect(days)],
+            [.. days.Where(d => d is DayOfWeek.Wednesday or DayOfWeek.Saturday or DayOfWeek.Sunday)],
+            null,
+            [],
+            [],
+            [],
+            new ReturnEntry(purpose == Purpose.Return ? weeksOff : null, OffBecause.Rest, null, back.Id == Approach.ShortLesson),
+            null
+        );
+        return new BlockSuggestion(
+            entry,
+            [
+                nowWhy,
+                .. aim is null
+                    ? []
+                    : (Why[])
+                        [
+                            new Why(
+                                "A block leads to the next competition",
+                                [FormattableString.Invariant($"{aim.Name} on {aim.On:d MMMM}")],
+                                Source.CommonPractice
+                            ),
+                        ],
+                Back(back),
+            ]
+        );
     }
 
-    private static Why Back(ApproachChoice back) => new("How it comes back is as its approach has it", back.Id == Approach.AssessmentFirst
-        ? [back.Says, "ride it before the block; the block begins from what it showed"] : [back.Says], Source.CommonPractice);
+    private static Why Back(ApproachChoice back) =>
+        new(
+            "How it comes back is as its approach has it",
+            back.Id == Approach.AssessmentFirst
+                ? [back.Says, "ride it before the block; the block begins from what it showed"]
+                : [back.Says],
+            Source.CommonPractice
+        );
 
     /// <summary>The dose the assessment ride allows, in the gaits of a first phase.</summary>
     private static (MinutesByGait Now, Why Why) Assessed(FirstWeeks assessed)
     {
         var first = assessed.Weeks[0];
         var shares = MinutesByGait.Shared(first.Minutes, [0.50, 0.38, 0.12]);
-        return (new MinutesByGait(shares[0], shares[1], shares[2]), assessed.Why with { Inputs = [.. assessed.Why.Inputs, $"{first.Sessions} sessions of {first.MinutesEach} minutes, as the assessment ride showed"] });
+        return (
+            new MinutesByGait(shares[0], shares[1], shares[2]),
+            assessed.Why with
+            {
+                Inputs =
+                [
+                    .. assessed.Why.Inputs,
+                    $"{first.Sessions} sessions of {first.MinutesEach} minutes, as the assessment ride showed",
+                ],
+            }
+        );
     }
 
     private static (MinutesByGait Now, Why Why) Now(IReadOnlyList<DayRidden> ridden, DateOnly today)
     {
         var monday = TrainingLoad.Monday(today);
-        var weeks = ridden.Where(r => r.On < monday && r.On >= monday.AddDays(-7 * 2 * WeeksLookedAt.Value)).GroupBy(r => TrainingLoad.Monday(r.On)).OrderByDescending(w => w.Key).Take(WeeksLookedAt.Value).ToList();
-        int Mean(Func<DayRidden, double> gait) => weeks.Count == 0 ? 0 : (int)Math.Round(weeks.Average(w => w.Sum(gait)), MidpointRounding.AwayFromZero);
-        return (new MinutesByGait(Mean(r => r.Walk), Mean(r => r.Trot), Mean(r => r.Canter)), new Why(
-            "What it does now is the mean of its last weeks of work", [weeks.Count == 0 ? "no ride in the last weeks: give the minutes of an ordinary week" : $"{weeks.Count} {(weeks.Count == 1 ? "week" : "weeks")} with work in {(weeks.Count == 1 ? "it" : "them")}"], WeeksLookedAt.Source));
+        var weeks = ridden
+            .Where(r => r.On < monday && r.On >= monday.AddDays(-7 * 2 * WeeksLookedAt.Value))
+            .GroupBy(r => TrainingLoad.Monday(r.On))
+            .OrderByDescending(w => w.Key)
+            .Take(WeeksLookedAt.Value)
+            .ToList();
+        int Mean(Func<DayRidden, double> gait) =>
+            weeks.Count == 0 ? 0 : (int)Math.Round(weeks.Average(w => w.Sum(gait)), MidpointRounding.AwayFromZero);
+        return (
+            new MinutesByGait(Mean(r => r.Walk), Mean(r => r.Trot), Mean(r => r.Canter)),
+            new Why(
+                "What it does now is the mean of its last weeks of work",
+                [
+                    weeks.Count == 0
+                        ? "no ride in the last weeks: give the minutes of an ordinary week"
+                        : $"{weeks.Count} {(weeks.Count == 1 ? "week" : "weeks")} with work in {(weeks.Count == 1 ? "it" : "them")}",
+                ],
+                WeeksLookedAt.Source
+            )
+        );
     }
 
     /// <summary>Strands the discipline is about and the horse has begun, the least far along first.</summary>
@@ -99,6 +190,12 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
             Discipline.Eventing => [Strand.Jumping, Strand.CrossCountry, Strand.Flatwork],
             _ => [Strand.Lateral, Strand.Flatwork, Strand.Poles],
         };
-        return [.. about.Where(s => horse.Places[s] is not null).OrderBy(s => (double)horse.Places[s]!.Step / Catalogue.Ladder(s).Count).Take(2)];
+        return
+        [
+            .. about
+                .Where(s => horse.Places[s] is not null)
+                .OrderBy(s => (double)horse.Places[s]!.Step / Catalogue.Ladder(s).Count)
+                .Take(2),
+        ];
     }
 }

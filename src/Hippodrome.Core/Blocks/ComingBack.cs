@@ -20,20 +20,37 @@ public static class ComingBack
     /// <param name="ended">Days on which a trainer ended a ramp with a word.</param>
     /// <param name="day">The day that is planned.</param>
     /// <param name="today">Weeks that are not over yet are taken to be worked as planned.</param>
-    public static RampLimit? On(IEnumerable<TimeAway> told, IReadOnlyList<DayRidden> worked, IEnumerable<DateOnly> ended, DateOnly day, DateOnly today)
+    public static RampLimit? On(
+        IEnumerable<TimeAway> told,
+        IReadOnlyList<DayRidden> worked,
+        IEnumerable<DateOnly> ended,
+        DateOnly day,
+        DateOnly today
+    )
     {
         ArgumentNullException.ThrowIfNull(told);
         ArgumentNullException.ThrowIfNull(worked);
         ArgumentNullException.ThrowIfNull(ended);
-        return told.Where(t => t.Because is not null && t.From <= day).OrderByDescending(t => t.From)
-            .Select(t => Limit(t, worked, [.. ended], day, today)).FirstOrDefault(l => l is not null);
+        return told.Where(t => t.Because is not null && t.From <= day)
+            .OrderByDescending(t => t.From)
+            .Select(t => Limit(t, worked, [.. ended], day, today))
+            .FirstOrDefault(l => l is not null);
     }
 
     /// <summary>The limits of a step, as a plan is held against them.</summary>
     public static RampLimit Of(ReturnStep step, OffBecause because)
     {
         ArgumentNullException.ThrowIfNull(step);
-        return new RampLimit(step.Each.Walk, step.Each.Trot, step.Each.Canter, step.MayJump, step.Phase != BlockPhase.Walk, because != OffBecause.Rest || step.Phase == BlockPhase.Stage, because == OffBecause.Rest && step.Step == 1, step.Why);
+        return new RampLimit(
+            step.Each.Walk,
+            step.Each.Trot,
+            step.Each.Canter,
+            step.MayJump,
+            step.Phase != BlockPhase.Walk,
+            because != OffBecause.Rest || step.Phase == BlockPhase.Stage,
+            because == OffBecause.Rest && step.Step == 1,
+            step.Why
+        );
     }
 
     /// <summary>The limits of a day as a return block under way has them: its own week, held at a stage or repeated by a gate.</summary>
@@ -46,7 +63,14 @@ public static class ComingBack
         }
 
         var calendar = new Calendar(planned.Block, planned.Horse, planned.RiderThere);
-        var target = VolumeCurve.Of(planned, calendar, Phases.Of(planned.Block, calendar), [.. MissedDays.Of(planned).Setbacks, .. ReturnGates.Setbacks(planned)]).FirstOrDefault(t => t.Monday == TrainingLoad.Monday(day));
+        var target = VolumeCurve
+            .Of(
+                planned,
+                calendar,
+                Phases.Of(planned.Block, calendar),
+                [.. MissedDays.Of(planned).Setbacks, .. ReturnGates.Setbacks(planned)]
+            )
+            .FirstOrDefault(t => t.Monday == TrainingLoad.Monday(day));
         return target?.Ramp is { } step ? Of(step, back.Because) with { Why = step.Why with { Inputs = target.Why.Inputs } } : null;
     }
 
@@ -62,10 +86,24 @@ public static class ComingBack
         }
 
         var weeksOff = TimeOff.Weeks(daysOff);
-        var ramp = new Return(weeksOff, away.Because!.Value, away.WalkWeeks ?? TimeOff.WalkWeeks(weeksOff)?.Value ?? TimeOff.TwoWalkWeeks.Value, false, []);
+        var ramp = new Return(
+            weeksOff,
+            away.Because!.Value,
+            away.WalkWeeks ?? TimeOff.WalkWeeks(weeksOff)?.Value ?? TimeOff.TwoWalkWeeks.Value,
+            false,
+            []
+        );
         var began = after.Find(on => on >= back) is { } on && on != default ? on : day;
         var step = ReturnRamp.At(ramp, StepOn(ramp, began, worked, day, today));
-        return IsOver(step, Before(away.From, worked)) ? null : Of(step, away.Because.Value) with { Why = step.Why with { Inputs = [FormattableString.Invariant($"off from {away.From:d MMMM}, {daysOff} days"), .. step.Why.Inputs] } };
+        return IsOver(step, Before(away.From, worked))
+            ? null
+            : Of(step, away.Because.Value) with
+            {
+                Why = step.Why with
+                {
+                    Inputs = [FormattableString.Invariant($"off from {away.From:d MMMM}, {daysOff} days"), .. step.Why.Inputs],
+                },
+            };
     }
 
     /// <summary>Weeks gone by count when they were worked; the week of the planned day and those still to come are taken to be.</summary>
@@ -75,7 +113,10 @@ public static class ComingBack
         for (var monday = began; monday.AddDays(7) <= day; monday = monday.AddDays(7))
         {
             var asks = ReturnRamp.At(ramp, step).Each.Total * BlockFigures.CutShort.Value;
-            var counted = worked.Where(w => w.On >= monday && w.On < monday.AddDays(7)).GroupBy(w => w.On).Count(d => d.Sum(w => w.Walk + w.Trot + w.Canter) >= asks);
+            var counted = worked
+                .Where(w => w.On >= monday && w.On < monday.AddDays(7))
+                .GroupBy(w => w.On)
+                .Count(d => d.Sum(w => w.Walk + w.Trot + w.Canter) >= asks);
             step += counted >= DaysThatCount || monday.AddDays(7) > today ? 1 : 0;
         }
 
@@ -91,7 +132,11 @@ public static class ComingBack
     }
 
     /// <summary>What it did before the break is reached; where nobody knows, once canter has been steady long enough to jump.</summary>
-    private static bool IsOver(ReturnStep step, MinutesByGait? before) => before is null
-        ? step.MayJump
-        : step.Phase == BlockPhase.Canter && step.Each.Trot * step.Sessions >= before.Trot && step.Each.Canter * step.Sessions >= before.Canter && step.Each.Total * step.Sessions >= before.Total;
+    private static bool IsOver(ReturnStep step, MinutesByGait? before) =>
+        before is null
+            ? step.MayJump
+            : step.Phase == BlockPhase.Canter
+                && step.Each.Trot * step.Sessions >= before.Trot
+                && step.Each.Canter * step.Sessions >= before.Canter
+                && step.Each.Total * step.Sessions >= before.Total;
 }

@@ -12,15 +12,27 @@ public static class DrawUp
     public static Strand? Focus(PlacedSession session)
     {
         ArgumentNullException.ThrowIfNull(session);
-        return session.Bouts is not null || session.Eased == Easing.ShortFirstDay || session.Sets is not null || session.Kind is SessionKind.Hack or SessionKind.WalkOnly or SessionKind.Recovery or SessionKind.CanterWork ? null
-            : session.RungId is { } id && Catalogue.Find(id) is { } rung ? rung.Strand : session.Kind.Strand();
+        return session.Bouts is not null
+            || session.Eased == Easing.ShortFirstDay
+            || session.Sets is not null
+            || session.Kind is SessionKind.Hack or SessionKind.WalkOnly or SessionKind.Recovery or SessionKind.CanterWork
+                ? null
+            : session.RungId is { } id && Catalogue.Find(id) is { } rung ? rung.Strand
+            : session.Kind.Strand();
     }
 
     /// <summary>What is wanted of the proposal.</summary>
     public static ProposalEntry Wanted(PlacedSession session, bool helper)
     {
         ArgumentNullException.ThrowIfNull(session);
-        return new ProposalEntry(session.On, Focus(session), Math.Max(10, session.Minutes.Total), helper, session.Kind.NeedsArena() ? Ground.Arena : Ground.OpenGround, []);
+        return new ProposalEntry(
+            session.On,
+            Focus(session),
+            Math.Max(10, session.Minutes.Total),
+            helper,
+            session.Kind.NeedsArena() ? Ground.Arena : Ground.OpenGround,
+            []
+        );
     }
 
     /// <summary>Walk, what there is of trot and canter (in bouts or sets where it has them), walk.</summary>
@@ -29,7 +41,14 @@ public static class DrawUp
         ArgumentNullException.ThrowIfNull(session);
         if (session.Eased == Easing.ShortFirstDay)
         {
-            return new SessionEntry(session.On, "A short first day", Manner.Ridden, false, SessionTemplates.ShortFirstDay, string.Create(CultureInfo.InvariantCulture, $"From the block: {session.Why.Rule}."));
+            return new SessionEntry(
+                session.On,
+                "A short first day",
+                Manner.Ridden,
+                false,
+                SessionTemplates.ShortFirstDay,
+                string.Create(CultureInfo.InvariantCulture, $"From the block: {session.Why.Rule}.")
+            );
         }
 
         var (walk, trot, canter) = (session.Minutes.Walk, session.Minutes.Trot, session.Minutes.Canter);
@@ -50,7 +69,14 @@ public static class DrawUp
             parts.Add(new(Phase.CoolDown, "Walk on a long rein; drop the reins at the end", Gait.Walk, Rein.Both, last));
         }
 
-        return new SessionEntry(session.On, Emphasis(session), session.Kind.Manner(), false, [.. parts.Where(p => p.Minutes > 0)], string.Create(CultureInfo.InvariantCulture, $"From the block: {session.Why.Rule}."));
+        return new SessionEntry(
+            session.On,
+            Emphasis(session),
+            session.Kind.Manner(),
+            false,
+            [.. parts.Where(p => p.Minutes > 0)],
+            string.Create(CultureInfo.InvariantCulture, $"From the block: {session.Why.Rule}.")
+        );
     }
 
     private static void AddBouts(List<PartEntry> parts, Gait gait, int minutes)
@@ -58,7 +84,18 @@ public static class DrawUp
         if (minutes > 0)
         {
             var bout = SessionFigures.ReturnBout.Value;
-            parts.Add(new(Phase.Work, $"{gait} in bouts of {bout} seconds, spread out in the walk", gait, Rein.Both, minutes, Times: minutes * 60 / bout, BoutSeconds: bout, RestSeconds: 2 * bout));
+            parts.Add(
+                new(
+                    Phase.Work,
+                    $"{gait} in bouts of {bout} seconds, spread out in the walk",
+                    gait,
+                    Rein.Both,
+                    minutes,
+                    Times: minutes * 60 / bout,
+                    BoutSeconds: bout,
+                    RestSeconds: 2 * bout
+                )
+            );
         }
     }
 
@@ -66,14 +103,27 @@ public static class DrawUp
     {
         if (trot > 0)
         {
-            parts.Add(new(session.Sets is null ? Phase.Work : Phase.WarmUp, "Trot, loose and forward, both reins", Gait.Trot, Rein.Both, trot));
+            parts.Add(
+                new(session.Sets is null ? Phase.Work : Phase.WarmUp, "Trot, loose and forward, both reins", Gait.Trot, Rein.Both, trot)
+            );
         }
 
         if (canter > 0)
         {
-            parts.Add(session.Sets is { } sets
-                ? new(Phase.Work, $"Sets: {sets.Says}", Gait.Canter, Rein.Both, canter, Times: sets.Repeats, BoutSeconds: (int)(sets.Minutes * 60), RestSeconds: (int)(sets.Rest * 60))
-                : new(Phase.Work, "Canter, both leads", Gait.Canter, Rein.Both, canter));
+            parts.Add(
+                session.Sets is { } sets
+                    ? new(
+                        Phase.Work,
+                        $"Sets: {sets.Says}",
+                        Gait.Canter,
+                        Rein.Both,
+                        canter,
+                        Times: sets.Repeats,
+                        BoutSeconds: (int)(sets.Minutes * 60),
+                        RestSeconds: (int)(sets.Rest * 60)
+                    )
+                    : new(Phase.Work, "Canter, both leads", Gait.Canter, Rein.Both, canter)
+            );
         }
     }
 

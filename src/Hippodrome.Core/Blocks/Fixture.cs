@@ -33,8 +33,18 @@ public sealed record Fixture(FixtureKind Kind, DateOnly On, DateOnly Until, stri
         var what = checks.OptionalText($"{field}.what", entry.What, 80);
         var until = entry.Until ?? entry.On;
         checks.That(entry.On is not null, $"{field}.on", "The day is missing.", "Give its day.");
-        checks.That(entry.On is null || until >= entry.On, $"{field}.until", "It ends before it begins.", "Give a later day, or leave it out.");
-        checks.That(entry.On is null || until < entry.On || until!.Value.DayNumber - entry.On.Value.DayNumber <= LongestDays, $"{field}.until", "That is longer than two months.", "End the block there, and begin another.");
+        checks.That(
+            entry.On is null || until >= entry.On,
+            $"{field}.until",
+            "It ends before it begins.",
+            "Give a later day, or leave it out."
+        );
+        checks.That(
+            entry.On is null || until < entry.On || until!.Value.DayNumber - entry.On.Value.DayNumber <= LongestDays,
+            $"{field}.until",
+            "That is longer than two months.",
+            "End the block there, and begin another."
+        );
         return entry.On is { } on && until is { } last ? new Fixture(kind, on, last, what) : null;
     }
 }

@@ -26,34 +26,65 @@ internal sealed class GrowingWeeks(Block block, Calendar calendar)
     public WeekTarget Next(DateOnly monday, int index, BlockPhase phase, WeekCause cause)
     {
         var lighter = phase != BlockPhase.RunIn && _sinceLighter == BlockFigures.FourthWeek.Value - 1;
-        var (week, rises, why) = phase == BlockPhase.RunIn ? RunIn(monday) : lighter ? Lighter(cause.Setback) : Full(index, phase, cause.Setback);
+        var (week, rises, why) =
+            phase == BlockPhase.RunIn ? RunIn(monday)
+            : lighter ? Lighter(cause.Setback)
+            : Full(index, phase, cause.Setback);
         _sinceLighter = lighter ? 0 : _sinceLighter + 1;
         var sets = _sets.Next(rises, lighter || phase == BlockPhase.RunIn);
         var days = calendar.MostSessions(monday);
         var usual = Math.Clamp(block.Days.Count, 1, 6);
         var minutes = week.Times(phase == BlockPhase.RunIn ? 1 : (double)Math.Min(days, usual) / usual);
-        var sessions = Math.Min(days, Math.Max(block.Asked.Sum(a => a.AWeek), Math.Max(1, minutes.Total / BlockFigures.LeastMinutes.Value)));
+        var sessions = Math.Min(
+            days,
+            Math.Max(block.Asked.Sum(a => a.AWeek), Math.Max(1, minutes.Total / BlockFigures.LeastMinutes.Value))
+        );
         var fits = $"{sessions} {(sessions == 1 ? "session" : "sessions")} on {days} {(days == 1 ? "day" : "days")} that can be worked";
         return new WeekTarget(
-            index + 1, monday, phase, sessions, new WeekGoal(sessions == 0 ? MinutesByGait.None : minutes, rises, lighter),
-            sets, null, cause, why with { Inputs = [.. why.Inputs, fits] });
+            index + 1,
+            monday,
+            phase,
+            sessions,
+            new WeekGoal(sessions == 0 ? MinutesByGait.None : minutes, rises, lighter),
+            sets,
+            null,
+            cause,
+            why with
+            {
+                Inputs = [.. why.Inputs, fits],
+            }
+        );
     }
 
     private (MinutesByGait Week, Rise Rises, Why Why) RunIn(DateOnly monday)
     {
         var (inside, daysLeft) = (calendar.RunInDays(monday), DaysBeforeAim(monday));
-        return (_full[_at].Times((daysLeft - (BlockFigures.RunInDrop.Value * inside)) / 7.0), Rise.Nothing, new Why(
-            "In the run-in the volume falls by half, and what is left stays sharp",
-            [$"{_full[_at].Total} minutes in the last full week", $"{inside} of its days are among the last {BlockFigures.RunInDays.Value}, and are halved"],
-            BlockFigures.RunInDrop.Source));
+        return (
+            _full[_at].Times((daysLeft - (BlockFigures.RunInDrop.Value * inside)) / 7.0),
+            Rise.Nothing,
+            new Why(
+                "In the run-in the volume falls by half, and what is left stays sharp",
+                [
+                    $"{_full[_at].Total} minutes in the last full week",
+                    $"{inside} of its days are among the last {BlockFigures.RunInDays.Value}, and are halved",
+                ],
+                BlockFigures.RunInDrop.Source
+            )
+        );
     }
 
     private (MinutesByGait Week, Rise Rises, Why Why) Lighter(Setback? setback)
     {
         _at = Math.Max(0, _at - (setback?.WeeksBack ?? 0));
-        return (_full[_at].Times(1 - BlockFigures.FourthWeekDrop.Value), Rise.Nothing, new Why(
-            "Every fourth week drops by a quarter, and the week after it is measured against the week before it",
-            [.. Because(setback), $"{_full[_at].Total} minutes in the week before"], BlockFigures.FourthWeekDrop.Source));
+        return (
+            _full[_at].Times(1 - BlockFigures.FourthWeekDrop.Value),
+            Rise.Nothing,
+            new Why(
+                "Every fourth week drops by a quarter, and the week after it is measured against the week before it",
+                [.. Because(setback), $"{_full[_at].Total} minutes in the week before"],
+                BlockFigures.FourthWeekDrop.Source
+            )
+        );
     }
 
     private (MinutesByGait Week, Rise Rises, Why Why) Full(int index, BlockPhase phase, Setback? setback)
@@ -70,13 +101,20 @@ internal sealed class GrowingWeeks(Block block, Calendar calendar)
             _at++;
         }
 
-        var measured = rises == Rise.Minutes ? $"{_full[_at - 1].Total} minutes in the last full week"
+        var measured =
+            rises == Rise.Minutes ? $"{_full[_at - 1].Total} minutes in the last full week"
             : index == 0 ? $"{block.Now.Total} minutes a week is what it does now"
             : $"minutes hold: {SayRise(rises)} goes up";
         var begins = index == 0 && block.Return is not null;
-        return (begins ? _full[_at].Times(1 - BlockFigures.FourthWeekDrop.Value) : _full[_at], rises, new Why(
-            "Weekly minutes grow by at most a tenth, and only one of minutes, speed and height goes up in a week",
-            [.. Because(setback), measured], LoadFigures.WeeklyGrowth.Source));
+        return (
+            begins ? _full[_at].Times(1 - BlockFigures.FourthWeekDrop.Value) : _full[_at],
+            rises,
+            new Why(
+                "Weekly minutes grow by at most a tenth, and only one of minutes, speed and height goes up in a week",
+                [.. Because(setback), measured],
+                LoadFigures.WeeklyGrowth.Source
+            )
+        );
     }
 
     /// <summary>One thing a week. The first week repeats what the horse does now, and so does one that went back.</summary>
@@ -91,7 +129,8 @@ internal sealed class GrowingWeeks(Block block, Calendar calendar)
         var jumps = block.Focus.Any(f => f.Kind().IsJumped());
         return block.Purpose == Purpose.Conditioning ? (_sets.IsLongest ? Rise.Speed : Rise.Minutes)
             : phase == BlockPhase.AtLevel ? (jumps ? Rise.Height : Rise.Nothing)
-            : phase == BlockPhase.Climb && jumps && _risen % 2 == 0 ? Rise.Height : Rise.Minutes;
+            : phase == BlockPhase.Climb && jumps && _risen % 2 == 0 ? Rise.Height
+            : Rise.Minutes;
     }
 
     /// <summary>A tenth more, and the mix of gaits a little nearer to the phase's.</summary>
@@ -107,7 +146,10 @@ internal sealed class GrowingWeeks(Block block, Calendar calendar)
             return now + Math.Clamp(share - now, -BlockFigures.ShareStep.Value, BlockFigures.ShareStep.Value);
         }
 
-        var shares = MinutesByGait.Shared(total, [Towards(week.Walk, wanted.Walk), Towards(week.Trot, wanted.Trot), Towards(week.Canter, wanted.Canter)]);
+        var shares = MinutesByGait.Shared(
+            total,
+            [Towards(week.Walk, wanted.Walk), Towards(week.Trot, wanted.Trot), Towards(week.Canter, wanted.Canter)]
+        );
         return new MinutesByGait(shares[0], shares[1], shares[2]);
     }
 
@@ -116,5 +158,11 @@ internal sealed class GrowingWeeks(Block block, Calendar calendar)
 
     private static IEnumerable<string> Because(Setback? setback) => setback is null ? [] : [setback.Because];
 
-    private static string SayRise(Rise rises) => rises switch { Rise.Speed => "speed", Rise.Height => "height", _ => "nothing" };
+    private static string SayRise(Rise rises) =>
+        rises switch
+        {
+            Rise.Speed => "speed",
+            Rise.Height => "height",
+            _ => "nothing",
+        };
 }

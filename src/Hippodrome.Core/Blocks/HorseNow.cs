@@ -16,7 +16,15 @@ public sealed record EasyDays(DateOnly From, DateOnly To, string Because);
 /// <param name="Cleared">A hold cleared lately, until the saddle has been reached again.</param>
 /// <param name="Aims">Its competitions, every one of them.</param>
 /// <param name="AllRound">A young horse is brought on broadly, as the approach of the yard has it; else its discipline comes first.</param>
-public sealed record HorseNow(Horse Horse, Places Places, IReadOnlyList<Restriction> Restrictions, string? HeldBecause, AfterClearance? Cleared, IReadOnlyList<Aim> Aims, bool AllRound = true)
+public sealed record HorseNow(
+    Horse Horse,
+    Places Places,
+    IReadOnlyList<Restriction> Restrictions,
+    string? HeldBecause,
+    AfterClearance? Cleared,
+    IReadOnlyList<Aim> Aims,
+    bool AllRound = true
+)
 {
     /// <summary>Days on which a therapist's treatment leaves nothing hard.</summary>
     public IReadOnlyList<EasyDays> Easy { get; init; } = [];
@@ -35,11 +43,18 @@ public sealed record HorseNow(Horse Horse, Places Places, IReadOnlyList<Restrict
     /// <summary>A kind of session is out in a week: its strand, its fences, or the gait it cannot do without.</summary>
     public bool IsOut(SessionKind kind, DateOnly monday)
     {
-        var needs = kind is SessionKind.CanterWork or SessionKind.CrossCountry ? Gait.Canter : kind.Fastest() == Gait.Walk || kind == SessionKind.Hack ? Gait.Walk : Gait.Trot;
-        return InWeek(monday).Any(r => r.NoGaits.Contains(needs)
-            || (kind.IsJumped() && (r.NoGaits.Contains(Gait.Canter) || r.MostHeight == Measures.Distance.Zero))
-            || (kind.Strand() is { } strand && r.NoStrands.Contains(strand)));
+        var needs =
+            kind is SessionKind.CanterWork or SessionKind.CrossCountry ? Gait.Canter
+            : kind.Fastest() == Gait.Walk || kind == SessionKind.Hack ? Gait.Walk
+            : Gait.Trot;
+        return InWeek(monday)
+            .Any(r =>
+                r.NoGaits.Contains(needs)
+                || (kind.IsJumped() && (r.NoGaits.Contains(Gait.Canter) || r.MostHeight == Measures.Distance.Zero))
+                || (kind.Strand() is { } strand && r.NoStrands.Contains(strand))
+            );
     }
 
-    private IEnumerable<Restriction> InWeek(DateOnly monday) => Restrictions.Where(r => r.Since <= monday.AddDays(6) && (r.Until is null || r.Until >= monday));
+    private IEnumerable<Restriction> InWeek(DateOnly monday) =>
+        Restrictions.Where(r => r.Since <= monday.AddDays(6) && (r.Until is null || r.Until >= monday));
 }

@@ -20,7 +20,8 @@ public sealed record MinutesByGait(int Walk, int Trot, int Canter)
     public MinutesByGait Times(double share) => new((int)(Walk * share), (int)(Trot * share), (int)(Canter * share));
 
     /// <summary>Without the gaits that are out.</summary>
-    public MinutesByGait Without(Func<Gait, bool> isOut) => new(isOut(Gait.Walk) ? 0 : Walk, isOut(Gait.Trot) ? 0 : Trot, isOut(Gait.Canter) ? 0 : Canter);
+    public MinutesByGait Without(Func<Gait, bool> isOut) =>
+        new(isOut(Gait.Walk) ? 0 : Walk, isOut(Gait.Trot) ? 0 : Trot, isOut(Gait.Canter) ? 0 : Canter);
 
     /// <summary>
     /// A whole number shared out by weights so that the shares add up to it: each gets its rounded-down part, and
@@ -37,7 +38,13 @@ public sealed record MinutesByGait(int Walk, int Trot, int Canter)
 
         var exact = weights.Select(w => whole * w / sum).ToList();
         var shares = exact.ConvertAll(e => (int)Math.Floor(e));
-        foreach (var i in Enumerable.Range(0, weights.Count).OrderByDescending(i => exact[i] - shares[i]).ThenBy(i => i).Take(whole - shares.Sum()))
+        foreach (
+            var i in Enumerable
+                .Range(0, weights.Count)
+                .OrderByDescending(i => exact[i] - shares[i])
+                .ThenBy(i => i)
+                .Take(whole - shares.Sum())
+        )
         {
             shares[i]++;
         }

@@ -33,10 +33,26 @@ public sealed record MissedDays(int Days, IReadOnlyList<Setback> Setbacks, Place
         var monday = TrainingLoad.Monday(planned.Today);
         var off = days / 7;
         var answered = former.Where(s => s.Monday > missed.On.AddDays(-7)).ToList();
-        return days <= BlockFigures.CarryOnDays.Value ? new MissedDays(days, former, null, $"{gone}: carry on. What was missed is not caught up.")
+        return days <= BlockFigures.CarryOnDays.Value
+                ? new MissedDays(days, former, null, $"{gone}: carry on. What was missed is not caught up.")
             : days <= BlockFigures.RepeatLighterDays.Value ? new MissedDays(days, former, last, $"{gone}: the last session again, lighter.")
-            : days <= BlockFigures.WeekBackDays.Value ? new MissedDays(days, answered.Count > 0 ? former : [.. former, new Setback(monday, 1, null, SetbackFrom.DaysMissed, $"{gone}: one week and one rung back")], null, $"{gone}: one week and one rung back.")
-            : new MissedDays(days, answered.Exists(s => s.WeeksOff == off) ? former : [.. former.Except(answered), new Setback(monday, 1, off, SetbackFrom.DaysMissed, $"{gone}: back by a return ramp")], null, $"{gone}: back by a return ramp, {TimeOff.WalkWeeks(off)?.Value ?? 0} walk weeks.");
+            : days <= BlockFigures.WeekBackDays.Value
+                ? new MissedDays(
+                    days,
+                    answered.Count > 0
+                        ? former
+                        : [.. former, new Setback(monday, 1, null, SetbackFrom.DaysMissed, $"{gone}: one week and one rung back")],
+                    null,
+                    $"{gone}: one week and one rung back."
+                )
+            : new MissedDays(
+                days,
+                answered.Exists(s => s.WeeksOff == off)
+                    ? former
+                    : [.. former.Except(answered), new Setback(monday, 1, off, SetbackFrom.DaysMissed, $"{gone}: back by a return ramp")],
+                null,
+                $"{gone}: back by a return ramp, {TimeOff.WalkWeeks(off)?.Value ?? 0} walk weeks."
+            );
     }
 
     /// <summary>Sessions that were begun and broken off early: they count as missed.</summary>
@@ -49,8 +65,11 @@ public sealed record MissedDays(int Days, IReadOnlyList<Setback> Setbacks, Place
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(done);
         var minutes = ridden.GroupBy(r => r.On).ToDictionary(d => d.Key, d => d.Sum(r => r.Walk + r.Trot + r.Canter));
-        return plan.Sessions.Where(s => s.On < today && done.Contains(s.Id) && s.Kind != SessionKind.Competition)
-            .Where(s => minutes.TryGetValue(s.On, out var was) && was < s.Minutes.Total * BlockFigures.CutShort.Value).Select(s => s.Id).ToHashSet();
+        return plan
+            .Sessions.Where(s => s.On < today && done.Contains(s.Id) && s.Kind != SessionKind.Competition)
+            .Where(s => minutes.TryGetValue(s.On, out var was) && was < s.Minutes.Total * BlockFigures.CutShort.Value)
+            .Select(s => s.Id)
+            .ToHashSet();
     }
 
     /// <summary>A week in which every ladder goes one rung back.</summary>

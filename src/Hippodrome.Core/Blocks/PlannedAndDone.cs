@@ -13,7 +13,11 @@ public sealed record MetresByGait(double Walk, double Trot, double Canter)
     {
         ArgumentNullException.ThrowIfNull(minutes);
         ArgumentNullException.ThrowIfNull(card);
-        return new MetresByGait(card.Covered(Gait.Walk, minutes.Walk).Metres, card.Covered(Gait.Trot, minutes.Trot).Metres, card.Covered(Gait.Canter, minutes.Canter).Metres);
+        return new MetresByGait(
+            card.Covered(Gait.Walk, minutes.Walk).Metres,
+            card.Covered(Gait.Trot, minutes.Trot).Metres,
+            card.Covered(Gait.Canter, minutes.Canter).Metres
+        );
     }
 }
 
@@ -27,24 +31,52 @@ public sealed record MetresByGait(double Walk, double Trot, double Canter)
 /// <param name="DoneEfforts">Fences jumped.</param>
 /// <param name="Sessions">Sessions planned.</param>
 /// <param name="Ridden">Sessions of them that were ridden.</param>
-public sealed record PlannedAndDone(DateOnly Monday, MinutesByGait Planned, MinutesByGait Done, MetresByGait PlannedMetres, MetresByGait DoneMetres, int PlannedEfforts, int DoneEfforts, int Sessions, int Ridden)
+public sealed record PlannedAndDone(
+    DateOnly Monday,
+    MinutesByGait Planned,
+    MinutesByGait Done,
+    MetresByGait PlannedMetres,
+    MetresByGait DoneMetres,
+    int PlannedEfforts,
+    int DoneEfforts,
+    int Sessions,
+    int Ridden
+)
 {
     /// <param name="plan">The plan as it stands.</param>
     /// <param name="ridden">What was ridden, day by day.</param>
     /// <param name="done">Sessions of the plan that were ridden.</param>
     /// <param name="card">The horse's stride card.</param>
-    public static IReadOnlyList<PlannedAndDone> ByWeek(BlockPlan plan, IReadOnlyList<DayRidden> ridden, IReadOnlySet<Guid> done, StrideCard card)
+    public static IReadOnlyList<PlannedAndDone> ByWeek(
+        BlockPlan plan,
+        IReadOnlyList<DayRidden> ridden,
+        IReadOnlySet<Guid> done,
+        StrideCard card
+    )
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(done);
         ArgumentNullException.ThrowIfNull(card);
         var byWeek = ridden.ToLookup(r => TrainingLoad.Monday(r.On));
-        return [.. plan.Weeks.Select(w =>
-        {
-            var days = byWeek[w.Monday].ToList();
-            int Sum(Func<DayRidden, double> gait) => (int)Math.Round(days.Sum(gait), MidpointRounding.AwayFromZero);
-            var was = new MinutesByGait(Sum(d => d.Walk), Sum(d => d.Trot), Sum(d => d.Canter));
-            return new PlannedAndDone(w.Monday, w.Minutes, was, MetresByGait.In(w.Minutes, card), MetresByGait.In(was, card), w.Sessions.Sum(s => s.Efforts ?? 0), days.Sum(d => d.Efforts), w.Sessions.Count, w.Sessions.Count(s => done.Contains(s.Id)));
-        })];
+        return
+        [
+            .. plan.Weeks.Select(w =>
+            {
+                var days = byWeek[w.Monday].ToList();
+                int Sum(Func<DayRidden, double> gait) => (int)Math.Round(days.Sum(gait), MidpointRounding.AwayFromZero);
+                var was = new MinutesByGait(Sum(d => d.Walk), Sum(d => d.Trot), Sum(d => d.Canter));
+                return new PlannedAndDone(
+                    w.Monday,
+                    w.Minutes,
+                    was,
+                    MetresByGait.In(w.Minutes, card),
+                    MetresByGait.In(was, card),
+                    w.Sessions.Sum(s => s.Efforts ?? 0),
+                    days.Sum(d => d.Efforts),
+                    w.Sessions.Count,
+                    w.Sessions.Count(s => done.Contains(s.Id))
+                );
+            }),
+        ];
     }
 }

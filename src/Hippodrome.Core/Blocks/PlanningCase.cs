@@ -28,13 +28,14 @@ public sealed record StageCleared(int Stage, DateOnly On, string By);
 public sealed record NextIs(double Keep, bool WalkOnly, string Because)
 {
     /// <summary>Null where the change is of a set-up or a rung, and not of how much is done.</summary>
-    public static NextIs? From(SessionChange change, string seen) => change switch
-    {
-        SessionChange.HalveWork => new NextIs(0.5, false, seen),
-        SessionChange.CutWork or SessionChange.RungBack => new NextIs(1 - VerdictFigures.CutWhenTired.Value, false, seen),
-        SessionChange.WalkOnly => new NextIs(1, true, seen),
-        _ => null,
-    };
+    public static NextIs? From(SessionChange change, string seen) =>
+        change switch
+        {
+            SessionChange.HalveWork => new NextIs(0.5, false, seen),
+            SessionChange.CutWork or SessionChange.RungBack => new NextIs(1 - VerdictFigures.CutWhenTired.Value, false, seen),
+            SessionChange.WalkOnly => new NextIs(1, true, seen),
+            _ => null,
+        };
 }
 
 /// <summary>All that a block is planned from.</summary>
@@ -50,7 +51,18 @@ public sealed record NextIs(double Keep, bool WalkOnly, string Because)
 /// <param name="OtherHorses">How many other horses its riders have on a day.</param>
 /// <param name="Next">A verdict that changes the next session.</param>
 public sealed record PlanningCase(
-    Block Block, HorseNow Horse, DateOnly Today, BlockPlan? Former, IReadOnlySet<Guid> Done, IReadOnlySet<Guid> CutShort, IReadOnlyList<GateAnswer> Gates, IReadOnlyList<StageCleared> Cleared, Func<DateOnly, bool> RiderThere, Func<DateOnly, int> OtherHorses, NextIs? Next)
+    Block Block,
+    HorseNow Horse,
+    DateOnly Today,
+    BlockPlan? Former,
+    IReadOnlySet<Guid> Done,
+    IReadOnlySet<Guid> CutShort,
+    IReadOnlyList<GateAnswer> Gates,
+    IReadOnlyList<StageCleared> Cleared,
+    Func<DateOnly, bool> RiderThere,
+    Func<DateOnly, int> OtherHorses,
+    NextIs? Next
+)
 {
     /// <summary>A first plan, with nothing known but the block and the horse.</summary>
     public static PlanningCase First(Block block, HorseNow horse, DateOnly today) =>

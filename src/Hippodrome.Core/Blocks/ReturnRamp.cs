@@ -46,8 +46,19 @@ public static class ReturnRamp
     {
         var at = StageAt(stages, step);
         var stage = stages[at];
-        return new ReturnStep(step, BlockPhase.Stage, stage.Sessions, stage.Each, null, false, new Why(
-            "After injury or illness the vet's plan leads", [$"stage {at + 1} of {stages.Count}: {stage.What}"], Source.CommonPractice));
+        return new ReturnStep(
+            step,
+            BlockPhase.Stage,
+            stage.Sessions,
+            stage.Each,
+            null,
+            false,
+            new Why(
+                "After injury or illness the vet's plan leads",
+                [$"stage {at + 1} of {stages.Count}: {stage.What}"],
+                Source.CommonPractice
+            )
+        );
     }
 
     private static ReturnStep AfterRest(int walkWeeks, int weeksOff, int step)
@@ -57,8 +68,19 @@ public static class ReturnRamp
         if (step <= walkWeeks)
         {
             var walk = Whole(step);
-            return new ReturnStep(step, BlockPhase.Walk, days, new MinutesByGait(walk, 0, 0), null, false, new Why(
-                "Walk under saddle, ten minutes a day in the first week, ten more each week", [$"{weeksOff} weeks off: {walkWeeks} walk weeks", $"walk week {step}: {walk} minutes a day"], TimeOff.WalkMinutesMore.Source));
+            return new ReturnStep(
+                step,
+                BlockPhase.Walk,
+                days,
+                new MinutesByGait(walk, 0, 0),
+                null,
+                false,
+                new Why(
+                    "Walk under saddle, ten minutes a day in the first week, ten more each week",
+                    [$"{weeksOff} weeks off: {walkWeeks} walk weeks", $"walk week {step}: {walk} minutes a day"],
+                    TimeOff.WalkMinutesMore.Source
+                )
+            );
         }
 
         // Trot goes up in the first weeks; then canter and trot take turns, since only one of them goes up in a week.
@@ -69,9 +91,22 @@ public static class ReturnRamp
         var (trot, canter) = Fitting(more * (Math.Min(after, alone) + (turns / 2)), more * ((turns + 1) / 2), whole);
         var inCanter = turns % 2 == 1;
         return new ReturnStep(
-            step, after <= alone ? BlockPhase.Trot : BlockPhase.Canter, days, new MinutesByGait(whole - trot - canter, trot, canter), (inCanter ? canter : trot) * 60 / SessionFigures.ReturnBout.Value, turns > BlockFigures.JumpAfterCanter.Value, new Why(
+            step,
+            after <= alone ? BlockPhase.Trot : BlockPhase.Canter,
+            days,
+            new MinutesByGait(whole - trot - canter, trot, canter),
+            (inCanter ? canter : trot) * 60 / SessionFigures.ReturnBout.Value,
+            turns > BlockFigures.JumpAfterCanter.Value,
+            new Why(
                 $"{more} minutes more a session each week, in trot or in canter and never in both, inside the walk time",
-                [$"week {after} since trot began", $"trot {trot}, canter {canter} minutes a session of {whole}", $"canter at the earliest {alone} weeks after trot"], after <= alone ? BlockFigures.TrotMinutesMore.Source : TimeOff.CanterAfterTrot.Source));
+                [
+                    $"week {after} since trot began",
+                    $"trot {trot}, canter {canter} minutes a session of {whole}",
+                    $"canter at the earliest {alone} weeks after trot",
+                ],
+                after <= alone ? BlockFigures.TrotMinutesMore.Source : TimeOff.CanterAfterTrot.Source
+            )
+        );
     }
 
     /// <summary>Ten minutes more each week to forty, however many of the weeks are walked only; from there on as any week grows.</summary>
@@ -79,8 +114,13 @@ public static class ReturnRamp
     {
         var most = TimeOff.WalkMinutesMost.Value;
         var weeks = most / TimeOff.WalkMinutesMore.Value;
-        return step <= weeks ? step * TimeOff.WalkMinutesMore.Value
-            : (int)Math.Min(BlockFigures.MostMinutes.Value, Math.Floor((most * Math.Pow(1 + LoadFigures.WeeklyGrowth.Value, step - weeks)) + 1e-9));
+        return step <= weeks
+            ? step * TimeOff.WalkMinutesMore.Value
+            : (int)
+                Math.Min(
+                    BlockFigures.MostMinutes.Value,
+                    Math.Floor((most * Math.Pow(1 + LoadFigures.WeeklyGrowth.Value, step - weeks)) + 1e-9)
+                );
     }
 
     /// <summary>Half of the session stays walk, whatever the weeks would make of it.</summary>

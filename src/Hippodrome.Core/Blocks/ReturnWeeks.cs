@@ -19,11 +19,31 @@ internal sealed class ReturnWeeks(PlanningCase planned, Calendar calendar, Retur
         var waits = WaitsFor(monday);
         var step = ReturnRamp.At(back, _step);
         var sessions = Math.Min(calendar.MostSessions(monday), step.Sessions);
-        var stays = Before is not { } before || step.Each == before.Each || cause.Setback is not null || held is not null || waits is not null;
-        string?[] more = [cause.Setback?.Because, held is null ? null : $"held until {held.Until}", waits is { } gait ? $"{Said(gait)} waits: it is ruled out in this week" : null];
+        var stays =
+            Before is not { } before || step.Each == before.Each || cause.Setback is not null || held is not null || waits is not null;
+        string?[] more =
+        [
+            cause.Setback?.Because,
+            held is null ? null : $"held until {held.Until}",
+            waits is { } gait ? $"{Said(gait)} waits: it is ruled out in this week" : null,
+        ];
         return new WeekTarget(
-            index + 1, monday, step.Phase, sessions, new WeekGoal(step.Each * sessions, stays ? Rise.Nothing : Rise.Minutes, false),
-            null, step, cause with { Held = held }, step.Why with { Inputs = [.. step.Why.Inputs, .. more.OfType<string>()] });
+            index + 1,
+            monday,
+            step.Phase,
+            sessions,
+            new WeekGoal(step.Each * sessions, stays ? Rise.Nothing : Rise.Minutes, false),
+            null,
+            step,
+            cause with
+            {
+                Held = held,
+            },
+            step.Why with
+            {
+                Inputs = [.. step.Why.Inputs, .. more.OfType<string>()],
+            }
+        );
     }
 
     /// <summary>A step whose gait is ruled out waits at the last one that does without it.</summary>
@@ -41,7 +61,8 @@ internal sealed class ReturnWeeks(PlanningCase planned, Calendar calendar, Retur
 
     private Gait? Out(MinutesByGait each, DateOnly monday) =>
         each.Canter > 0 && planned.Horse.IsOut(Gait.Canter, monday) ? Gait.Canter
-        : each.Trot > 0 && planned.Horse.IsOut(Gait.Trot, monday) ? Gait.Trot : null;
+        : each.Trot > 0 && planned.Horse.IsOut(Gait.Trot, monday) ? Gait.Trot
+        : null;
 
     /// <summary>A stage lasts until what the next one waits for has been cleared.</summary>
     private WeekHeld? HeldAt()

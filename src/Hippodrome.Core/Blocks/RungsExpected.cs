@@ -42,9 +42,20 @@ internal sealed class RungsExpected
             }
 
             var need = rung.SessionsToGoUp.Value * BlockFigures.SlackOfRungs.Value;
-            rungs.Add(new RungExpected(rung.Id, new Why(
-                "A rung is climbed on evidence; this is where it is expected to be if all goes well",
-                [_places[strand] is null ? "not begun yet: the first rung" : $"{_had.GetValueOrDefault(strand)} of about {need} sessions on it before this week"], BlockFigures.SlackOfRungs.Source)));
+            rungs.Add(
+                new RungExpected(
+                    rung.Id,
+                    new Why(
+                        "A rung is climbed on evidence; this is where it is expected to be if all goes well",
+                        [
+                            _places[strand] is null
+                                ? "not begun yet: the first rung"
+                                : $"{_had.GetValueOrDefault(strand)} of about {need} sessions on it before this week",
+                        ],
+                        BlockFigures.SlackOfRungs.Source
+                    )
+                )
+            );
             Ride(strand, rung, n, need, target);
         }
 
@@ -73,7 +84,8 @@ internal sealed class RungsExpected
     private void Ride(Strand strand, Rung rung, int sessions, int need, WeekTarget target)
     {
         _had[strand] = _had.GetValueOrDefault(strand) + sessions;
-        var climbs = _had[strand] >= need && !target.Goal.Lighter && target.Phase is not (BlockPhase.RunIn or BlockPhase.Walk or BlockPhase.Stage);
+        var climbs =
+            _had[strand] >= need && !target.Goal.Lighter && target.Phase is not (BlockPhase.RunIn or BlockPhase.Walk or BlockPhase.Stage);
         if (climbs && Catalogue.Above(rung) is { } above && _places.Missing(above, _case.Horse.Horse.Age(target.Monday)).Count == 0)
         {
             _had[strand] = 0;

@@ -43,78 +43,91 @@ public static class SessionKinds
     /// <summary>Fast work, for which lungs and tendons want three days.</summary>
     public static bool IsFast(this SessionKind kind) => kind is SessionKind.CanterWork or SessionKind.CrossCountry;
 
-    public static bool IsEasy(this SessionKind kind) => kind is SessionKind.Hack or SessionKind.Lunge or SessionKind.InHand or SessionKind.WalkOnly or SessionKind.Recovery;
+    public static bool IsEasy(this SessionKind kind) =>
+        kind is SessionKind.Hack or SessionKind.Lunge or SessionKind.InHand or SessionKind.WalkOnly or SessionKind.Recovery;
 
     public static bool NeedsHelper(this SessionKind kind) => kind.IsJumped();
 
     public static bool NeedsArena(this SessionKind kind) =>
-        kind is SessionKind.Flatwork or SessionKind.Lateral or SessionKind.Poles or SessionKind.Grid or SessionKind.Jumping or SessionKind.Lunge or SessionKind.Assessment;
+        kind
+            is SessionKind.Flatwork
+                or SessionKind.Lateral
+                or SessionKind.Poles
+                or SessionKind.Grid
+                or SessionKind.Jumping
+                or SessionKind.Lunge
+                or SessionKind.Assessment;
 
     /// <summary>Hills, a gallop track or open country.</summary>
     public static bool NeedsOpenGround(this SessionKind kind) => kind is SessionKind.CanterWork or SessionKind.CrossCountry;
 
     public static bool IsRidden(this SessionKind kind) => kind is not (SessionKind.InHand or SessionKind.Lunge);
 
-    public static Manner Manner(this SessionKind kind) => kind switch
-    {
-        SessionKind.InHand => Sessions.Manner.InHand,
-        SessionKind.Lunge => Sessions.Manner.Lunged,
-        _ => Sessions.Manner.Ridden,
-    };
+    public static Manner Manner(this SessionKind kind) =>
+        kind switch
+        {
+            SessionKind.InHand => Sessions.Manner.InHand,
+            SessionKind.Lunge => Sessions.Manner.Lunged,
+            _ => Sessions.Manner.Ridden,
+        };
 
     /// <summary>The ladder a session of this kind works on; null where none is climbed.</summary>
-    public static Strand? Strand(this SessionKind kind) => kind switch
-    {
-        SessionKind.Flatwork => Horses.Strand.Flatwork,
-        SessionKind.Lateral => Horses.Strand.Lateral,
-        SessionKind.Poles => Horses.Strand.Poles,
-        SessionKind.Grid => Horses.Strand.Grids,
-        SessionKind.Jumping => Horses.Strand.Jumping,
-        SessionKind.CrossCountry => Horses.Strand.CrossCountry,
-        SessionKind.CanterWork => Horses.Strand.Fitness,
-        SessionKind.Lunge => Horses.Strand.Lunge,
-        SessionKind.InHand => Horses.Strand.InHand,
-        _ => null,
-    };
+    public static Strand? Strand(this SessionKind kind) =>
+        kind switch
+        {
+            SessionKind.Flatwork => Horses.Strand.Flatwork,
+            SessionKind.Lateral => Horses.Strand.Lateral,
+            SessionKind.Poles => Horses.Strand.Poles,
+            SessionKind.Grid => Horses.Strand.Grids,
+            SessionKind.Jumping => Horses.Strand.Jumping,
+            SessionKind.CrossCountry => Horses.Strand.CrossCountry,
+            SessionKind.CanterWork => Horses.Strand.Fitness,
+            SessionKind.Lunge => Horses.Strand.Lunge,
+            SessionKind.InHand => Horses.Strand.InHand,
+            _ => null,
+        };
 
     /// <summary>The kind of session in which a strand is worked.</summary>
-    public static SessionKind Kind(this Strand strand) => strand switch
-    {
-        Horses.Strand.Flatwork or Horses.Strand.Changes or Horses.Strand.Collected => SessionKind.Flatwork,
-        Horses.Strand.Lateral => SessionKind.Lateral,
-        Horses.Strand.Poles => SessionKind.Poles,
-        Horses.Strand.Grids => SessionKind.Grid,
-        Horses.Strand.Jumping or Horses.Strand.Narrow => SessionKind.Jumping,
-        Horses.Strand.CrossCountry => SessionKind.CrossCountry,
-        Horses.Strand.Fitness => SessionKind.CanterWork,
-        Horses.Strand.Lunge => SessionKind.Lunge,
-        _ => SessionKind.InHand,
-    };
+    public static SessionKind Kind(this Strand strand) =>
+        strand switch
+        {
+            Horses.Strand.Flatwork or Horses.Strand.Changes or Horses.Strand.Collected => SessionKind.Flatwork,
+            Horses.Strand.Lateral => SessionKind.Lateral,
+            Horses.Strand.Poles => SessionKind.Poles,
+            Horses.Strand.Grids => SessionKind.Grid,
+            Horses.Strand.Jumping or Horses.Strand.Narrow => SessionKind.Jumping,
+            Horses.Strand.CrossCountry => SessionKind.CrossCountry,
+            Horses.Strand.Fitness => SessionKind.CanterWork,
+            Horses.Strand.Lunge => SessionKind.Lunge,
+            _ => SessionKind.InHand,
+        };
 
     /// <summary>The fastest gait a session of this kind is ridden in.</summary>
-    public static Gait Fastest(this SessionKind kind) => kind switch
-    {
-        SessionKind.InHand or SessionKind.WalkOnly or SessionKind.Recovery => Gait.Walk,
-        SessionKind.Poles or SessionKind.Hack or SessionKind.Lunge or SessionKind.Lateral => Gait.Trot,
-        _ => Gait.Canter,
-    };
+    public static Gait Fastest(this SessionKind kind) =>
+        kind switch
+        {
+            SessionKind.InHand or SessionKind.WalkOnly or SessionKind.Recovery => Gait.Walk,
+            SessionKind.Poles or SessionKind.Hack or SessionKind.Lunge or SessionKind.Lateral => Gait.Trot,
+            _ => Gait.Canter,
+        };
 
     /// <summary>As riders say it.</summary>
-    public static string Say(this SessionKind kind) => kind switch
-    {
-        SessionKind.Flatwork => "flatwork",
-        SessionKind.Lateral => "lateral work",
-        SessionKind.Poles => "poles",
-        SessionKind.Grid => "grid",
-        SessionKind.Jumping => "jumping",
-        SessionKind.CrossCountry => "cross-country",
-        SessionKind.CanterWork => "canter sets",
-        SessionKind.Hack => "hack",
-        SessionKind.Lunge => "lunge or long lines",
-        SessionKind.InHand => "work in hand",
-        SessionKind.WalkOnly => "walk only",
-        SessionKind.Competition => "competition",
-        SessionKind.Assessment => "assessment",
-        _ => "recovery walk",
-    };
+    public static string Say(this SessionKind kind) =>
+        kind switch
+        {
+            SessionKind.Flatwork => "flatwork",
+            SessionKind.Lateral => "lateral work",
+            SessionKind.Poles => "poles",
+            SessionKind.Grid => "grid",
+            SessionKind.Jumping => "jumping",
+            SessionKind.CrossCountry => "cross-country",
+            SessionKind.CanterWork => "canter sets",
+            SessionKind.Hack => "hack",
+            SessionKind.Lunge => "lunge or long lines",
+            SessionKind.InHand => "work in hand",
+            SessionKind.WalkOnly => "walk only",
+            SessionKind.Competition => "competition",
+            SessionKind.Assessment => "assessment",
+            _ => "recovery walk",
+        };
 }

@@ -20,7 +20,10 @@ internal sealed class SetsDose(Sets? sets)
 
         _dose = rises switch
         {
-            Rise.Minutes => dose with { Minutes = Math.Min(BlockFigures.LongestSet.Value, dose.Minutes + BlockFigures.SetMinutesMore.Value) },
+            Rise.Minutes => dose with
+            {
+                Minutes = Math.Min(BlockFigures.LongestSet.Value, dose.Minutes + BlockFigures.SetMinutesMore.Value),
+            },
             Rise.Speed => dose with { Speed = Math.Min(Math.Max(dose.Speed, sets.Level.Speed), dose.Speed + BlockFigures.SpeedMore.Value) },
             _ => dose,
         };

@@ -6,7 +6,16 @@ namespace Hippodrome.Core.Blocks;
 
 /// <summary>What a week is to come to, before its sessions are placed.</summary>
 internal sealed record WeekTarget(
-    int Number, DateOnly Monday, BlockPhase Phase, int Sessions, WeekGoal Goal, CanterSets? Sets, ReturnStep? Ramp, WeekCause Cause, Why Why)
+    int Number,
+    DateOnly Monday,
+    BlockPhase Phase,
+    int Sessions,
+    WeekGoal Goal,
+    CanterSets? Sets,
+    ReturnStep? Ramp,
+    WeekCause Cause,
+    Why Why
+)
 {
     public MinutesByGait Minutes => Goal.Minutes;
 }
@@ -30,10 +39,18 @@ internal sealed class VolumeCurve
         (_case, _calendar, _phases, _setbacks) = (planned, calendar, phases, setbacks);
         _growing = new GrowingWeeks(planned.Block, calendar);
         _limit = new VolumeLimit(planned.Horse, planned.Block.Now);
-        _returning = planned.Block.Return is { } back && (back.WalkWeeks > 0 || back.Stages.Count > 0) ? new ReturnWeeks(planned, calendar, back) : null;
+        _returning =
+            planned.Block.Return is { } back && (back.WalkWeeks > 0 || back.Stages.Count > 0)
+                ? new ReturnWeeks(planned, calendar, back)
+                : null;
     }
 
-    public static IReadOnlyList<WeekTarget> Of(PlanningCase planned, Calendar calendar, IReadOnlyList<BlockPhase> phases, IReadOnlyList<Setback> setbacks)
+    public static IReadOnlyList<WeekTarget> Of(
+        PlanningCase planned,
+        Calendar calendar,
+        IReadOnlyList<BlockPhase> phases,
+        IReadOnlyList<Setback> setbacks
+    )
     {
         var curve = new VolumeCurve(planned, calendar, phases, setbacks);
         return [.. calendar.Mondays.Select((monday, i) => curve.Next(monday, i))];
@@ -49,7 +66,8 @@ internal sealed class VolumeCurve
         }
 
         var cause = new WeekCause(null, setback, _case.Horse.GaitsOut(monday), _calendar.MostSessions(monday));
-        var target = _case.Horse.InHandOnly(monday) ? InHandOnly(monday, index, cause)
+        var target =
+            _case.Horse.InHandOnly(monday) ? InHandOnly(monday, index, cause)
             : _returning is { } returning ? Returning(returning, monday, index, cause)
             : _growing.Next(monday, index, _phases[index], cause);
         return _limit.Allowed(target);
@@ -61,9 +79,21 @@ internal sealed class VolumeCurve
         var sessions = Math.Min(_calendar.MostSessions(monday), BlockFigures.InHandSessions.Value);
         var each = Sessions.SessionFigures.InHandMinutes;
         var goal = new WeekGoal(new MinutesByGait(sessions * each.Value, 0, 0), Rise.Nothing, false);
-        return new WeekTarget(index + 1, monday, _phases[index], sessions, goal, null, null, cause, new Why(
-            "A horse of three or under is worked in hand, ten minutes at most",
-            [$"age {_case.Horse.Horse.Age(monday)}", $"{sessions} sessions"], each.Source));
+        return new WeekTarget(
+            index + 1,
+            monday,
+            _phases[index],
+            sessions,
+            goal,
+            null,
+            null,
+            cause,
+            new Why(
+                "A horse of three or under is worked in hand, ten minutes at most",
+                [$"age {_case.Horse.Horse.Age(monday)}", $"{sessions} sessions"],
+                each.Source
+            )
+        );
     }
 
     /// <summary>Once canter has come in, a comeback gives the weeks back to its block; a return goes on until its ramp goes no higher.</summary>

@@ -20,7 +20,11 @@ internal sealed class VolumeLimit(HorseNow horse, MinutesByGait now)
         // After a lighter week growth is measured against the week before it.
         var measure = _beforeThat is { } full && _before.Total <= LoadFigures.LighterWeek.Value * full.Total ? full : _before;
         var minutes = Left(target, measure);
-        _behind = [.. minutes.Trot < target.Minutes.Trot ? [Gait.Trot] : (Gait[])[], .. minutes.Canter < target.Minutes.Canter ? [Gait.Canter] : (Gait[])[]];
+        _behind =
+        [
+            .. minutes.Trot < target.Minutes.Trot ? [Gait.Trot] : (Gait[])[],
+            .. minutes.Canter < target.Minutes.Canter ? [Gait.Canter] : (Gait[])[],
+        ];
         (_beforeThat, _before) = (_before, minutes);
         return minutes == target.Minutes ? target : Lessened(target, minutes);
     }
@@ -37,7 +41,9 @@ internal sealed class VolumeLimit(HorseNow horse, MinutesByGait now)
         minutes = minutes with
         {
             Trot = _behind.Contains(Gait.Trot) ? Math.Min(minutes.Trot, Math.Max(measure.Trot, _before.Trot) + back) : minutes.Trot,
-            Canter = _behind.Contains(Gait.Canter) ? Math.Min(minutes.Canter, Math.Max(measure.Canter, _before.Canter) + back) : minutes.Canter,
+            Canter = _behind.Contains(Gait.Canter)
+                ? Math.Min(minutes.Canter, Math.Max(measure.Canter, _before.Canter) + back)
+                : minutes.Canter,
         };
         if (target.Number == 1 || measure.Total == 0)
         {
@@ -63,9 +69,10 @@ internal sealed class VolumeLimit(HorseNow horse, MinutesByGait now)
         };
     }
 
-    private static string Because(IReadOnlyList<Gait> gaits) => gaits.Count > 0
-        ? $"no {string.Join(" and ", gaits.Select(g => g.ToString().ToLowerInvariant()))} while it is restricted"
-        : "a gait or a week that was less comes back by steps";
+    private static string Because(IReadOnlyList<Gait> gaits) =>
+        gaits.Count > 0
+            ? $"no {string.Join(" and ", gaits.Select(g => g.ToString().ToLowerInvariant()))} while it is restricted"
+            : "a gait or a week that was less comes back by steps";
 
     /// <summary>Less by so many minutes: first of what walk and trot have grown, then of canter, trot and walk.</summary>
     private static MinutesByGait Cut(MinutesByGait minutes, int by, MinutesByGait measure)

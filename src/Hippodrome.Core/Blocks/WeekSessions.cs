@@ -4,7 +4,14 @@ using Hippodrome.Core.Horses;
 namespace Hippodrome.Core.Blocks;
 
 /// <summary>Turns the days and kinds of one week into sessions: who is who, minutes, rung, fences, sets.</summary>
-internal sealed class WeekSessions(PlanningCase planned, Calendar calendar, WeekQuota quota, BlockWeek? former, IReadOnlyList<PlacedSession> past, IReadOnlyList<RungExpected> rungs)
+internal sealed class WeekSessions(
+    PlanningCase planned,
+    Calendar calendar,
+    WeekQuota quota,
+    BlockWeek? former,
+    IReadOnlyList<PlacedSession> past,
+    IReadOnlyList<RungExpected> rungs
+)
 {
     private readonly List<PlacedSession> _ahead = [.. former?.Sessions.Where(s => !past.Contains(s)) ?? []];
 
@@ -15,14 +22,20 @@ internal sealed class WeekSessions(PlanningCase planned, Calendar calendar, Week
         var own = named.Where(n => !added.Contains(n.Id)).ToList();
         var budget = Budget(own.Count);
         // What is the same sessions of the same week keeps what each of them has, eased or not.
-        var same = former is not null && former.Goal.Minutes == quota.Target.Minutes && own.Select(n => n.Id).Order().SequenceEqual(_ahead.Where(a => !added.Contains(a.Id)).Select(a => a.Id).Order());
+        var same =
+            former is not null
+            && former.Goal.Minutes == quota.Target.Minutes
+            && own.Select(n => n.Id).Order().SequenceEqual(_ahead.Where(a => !added.Contains(a.Id)).Select(a => a.Id).Order());
         var minutes = Doses.Of(budget, own.ConvertAll(n => n.Slot.Kind), quota.Target.Ramp, quota.Target.Sets);
-        return [.. named.Select(n =>
-        {
-            var was = _ahead.Find(a => a.Id == n.Id);
-            var at = own.FindIndex(o => o.Id == n.Id);
-            return Session(n.Id, n.Slot, (same || at < 0) && was is not null ? was.Minutes : minutes[at], was);
-        })];
+        return
+        [
+            .. named.Select(n =>
+            {
+                var was = _ahead.Find(a => a.Id == n.Id);
+                var at = own.FindIndex(o => o.Id == n.Id);
+                return Session(n.Id, n.Slot, (same || at < 0) && was is not null ? was.Minutes : minutes[at], was);
+            }),
+        ];
     }
 
     /// <summary>Each slot with its session's id: what stayed keeps its own, what moved takes one of its kind, the rest are new.</summary>
@@ -51,7 +64,10 @@ internal sealed class WeekSessions(PlanningCase planned, Calendar calendar, Week
         var used = named.Values.Concat(past.Select(p => p.Id)).Concat((planned.Former?.Skipped ?? []).Select(s => s.Id)).ToHashSet();
         foreach (var slot in slots.Where(s => !named.ContainsKey(s)))
         {
-            var id = Enumerable.Range(1, 99).Select(n => PlacedSession.IdOf(planned.Block.Id, quota.Target.Monday, slot.Kind, n)).First(used.Add);
+            var id = Enumerable
+                .Range(1, 99)
+                .Select(n => PlacedSession.IdOf(planned.Block.Id, quota.Target.Monday, slot.Kind, n))
+                .First(used.Add);
             named[slot] = id;
         }
 
@@ -86,12 +102,32 @@ internal sealed class WeekSessions(PlanningCase planned, Calendar calendar, Week
         var sets = Doses.Fitting(slot.Kind, quota.Target.Sets, minutes.Canter);
         var bouts = quota.Target.Ramp is { Bouts: { } b } && minutes.Trot + minutes.Canter > 0 ? b : (int?)null;
         var rung = rungs.FirstOrDefault(r => IsOf(Catalogue.Rung(r.RungId).Strand, slot.Kind))?.RungId;
-        if (was is not null && was.On == slot.On && was.Kind == slot.Kind && was.Minutes == minutes && was.RungId == rung && was.Efforts == efforts && was.Sets == sets)
+        if (
+            was is not null
+            && was.On == slot.On
+            && was.Kind == slot.Kind
+            && was.Minutes == minutes
+            && was.RungId == rung
+            && was.Efforts == efforts
+            && was.Sets == sets
+        )
         {
             return was;
         }
 
-        return new PlacedSession(id, slot.On, slot.Kind, minutes, rung, efforts, sets, bouts, was?.Pinned ?? false, [], Doses.Because(slot.Kind, quota.Target, efforts, sets, dayBefore, []));
+        return new PlacedSession(
+            id,
+            slot.On,
+            slot.Kind,
+            minutes,
+            rung,
+            efforts,
+            sets,
+            bouts,
+            was?.Pinned ?? false,
+            [],
+            Doses.Because(slot.Kind, quota.Target, efforts, sets, dayBefore, [])
+        );
     }
 
     private static bool IsOf(Strand strand, SessionKind kind) => strand.Kind() == kind || kind.Strand() == strand;

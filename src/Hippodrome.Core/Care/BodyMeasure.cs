@@ -24,12 +24,27 @@ public sealed record BodyMeasure(Guid Id, DateOnly On, double? GirthCm, double? 
         var on = entry.On ?? today;
         checks.That(on <= today, "on", "That day has not come yet.", "Give the day it was measured.");
         checks.That(on.Year >= horse.Foaled, "on", $"{horse.Name} was foaled in {horse.Foaled}.", "Give a later day.");
-        checks.That((entry.GirthCm is null) == (entry.LengthCm is null), entry.GirthCm is null ? "girthCm" : "lengthCm", "Weight needs girth and length.", "Give both, or neither.");
-        checks.That(entry.GirthCm is not null || entry.LengthCm is not null || entry.Condition is not null, "condition", "Nothing is measured yet.", "Give girth and length, or a condition.");
+        checks.That(
+            (entry.GirthCm is null) == (entry.LengthCm is null),
+            entry.GirthCm is null ? "girthCm" : "lengthCm",
+            "Weight needs girth and length.",
+            "Give both, or neither."
+        );
+        checks.That(
+            entry.GirthCm is not null || entry.LengthCm is not null || entry.Condition is not null,
+            "condition",
+            "Nothing is measured yet.",
+            "Give girth and length, or a condition."
+        );
         double? girth = entry.GirthCm is null ? null : checks.Number("girthCm", entry.GirthCm, 60, 260, "cm");
         double? length = entry.LengthCm is null ? null : checks.Number("lengthCm", entry.LengthCm, 50, 240, "cm");
         double? condition = entry.Condition is null ? null : checks.Number("condition", entry.Condition, 1, 9, "");
-        checks.That(condition is null || condition * 2 == Math.Floor(condition.Value * 2), "condition", "Condition goes in halves.", "Give a number such as 5 or 5.5.");
+        checks.That(
+            condition is null || condition * 2 == Math.Floor(condition.Value * 2),
+            "condition",
+            "Condition goes in halves.",
+            "Give a number such as 5 or 5.5."
+        );
         return checks.Outcome(() => new BodyMeasure(id, on, girth, length, condition));
     }
 }

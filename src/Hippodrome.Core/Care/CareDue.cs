@@ -45,25 +45,48 @@ public sealed record CareDue(CareKind Kind, CareState State, CareVisit? Last, Da
             ({ } interval, { } rule) => interval < rule ? interval : rule,
             var (interval, rule) => interval ?? rule,
         };
-        var state = dueOn is null ? (last is null && usual is not null ? CareState.Unknown : CareState.AsAsked)
+        var state =
+            dueOn is null ? (last is null && usual is not null ? CareState.Unknown : CareState.AsAsked)
             : dueOn < today ? CareState.Overdue
             : dueOn.Value.DayNumber - today.DayNumber <= CareFigures.SoonWithin.Value ? CareState.Soon
             : CareState.Fine;
         var byRule = byReturn is not null && dueOn == byReturn.Value.On;
-        var inputs = new List<string> { last is null ? "no visit written down" : FormattableString.Invariant($"last on {last.On:d MMM yyyy}") };
-        inputs.Add(byRule ? byReturn!.Value.Says : weeks is null ? "no interval" : last?.AgainInWeeks is null ? $"every {weeks} weeks" : $"wanted again in {weeks} weeks");
-        return new CareDue(kind, state, last, dueOn, Say(kind, state, dueOn, today, weeks), new Why(
-            byRule ? "After a rest the back changes: the saddle is looked at in week three or four, and in week eight" : "Last visit and interval",
-            inputs, byRule ? byReturn!.Value.Source : last?.AgainInWeeks is not null || usual is null ? Source.CommonPractice : usual.Source));
+        var inputs = new List<string>
+        {
+            last is null ? "no visit written down" : FormattableString.Invariant($"last on {last.On:d MMM yyyy}"),
+        };
+        inputs.Add(
+            byRule ? byReturn!.Value.Says
+            : weeks is null ? "no interval"
+            : last?.AgainInWeeks is null ? $"every {weeks} weeks"
+            : $"wanted again in {weeks} weeks"
+        );
+        return new CareDue(
+            kind,
+            state,
+            last,
+            dueOn,
+            Say(kind, state, dueOn, today, weeks),
+            new Why(
+                byRule
+                    ? "After a rest the back changes: the saddle is looked at in week three or four, and in week eight"
+                    : "Last visit and interval",
+                inputs,
+                byRule ? byReturn!.Value.Source
+                    : last?.AgainInWeeks is not null || usual is null ? Source.CommonPractice
+                    : usual.Source
+            )
+        );
     }
 
-    private static Figure<int>? Usual(CareKind kind, int age) => kind switch
-    {
-        CareKind.Feet => CareFigures.FeetWeeks,
-        CareKind.Saddle => CareFigures.SaddleWeeks,
-        CareKind.Teeth => age <= CareFigures.TeethChangeTo.Value ? CareFigures.YoungTeethWeeks : CareFigures.TeethWeeks,
-        _ => null,
-    };
+    private static Figure<int>? Usual(CareKind kind, int age) =>
+        kind switch
+        {
+            CareKind.Feet => CareFigures.FeetWeeks,
+            CareKind.Saddle => CareFigures.SaddleWeeks,
+            CareKind.Teeth => age <= CareFigures.TeethChangeTo.Value ? CareFigures.YoungTeethWeeks : CareFigures.TeethWeeks,
+            _ => null,
+        };
 
     /// <summary>The next of the two looks that a return asks for; null once both were had.</summary>
     private static (DateOnly On, string Says, Source Source)? AfterReturn(CareVisit? last, DateOnly began)
@@ -89,7 +112,8 @@ public sealed record CareDue(CareKind Kind, CareState State, CareVisit? Last, Da
         {
             CareState.Unknown => "Not written down yet.",
             CareState.AsAsked => "When it is asked for.",
-            CareState.Overdue when kind == CareKind.Feet && days > 7 * weeks => $"Overdue by {time}. After so long, two trims before full work.",
+            CareState.Overdue when kind == CareKind.Feet && days > 7 * weeks =>
+                $"Overdue by {time}. After so long, two trims before full work.",
             CareState.Overdue => $"Overdue by {time}.",
             CareState.Soon when days == 0 => "Due today.",
             _ => FormattableString.Invariant($"Due on {dueOn:d MMMM}."),

@@ -33,7 +33,13 @@ public enum RuledOut
 /// <param name="By">Who came.</param>
 /// <param name="Found">What was found and done.</param>
 /// <param name="AgainInWeeks">When they want to come again; the usual interval if left out.</param>
-public sealed record CareEntry(CareKind? Kind = null, DateOnly? On = null, string? By = null, string? Found = null, int? AgainInWeeks = null)
+public sealed record CareEntry(
+    CareKind? Kind = null,
+    DateOnly? On = null,
+    string? By = null,
+    string? Found = null,
+    int? AgainInWeeks = null
+)
 {
     /// <summary>A therapist's last easy day; the second day after the visit when nothing.</summary>
     public DateOnly? EasyUntil { get; init; }
@@ -61,18 +67,26 @@ public sealed record CareVisit(Guid Id, CareKind Kind, DateOnly On, string By, s
 
         var strands = RuledOut.SelectMany(Strands).Distinct().Order().ToList();
         return Restriction.Kept(
-            Id, $"treated on {On.ToString("d MMMM", System.Globalization.CultureInfo.InvariantCulture)}, easy until {until.ToString("d MMMM", System.Globalization.CultureInfo.InvariantCulture)}", By.Length > 0 ? By : "the therapist", On, until,
-            RuledOut.Contains(Care.RuledOut.FastWork) ? [Gait.Gallop] : [], strands, RuledOut.Contains(Care.RuledOut.Fences) ? Distance.Zero : null);
+            Id,
+            $"treated on {On.ToString("d MMMM", System.Globalization.CultureInfo.InvariantCulture)}, easy until {until.ToString("d MMMM", System.Globalization.CultureInfo.InvariantCulture)}",
+            By.Length > 0 ? By : "the therapist",
+            On,
+            until,
+            RuledOut.Contains(Care.RuledOut.FastWork) ? [Gait.Gallop] : [],
+            strands,
+            RuledOut.Contains(Care.RuledOut.Fences) ? Distance.Zero : null
+        );
     }
 
-    private static IEnumerable<Strand> Strands(RuledOut what) => what switch
-    {
-        Care.RuledOut.Fences => [Strand.Grids, Strand.Jumping, Strand.Narrow, Strand.CrossCountry],
-        Care.RuledOut.Collection => [Strand.Collected],
-        Care.RuledOut.Series => [Strand.Changes],
-        Care.RuledOut.Lunge => [Strand.Lunge],
-        _ => [Strand.Fitness],
-    };
+    private static IEnumerable<Strand> Strands(RuledOut what) =>
+        what switch
+        {
+            Care.RuledOut.Fences => [Strand.Grids, Strand.Jumping, Strand.Narrow, Strand.CrossCountry],
+            Care.RuledOut.Collection => [Strand.Collected],
+            Care.RuledOut.Series => [Strand.Changes],
+            Care.RuledOut.Lunge => [Strand.Lunge],
+            _ => [Strand.Fitness],
+        };
 
     public static Outcome<CareVisit> From(Guid id, CareEntry entry, Horse horse, DateOnly today)
     {
@@ -85,16 +99,26 @@ public sealed record CareVisit(Guid Id, CareKind Kind, DateOnly On, string By, s
         checks.That(on.Year >= horse.Foaled, "on", $"{horse.Name} was foaled in {horse.Foaled}.", "Give a later day.");
         var by = checks.OptionalText("by", entry.By, 80);
         var found = checks.OptionalText("found", entry.Found, 1000);
-        int? again = entry.AgainInWeeks is null ? null : checks.Whole("againInWeeks", entry.AgainInWeeks, 1, CareFigures.LongestInterval.Value, "weeks");
+        int? again = entry.AgainInWeeks is null
+            ? null
+            : checks.Whole("againInWeeks", entry.AgainInWeeks, 1, CareFigures.LongestInterval.Value, "weeks");
         var therapist = kind == CareKind.Therapist && entry.Kind is not null;
         checks.That(therapist || entry.EasyUntil is null, "easyUntil", "Only a therapist's visit has easy days after it.", "Leave it out.");
-        checks.That(entry.EasyUntil is null || (entry.EasyUntil >= on && entry.EasyUntil <= on.AddDays(CareFigures.LongestEasy.Value)), "easyUntil", "That day does not fit.", $"Give a day within {CareFigures.LongestEasy.Value} days of the visit.");
-        var ruledOut = entry.RuledOut?.Distinct().Order().ToList() ?? [Care.RuledOut.Fences, Care.RuledOut.Collection, Care.RuledOut.Series];
+        checks.That(
+            entry.EasyUntil is null || (entry.EasyUntil >= on && entry.EasyUntil <= on.AddDays(CareFigures.LongestEasy.Value)),
+            "easyUntil",
+            "That day does not fit.",
+            $"Give a day within {CareFigures.LongestEasy.Value} days of the visit."
+        );
+        var ruledOut = entry.RuledOut?.Distinct().Order().ToList()
+            ?? [Care.RuledOut.Fences, Care.RuledOut.Collection, Care.RuledOut.Series];
         checks.That(ruledOut.TrueForAll(Enum.IsDefined), "ruledOut", "There is no such work to rule out.", "Choose from the list.");
-        return checks.Outcome(() => new CareVisit(id, kind, on, by, found, again)
-        {
-            EasyUntil = therapist ? entry.EasyUntil ?? on.AddDays(CareFigures.EasyDays.Value) : null,
-            RuledOut = therapist ? ruledOut : [],
-        });
+        return checks.Outcome(() =>
+            new CareVisit(id, kind, on, by, found, again)
+            {
+                EasyUntil = therapist ? entry.EasyUntil ?? on.AddDays(CareFigures.EasyDays.Value) : null,
+                RuledOut = therapist ? ruledOut : [],
+            }
+        );
     }
 }

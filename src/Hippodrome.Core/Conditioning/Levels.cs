@@ -33,22 +33,53 @@ public sealed record Level(Scheme Scheme, string Name, int LeastSpeed, int Speed
 /// <summary>Speeds and distances of the levels.</summary>
 public static class Levels
 {
-    public static readonly Figure<string> BritishSpeeds = Figure.Published("Speeds across country, British national levels", "80 435, 90 450, 100 475, Novice 520, Intermediate 550, Advanced 570", "m/min", "British Eventing rules");
-    public static readonly Figure<string> AmericanSpeeds = Figure.Published("Speeds across country, American national levels", "Beginner Novice 300-350, Novice 350-400, Training 420-470, Preliminary 520, Intermediate 550, Advanced 570", "m/min", "USEF eventing rules");
-    public static readonly Figure<string> InternationalSpeeds = Figure.Published("Speeds and minutes across country, international long format", "2* 520 7-9, 3* 550 8-10, 4* 570 10-11, 5* 570 11-12", "m/min and minutes", "FEI eventing rules");
+    public static readonly Figure<string> BritishSpeeds = Figure.Published(
+        "Speeds across country, British national levels",
+        "80 435, 90 450, 100 475, Novice 520, Intermediate 550, Advanced 570",
+        "m/min",
+        "British Eventing rules"
+    );
+    public static readonly Figure<string> AmericanSpeeds = Figure.Published(
+        "Speeds across country, American national levels",
+        "Beginner Novice 300-350, Novice 350-400, Training 420-470, Preliminary 520, Intermediate 550, Advanced 570",
+        "m/min",
+        "USEF eventing rules"
+    );
+    public static readonly Figure<string> InternationalSpeeds = Figure.Published(
+        "Speeds and minutes across country, international long format",
+        "2* 520 7-9, 3* 550 8-10, 4* 570 10-11, 5* 570 11-12",
+        "m/min and minutes",
+        "FEI eventing rules"
+    );
 
     public static IReadOnlyList<Level> All { get; } =
     [
-        British("80", 435), British("90", 450), British("100", 475), British("Novice", 520), British("Intermediate", 550), British("Advanced", 570),
-        American("Beginner Novice", 300, 350), American("Novice", 350, 400), American("Training", 420, 470), American("Preliminary", 520, 520), American("Intermediate", 550, 550), American("Advanced", 570, 570),
-        International("2*", 520, 7, 9), International("3*", 550, 8, 10), International("4*", 570, 10, 11), International("5*", 570, 11, 12),
+        British("80", 435),
+        British("90", 450),
+        British("100", 475),
+        British("Novice", 520),
+        British("Intermediate", 550),
+        British("Advanced", 570),
+        American("Beginner Novice", 300, 350),
+        American("Novice", 350, 400),
+        American("Training", 420, 470),
+        American("Preliminary", 520, 520),
+        American("Intermediate", 550, 550),
+        American("Advanced", 570, 570),
+        International("2*", 520, 7, 9),
+        International("3*", 550, 8, 10),
+        International("4*", 570, 10, 11),
+        International("5*", 570, 11, 12),
     ];
 
-    public static Level? Find(Scheme scheme, string? name) => All.FirstOrDefault(l => l.Scheme == scheme && l.Name.Equals(name?.Trim(), StringComparison.OrdinalIgnoreCase));
+    public static Level? Find(Scheme scheme, string? name) =>
+        All.FirstOrDefault(l => l.Scheme == scheme && l.Name.Equals(name?.Trim(), StringComparison.OrdinalIgnoreCase));
 
     private static Level British(string name, int speed) => new(Scheme.British, name, speed, speed, null, null, BritishSpeeds.Source);
 
-    private static Level American(string name, int least, int most) => new(Scheme.American, name, least, most, null, null, AmericanSpeeds.Source);
+    private static Level American(string name, int least, int most) =>
+        new(Scheme.American, name, least, most, null, null, AmericanSpeeds.Source);
 
-    private static Level International(string name, int speed, int least, int most) => new(Scheme.International, name, speed, speed, least, most, InternationalSpeeds.Source);
+    private static Level International(string name, int speed, int least, int most) =>
+        new(Scheme.International, name, speed, speed, least, most, InternationalSpeeds.Source);
 }

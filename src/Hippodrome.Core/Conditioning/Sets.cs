@@ -10,7 +10,14 @@ namespace Hippodrome.Core.Conditioning;
 /// <param name="Minutes">Minutes of a set.</param>
 /// <param name="Speed">Metres a minute.</param>
 /// <param name="Rest">Walk between two sets, in minutes.</param>
-public sealed record SetsEntry(Scheme? Scheme = null, string? Level = null, int? Repeats = null, double? Minutes = null, int? Speed = null, double? Rest = null);
+public sealed record SetsEntry(
+    Scheme? Scheme = null,
+    string? Level = null,
+    int? Repeats = null,
+    double? Minutes = null,
+    int? Speed = null,
+    double? Rest = null
+);
 
 /// <summary>So many times so many minutes at a speed, with walk between and not after the last.</summary>
 public sealed record CanterSets(int Repeats, double Minutes, int Speed, double Rest)
@@ -31,7 +38,12 @@ public sealed record Sets(CanterSets Now, Level Level)
     {
         var scheme = checks.Choice("sets.scheme", entry?.Scheme);
         var level = Levels.Find(scheme, entry?.Level);
-        checks.That(level is not null, "sets.level", "This scheme has no such level.", $"Choose one of {string.Join(", ", Levels.All.Where(l => l.Scheme == scheme).Select(l => l.Name))}.");
+        checks.That(
+            level is not null,
+            "sets.level",
+            "This scheme has no such level.",
+            $"Choose one of {string.Join(", ", Levels.All.Where(l => l.Scheme == scheme).Select(l => l.Name))}."
+        );
         var repeats = checks.Whole("sets.repeats", entry?.Repeats, 1, 8, "sets");
         var minutes = checks.Number("sets.minutes", entry?.Minutes, 1, 12, "minutes");
         var speed = checks.Whole("sets.speed", entry?.Speed, 200, 700, "m/min");

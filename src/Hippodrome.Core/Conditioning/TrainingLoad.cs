@@ -15,7 +15,17 @@ public sealed record DayLoad(DateOnly On, double Minutes, double? Load);
 /// <param name="Growth">Against the week it is measured by, as a share; null where there is none to measure by.</param>
 /// <param name="MeasuredBy">The Monday of that week: the one before, or the one before a lighter week.</param>
 /// <param name="TooFast">It grew by more than a week may.</param>
-public sealed record WeekLoad(DateOnly Monday, double Minutes, double Load, int Unsaid, double? Monotony, double? Strain, double? Growth, DateOnly? MeasuredBy, bool TooFast);
+public sealed record WeekLoad(
+    DateOnly Monday,
+    double Minutes,
+    double Load,
+    int Unsaid,
+    double? Monotony,
+    double? Strain,
+    double? Growth,
+    DateOnly? MeasuredBy,
+    bool TooFast
+);
 
 /// <summary>Load over weeks, with the short and the long moving average as they stand.</summary>
 /// <param name="Weeks">The earliest first.</param>
@@ -31,7 +41,12 @@ public sealed record TrainingLoad(IReadOnlyList<WeekLoad> Weeks, double? ShortAv
     {
         ArgumentNullException.ThrowIfNull(days);
         ArgumentOutOfRangeException.ThrowIfLessThan(weeks, 1);
-        var byDay = days.Where(d => d.On <= today).GroupBy(d => d.On).ToDictionary(g => g.Key, g => (Minutes: g.Sum(d => d.Minutes), Load: g.Sum(d => d.Load ?? 0), Unsaid: g.Any(d => d.Load is null)));
+        var byDay = days.Where(d => d.On <= today)
+            .GroupBy(d => d.On)
+            .ToDictionary(
+                g => g.Key,
+                g => (Minutes: g.Sum(d => d.Minutes), Load: g.Sum(d => d.Load ?? 0), Unsaid: g.Any(d => d.Load is null))
+            );
         var first = Monday(today).AddDays(-7 * (weeks - 1));
         var plain = Enumerable.Range(0, weeks).Select(w => Week(first.AddDays(7 * w), byDay)).ToList();
         return new TrainingLoad(
@@ -40,7 +55,10 @@ public sealed record TrainingLoad(IReadOnlyList<WeekLoad> Weeks, double? ShortAv
             Average(byDay, today, LoadFigures.LongAverage.Value),
             new Why(
                 "A week's minutes grow by at most a tenth, and the week after a lighter one is measured against the week before it",
-                ["load is exertion times minutes", "averages begin with the first day's load"], LoadFigures.WeeklyGrowth.Source));
+                ["load is exertion times minutes", "averages begin with the first day's load"],
+                LoadFigures.WeeklyGrowth.Source
+            )
+        );
     }
 
     public static DateOnly Monday(DateOnly on) => on.AddDays(-(((int)on.DayOfWeek + 6) % 7));
@@ -80,13 +98,27 @@ public sealed record TrainingLoad(IReadOnlyList<WeekLoad> Weeks, double? ShortAv
         var days = Enumerable.Range(0, 7).Select(d => byDay.GetValueOrDefault(monday.AddDays(d))).ToList();
         var load = days.Sum(d => d.Load);
         var monotony = MonotonyOf([.. days.Select(d => d.Load)]);
-        return new WeekLoad(monday, days.Sum(d => d.Minutes), load, days.Count(d => d.Unsaid), monotony, load * monotony, null, null, false);
+        return new WeekLoad(
+            monday,
+            days.Sum(d => d.Minutes),
+            load,
+            days.Count(d => d.Unsaid),
+            monotony,
+            load * monotony,
+            null,
+            null,
+            false
+        );
     }
 
     /// <summary>A week under way is not measured yet, it would always look lighter; and none by the week in which work began.</summary>
     private static WeekLoad Measured(WeekLoad week, IReadOnlyList<WeekLoad> before, DateOnly today)
     {
-        var measure = before is [.., var first, var lighter] && first.Minutes > 0 && lighter.Minutes <= LoadFigures.LighterWeek.Value * first.Minutes ? first : before.Count > 0 ? before[^1] : null;
+        var measure =
+            before is [.., var first, var lighter] && first.Minutes > 0 && lighter.Minutes <= LoadFigures.LighterWeek.Value * first.Minutes
+                ? first
+            : before.Count > 0 ? before[^1]
+            : null;
         var onlyBegan = before is [.., { Minutes: <= 0 }, var start] && measure == start;
         if (measure is null || measure.Minutes <= 0 || onlyBegan || week.Monday.AddDays(6) > today)
         {

@@ -50,8 +50,18 @@ public sealed record Dose
 /// <param name="StepsBeforeRest">Steps asked before the rest, where there is one.</param>
 /// <param name="SetUp">The set-up it builds, where one of the families can.</param>
 public sealed record Exercise(
-    string Id, string RungId, string Name, string How, Gait Gait, RiddenFigure Figure, int Repetitions, Dose Dose,
-    int? Poles = null, int? StepsBeforeRest = null, SetUpEntry? SetUp = null)
+    string Id,
+    string RungId,
+    string Name,
+    string How,
+    Gait Gait,
+    RiddenFigure Figure,
+    int Repetitions,
+    Dose Dose,
+    int? Poles = null,
+    int? StepsBeforeRest = null,
+    SetUpEntry? SetUp = null
+)
 {
     /// <summary>Height of its fences in metres, where no set-up says it; null where it goes with the horse.</summary>
     public double? HeightMetres { get; init; }

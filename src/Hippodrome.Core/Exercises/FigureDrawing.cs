@@ -14,14 +14,27 @@ namespace Hippodrome.Core.Exercises;
 /// <param name="Gait">The gait it is ridden in.</param>
 /// <param name="Bend">On a circle: how far the poll leaves the line of the withers.</param>
 /// <param name="Why">Rule, inputs, source.</param>
-public sealed record FigureDrawing(IReadOnlyList<FigurePoint> Path, bool Closed, Distance Length, double Strides, double Seconds, IReadOnlyList<FigurePoint> Prints, Gait Gait, Distance? Bend, Why Why)
+public sealed record FigureDrawing(
+    IReadOnlyList<FigurePoint> Path,
+    bool Closed,
+    Distance Length,
+    double Strides,
+    double Seconds,
+    IReadOnlyList<FigurePoint> Prints,
+    Gait Gait,
+    Distance? Bend,
+    Why Why
+)
 {
     /// <summary>Null where there is nothing to draw in an arena: out in the open, on the spot, or at the halt.</summary>
     public static FigureDrawing? Of(Exercise exercise, StrideCard card)
     {
         ArgumentNullException.ThrowIfNull(exercise);
         ArgumentNullException.ThrowIfNull(card);
-        var gait = exercise.Gait is Gait.Halt or Gait.ReinBack ? Gait.Walk : exercise.Gait == Gait.Gallop ? Gait.Canter : exercise.Gait;
+        var gait =
+            exercise.Gait is Gait.Halt or Gait.ReinBack ? Gait.Walk
+            : exercise.Gait == Gait.Gallop ? Gait.Canter
+            : exercise.Gait;
         if (PathOf(exercise.Figure) is not { } path || gait.Usual() is not { } variant)
         {
             return null;
@@ -31,19 +44,30 @@ public sealed record FigureDrawing(IReadOnlyList<FigurePoint> Path, bool Closed,
         var strides = path.Length / estimate.Stride;
         var closed = exercise.Figure is RiddenFigure.WholeSchool or RiddenFigure.Circle20 or RiddenFigure.Circle15 or RiddenFigure.Circle10;
         return new FigureDrawing(
-            path.Points, closed, path.Length, strides, path.Length.Metres / estimate.Speed.MetresPerSecond,
-            [.. Enumerable.Range(0, (int)Math.Floor(strides) + (closed ? 0 : 1)).Select(i => path.At(estimate.Stride * i))], gait,
+            path.Points,
+            closed,
+            path.Length,
+            strides,
+            path.Length.Metres / estimate.Speed.MetresPerSecond,
+            [.. Enumerable.Range(0, (int)Math.Floor(strides) + (closed ? 0 : 1)).Select(i => path.At(estimate.Stride * i))],
+            gait,
             Diameter(exercise.Figure) is { } diameter ? Arenas.Bend.Offset(diameter * 0.5) : null,
-            new Why("Length of the figure over this horse's stride", [$"once along: {path.Length}", $"{variant.Say()}: stride {estimate.Stride}"], estimate.Why.Source));
+            new Why(
+                "Length of the figure over this horse's stride",
+                [$"once along: {path.Length}", $"{variant.Say()}: stride {estimate.Stride}"],
+                estimate.Why.Source
+            )
+        );
     }
 
-    private static Distance? Diameter(RiddenFigure figure) => figure switch
-    {
-        RiddenFigure.Circle20 => Distance.FromMetres(20),
-        RiddenFigure.Circle15 => Distance.FromMetres(15),
-        RiddenFigure.Circle10 => Distance.FromMetres(10),
-        _ => null,
-    };
+    private static Distance? Diameter(RiddenFigure figure) =>
+        figure switch
+        {
+            RiddenFigure.Circle20 => Distance.FromMetres(20),
+            RiddenFigure.Circle15 => Distance.FromMetres(15),
+            RiddenFigure.Circle10 => Distance.FromMetres(10),
+            _ => null,
+        };
 
     private static FigurePath? PathOf(RiddenFigure figure)
     {

@@ -16,8 +16,18 @@ namespace Hippodrome.Core.Exercises;
 /// <param name="StepsBeforeRest">Steps asked before the rest.</param>
 /// <param name="CopiedFrom">The catalogue's exercise it was copied from.</param>
 public sealed record OwnExerciseEntry(
-    string? RungId = null, string? Name = null, string? How = null, Gait? Gait = null, RiddenFigure? Figure = null, int? Repetitions = null,
-    double? Minutes = null, int? Efforts = null, int? Poles = null, int? StepsBeforeRest = null, string? CopiedFrom = null)
+    string? RungId = null,
+    string? Name = null,
+    string? How = null,
+    Gait? Gait = null,
+    RiddenFigure? Figure = null,
+    int? Repetitions = null,
+    double? Minutes = null,
+    int? Efforts = null,
+    int? Poles = null,
+    int? StepsBeforeRest = null,
+    string? CopiedFrom = null
+)
 {
     /// <summary>Stands beside the catalogue's; the set-up of a copied one comes along.</summary>
     public Outcome<Exercise> Check(Guid id, bool kept = false)
@@ -32,12 +42,30 @@ public sealed record OwnExerciseEntry(
         var gait = checks.Choice("gait", Gait);
         var figure = checks.Choice("figure", Figure);
         var repetitions = checks.Whole("repetitions", Repetitions, 1, 60, "times");
-        checks.That((Minutes is null) != (Efforts is null), "minutes", "A dose is minutes, or efforts over fences.", "Give one of the two.");
+        checks.That(
+            (Minutes is null) != (Efforts is null),
+            "minutes",
+            "A dose is minutes, or efforts over fences.",
+            "Give one of the two."
+        );
         double? minutes = Minutes is null ? null : checks.Number("minutes", Minutes, 0.5, 60, "minutes");
         int? efforts = Efforts is null ? null : checks.Whole("efforts", Efforts, 1, 40, "efforts");
         int? poles = Poles is null ? null : checks.Whole("poles", Poles, 1, 30, "poles");
         int? steps = StepsBeforeRest is null ? null : checks.Whole("stepsBeforeRest", StepsBeforeRest, 1, 20, "steps");
-        return checks.Outcome(() => new Exercise(
-            id.ToString(), rung!.Id, name, how, gait, figure, repetitions, minutes is { } m ? Dose.OfMinutes(m) : Dose.OfEfforts(efforts!.Value), poles, steps, copied?.SetUp));
+        return checks.Outcome(() =>
+            new Exercise(
+                id.ToString(),
+                rung!.Id,
+                name,
+                how,
+                gait,
+                figure,
+                repetitions,
+                minutes is { } m ? Dose.OfMinutes(m) : Dose.OfEfforts(efforts!.Value),
+                poles,
+                steps,
+                copied?.SetUp
+            )
+        );
     }
 }

@@ -10,10 +10,25 @@ namespace Hippodrome.Core.Exercises;
 /// <param name="Highest">Upper end.</param>
 public sealed record Reliability(int Good, int Attempts, double Lowest, double Highest)
 {
-    public static readonly Figure<int> Counted = Figure.Chosen("Attempts that count for reliability", 10, "attempts", "lately, and not ever");
-    public static readonly Figure<int> ConfirmedFrom = Figure.Chosen("Confirmed when so many of the last ten were good", 9, "attempts", "one slip in ten is a slip; two are a gap");
+    public static readonly Figure<int> Counted = Figure.Chosen(
+        "Attempts that count for reliability",
+        10,
+        "attempts",
+        "lately, and not ever"
+    );
+    public static readonly Figure<int> ConfirmedFrom = Figure.Chosen(
+        "Confirmed when so many of the last ten were good",
+        9,
+        "attempts",
+        "one slip in ten is a slip; two are a gap"
+    );
 
-    public static readonly Figure<double> StandardNormal = Figure.Published("Standard normal quantile of a 95 % interval", 1.959964, "", "Wilson 1927, score interval of a success rate");
+    public static readonly Figure<double> StandardNormal = Figure.Published(
+        "Standard normal quantile of a 95 % interval",
+        1.959964,
+        "",
+        "Wilson 1927, score interval of a success rate"
+    );
 
     public bool Confirmed => Attempts >= Counted.Value && Good >= ConfirmedFrom.Value;
 

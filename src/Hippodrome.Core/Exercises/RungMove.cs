@@ -45,8 +45,18 @@ public sealed record RungMoveEntry(Strand? Strand = null, string? RungId = null,
         if (RungId is not null)
         {
             var rung = Catalogue.Find(RungId);
-            checks.That(rung is not null && rung.Strand == strand, "rungId", "There is no such rung on this ladder.", "Choose one of its rungs.");
-            checks.That(rung is null || age >= rung.YoungestAge.Value, "rungId", $"At {age} it is too young: {rung?.YoungestAge.Source.Says}.", $"Wait until it is {rung?.YoungestAge.Value}.");
+            checks.That(
+                rung is not null && rung.Strand == strand,
+                "rungId",
+                "There is no such rung on this ladder.",
+                "Choose one of its rungs."
+            );
+            checks.That(
+                rung is null || age >= rung.YoungestAge.Value,
+                "rungId",
+                $"At {age} it is too young: {rung?.YoungestAge.Source.Says}.",
+                $"Wait until it is {rung?.YoungestAge.Value}."
+            );
         }
 
         return checks.Outcome(() => new RungMove(strand, RungId, MoveKind.ByHand, word, today));
@@ -108,8 +118,10 @@ public sealed class Places
 
     /// <summary>One rung down on every ladder but the in-hand one, after lameness. The first rung stays.</summary>
     public IReadOnlyList<RungMove> AfterLameness(string because, DateOnly on) =>
-    [
-        .. _at.Values.OfType<Rung>().Where(r => r.Strand != Strand.InHand && r.FallBack is not null)
-            .Select(r => new RungMove(r.Strand, r.FallBack, MoveKind.AfterLameness, $"after {because}", on)),
-    ];
+        [
+            .. _at
+                .Values.OfType<Rung>()
+                .Where(r => r.Strand != Strand.InHand && r.FallBack is not null)
+                .Select(r => new RungMove(r.Strand, r.FallBack, MoveKind.AfterLameness, $"after {because}", on)),
+        ];
 }

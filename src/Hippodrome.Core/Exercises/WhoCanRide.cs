@@ -1,6 +1,6 @@
-using Hippodrome.Core.Setups;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Setups;
 
 namespace Hippodrome.Core.Exercises;
 
@@ -33,15 +33,38 @@ public static class WhoCanRide
         ArgumentNullException.ThrowIfNull(setUp);
         ArgumentNullException.ThrowIfNull(built);
         var own = setUp.OwnFor(card, tape);
-        var gaps = built.Gaps.Zip(own.Gaps, (stands, wants) => new GapForHorse(
-            FitOf(stands, wants), wants.Built.Built, Math.Round(wants.Built.Built.Metres - stands.Built.Built.Metres, 2), OtherCountOf(stands, wants))).ToList();
+        var gaps = built
+            .Gaps.Zip(own.Gaps, (stands, wants) =>
+                new GapForHorse(
+                    FitOf(stands, wants),
+                    wants.Built.Built,
+                    Math.Round(wants.Built.Built.Metres - stands.Built.Built.Metres, 2),
+                    OtherCountOf(stands, wants)
+                )
+            )
+            .ToList();
         var moves = gaps.Select((g, i) => (g, i)).Where(x => x.g.Fit is Fit.TooShort or Fit.Long && x.g.LongerBy != 0).ToList();
         var asBuilt = gaps.TrueForAll(g => g.Fit is not (Fit.TooShort or Fit.Long));
-        return new HorseOnSetUp(name, gaps, asBuilt, asBuilt
-            ? gaps.TrueForAll(g => g.Fit == Fit.True) ? "as it stands" : $"as it stands, {string.Join(", ", gaps.Where(g => g.Fit != Fit.True).Select(g => g.Fit == Fit.Tight ? "steady" : "forward").Distinct())}"
-            : moves.Count == 0 ? "not on these distances, whatever is moved: the trade's range ends before its stride"
-            : string.Join(", ", moves.Select(x => FormattableString.Invariant($"gap {x.i + 1} {Math.Abs(x.g.LongerBy) * 100:0} cm {(x.g.LongerBy > 0 ? "longer" : "shorter")}"))),
-            [.. own.Elements.Select(e => e.At.Metres)]);
+        return new HorseOnSetUp(
+            name,
+            gaps,
+            asBuilt,
+            asBuilt
+                ? gaps.TrueForAll(g => g.Fit == Fit.True)
+                    ? "as it stands"
+                    : $"as it stands, {string.Join(", ", gaps.Where(g => g.Fit != Fit.True).Select(g => g.Fit == Fit.Tight ? "steady" : "forward").Distinct())}"
+                : moves.Count == 0
+                    ? "not on these distances, whatever is moved: the trade's range ends before its stride"
+                    : string.Join(
+                        ", ",
+                        moves.Select(x =>
+                            FormattableString.Invariant(
+                                $"gap {x.i + 1} {Math.Abs(x.g.LongerBy) * 100:0} cm {(x.g.LongerBy > 0 ? "longer" : "shorter")}"
+                            )
+                        )
+                    ),
+            [.. own.Elements.Select(e => e.At.Metres)]
+        );
     }
 
     /// <summary>Why this horse does not come to it at all, whatever its distances: held, too young, or ruled out. Null when it may.</summary>
@@ -51,20 +74,33 @@ public static class WhoCanRide
         ArgumentNullException.ThrowIfNull(horse);
         var age = horse.Age(on);
         var youngest = setUp.HasFence ? ExerciseFigures.FromFive : ExerciseFigures.FromFour;
-        var ruledOut = restrictions.FirstOrDefault(r => r.HoldsOn(on) && (
-            r.NoGaits.Contains(setUp.Approach.Gait())
-            || (setUp.HasFence && (r.MostHeight < setUp.HighestFence || r.NoGaits.Contains(Gait.Canter) || r.NoStrands.Any(s => s is Strand.Grids or Strand.Jumping)))
-            || (setUp.HasPoles && r.NoStrands.Contains(Strand.Poles))));
+        var ruledOut = restrictions.FirstOrDefault(r =>
+            r.HoldsOn(on)
+            && (
+                r.NoGaits.Contains(setUp.Approach.Gait())
+                || (
+                    setUp.HasFence
+                    && (
+                        r.MostHeight < setUp.HighestFence
+                        || r.NoGaits.Contains(Gait.Canter)
+                        || r.NoStrands.Any(s => s is Strand.Grids or Strand.Jumping)
+                    )
+                )
+                || (setUp.HasPoles && r.NoStrands.Contains(Strand.Poles))
+            )
+        );
         return heldBecause is not null ? $"held: {heldBecause}"
-            : age < youngest.Value ? $"too young: {(setUp.HasFence ? "fences" : setUp.HasPoles ? "ridden poles" : "ridden figures")} from age {youngest.Value}"
+            : age < youngest.Value
+                ? $"too young: {(setUp.HasFence ? "fences" : setUp.HasPoles ? "ridden poles" : "ridden figures")} from age {youngest.Value}"
             : ruledOut is not null ? $"{ruledOut.By}: {ruledOut.Says}"
             : null;
     }
 
     /// <summary>The same built distance, on this horse's stride.</summary>
-    private static Fit FitOf(Gap stands, Gap wants) => wants.Between is { } between
-        ? Fits.Of(between.StrideIn(stands.Built.Built, between.Strides) / between.StrideOwn)
-        : Fits.Of(stands.Built.Built / wants.Own);
+    private static Fit FitOf(Gap stands, Gap wants) =>
+        wants.Between is { } between
+            ? Fits.Of(between.StrideIn(stands.Built.Built, between.Strides) / between.StrideOwn)
+            : Fits.Of(stands.Built.Built / wants.Own);
 
     private static OtherCount? OtherCountOf(Gap stands, Gap wants)
     {
@@ -73,7 +109,8 @@ public static class WhoCanRide
             return null;
         }
 
-        return new[] { between.Strides - 1, between.Strides + 1 }.Where(n => n > 0)
+        return new[] { between.Strides - 1, between.Strides + 1 }
+            .Where(n => n > 0)
             .Select(n => (n, Needed: between.StrideIn(stands.Built.Built, n)))
             .Select(c => new OtherCount(c.n, c.Needed, Fits.Of(c.Needed / between.StrideOwn)))
             .FirstOrDefault(c => c.Fit == Fit.True);

@@ -15,7 +15,11 @@ public sealed record AccordionEntry(DateOnly? On = null, double? GapMetres = nul
 /// </summary>
 public sealed record Accordion(Guid Id, DateOnly On, Distance Gap, int Fewest, int Most)
 {
-    public static readonly Figure<double> TrainedRatio = Figure.Practice("Longest over shortest stride of a trained jumper: 10 m in two and in four", 5.0 / 3, "");
+    public static readonly Figure<double> TrainedRatio = Figure.Practice(
+        "Longest over shortest stride of a trained jumper: 10 m in two and in four",
+        5.0 / 3,
+        ""
+    );
     private static readonly (double Least, double Most) BelievableStride = (1.2, 5.5);
 
     public Distance Longest => Gap * (1.0 / (Fewest + 1));
@@ -39,8 +43,18 @@ public sealed record Accordion(Guid Id, DateOnly On, Distance Gap, int Fewest, i
         if (checks.Faults.Count == 0)
         {
             checks.That(most >= fewest, "most", $"{most} is fewer than {fewest}.", "Give the most strides ridden here.");
-            checks.That(gap / (fewest + 1) <= BelievableStride.Most, "fewest", FormattableString.Invariant($"{gap:0.##} m in {fewest} would be strides of {gap / (fewest + 1):0.00} m."), "Count the strides between the poles, not the one over the pole.");
-            checks.That(gap / (most + 1) >= BelievableStride.Least, "most", FormattableString.Invariant($"{gap:0.##} m in {most} would be strides of {gap / (most + 1):0.00} m."), "Count canter strides, and measure the gap again.");
+            checks.That(
+                gap / (fewest + 1) <= BelievableStride.Most,
+                "fewest",
+                FormattableString.Invariant($"{gap:0.##} m in {fewest} would be strides of {gap / (fewest + 1):0.00} m."),
+                "Count the strides between the poles, not the one over the pole."
+            );
+            checks.That(
+                gap / (most + 1) >= BelievableStride.Least,
+                "most",
+                FormattableString.Invariant($"{gap:0.##} m in {most} would be strides of {gap / (most + 1):0.00} m."),
+                "Count canter strides, and measure the gap again."
+            );
         }
 
         return checks.Outcome(() => new Accordion(id, on, Distance.FromMetres(gap), fewest, most));

@@ -15,15 +15,22 @@ public static class Contradictions
         if (a.MostHeight is { } first && b.MostHeight is { } second && first != second)
         {
             var strict = first < second ? a : b;
-            yield return FormattableString.Invariant($"{a.By} says fences to {first.Metres:0.00} m and {b.By} to {second.Metres:0.00} m. The lower one, by {strict.By}, counts until it is cleared.");
+            yield return FormattableString.Invariant(
+                $"{a.By} says fences to {first.Metres:0.00} m and {b.By} to {second.Metres:0.00} m. The lower one, by {strict.By}, counts until it is cleared."
+            );
         }
 
-        var same = a.NoGaits.Intersect(b.NoGaits).Select(g => g.ToString().ToLowerInvariant()).Concat(a.NoStrands.Intersect(b.NoStrands).Select(s => s.Say())).ToList();
+        var same = a
+            .NoGaits.Intersect(b.NoGaits)
+            .Select(g => g.ToString().ToLowerInvariant())
+            .Concat(a.NoStrands.Intersect(b.NoStrands).Select(s => s.Say()))
+            .ToList();
         if (same.Count > 0 && a.Until != b.Until)
         {
             yield return $"{a.By} rules out {string.Join(", ", same)} {Until(a)} and {b.By} {Until(b)}. The longer one counts.";
         }
     }
 
-    private static string Until(Restriction r) => r.Until is { } until ? FormattableString.Invariant($"until {until:d MMMM}") : "until cleared";
+    private static string Until(Restriction r) =>
+        r.Until is { } until ? FormattableString.Invariant($"until {until:d MMMM}") : "until cleared";
 }

@@ -42,36 +42,39 @@ public static class GaitVariants
 {
     public static IReadOnlyList<GaitVariant> All { get; } = Enum.GetValues<GaitVariant>();
 
-    public static Gait Gait(this GaitVariant variant) => variant switch
-    {
-        <= GaitVariant.WalkExtended => Horses.Gait.Walk,
-        <= GaitVariant.TrotExtended => Horses.Gait.Trot,
-        _ => Horses.Gait.Canter,
-    };
+    public static Gait Gait(this GaitVariant variant) =>
+        variant switch
+        {
+            <= GaitVariant.WalkExtended => Horses.Gait.Walk,
+            <= GaitVariant.TrotExtended => Horses.Gait.Trot,
+            _ => Horses.Gait.Canter,
+        };
 
     /// <summary>What a gait is ridden in when nothing else is said; none for halt, gallop and rein-back.</summary>
-    public static GaitVariant? Usual(this Gait gait) => gait switch
-    {
-        Horses.Gait.Walk => GaitVariant.WalkMedium,
-        Horses.Gait.Trot => GaitVariant.TrotWorking,
-        Horses.Gait.Canter => GaitVariant.CanterWorking,
-        _ => null,
-    };
+    public static GaitVariant? Usual(this Gait gait) =>
+        gait switch
+        {
+            Horses.Gait.Walk => GaitVariant.WalkMedium,
+            Horses.Gait.Trot => GaitVariant.TrotWorking,
+            Horses.Gait.Canter => GaitVariant.CanterWorking,
+            _ => null,
+        };
 
     /// <summary>"working trot", as riders say it.</summary>
-    public static string Say(this GaitVariant variant) => variant switch
-    {
-        GaitVariant.WalkCollected => "collected walk",
-        GaitVariant.WalkMedium => "medium walk",
-        GaitVariant.WalkExtended => "extended walk",
-        GaitVariant.TrotCollected => "collected trot",
-        GaitVariant.TrotWorking => "working trot",
-        GaitVariant.TrotMedium => "medium trot",
-        GaitVariant.TrotExtended => "extended trot",
-        GaitVariant.CanterCollected => "collected canter",
-        GaitVariant.CanterWorking => "working canter",
-        GaitVariant.CanterMedium => "medium canter",
-        GaitVariant.CanterExtended => "extended canter",
-        _ => "course canter",
-    };
+    public static string Say(this GaitVariant variant) =>
+        variant switch
+        {
+            GaitVariant.WalkCollected => "collected walk",
+            GaitVariant.WalkMedium => "medium walk",
+            GaitVariant.WalkExtended => "extended walk",
+            GaitVariant.TrotCollected => "collected trot",
+            GaitVariant.TrotWorking => "working trot",
+            GaitVariant.TrotMedium => "medium trot",
+            GaitVariant.TrotExtended => "extended trot",
+            GaitVariant.CanterCollected => "collected canter",
+            GaitVariant.CanterWorking => "working canter",
+            GaitVariant.CanterMedium => "medium canter",
+            GaitVariant.CanterExtended => "extended canter",
+            _ => "course canter",
+        };
 }

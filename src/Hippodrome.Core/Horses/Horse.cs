@@ -46,23 +46,37 @@ public enum GoesAt
 /// <param name="GoesAt">The level it goes at; it says how far it has come as well.</param>
 /// <param name="HeatLimitC">Its own limit in °C of air, from which its work is halved; stricter than the rules or nothing.</param>
 public sealed record HorseEntry(
-    string? Name = null, int? Foaled = null, string? Height = null, Sex? Sex = null, Experience? Experience = null, string? Notes = null, GoesAt? GoesAt = null, double? HeatLimitC = null);
+    string? Name = null,
+    int? Foaled = null,
+    string? Height = null,
+    Sex? Sex = null,
+    Experience? Experience = null,
+    string? Notes = null,
+    GoesAt? GoesAt = null,
+    double? HeatLimitC = null
+);
 
 public static class Levels
 {
     /// <summary>How far a horse that goes at a level has come.</summary>
-    public static Experience ExperienceAt(GoesAt level) => level switch
-    {
-        GoesAt.Preliminary or GoesAt.DressageNovice or GoesAt.Elementary or GoesAt.Jumping80 or GoesAt.Eventing80 => Experience.Novice,
-        _ => Experience.Established,
-    };
+    public static Experience ExperienceAt(GoesAt level) =>
+        level switch
+        {
+            GoesAt.Preliminary or GoesAt.DressageNovice or GoesAt.Elementary or GoesAt.Jumping80 or GoesAt.Eventing80 => Experience.Novice,
+            _ => Experience.Established,
+        };
 }
 
 /// <summary>A horse.</summary>
 public sealed record Horse
 {
     /// <summary>The oldest a horse may be entered as; the oldest on record reached 62.</summary>
-    public static readonly Figure<int> OldestBelievable = Figure.Chosen("Oldest believable horse", 45, "years", "beyond any horse in work; catches a mistyped year");
+    public static readonly Figure<int> OldestBelievable = Figure.Chosen(
+        "Oldest believable horse",
+        45,
+        "years",
+        "beyond any horse in work; catches a mistyped year"
+    );
 
     private Horse(Guid id, string name, int foaled, HorseHeight height, Sex sex, Experience experience, string notes) =>
         (Id, Name, Foaled, Height, Sex, Experience, Notes) = (id, name, foaled, height, sex, experience, notes);
@@ -98,21 +112,57 @@ public sealed record Horse
         var checks = new Checks();
         var name = checks.Text("name", entry.Name, 60);
         var foaled = entry.Foaled ?? 0;
-        checks.That(foaled <= today.Year, "foaled", $"{foaled} has not come yet.", $"Give the year it was foaled, {today.Year} at the latest.");
-        checks.That(foaled > today.Year || foaled >= today.Year - OldestBelievable.Value, "foaled", entry.Foaled is null ? "The year of foaling is missing." : $"Foaled in {foaled} it would be {today.Year - foaled}.", $"Give the year it was foaled, {today.Year - OldestBelievable.Value} at the earliest.");
+        checks.That(
+            foaled <= today.Year,
+            "foaled",
+            $"{foaled} has not come yet.",
+            $"Give the year it was foaled, {today.Year} at the latest."
+        );
+        checks.That(
+            foaled > today.Year || foaled >= today.Year - OldestBelievable.Value,
+            "foaled",
+            entry.Foaled is null ? "The year of foaling is missing." : $"Foaled in {foaled} it would be {today.Year - foaled}.",
+            $"Give the year it was foaled, {today.Year - OldestBelievable.Value} at the earliest."
+        );
         var height = HorseHeight.Read(entry.Height);
         checks.AddRange(height.Faults);
         var sex = checks.Choice("sex", entry.Sex);
         GoesAt? goesAt = entry.GoesAt is null ? null : checks.Choice("goesAt", entry.GoesAt);
-        var experience = checks.Choice("experience", entry.Experience ?? (goesAt is { } level && Enum.IsDefined(level) ? Levels.ExperienceAt(level) : null));
+        var experience = checks.Choice(
+            "experience",
+            entry.Experience ?? (goesAt is { } level && Enum.IsDefined(level) ? Levels.ExperienceAt(level) : null)
+        );
         var notes = checks.OptionalText("notes", entry.Notes, 4000);
         double? heat = entry.HeatLimitC is null ? null : checks.Number("heatLimitC", entry.HeatLimitC, 15, 40, "°C");
-        return checks.Outcome(() => new Horse(id, name, foaled, height.OrThrow(), sex, experience, notes) { GoesAt = goesAt, HeatLimitC = heat, EnteredOn = today });
+        return checks.Outcome(() =>
+            new Horse(id, name, foaled, height.OrThrow(), sex, experience, notes)
+            {
+                GoesAt = goesAt,
+                HeatLimitC = heat,
+                EnteredOn = today,
+            }
+        );
     }
 
     /// <summary>A horse read back from the store.</summary>
-    public static Horse Kept(Guid id, string name, int foaled, HorseHeight height, Sex sex, Experience experience, string notes, DateOnly enteredOn, GoesAt? goesAt = null, double? heatLimitC = null) =>
-        new(id, name, foaled, height, sex, experience, notes) { EnteredOn = enteredOn, GoesAt = goesAt, HeatLimitC = heatLimitC };
+    public static Horse Kept(
+        Guid id,
+        string name,
+        int foaled,
+        HorseHeight height,
+        Sex sex,
+        Experience experience,
+        string notes,
+        DateOnly enteredOn,
+        GoesAt? goesAt = null,
+        double? heatLimitC = null
+    ) =>
+        new(id, name, foaled, height, sex, experience, notes)
+        {
+            EnteredOn = enteredOn,
+            GoesAt = goesAt,
+            HeatLimitC = heatLimitC,
+        };
 
     /// <summary>Age in years, counted from 1 January of the year of foaling (usual competition rule).</summary>
     public int Age(DateOnly on) => on.Year - Foaled;

@@ -12,12 +12,13 @@ public static class Sides
     public static Side Other(this Side side) => side == Side.Left ? Side.Right : Side.Left;
 
     /// <summary>The side on the inside of a rein; null for both reins.</summary>
-    public static Side? Inside(this Rein rein) => rein switch
-    {
-        Rein.Left => Side.Left,
-        Rein.Right => Side.Right,
-        _ => null,
-    };
+    public static Side? Inside(this Rein rein) =>
+        rein switch
+        {
+            Rein.Left => Side.Left,
+            Rein.Right => Side.Right,
+            _ => null,
+        };
 
     public static string Say(this Side side) => side == Side.Left ? "left" : "right";
 }

@@ -13,7 +13,15 @@ namespace Hippodrome.Core.Horses;
 /// <param name="LastMeasured">The latest of them.</param>
 /// <param name="Why">How it came about.</param>
 public sealed record StrideEstimate(
-    GaitVariant Variant, Distance Stride, Distance Spread, Speed Speed, double Tempo, int Measurements, DateOnly? LastMeasured, Why Why);
+    GaitVariant Variant,
+    Distance Stride,
+    Distance Spread,
+    Speed Speed,
+    double Tempo,
+    int Measurements,
+    DateOnly? LastMeasured,
+    Why Why
+);
 
 /// <summary>
 /// A horse's strides by gait and variant: published start values scaled by its height, drawn towards
@@ -37,12 +45,13 @@ public sealed record StrideCard
     public StrideEstimate this[GaitVariant variant] => _estimates[variant];
 
     /// <summary>The way covered in a gait; none for halt, and rein-back is not counted.</summary>
-    public Distance Covered(Gait gait, double minutes) => gait switch
-    {
-        Gait.Gallop => _estimates[GaitVariant.CanterCourse].Speed.Over(minutes),
-        _ when gait.Usual() is { } usual => _estimates[usual].Speed.Over(minutes),
-        _ => Distance.Zero,
-    };
+    public Distance Covered(Gait gait, double minutes) =>
+        gait switch
+        {
+            Gait.Gallop => _estimates[GaitVariant.CanterCourse].Speed.Over(minutes),
+            _ when gait.Usual() is { } usual => _estimates[usual].Speed.Over(minutes),
+            _ => Distance.Zero,
+        };
 
     /// <summary>Height over that of the start values, at most 15 % either way.</summary>
     public static double HeightScale(HorseHeight height)
@@ -60,7 +69,15 @@ public sealed record StrideCard
         var startSpread = start.Metres * StrideFigures.StartSpread.Value;
         var strides = Combine(start.Metres, startSpread, [.. measured.Select(m => (m.Stride.Metres, m.Spread.Metres))]);
         var startSpeed = figure.Value.MetresPerSecond * scale;
-        var speeds = Combine(startSpeed, startSpeed * StrideFigures.StartSpread.Value, [.. measured.Where(m => m.Speed is not null).Select(m => (m.Speed!.Value.MetresPerSecond, m.Speed.Value.MetresPerSecond * (m.Spread / m.Stride)))]);
+        var speeds = Combine(
+            startSpeed,
+            startSpeed * StrideFigures.StartSpread.Value,
+            [
+                .. measured
+                    .Where(m => m.Speed is not null)
+                    .Select(m => (m.Speed!.Value.MetresPerSecond, m.Speed.Value.MetresPerSecond * (m.Spread / m.Stride))),
+            ]
+        );
         return new StrideEstimate(
             variant,
             Distance.FromMetres(strides.Mean),
@@ -69,14 +86,19 @@ public sealed record StrideCard
             speeds.Mean / strides.Mean * 60,
             measured.Count,
             measured.Count == 0 ? null : measured.Max(m => m.On),
-            Explain(figure, height, scale, start, measured));
+            Explain(figure, height, scale, start, measured)
+        );
     }
 
     /// <summary>
     /// Mean weighed by 1/spread² of the start value and each measurement, and its spread; where the
     /// measurements scatter more than they should, their own standard error is shown instead.
     /// </summary>
-    private static (double Mean, double Spread) Combine(double start, double startSpread, IReadOnlyList<(double Value, double Spread)> measured)
+    private static (double Mean, double Spread) Combine(
+        double start,
+        double startSpread,
+        IReadOnlyList<(double Value, double Spread)> measured
+    )
     {
         var weights = 1 / (startSpread * startSpread);
         var sum = start * weights;
@@ -102,17 +124,38 @@ public sealed record StrideCard
         return Math.Sqrt(variance / measured.Count);
     }
 
-    private static Why Explain(Figure<StartValue> figure, HorseHeight height, double scale, Distance start, List<StrideMeasurement> measured)
+    private static Why Explain(
+        Figure<StartValue> figure,
+        HorseHeight height,
+        double scale,
+        Distance start,
+        List<StrideMeasurement> measured
+    )
     {
         var inputs = new List<string>
         {
-            string.Create(CultureInfo.InvariantCulture, $"start value {figure.Value.StrideMetres:0.00} m for a horse of {StrideFigures.HeightOfStartValues.Value:0} cm"),
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"start value {figure.Value.StrideMetres:0.00} m for a horse of {StrideFigures.HeightOfStartValues.Value:0} cm"
+            ),
             string.Create(CultureInfo.InvariantCulture, $"this horse stands {height.Centimetres:0} cm: times {scale:0.00} makes {start}"),
         };
-        inputs.AddRange(measured.OrderBy(m => m.On).Select(m => string.Create(
-            CultureInfo.InvariantCulture, $"{m.On:d MMM yyyy}: {m.Strip.Metres:0.#} m in {m.Strides:0.#} strides{(m.Seconds is { } s ? string.Create(CultureInfo.InvariantCulture, $" and {s:0.#} s") : ", counted between poles,")} makes {m.Stride}, give or take {m.Spread.Centimetres:0} cm")));
+        inputs.AddRange(
+            measured
+                .OrderBy(m => m.On)
+                .Select(m =>
+                    string.Create(
+                        CultureInfo.InvariantCulture,
+                        $"{m.On:d MMM yyyy}: {m.Strip.Metres:0.#} m in {m.Strides:0.#} strides{(m.Seconds is { } s ? string.Create(CultureInfo.InvariantCulture, $" and {s:0.#} s") : ", counted between poles,")} makes {m.Stride}, give or take {m.Spread.Centimetres:0} cm"
+                    )
+                )
+        );
         return measured.Count == 0
             ? new Why("Published start value, scaled by height", inputs, figure.Source)
-            : new Why("Start value and measured strips, each weighed by how sure it is", inputs, Source.Chosen("a measured strip counts for more the more strides it holds; the start value fades as strips come in"));
+            : new Why(
+                "Start value and measured strips, each weighed by how sure it is",
+                inputs,
+                Source.Chosen("a measured strip counts for more the more strides it holds; the start value fades as strips come in")
+            );
     }
 }

@@ -17,7 +17,14 @@ public enum Counted
 /// <param name="Counted">Which of the two was counted.</param>
 /// <param name="Seconds">Time over the strip.</param>
 /// <param name="On">The day it was measured.</param>
-public sealed record StrideEntry(GaitVariant? Variant = null, double? StripMetres = null, double? Count = null, Counted? Counted = null, double? Seconds = null, DateOnly? On = null);
+public sealed record StrideEntry(
+    GaitVariant? Variant = null,
+    double? StripMetres = null,
+    double? Count = null,
+    Counted? Counted = null,
+    double? Seconds = null,
+    DateOnly? On = null
+);
 
 /// <summary>One measured strip: stride length, speed and tempo.</summary>
 public sealed record StrideMeasurement
@@ -109,18 +116,30 @@ public sealed record StrideMeasurement
             believable.Holds(measured.Stride),
             "count",
             $"That makes a {name} stride of {measured.Stride}.",
-            string.Create(CultureInfo.InvariantCulture, $"A believable {name} stride is {believable}: over this strip {measured.Strip / believable.Longest:0.0} to {measured.Strip / believable.Shortest:0.0} strides. Were steps counted, or strides?"));
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"A believable {name} stride is {believable}: over this strip {measured.Strip / believable.Longest:0.0} to {measured.Strip / believable.Shortest:0.0} strides. Were steps counted, or strides?"
+            )
+        );
         var speed = measured.Speed!.Value;
         var fastest = StrideFigures.BelievableSpeed(gait);
         checks.That(
             speed.MetresPerSecond <= fastest,
             "seconds",
             string.Create(CultureInfo.InvariantCulture, $"That makes {speed.MetresPerSecond:0.0} m/s."),
-            string.Create(CultureInfo.InvariantCulture, $"A believable {name} is at most {fastest:0.0} m/s: at least {measured.Strip.Metres / fastest:0.0} s over this strip."));
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"A believable {name} is at most {fastest:0.0} m/s: at least {measured.Strip.Metres / fastest:0.0} s over this strip."
+            )
+        );
         checks.That(
             speed.MetresPerSecond >= StrideFigures.SlowestWalk.Value,
             "seconds",
             string.Create(CultureInfo.InvariantCulture, $"That makes {speed.MetresPerSecond:0.00} m/s, slower than any walk."),
-            string.Create(CultureInfo.InvariantCulture, $"Give at most {measured.Strip.Metres / StrideFigures.SlowestWalk.Value:0} s over this strip."));
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"Give at most {measured.Strip.Metres / StrideFigures.SlowestWalk.Value:0} s over this strip."
+            )
+        );
     }
 }

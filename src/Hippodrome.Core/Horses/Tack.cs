@@ -18,7 +18,13 @@ public enum TackKind
 /// <param name="For">Strands it may be used for; all if left out.</param>
 /// <param name="FencesFromMetres">Only for fences from this height, if it is kept for them.</param>
 /// <param name="Notes">Size, wear, who fitted it.</param>
-public sealed record TackEntry(TackKind? Kind = null, string? Name = null, IReadOnlyList<Strand>? For = null, double? FencesFromMetres = null, string? Notes = null);
+public sealed record TackEntry(
+    TackKind? Kind = null,
+    string? Name = null,
+    IReadOnlyList<Strand>? For = null,
+    double? FencesFromMetres = null,
+    string? Notes = null
+);
 
 /// <summary>A piece of tack and what it is allowed for. A bit kept for fences is not for flatwork.</summary>
 public sealed record Tack(Guid Id, TackKind Kind, string Name, IReadOnlyList<Strand> For, Distance? FencesFrom, string Notes)

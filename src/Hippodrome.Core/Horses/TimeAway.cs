@@ -16,7 +16,13 @@ public enum OffBecause
 /// <param name="Because">Rest, injury or illness.</param>
 /// <param name="Worked">It was worked, and nobody wrote it down: no time off.</param>
 /// <param name="Word">Anything worth knowing.</param>
-public sealed record TimeAwayEntry(DateOnly? From = null, DateOnly? Until = null, OffBecause? Because = null, bool? Worked = null, string? Word = null)
+public sealed record TimeAwayEntry(
+    DateOnly? From = null,
+    DateOnly? Until = null,
+    OffBecause? Because = null,
+    bool? Worked = null,
+    string? Word = null
+)
 {
     /// <summary>Refuses days to come, days before the horse was foaled, and an end before the beginning.</summary>
     public Outcome<TimeAway> Check(Guid id, Horse horse, DateOnly today)
@@ -25,8 +31,18 @@ public sealed record TimeAwayEntry(DateOnly? From = null, DateOnly? Until = null
         var checks = new Checks();
         var from = From ?? default;
         checks.That(From is not null, "from", "The first day is missing.", "Give the first day without work.");
-        checks.That(From is null || (from <= today && from.Year >= horse.Foaled), "from", "That day does not fit.", $"Give a day from {horse.Foaled} to today.");
-        checks.That(Until is null || From is null || Until > from, "until", "It would be back before it was off.", "Give a later day, or leave it open.");
+        checks.That(
+            From is null || (from <= today && from.Year >= horse.Foaled),
+            "from",
+            "That day does not fit.",
+            $"Give a day from {horse.Foaled} to today."
+        );
+        checks.That(
+            Until is null || From is null || Until > from,
+            "until",
+            "It would be back before it was off.",
+            "Give a later day, or leave it open."
+        );
         checks.That(Until is null || Until <= today.AddYears(1), "until", "That day is far away.", "Leave it open until it is back.");
         OffBecause? because = Worked == true ? null : checks.Choice("because", Because);
         var word = checks.OptionalText("word", Word, 300);

@@ -76,7 +76,9 @@ public readonly record struct DistanceRange
     public bool Holds(Distance distance) => distance >= Shortest && distance <= Longest;
 
     public Distance Clamp(Distance distance) =>
-        distance < Shortest ? Shortest : distance > Longest ? Longest : distance;
+        distance < Shortest ? Shortest
+        : distance > Longest ? Longest
+        : distance;
 
     public override string ToString() => string.Create(CultureInfo.InvariantCulture, $"{Shortest.Metres:0.0#}-{Longest.Metres:0.0#} m");
 }

@@ -15,8 +15,18 @@ public static partial class DistanceReading
         var checks = new Checks();
         var typed = checks.Text("text", text, 40).Replace(',', '.');
         var metres = Metres(typed, pace);
-        checks.That(checks.Faults.Count > 0 || metres is not null, "text", $"“{typed}” cannot be read as a distance.", "Write it like 5.94, 21'6\" or 6.5 paces.");
-        checks.That(metres is null or (> 0 and <= Furthest), "text", "That is no distance in an arena.", $"Give more than nothing and at most {Furthest:0} m.");
+        checks.That(
+            checks.Faults.Count > 0 || metres is not null,
+            "text",
+            $"“{typed}” cannot be read as a distance.",
+            "Write it like 5.94, 21'6\" or 6.5 paces."
+        );
+        checks.That(
+            metres is null or (> 0 and <= Furthest),
+            "text",
+            "That is no distance in an arena.",
+            $"Give more than nothing and at most {Furthest:0} m."
+        );
         return checks.Outcome(() => new Reading(Distance.FromMetres(metres!.Value), pace));
     }
 
@@ -40,12 +50,22 @@ public static partial class DistanceReading
 
     private static double Number(Group group) => double.Parse(group.Value, CultureInfo.InvariantCulture);
 
-    private static double Fraction(string text) => text switch { "¼" => 0.25, "½" => 0.5, "¾" => 0.75, _ => 0 };
+    private static double Fraction(string text) =>
+        text switch
+        {
+            "¼" => 0.25,
+            "½" => 0.5,
+            "¾" => 0.75,
+            _ => 0,
+        };
 
     [GeneratedRegex("""^(?<n>[0-9]{1,4}(\.[0-9]{1,3})?)\s*(m|metres?|(?<cm>cm))?$""", RegexOptions.IgnoreCase)]
     private static partial Regex Metric();
 
-    [GeneratedRegex("""^(?<ft>[0-9]{1,3})\s*('|′|ft|feet|foot)\s*((?<in>[0-9]{1,2}(\.[0-9]{1,2})?)\s*("|″|''|in|inches|inch)?)?$""", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        """^(?<ft>[0-9]{1,3})\s*('|′|ft|feet|foot)\s*((?<in>[0-9]{1,2}(\.[0-9]{1,2})?)\s*("|″|''|in|inches|inch)?)?$""",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Feet();
 
     [GeneratedRegex("""^(?=[0-9¼½¾])(?<n>[0-9]{1,3}(\.[0-9]{1,3})?)?\s*(?<f>[¼½¾])?\s*(p|paces?)$""", RegexOptions.IgnoreCase)]

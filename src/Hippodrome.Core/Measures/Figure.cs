@@ -16,7 +16,8 @@ public interface IFigure
 public sealed record Figure<T>(string Name, T Value, string Unit, Source Source) : IFigure
     where T : notnull
 {
-    public string Shown => string.Create(CultureInfo.InvariantCulture, $"{(Value is double number ? Math.Round(number, 4) : Value)} {Unit}").TrimEnd();
+    public string Shown =>
+        string.Create(CultureInfo.InvariantCulture, $"{(Value is double number ? Math.Round(number, 4) : Value)} {Unit}").TrimEnd();
 }
 
 /// <summary>Short ways to write a figure down.</summary>

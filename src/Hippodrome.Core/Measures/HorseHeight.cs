@@ -55,7 +55,12 @@ public sealed partial record HorseHeight
         var parts = number.Split('.');
         var hands = double.Parse(parts[0], CultureInfo.InvariantCulture);
         var inches = parts.Length > 1 ? double.Parse(parts[1], CultureInfo.InvariantCulture) : 0;
-        checks.That(inches < 4, "height", "A hand has four inches, so what stands after the point is 0, 1, 2 or 3.", "Write 16.3 and then 17.0.");
+        checks.That(
+            inches < 4,
+            "height",
+            "A hand has four inches, so what stands after the point is 0, 1, 2 or 3.",
+            "Write 16.3 and then 17.0."
+        );
         return (hands * CentimetresPerHand) + (inches * 2.54);
     }
 

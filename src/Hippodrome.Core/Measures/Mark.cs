@@ -9,10 +9,26 @@ namespace Hippodrome.Core.Measures;
 public readonly record struct Mark
 {
     public static readonly Figure<string> Scale = Figure.Published(
-        "Marks", "10 excellent, 9 very good, 8 good, 7 fairly good, 6 satisfactory, 5 marginal, 4 insufficient, 3 fairly bad, 2 bad, 1 very bad, 0 not performed; halves allowed", "", "FEI dressage rules");
+        "Marks",
+        "10 excellent, 9 very good, 8 good, 7 fairly good, 6 satisfactory, 5 marginal, 4 insufficient, 3 fairly bad, 2 bad, 1 very bad, 0 not performed; halves allowed",
+        "",
+        "FEI dressage rules"
+    );
 
     private static readonly string[] Words =
-        ["not performed", "very bad", "bad", "fairly bad", "insufficient", "marginal", "satisfactory", "fairly good", "good", "very good", "excellent"];
+    [
+        "not performed",
+        "very bad",
+        "bad",
+        "fairly bad",
+        "insufficient",
+        "marginal",
+        "satisfactory",
+        "fairly good",
+        "good",
+        "very good",
+        "excellent",
+    ];
 
     private Mark(double value) => Value = value;
 

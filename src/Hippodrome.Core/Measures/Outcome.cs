@@ -30,8 +30,7 @@ public sealed class Outcome<T>
 
     /// <summary>The value, where the caller knows it to be right (read back from our own store, or demo data).</summary>
     /// <exception cref="InvalidOperationException">It was not right after all: a fault of the program.</exception>
-    public T OrThrow() => Value ?? throw new InvalidOperationException(
-        string.Join("; ", Faults.Select(f => $"{f.Field}: {f.Says}")));
+    public T OrThrow() => Value ?? throw new InvalidOperationException(string.Join("; ", Faults.Select(f => $"{f.Field}: {f.Says}")));
 }
 
 /// <summary>Collects the faults of one entry, so that a person hears all of them at once.</summary>
@@ -41,9 +40,7 @@ public sealed class Checks
     private readonly bool _kept;
 
     /// <summary>Checks what is being typed.</summary>
-    public Checks()
-    {
-    }
+    public Checks() { }
 
     private Checks(bool kept) => _kept = kept;
 
@@ -84,7 +81,12 @@ public sealed class Checks
     {
         var text = (typed ?? "").Trim();
         That(text.Length <= longest, field, $"This is {text.Length} characters long.", $"Keep it to {longest} characters.");
-        That(!text.Any(c => char.IsControl(c) && c is not ('\n' or '\r' or '\t')), field, "There is a character in this that cannot be shown.", "Type it again by hand.");
+        That(
+            !text.Any(c => char.IsControl(c) && c is not ('\n' or '\r' or '\t')),
+            field,
+            "There is a character in this that cannot be shown.",
+            "Type it again by hand."
+        );
         return text;
     }
 
@@ -96,18 +98,25 @@ public sealed class Checks
     {
         if (typed is null)
         {
-            Add(field, "This is empty.", $"Give a number from {Say(least)} to {Say(most)} {unit}.".Replace(" .", ".", StringComparison.Ordinal));
+            Add(
+                field,
+                "This is empty.",
+                $"Give a number from {Say(least)} to {Say(most)} {unit}.".Replace(" .", ".", StringComparison.Ordinal)
+            );
         }
         else if (!(typed >= least && typed <= most))
         {
-            Add(field, $"{Say(typed.Value)} {unit} cannot be right.".Replace("  ", " ", StringComparison.Ordinal), $"Give a number from {Say(least)} to {Say(most)} {unit}.".Replace(" .", ".", StringComparison.Ordinal));
+            Add(
+                field,
+                $"{Say(typed.Value)} {unit} cannot be right.".Replace("  ", " ", StringComparison.Ordinal),
+                $"Give a number from {Say(least)} to {Say(most)} {unit}.".Replace(" .", ".", StringComparison.Ordinal)
+            );
         }
 
         return typed is { } value && ((value >= least && value <= most) || (_kept && double.IsFinite(value))) ? value : least;
     }
 
-    public int Whole(string field, int? typed, int least, int most, string unit) =>
-        (int)Number(field, typed, least, most, unit);
+    public int Whole(string field, int? typed, int least, int most, string unit) => (int)Number(field, typed, least, most, unit);
 
     /// <summary>The lines of a list, at most so many and none of them empty.</summary>
     public IReadOnlyList<T> Lines<T>(string field, IReadOnlyList<T>? typed, int most)
@@ -132,12 +141,15 @@ public sealed class Checks
         where T : class
     {
         ArgumentNullException.ThrowIfNull(build);
-        return _kept ? Measures.Outcome<T>.Kept(build(), _faults) : _faults.Count == 0 ? Measures.Outcome<T>.Fine(build()) : Measures.Outcome<T>.Wrong(_faults);
+        return _kept ? Measures.Outcome<T>.Kept(build(), _faults)
+            : _faults.Count == 0 ? Measures.Outcome<T>.Fine(build())
+            : Measures.Outcome<T>.Wrong(_faults);
     }
 
     private bool HasFault(string field) => _faults.Exists(f => f.Field == field);
 
-    private static string Say(double number) => Math.Abs(number) < 1e6
-        ? number.ToString("0.##", CultureInfo.InvariantCulture)
-        : number.ToString("0.#E0", CultureInfo.InvariantCulture);
+    private static string Say(double number) =>
+        Math.Abs(number) < 1e6
+            ? number.ToString("0.##", CultureInfo.InvariantCulture)
+            : number.ToString("0.#E0", CultureInfo.InvariantCulture);
 }

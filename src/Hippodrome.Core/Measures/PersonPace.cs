@@ -41,7 +41,13 @@ public sealed record PersonPace
     public string Say(Distance distance)
     {
         var quarters = (int)Math.Round(Paces(distance) * 4, MidpointRounding.AwayFromZero);
-        var fraction = (quarters % 4) switch { 1 => "¼", 2 => "½", 3 => "¾", _ => "" };
+        var fraction = (quarters % 4) switch
+        {
+            1 => "¼",
+            2 => "½",
+            3 => "¾",
+            _ => "",
+        };
         var whole = quarters / 4;
         return (whole, fraction) switch
         {

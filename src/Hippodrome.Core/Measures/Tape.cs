@@ -32,12 +32,13 @@ public sealed record Tape(LengthUnit Unit, PersonPace Pace)
 
     public static Tape Metric { get; } = new(LengthUnit.Metres, PersonPace.Uncalibrated);
 
-    public Distance Step => Unit switch
-    {
-        LengthUnit.Metres => Distance.FromMetres(MetreStep.Value),
-        LengthUnit.Feet => Distance.FromFeet(0, InchStep.Value),
-        _ => Pace.Walked(PaceStep.Value),
-    };
+    public Distance Step =>
+        Unit switch
+        {
+            LengthUnit.Metres => Distance.FromMetres(MetreStep.Value),
+            LengthUnit.Feet => Distance.FromFeet(0, InchStep.Value),
+            _ => Pace.Walked(PaceStep.Value),
+        };
 
     /// <summary>The nearest distance that can be set: never further off than half a step.</summary>
     public Distance Round(Distance wanted) => Steps(Math.Round(wanted / Step, MidpointRounding.AwayFromZero));
@@ -54,9 +55,10 @@ public sealed record Tape(LengthUnit Unit, PersonPace Pace)
         {
             // The tolerance keeps 1.50 m, 30 steps of 5 cm in binary, on the inside of "to 1.50 m".
             const double hair = 1e-9;
-            var inside = built > range.Longest
-                ? Steps(Math.Floor((range.Longest / Step) + hair))
-                : Steps(Math.Ceiling((range.Shortest / Step) - hair));
+            var inside =
+                built > range.Longest
+                    ? Steps(Math.Floor((range.Longest / Step) + hair))
+                    : Steps(Math.Ceiling((range.Shortest / Step) - hair));
             var fits = inside.Metres >= range.Shortest.Metres - hair && inside.Metres <= range.Longest.Metres + hair;
             built = fits ? inside : range.Clamp(wanted);
             says = fits
@@ -90,10 +92,11 @@ public sealed record Tape(LengthUnit Unit, PersonPace Pace)
         };
     }
 
-    private string SayStep() => Unit switch
-    {
-        LengthUnit.Metres => "5 cm",
-        LengthUnit.Feet => "3 in",
-        _ => "a quarter pace",
-    };
+    private string SayStep() =>
+        Unit switch
+        {
+            LengthUnit.Metres => "5 cm",
+            LengthUnit.Feet => "3 in",
+            _ => "a quarter pace",
+        };
 }

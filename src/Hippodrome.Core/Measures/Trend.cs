@@ -11,9 +11,24 @@ namespace Hippodrome.Core.Measures;
 /// <param name="Points">How many points it rests on.</param>
 public sealed record Trend(double Slope, double Intercept, int S, double PValue, int Points)
 {
-    public static readonly Figure<int> ExactUpTo = Figure.Published("Trend test exact up to", 10, "points", "Kendall 1975, Rank Correlation Methods");
-    public static readonly Figure<int> LeastPoints = Figure.Chosen("Points that make a trend, at least", 4, "points", "with three, chance alone puts them in a row one time in three");
-    public static readonly Figure<double> Speaks = Figure.Chosen("A trend speaks from a p-value of", 0.10, "or less", "a horse has few rides; one in ten is worth a look, and the number is shown");
+    public static readonly Figure<int> ExactUpTo = Figure.Published(
+        "Trend test exact up to",
+        10,
+        "points",
+        "Kendall 1975, Rank Correlation Methods"
+    );
+    public static readonly Figure<int> LeastPoints = Figure.Chosen(
+        "Points that make a trend, at least",
+        4,
+        "points",
+        "with three, chance alone puts them in a row one time in three"
+    );
+    public static readonly Figure<double> Speaks = Figure.Chosen(
+        "A trend speaks from a p-value of",
+        0.10,
+        "or less",
+        "a horse has few rides; one in ten is worth a look, and the number is shown"
+    );
 
     /// <summary>Chance is an unlikely reason.</summary>
     public bool IsClear => PValue <= Speaks.Value;
@@ -38,7 +53,8 @@ public sealed record Trend(double Slope, double Intercept, int S, double PValue,
             row.Select(p => p.Y - (slope * p.X)).Median(),
             s,
             row.Count <= ExactUpTo.Value ? Exact(s, ties) : Approximate(s, row.Count, ties),
-            row.Count);
+            row.Count
+        );
     }
 
     /// <summary>

@@ -10,7 +10,10 @@ public static class FirstSits
     {
         ArgumentNullException.ThrowIfNull(ride);
         var walked = ride.ByGait.Where(g => g.Gait == Gait.Walk).ToList();
-        return ride.TensionPeak is null or <= 2 && ride.Rail.Falls.Count == 0 && walked.Sum(g => g.Left) > 0 && walked.Sum(g => g.Right) > 0;
+        return ride.TensionPeak is null or <= 2
+            && ride.Rail.Falls.Count == 0
+            && walked.Sum(g => g.Left) > 0
+            && walked.Sum(g => g.Right) > 0;
     }
 }
 
@@ -22,6 +25,7 @@ public static class ChangesBoiled
     {
         ArgumentNullException.ThrowIfNull(ride);
         var changes = ride.Rail.Changes;
-        return changes.Left.All + changes.Right.All > 0 && (ride.Tension.Contains(4) || ride.Tension.Zip(ride.Tension.Skip(1)).Any(p => p is { First: >= 3, Second: >= 3 }));
+        return changes.Left.All + changes.Right.All > 0
+            && (ride.Tension.Contains(4) || ride.Tension.Zip(ride.Tension.Skip(1)).Any(p => p is { First: >= 3, Second: >= 3 }));
     }
 }

@@ -51,17 +51,13 @@ public enum ChangePlace
 /// <summary>From now on this gait, until another or a pause. At the rail the first one begins the ride.</summary>
 public sealed record GaitNow(Guid Id, DateTimeOffset At, Gait Gait) : RideEvent(Id, At)
 {
-    internal override void Check(Checks checks, string at)
-    {
-    }
+    internal override void Check(Checks checks, string at) { }
 }
 
 /// <summary>From now on this rein.</summary>
 public sealed record ReinNow(Guid Id, DateTimeOffset At, Rein Rein) : RideEvent(Id, At)
 {
-    internal override void Check(Checks checks, string at)
-    {
-    }
+    internal override void Check(Checks checks, string at) { }
 }
 
 /// <summary>From now on this part of the plan, counted from 0.</summary>
@@ -85,9 +81,7 @@ public sealed record RiderNow(Guid Id, DateTimeOffset At, string Rider) : RideEv
 /// <summary>The ride is over. A gait tapped later takes it up again.</summary>
 public sealed record RideEnded(Guid Id, DateTimeOffset At) : RideEvent(Id, At)
 {
-    internal override void Check(Checks checks, string at)
-    {
-    }
+    internal override void Check(Checks checks, string at) { }
 }
 
 /// <summary>More about a jump that was tapped before: whatever was seen of it.</summary>
@@ -98,7 +92,15 @@ public sealed record RideEnded(Guid Id, DateTimeOffset At) : RideEvent(Id, At)
 /// <param name="LandedOn">The lead it landed on.</param>
 /// <param name="ChangedBeforeTurn">A wrong lead was mended before the turn.</param>
 /// <param name="Cause">Track, pace or hand are the rider's; the horse is not marked down for them.</param>
-public sealed record JumpTold(Guid Id, DateTimeOffset At, Guid Jump, TakeOff? TakeOff, Rein? LandedOn, bool? ChangedBeforeTurn, JumpCause? Cause) : RideEvent(Id, At)
+public sealed record JumpTold(
+    Guid Id,
+    DateTimeOffset At,
+    Guid Jump,
+    TakeOff? TakeOff,
+    Rein? LandedOn,
+    bool? ChangedBeforeTurn,
+    JumpCause? Cause
+) : RideEvent(Id, At)
 {
     internal override void Check(Checks checks, string at)
     {
@@ -129,7 +131,17 @@ public sealed record ChangeRidden(Guid Id, DateTimeOffset At, Rein To, ChangeQua
 /// <param name="Strides">Strides between; the bound over the poles is not counted.</param>
 /// <param name="OverPoles">Between ground poles, where n strides take n + 1 stride lengths; only these tell the stride.</param>
 /// <param name="Planned">The count that was planned.</param>
-public sealed record StridesCounted(Guid Id, DateTimeOffset At, Guid? SetUpId, GaitVariant Variant, Rein Rein, double Metres, int Strides, bool OverPoles, int? Planned) : RideEvent(Id, At)
+public sealed record StridesCounted(
+    Guid Id,
+    DateTimeOffset At,
+    Guid? SetUpId,
+    GaitVariant Variant,
+    Rein Rein,
+    double Metres,
+    int Strides,
+    bool OverPoles,
+    int? Planned
+) : RideEvent(Id, At)
 {
     internal override void Check(Checks checks, string at)
     {

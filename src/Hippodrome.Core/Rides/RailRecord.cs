@@ -9,7 +9,13 @@ namespace Hippodrome.Core.Rides;
 /// <param name="Passes">Over poles.</param>
 /// <param name="Efforts">Over fences.</param>
 /// <param name="Marks">The mean mark of each rein.</param>
-public sealed record PartDone(int Part, IReadOnlyList<GaitMinutes> ByGait, BothReins<PassCount> Passes, BothReins<EffortCount> Efforts, MarksByRein Marks)
+public sealed record PartDone(
+    int Part,
+    IReadOnlyList<GaitMinutes> ByGait,
+    BothReins<PassCount> Passes,
+    BothReins<EffortCount> Efforts,
+    MarksByRein Marks
+)
 {
     public double Minutes => ByGait.Sum(g => g.Minutes);
 }
@@ -24,7 +30,15 @@ public sealed record ChangeCount(int Clean, int Late, int ShortBehind, int None)
 }
 
 /// <summary>Where the jumps were told about: take-off, cause and landing.</summary>
-public sealed record JumpsTold(int Close, int Good, int Long, int LandedLeft, int LandedRight, int ChangedBeforeTurn, IReadOnlyDictionary<JumpCause, int> Causes);
+public sealed record JumpsTold(
+    int Close,
+    int Good,
+    int Long,
+    int LandedLeft,
+    int LandedRight,
+    int ChangedBeforeTurn,
+    IReadOnlyDictionary<JumpCause, int> Causes
+);
 
 /// <summary>A line ridden again and again: each count and how often, and what was planned.</summary>
 public sealed record CountedLine(Guid? SetUpId, double Metres, int? Planned, IReadOnlyList<CountedTimes> Times)
@@ -33,7 +47,13 @@ public sealed record CountedLine(Guid? SetUpId, double Metres, int? Planned, IRe
     public int? Met => Planned is { } planned ? Times.Where(t => t.Strides == planned).Sum(t => t.Times) : null;
 
     /// <summary>The count that missed most often; null when none missed.</summary>
-    public int? MostFrequentMiss => Times.Where(t => Planned is not null && t.Strides != Planned).OrderByDescending(t => t.Times).ThenBy(t => t.Strides).Select(t => (int?)t.Strides).FirstOrDefault();
+    public int? MostFrequentMiss =>
+        Times
+            .Where(t => Planned is not null && t.Strides != Planned)
+            .OrderByDescending(t => t.Times)
+            .ThenBy(t => t.Strides)
+            .Select(t => (int?)t.Strides)
+            .FirstOrDefault();
 }
 
 public sealed record CountedTimes(int Strides, int Times);
@@ -59,47 +79,71 @@ public sealed record RailRecord(
     IReadOnlyList<Fell> Falls,
     IReadOnlyList<string> AdviceTaken,
     IReadOnlyList<string> AdviceLeft,
-    IReadOnlyList<string> Next)
+    IReadOnlyList<string> Next
+)
 {
     /// <param name="timeline">Tap to tap.</param>
     /// <param name="notes">What was odd about clocks.</param>
     /// <param name="events">Everything that counts.</param>
-    internal static RailRecord Of(RideTimeline timeline, IReadOnlyList<ClockNote> notes, IReadOnlyList<RideEvent> events) => new(
-        timeline.Began,
-        timeline.Ended,
-        timeline.Stretches,
-        PartsOf(timeline, events),
-        [.. timeline.Stretches.GroupBy(s => s.Rider).Select(g => new RiderMinutes(g.Key, g.Sum(s => s.Minutes)))],
-        timeline.Interruptions,
-        timeline.LeftOpen,
-        notes,
-        RideRecord.PerRein(events.OfType<ChangeRidden>(), c => c.To, CountChanges),
-        TellJumps(events),
-        [.. events.OfType<StridesCounted>().GroupBy(c => (c.SetUpId, c.Metres, c.Planned)).Select(g => new CountedLine(
-            g.Key.SetUpId, g.Key.Metres, g.Key.Planned, [.. g.GroupBy(c => c.Strides).OrderBy(c => c.Key).Select(c => new CountedTimes(c.Key, c.Count()))]))],
-        RideRecord.PerRein(events.OfType<YieldSteps>(), y => y.AwayFrom, y => new StepCount(y.Sum(s => s.Asked), y.Sum(s => s.Given))),
-        LegsOf(events),
-        [.. events.OfType<Fell>()],
-        [.. events.OfType<AdviceAnswered>().Where(a => a.Accepted).Select(a => a.Rule)],
-        [.. events.OfType<AdviceAnswered>().Where(a => !a.Accepted).Select(a => a.Rule)],
-        [.. events.OfType<NextToDo>().Select(n => n.Text)]);
+    internal static RailRecord Of(RideTimeline timeline, IReadOnlyList<ClockNote> notes, IReadOnlyList<RideEvent> events) =>
+        new(
+            timeline.Began,
+            timeline.Ended,
+            timeline.Stretches,
+            PartsOf(timeline, events),
+            [.. timeline.Stretches.GroupBy(s => s.Rider).Select(g => new RiderMinutes(g.Key, g.Sum(s => s.Minutes)))],
+            timeline.Interruptions,
+            timeline.LeftOpen,
+            notes,
+            RideRecord.PerRein(events.OfType<ChangeRidden>(), c => c.To, CountChanges),
+            TellJumps(events),
+            [
+                .. events
+                    .OfType<StridesCounted>()
+                    .GroupBy(c => (c.SetUpId, c.Metres, c.Planned))
+                    .Select(g => new CountedLine(
+                        g.Key.SetUpId,
+                        g.Key.Metres,
+                        g.Key.Planned,
+                        [.. g.GroupBy(c => c.Strides).OrderBy(c => c.Key).Select(c => new CountedTimes(c.Key, c.Count()))]
+                    )),
+            ],
+            RideRecord.PerRein(events.OfType<YieldSteps>(), y => y.AwayFrom, y => new StepCount(y.Sum(s => s.Asked), y.Sum(s => s.Given))),
+            LegsOf(events),
+            [.. events.OfType<Fell>()],
+            [.. events.OfType<AdviceAnswered>().Where(a => a.Accepted).Select(a => a.Rule)],
+            [.. events.OfType<AdviceAnswered>().Where(a => !a.Accepted).Select(a => a.Rule)],
+            [.. events.OfType<NextToDo>().Select(n => n.Text)]
+        );
 
     internal BothReins<PassCount> PassesOf(IReadOnlyCollection<int> parts)
     {
-        PassCount Sum(Func<PartDone, PassCount> of) => Parts.Where(p => parts.Contains(p.Part)).Select(of).Aggregate(new PassCount(0, 0, 0, 0), (a, b) => new PassCount(a.Clean + b.Clean, a.Touched + b.Touched, a.Rushed + b.Rushed, a.Crossed + b.Crossed));
+        PassCount Sum(Func<PartDone, PassCount> of) =>
+            Parts
+                .Where(p => parts.Contains(p.Part))
+                .Select(of)
+                .Aggregate(new PassCount(0, 0, 0, 0), (a, b) =>
+                    new PassCount(a.Clean + b.Clean, a.Touched + b.Touched, a.Rushed + b.Rushed, a.Crossed + b.Crossed)
+                );
         return new(Sum(p => p.Passes.Left), Sum(p => p.Passes.Right));
     }
 
     internal BothReins<EffortCount> EffortsOf(IReadOnlyCollection<int> parts)
     {
-        EffortCount Sum(Func<PartDone, EffortCount> of) => Parts.Where(p => parts.Contains(p.Part)).Select(of)
-            .Aggregate(new EffortCount(0, 0, 0, 0, 0), (a, b) => new EffortCount(a.Clear + b.Clear, a.Rub + b.Rub, a.Knock + b.Knock, a.RunOut + b.RunOut, a.Stop + b.Stop));
+        EffortCount Sum(Func<PartDone, EffortCount> of) =>
+            Parts
+                .Where(p => parts.Contains(p.Part))
+                .Select(of)
+                .Aggregate(new EffortCount(0, 0, 0, 0, 0), (a, b) =>
+                    new EffortCount(a.Clear + b.Clear, a.Rub + b.Rub, a.Knock + b.Knock, a.RunOut + b.RunOut, a.Stop + b.Stop)
+                );
         return new(Sum(p => p.Efforts.Left), Sum(p => p.Efforts.Right));
     }
 
     internal MarksByRein MarksOf(IReadOnlyCollection<int> parts)
     {
-        double? Mean(Func<PartDone, double?> of) => Parts.Where(p => parts.Contains(p.Part)).Select(of).Average() is { } mean ? Math.Round(mean, 2) : null;
+        double? Mean(Func<PartDone, double?> of) =>
+            Parts.Where(p => parts.Contains(p.Part)).Select(of).Average() is { } mean ? Math.Round(mean, 2) : null;
         return new(Mean(p => p.Marks.Left), Mean(p => p.Marks.Right));
     }
 
@@ -108,21 +152,37 @@ public sealed record RailRecord(
         var stretches = timeline.Stretches.ToLookup(s => s.Part);
         var tapped = events.ToLookup(timeline.PartOf);
         var parts = stretches.Select(s => s.Key).Concat(tapped.Select(t => t.Key)).OfType<int>().Distinct().Order();
-        return [.. parts.Select(p => new PartDone(
-            p,
-            RideRecord.MinutesByGait(stretches[p].Select(s => (s.Gait, s.Rein, s.Minutes))),
-            RideRecord.PerRein(tapped[p].OfType<PolesPassed>(), e => e.Rein, RideRecord.CountPasses),
-            RideRecord.PerRein(tapped[p].OfType<Efforts>(), e => e.Rein, RideRecord.CountEfforts),
-            RideRecord.MeanMarks([.. tapped[p].OfType<Marked>()])))];
+        return
+        [
+            .. parts.Select(p => new PartDone(
+                p,
+                RideRecord.MinutesByGait(stretches[p].Select(s => (s.Gait, s.Rein, s.Minutes))),
+                RideRecord.PerRein(tapped[p].OfType<PolesPassed>(), e => e.Rein, RideRecord.CountPasses),
+                RideRecord.PerRein(tapped[p].OfType<Efforts>(), e => e.Rein, RideRecord.CountEfforts),
+                RideRecord.MeanMarks([.. tapped[p].OfType<Marked>()])
+            )),
+        ];
     }
 
     /// <summary>Touches told by leg, over poles and fences; those put down to the rider or the way there do not count.</summary>
     private static Dictionary<Leg, int> LegsOf(IReadOnlyList<RideEvent> events)
     {
-        var riders = events.OfType<JumpTold>().Where(t => t.Cause is JumpCause.Track or JumpCause.Pace or JumpCause.Hand).Select(t => t.Jump).ToHashSet();
-        var told = events.OfType<PolesPassed>().Where(p => p.Leg is not null).Select(p => (Leg: p.Leg!.Value, Count: p.Touched))
+        var riders = events
+            .OfType<JumpTold>()
+            .Where(t => t.Cause is JumpCause.Track or JumpCause.Pace or JumpCause.Hand)
+            .Select(t => t.Jump)
+            .ToHashSet();
+        var told = events
+            .OfType<PolesPassed>()
+            .Where(p => p.Leg is not null)
+            .Select(p => (Leg: p.Leg!.Value, Count: p.Touched))
             .Concat(events.OfType<LegTouched>().Select(t => (t.Leg, t.Count)))
-            .Concat(events.OfType<Efforts>().Where(e => e.Leg is not null && e.Outcome is EffortOutcome.Rub or EffortOutcome.Knock && !riders.Contains(e.Id)).Select(e => (Leg: e.Leg!.Value, e.Count)));
+            .Concat(
+                events
+                    .OfType<Efforts>()
+                    .Where(e => e.Leg is not null && e.Outcome is EffortOutcome.Rub or EffortOutcome.Knock && !riders.Contains(e.Id))
+                    .Select(e => (Leg: e.Leg!.Value, e.Count))
+            );
         return told.Where(t => t.Count > 0).GroupBy(t => t.Leg).OrderBy(g => g.Key).ToDictionary(g => g.Key, g => g.Sum(t => t.Count));
     }
 
@@ -136,14 +196,27 @@ public sealed record RailRecord(
     private static JumpsTold TellJumps(IReadOnlyList<RideEvent> events)
     {
         var jumps = events.OfType<Efforts>().Select(e => e.Id).ToHashSet();
-        var told = events.OfType<JumpTold>().Where(t => jumps.Contains(t.Jump)).GroupBy(t => t.Jump).Select(g => (
-            TakeOff: g.Select(t => t.TakeOff).LastOrDefault(t => t is not null),
-            Landed: g.Select(t => t.LandedOn).LastOrDefault(t => t is not null),
-            Changed: g.Select(t => t.ChangedBeforeTurn).LastOrDefault(t => t is not null),
-            Cause: g.Select(t => t.Cause).LastOrDefault(t => t is not null))).ToList();
+        var told = events
+            .OfType<JumpTold>()
+            .Where(t => jumps.Contains(t.Jump))
+            .GroupBy(t => t.Jump)
+            .Select(g =>
+                (
+                    TakeOff: g.Select(t => t.TakeOff).LastOrDefault(t => t is not null),
+                    Landed: g.Select(t => t.LandedOn).LastOrDefault(t => t is not null),
+                    Changed: g.Select(t => t.ChangedBeforeTurn).LastOrDefault(t => t is not null),
+                    Cause: g.Select(t => t.Cause).LastOrDefault(t => t is not null)
+                )
+            )
+            .ToList();
         return new JumpsTold(
-            told.Count(t => t.TakeOff == TakeOff.Close), told.Count(t => t.TakeOff == TakeOff.Good), told.Count(t => t.TakeOff == TakeOff.Long),
-            told.Count(t => t.Landed == Rein.Left), told.Count(t => t.Landed == Rein.Right), told.Count(t => t.Changed == true),
-            told.Where(t => t.Cause is not null).GroupBy(t => t.Cause!.Value).OrderBy(g => g.Key).ToDictionary(g => g.Key, g => g.Count()));
+            told.Count(t => t.TakeOff == TakeOff.Close),
+            told.Count(t => t.TakeOff == TakeOff.Good),
+            told.Count(t => t.TakeOff == TakeOff.Long),
+            told.Count(t => t.Landed == Rein.Left),
+            told.Count(t => t.Landed == Rein.Right),
+            told.Count(t => t.Changed == true),
+            told.Where(t => t.Cause is not null).GroupBy(t => t.Cause!.Value).OrderBy(g => g.Key).ToDictionary(g => g.Key, g => g.Count())
+        );
     }
 }

@@ -104,7 +104,8 @@ public sealed record Transitions(Guid Id, DateTimeOffset At, Gait From, Gait To,
 }
 
 /// <summary>Passes over a line of poles on one rein: each either clean or touched; some of either rushed.</summary>
-public sealed record PolesPassed(Guid Id, DateTimeOffset At, Guid? SetUpId, Rein Rein, int Clean, int Touched, int Rushed) : RideEvent(Id, At)
+public sealed record PolesPassed(Guid Id, DateTimeOffset At, Guid? SetUpId, Rein Rein, int Clean, int Touched, int Rushed)
+    : RideEvent(Id, At)
 {
     /// <summary>The leg that touched, if someone saw it.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
@@ -121,13 +122,19 @@ public sealed record PolesPassed(Guid Id, DateTimeOffset At, Guid? SetUpId, Rein
         checks.Whole($"{at}.touched", Touched, 0, 200, "passes");
         checks.Whole($"{at}.rushed", Rushed, 0, 200, "passes");
         checks.That(Clean + Touched > 0, $"{at}.clean", "No pass was made.", "Count the passes, clean or touched.");
-        checks.That(Rushed <= Clean + Touched, $"{at}.rushed", $"{Rushed} were rushed and only {Clean + Touched} were made.", "Count rushed passes among the clean and touched ones.");
+        checks.That(
+            Rushed <= Clean + Touched,
+            $"{at}.rushed",
+            $"{Rushed} were rushed and only {Clean + Touched} were made.",
+            "Count rushed passes among the clean and touched ones."
+        );
         checks.That(Rein != Rein.Both, $"{at}.rein", "Left and right are counted apart here.", "Give the passes of each rein.");
     }
 }
 
 /// <summary>Jumps with the same outcome on one rein.</summary>
-public sealed record Efforts(Guid Id, DateTimeOffset At, Guid? SetUpId, Rein Rein, double HeightMetres, EffortOutcome Outcome, int Count) : RideEvent(Id, At)
+public sealed record Efforts(Guid Id, DateTimeOffset At, Guid? SetUpId, Rein Rein, double HeightMetres, EffortOutcome Outcome, int Count)
+    : RideEvent(Id, At)
 {
     /// <summary>The leg that rubbed or knocked, if someone saw it.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
@@ -166,17 +173,13 @@ public sealed record SignSeen(Guid Id, DateTimeOffset At, Sign Sign, Rein? Rein)
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public Guid? Known { get; init; }
 
-    internal override void Check(Checks checks, string at)
-    {
-    }
+    internal override void Check(Checks checks, string at) { }
 }
 
 /// <summary>Reins dropped at the end: did the head go down and out?</summary>
 public sealed record ClosingTest(Guid Id, DateTimeOffset At, bool Passed) : RideEvent(Id, At)
 {
-    internal override void Check(Checks checks, string at)
-    {
-    }
+    internal override void Check(Checks checks, string at) { }
 }
 
 /// <summary>A word in the rider's own words.</summary>
@@ -186,7 +189,8 @@ public sealed record Noted(Guid Id, DateTimeOffset At, string Text) : RideEvent(
 }
 
 /// <summary>Temperature and humidity at the ride.</summary>
-public sealed record WeatherRead(Guid Id, DateTimeOffset At, double TemperatureC, double HumidityPercent, bool Simulated) : RideEvent(Id, At)
+public sealed record WeatherRead(Guid Id, DateTimeOffset At, double TemperatureC, double HumidityPercent, bool Simulated)
+    : RideEvent(Id, At)
 {
     internal override void Check(Checks checks, string at)
     {
@@ -216,9 +220,7 @@ public enum Faller
 /// <param name="Head">A knock to the head: no more riding that day, and a doctor.</param>
 public sealed record Fell(Guid Id, DateTimeOffset At, Faller Who, bool Head) : RideEvent(Id, At)
 {
-    internal override void Check(Checks checks, string at)
-    {
-    }
+    internal override void Check(Checks checks, string at) { }
 }
 
 /// <summary>An earlier event no longer counts. It stays in the log.</summary>

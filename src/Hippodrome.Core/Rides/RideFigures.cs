@@ -5,7 +5,17 @@ namespace Hippodrome.Core.Rides;
 /// <summary>The figures a record is folded with.</summary>
 public static class RideFigures
 {
-    public static readonly Figure<double> ClockTolerance = Figure.Chosen("A device's clock and its own seconds agree within", 2.0, "seconds", "a busy device is late by less");
+    public static readonly Figure<double> ClockTolerance = Figure.Chosen(
+        "A device's clock and its own seconds agree within",
+        2.0,
+        "seconds",
+        "a busy device is late by less"
+    );
     public static readonly Figure<int> UsualPoles = Figure.Practice("Poles of a row where nobody said how many stood", 4, "poles");
-    public static readonly Figure<double> LongestSilence = Figure.Chosen("Without a tap for more than this the ride was left open", 60.0, "minutes", "nobody rides an hour without a change of gait, rein or mark at the rail; an hour forgotten would spoil every sum");
+    public static readonly Figure<double> LongestSilence = Figure.Chosen(
+        "Without a tap for more than this the ride was left open",
+        60.0,
+        "minutes",
+        "nobody rides an hour without a change of gait, rein or mark at the rail; an hour forgotten would spoil every sum"
+    );
 }

@@ -27,7 +27,12 @@ public sealed class RideLog
     {
         var checks = new Checks();
         checks.That(events is { Count: > 0 }, "events", "Nothing was recorded.", "Add at least the minutes ridden.");
-        checks.That(events is null || events.Count <= MostAtOnce, "events", $"More than {MostAtOnce} events at once.", "Send them in several goes.");
+        checks.That(
+            events is null || events.Count <= MostAtOnce,
+            "events",
+            $"More than {MostAtOnce} events at once.",
+            "Send them in several goes."
+        );
         return checks.Faults;
     }
 
@@ -55,7 +60,12 @@ public sealed class RideLog
         checks.That(e.At.Year is >= 2000 and <= 2200, $"{at}.at", "The time is missing or far off.", "Set the clock of the device.");
         if (e.Clock is { } clock)
         {
-            checks.That(clock.Device != Guid.Empty && clock.Run != Guid.Empty, $"{at}.clock", "The tap does not say which device made it.", "Give device and run.");
+            checks.That(
+                clock.Device != Guid.Empty && clock.Run != Guid.Empty,
+                $"{at}.clock",
+                "The tap does not say which device made it.",
+                "Give device and run."
+            );
             checks.Whole($"{at}.clock.number", clock.Number, 0, 1_000_000, "taps");
             checks.Number($"{at}.clock.seconds", clock.Seconds, 0, 10_000_000, "seconds");
         }

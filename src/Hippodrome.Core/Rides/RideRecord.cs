@@ -54,7 +54,8 @@ public sealed record RideRecord(
     IReadOnlyList<string> Notes,
     WeatherReading? Weather,
     int TakenBack,
-    RailRecord Rail)
+    RailRecord Rail
+)
 {
     public double Minutes => ByGait.Sum(g => g.Minutes);
 
@@ -79,7 +80,10 @@ public sealed record RideRecord(
     /// </summary>
     public RideRecord OnParts(IReadOnlyCollection<int> parts)
     {
-        var marked = Rail.Parts.Any(p => p.Marks is not { Left: null, Right: null } || p.Passes.Left.All + p.Passes.Right.All + p.Efforts.Left.All + p.Efforts.Right.All > 0);
+        var marked = Rail.Parts.Any(p =>
+            p.Marks is not { Left: null, Right: null }
+            || p.Passes.Left.All + p.Passes.Right.All + p.Efforts.Left.All + p.Efforts.Right.All > 0
+        );
         return marked ? this with { Passes = Rail.PassesOf(parts), Efforts = Rail.EffortsOf(parts), Marks = Rail.MarksOf(parts) } : this;
     }
 
@@ -91,11 +95,26 @@ public sealed record RideRecord(
         ArgumentNullException.ThrowIfNull(log);
         var takenBack = log.Events.OfType<TakenBack>().Select(t => t.Event).ToHashSet();
         var (at, clockNotes) = TapTimes.Of(log.Events);
-        var events = log.Events.Where(e => !takenBack.Contains(e.Id)).OrderBy(e => at[e]).ThenBy(e => e.Clock?.Number ?? 0).ThenBy(e => e.Id).ToList();
+        var events = log
+            .Events.Where(e => !takenBack.Contains(e.Id))
+            .OrderBy(e => at[e])
+            .ThenBy(e => e.Clock?.Number ?? 0)
+            .ThenBy(e => e.Id)
+            .ToList();
         var timeline = RideTimeline.Of(events.Select(e => (e, at[e])));
         return new RideRecord(
-            MinutesByGait(events.OfType<Ridden>().Select(r => (r.Gait, r.Rein, r.Minutes)).Concat(timeline.Stretches.Select(s => (s.Gait, s.Rein, s.Minutes)))),
-            CountTransitions(events.OfType<Transitions>().Select(t => (t.From, t.To, t.Count)).Concat(timeline.Transitions.Select(t => (t.From, t.To, 1)))),
+            MinutesByGait(
+                events
+                    .OfType<Ridden>()
+                    .Select(r => (r.Gait, r.Rein, r.Minutes))
+                    .Concat(timeline.Stretches.Select(s => (s.Gait, s.Rein, s.Minutes)))
+            ),
+            CountTransitions(
+                events
+                    .OfType<Transitions>()
+                    .Select(t => (t.From, t.To, t.Count))
+                    .Concat(timeline.Transitions.Select(t => (t.From, t.To, 1)))
+            ),
             PerRein(events.OfType<PolesPassed>(), p => p.Rein, CountPasses),
             PerRein(events.OfType<Efforts>(), e => e.Rein, CountEfforts),
             events.OfType<Efforts>().Select(e => e.HeightMetres).DefaultIfEmpty(0).Max(),
@@ -107,41 +126,78 @@ public sealed record RideRecord(
             [.. events.OfType<Noted>().Select(n => n.Text)],
             events.OfType<WeatherRead>().Select(w => new WeatherReading(w.TemperatureC, w.HumidityPercent, w.Simulated)).LastOrDefault(),
             log.Events.Count(e => takenBack.Contains(e.Id)),
-            RailRecord.Of(timeline, clockNotes, events));
+            RailRecord.Of(timeline, clockNotes, events)
+        );
     }
 
     private static List<TransitionCount> CountTransitions(IEnumerable<(Gait From, Gait To, int Count)> transitions) =>
-        [.. transitions.GroupBy(t => (t.From, t.To)).OrderBy(g => g.Key).Select(g => new TransitionCount(g.Key.From, g.Key.To, g.Sum(t => t.Count)))];
+        [
+            .. transitions
+                .GroupBy(t => (t.From, t.To))
+                .OrderBy(g => g.Key)
+                .Select(g => new TransitionCount(g.Key.From, g.Key.To, g.Sum(t => t.Count))),
+        ];
 
     internal static List<GaitMinutes> MinutesByGait(IEnumerable<(Gait Gait, Rein Rein, double Minutes)> ridden) =>
-    [
-        .. ridden.GroupBy(r => r.Gait).OrderBy(g => g.Key).Select(g => new GaitMinutes(
-            g.Key,
-            g.Sum(r => r.Rein == Rein.Left ? r.Minutes : r.Rein == Rein.Both ? r.Minutes / 2 : 0),
-            g.Sum(r => r.Rein == Rein.Right ? r.Minutes : r.Rein == Rein.Both ? r.Minutes / 2 : 0))),
-    ];
+        [
+            .. ridden
+                .GroupBy(r => r.Gait)
+                .OrderBy(g => g.Key)
+                .Select(g => new GaitMinutes(
+                    g.Key,
+                    g.Sum(r =>
+                        r.Rein == Rein.Left ? r.Minutes
+                        : r.Rein == Rein.Both ? r.Minutes / 2
+                        : 0
+                    ),
+                    g.Sum(r =>
+                        r.Rein == Rein.Right ? r.Minutes
+                        : r.Rein == Rein.Both ? r.Minutes / 2
+                        : 0
+                    )
+                )),
+        ];
 
-    internal static BothReins<TCount> PerRein<TEvent, TCount>(IEnumerable<TEvent> events, Func<TEvent, Rein> rein, Func<List<TEvent>, TCount> count)
+    internal static BothReins<TCount> PerRein<TEvent, TCount>(
+        IEnumerable<TEvent> events,
+        Func<TEvent, Rein> rein,
+        Func<List<TEvent>, TCount> count
+    )
         where TCount : notnull
     {
         var all = events.ToList();
         return new BothReins<TCount>(
             count(all.FindAll(e => rein(e) is Rein.Left or Rein.Both)),
-            count(all.FindAll(e => rein(e) is Rein.Right or Rein.Both)));
+            count(all.FindAll(e => rein(e) is Rein.Right or Rein.Both))
+        );
     }
 
     internal static PassCount CountPasses(List<PolesPassed> passes) =>
-        new(passes.Sum(p => p.Clean), passes.Sum(p => p.Touched), passes.Sum(p => p.Rushed), passes.Sum(p => (p.Clean + p.Touched) * (p.Poles ?? RideFigures.UsualPoles.Value)));
+        new(
+            passes.Sum(p => p.Clean),
+            passes.Sum(p => p.Touched),
+            passes.Sum(p => p.Rushed),
+            passes.Sum(p => (p.Clean + p.Touched) * (p.Poles ?? RideFigures.UsualPoles.Value))
+        );
 
     internal static EffortCount CountEfforts(List<Efforts> efforts)
     {
         int Of(params EffortOutcome[] outcomes) => efforts.Where(e => outcomes.Contains(e.Outcome)).Sum(e => e.Count);
-        return new EffortCount(Of(EffortOutcome.Clear), Of(EffortOutcome.Rub), Of(EffortOutcome.Knock), Of(EffortOutcome.RunOutLeft, EffortOutcome.RunOutRight), Of(EffortOutcome.Stop));
+        return new EffortCount(
+            Of(EffortOutcome.Clear),
+            Of(EffortOutcome.Rub),
+            Of(EffortOutcome.Knock),
+            Of(EffortOutcome.RunOutLeft, EffortOutcome.RunOutRight),
+            Of(EffortOutcome.Stop)
+        );
     }
 
     internal static MarksByRein MeanMarks(List<Marked> marks)
     {
-        double? Mean(Rein rein) => marks.Where(m => m.Rein == rein || m.Rein == Rein.Both).Select(m => (double?)m.Mark.Value).Average() is { } mean ? Math.Round(mean, 2) : null;
+        double? Mean(Rein rein) =>
+            marks.Where(m => m.Rein == rein || m.Rein == Rein.Both).Select(m => (double?)m.Mark.Value).Average() is { } mean
+                ? Math.Round(mean, 2)
+                : null;
         return new MarksByRein(Mean(Rein.Left), Mean(Rein.Right));
     }
 }

@@ -28,9 +28,7 @@ internal sealed class RideTimeline
     private string? _rider;
     private DateTimeOffset? _since;
 
-    private RideTimeline()
-    {
-    }
+    private RideTimeline() { }
 
     public IReadOnlyList<Stretch> Stretches => _stretches;
 
@@ -51,9 +49,14 @@ internal sealed class RideTimeline
     public static RideTimeline Of(IEnumerable<(RideEvent Event, DateTimeOffset At)> taps)
     {
         var timeline = new RideTimeline();
-        foreach (var (e, at) in taps
-            .Where(t => t.Event.Clock is not null || t.Event is GaitNow or ReinNow or PartBegun or Paused or RiderNow or RideEnded)
-            .OrderBy(t => t.At).ThenBy(t => t.Event.Clock?.Number ?? 0).ThenBy(t => t.Event.Id))
+        foreach (
+            var (e, at) in taps.Where(t =>
+                    t.Event.Clock is not null || t.Event is GaitNow or ReinNow or PartBegun or Paused or RiderNow or RideEnded
+                )
+                .OrderBy(t => t.At)
+                .ThenBy(t => t.Event.Clock?.Number ?? 0)
+                .ThenBy(t => t.Event.Id)
+        )
         {
             timeline.Take(e, at);
         }
@@ -111,7 +114,14 @@ internal sealed class RideTimeline
                 _leftOpen.Add(new LeftOpen(since, at));
                 _gait = null;
             }
-            else if (_stretches is [.., var last] && last.To == since && last.Gait == gait && last.Rein == _rein && last.Part == _part && last.Rider == _rider)
+            else if (
+                _stretches is [.., var last]
+                && last.To == since
+                && last.Gait == gait
+                && last.Rein == _rein
+                && last.Part == _part
+                && last.Rider == _rider
+            )
             {
                 _stretches[^1] = last with { To = at };
             }

@@ -43,7 +43,8 @@ internal static class TapTimes
     private static TimeSpan Step(RideEvent before, RideEvent e, List<ClockNote> notes)
     {
         var byClock = e.At - before.At;
-        var bySeconds = before.Clock!.Run == e.Clock!.Run ? TimeSpan.FromSeconds(Math.Max(0, e.Clock.Seconds - before.Clock.Seconds)) : (TimeSpan?)null;
+        var bySeconds =
+            before.Clock!.Run == e.Clock!.Run ? TimeSpan.FromSeconds(Math.Max(0, e.Clock.Seconds - before.Clock.Seconds)) : (TimeSpan?)null;
         if (bySeconds is { } seconds && Math.Abs((byClock - seconds).TotalSeconds) <= RideFigures.ClockTolerance.Value)
         {
             return seconds;
@@ -52,13 +53,25 @@ internal static class TapTimes
         if (byClock < (bySeconds ?? TimeSpan.Zero))
         {
             var back = (bySeconds ?? TimeSpan.Zero) - byClock;
-            notes.Add(new ClockNote(e.At, back.TotalMinutes, Say($"The device's clock went back {back.TotalMinutes:0.#} minutes; its own count of seconds was used.")));
+            notes.Add(
+                new ClockNote(
+                    e.At,
+                    back.TotalMinutes,
+                    Say($"The device's clock went back {back.TotalMinutes:0.#} minutes; its own count of seconds was used.")
+                )
+            );
             return bySeconds ?? TimeSpan.Zero;
         }
 
         if (bySeconds is { } slept)
         {
-            notes.Add(new ClockNote(e.At, (byClock - slept).TotalMinutes, Say($"The device slept for {(byClock - slept).TotalMinutes:0.#} minutes, or its clock went on; they count as ridden.")));
+            notes.Add(
+                new ClockNote(
+                    e.At,
+                    (byClock - slept).TotalMinutes,
+                    Say($"The device slept for {(byClock - slept).TotalMinutes:0.#} minutes, or its clock went on; they count as ridden.")
+                )
+            );
         }
 
         return byClock;

@@ -12,8 +12,26 @@ internal static class ClearanceSteps
         var ground = cleared.NoLungeing ? Manner.InHand : Manner.Lunged;
         List<PartEntry> parts =
         [
-            new(Phase.WarmUp, cleared.NoLungeing ? "Led in walk, both sides" : "Walk on the lunge, both ways", Gait.Walk, Rein.Both, walkFirst) { Manner = ground },
-            new(Phase.Work, cleared.NoLungeing ? "Led, trot up and back a few times: level?" : "Trot on the lunge: level and steady both ways?", Gait.Trot, Rein.Both, 3) { Manner = ground },
+            new(
+                Phase.WarmUp,
+                cleared.NoLungeing ? "Led in walk, both sides" : "Walk on the lunge, both ways",
+                Gait.Walk,
+                Rein.Both,
+                walkFirst
+            )
+            {
+                Manner = ground,
+            },
+            new(
+                Phase.Work,
+                cleared.NoLungeing ? "Led, trot up and back a few times: level?" : "Trot on the lunge: level and steady both ways?",
+                Gait.Trot,
+                Rein.Both,
+                3
+            )
+            {
+                Manner = ground,
+            },
         ];
         if (cleared.WorkedDays > 0)
         {
@@ -23,7 +41,18 @@ internal static class ClearanceSteps
         if (cleared.WorkedDays > 1)
         {
             var left = SessionFigures.LightDay.Value - SessionFigures.WalkLast.Value - parts.Sum(p => p.Minutes!.Value);
-            parts.Add(new(Phase.Work, "In the saddle, walk on a long rein, both reins", Gait.Walk, Rein.Both, Math.Min(SessionFigures.FirstSaddleAfterHold.Value - 2, left)) { Manner = Manner.Ridden });
+            parts.Add(
+                new(
+                    Phase.Work,
+                    "In the saddle, walk on a long rein, both reins",
+                    Gait.Walk,
+                    Rein.Both,
+                    Math.Min(SessionFigures.FirstSaddleAfterHold.Value - 2, left)
+                )
+                {
+                    Manner = Manner.Ridden,
+                }
+            );
         }
 
         parts.Add(new(Phase.CoolDown, "Walk, led", Gait.Walk, Rein.Both, SessionFigures.WalkLast.Value) { Manner = Manner.InHand });

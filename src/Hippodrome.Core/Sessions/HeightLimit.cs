@@ -20,10 +20,16 @@ internal static class HeightLimit
     public static Distance Unknown(PlanContext c)
     {
         var rung = c.Places is null ? null : c.Places[Strand.Jumping] ?? Catalogue.Rung("jumping/cross-pole");
-        var most = rung is null ? double.PositiveInfinity : rung.MostHeight?.Value ?? (rung.NoFence ? ExerciseFigures.CrossPoleHeight.Value : double.PositiveInfinity);
+        var most = rung is null
+            ? double.PositiveInfinity
+            : rung.MostHeight?.Value ?? (rung.NoFence ? ExerciseFigures.CrossPoleHeight.Value : double.PositiveInfinity);
         return Distance.FromMetres(Math.Min(Of(c).Metres, most));
     }
 
     private static double Restricted(PlanContext c) =>
-        (c.Restrictions ?? []).Where(r => r.HoldsOn(c.Plan.On) && r.MostHeight is not null).Select(r => r.MostHeight!.Value.Metres).DefaultIfEmpty(double.PositiveInfinity).Min();
+        (c.Restrictions ?? [])
+            .Where(r => r.HoldsOn(c.Plan.On) && r.MostHeight is not null)
+            .Select(r => r.MostHeight!.Value.Metres)
+            .DefaultIfEmpty(double.PositiveInfinity)
+            .Min();
 }

@@ -27,7 +27,11 @@ internal static class ImpliedRungs
 
         // Fences typed as a number, with nothing else to go by, are single fences of the jumping ladder.
         var bare = setUp is not { HasFence: true } && chosen?.IsOverFences() != true;
-        if (dose.Fences.Count > 0 && dose.Highest.Metres > 0 && (bare || dose.Highest.Metres > ExerciseFigures.SmallHeight.Value || chosen?.Strand == Strand.Jumping))
+        if (
+            dose.Fences.Count > 0
+            && dose.Highest.Metres > 0
+            && (bare || dose.Highest.Metres > ExerciseFigures.SmallHeight.Value || chosen?.Strand == Strand.Jumping)
+        )
         {
             yield return [AtHeight(dose.Highest.Metres)];
         }
@@ -37,37 +41,54 @@ internal static class ImpliedRungs
     public static Rung AtHeight(double metres) =>
         Catalogue.Ladder(Strand.Jumping).First(r => r.IsOverFences() && (r.MostHeight is not { } most || metres <= most.Value + 1e-9));
 
-    private static string[] Stands(Part part, SetUp setUp) => setUp switch
-    {
-        PoleLine or CurvedPoles or Corridor when part.Manner == Manner.InHand => [Led(setUp)],
-        PoleLine or CurvedPoles when part.Manner == Manner.Lunged => ["lunge/poles-on-the-circle"],
-        PoleLine or CurvedPoles when part.Manner == Manner.LongReined => [setUp.Approach.Gait() == Gait.Walk ? "in-hand/long-lines-trot" : "in-hand/long-lines-canter"],
-        PoleLine poles => [Ridden(poles)],
-        CurvedPoles curve => [curve.Variant.Gait() switch { Gait.Walk => "poles/walk-poles", Gait.Trot => "poles/fan-clock-zigzag", _ => "poles/canter-cavaletti" }],
-        Corridor => ["poles/single-walk"],
-        CrossPole => ["jumping/cross-pole", "grids/cross-pole-trot"],
-        FenceLine line => Fences(line),
-        NarrowFence narrow => [Narrow(narrow.Step)],
-        SchoolFigure figure => Figure(figure),
-        _ => [],
-    };
+    private static string[] Stands(Part part, SetUp setUp) =>
+        setUp switch
+        {
+            PoleLine or CurvedPoles or Corridor when part.Manner == Manner.InHand => [Led(setUp)],
+            PoleLine or CurvedPoles when part.Manner == Manner.Lunged => ["lunge/poles-on-the-circle"],
+            PoleLine or CurvedPoles when part.Manner == Manner.LongReined =>
+            [
+                setUp.Approach.Gait() == Gait.Walk ? "in-hand/long-lines-trot" : "in-hand/long-lines-canter",
+            ],
+            PoleLine poles => [Ridden(poles)],
+            CurvedPoles curve =>
+            [
+                curve.Variant.Gait() switch
+                {
+                    Gait.Walk => "poles/walk-poles",
+                    Gait.Trot => "poles/fan-clock-zigzag",
+                    _ => "poles/canter-cavaletti",
+                },
+            ],
+            Corridor => ["poles/single-walk"],
+            CrossPole => ["jumping/cross-pole", "grids/cross-pole-trot"],
+            FenceLine line => Fences(line),
+            NarrowFence narrow => [Narrow(narrow.Step)],
+            SchoolFigure figure => Figure(figure),
+            _ => [],
+        };
 
-    private static string Led(SetUp setUp) => setUp switch
-    {
-        Corridor or PoleLine { Poles: 1 } => "in-hand/pole-corridor",
-        PoleLine { Lie.Raising: not Raising.BothEnds } => "in-hand/walk-poles",
-        _ => "in-hand/curved-and-raised",
-    };
+    private static string Led(SetUp setUp) =>
+        setUp switch
+        {
+            Corridor or PoleLine { Poles: 1 } => "in-hand/pole-corridor",
+            PoleLine { Lie.Raising: not Raising.BothEnds } => "in-hand/walk-poles",
+            _ => "in-hand/curved-and-raised",
+        };
 
     private static string Ridden(PoleLine poles)
     {
         var raised = poles.HasRaisedPole;
-        return poles.Lie.StepMetres != 0 ? "poles/uneven" : poles.Variant.Gait() switch
-        {
-            Gait.Walk => poles.Poles == 1 ? "poles/single-walk" : "poles/walk-poles",
-            Gait.Trot => raised ? "poles/raised-trot" : poles.Lie.Laying == Laying.Zigzag ? "poles/fan-clock-zigzag" : "poles/trot-poles",
-            _ => raised ? "poles/canter-cavaletti" : "poles/canter-pole",
-        };
+        return poles.Lie.StepMetres != 0
+            ? "poles/uneven"
+            : poles.Variant.Gait() switch
+            {
+                Gait.Walk => poles.Poles == 1 ? "poles/single-walk" : "poles/walk-poles",
+                Gait.Trot => raised ? "poles/raised-trot"
+                : poles.Lie.Laying == Laying.Zigzag ? "poles/fan-clock-zigzag"
+                : "poles/trot-poles",
+                _ => raised ? "poles/canter-cavaletti" : "poles/canter-pole",
+            };
     }
 
     private static string[] Fences(FenceLine line)
@@ -75,12 +96,22 @@ internal static class ImpliedRungs
         var fences = line.Elements.Where(e => !e.IsPole).ToList();
         if (fences.Count == 0)
         {
-            return [line.HasRaisedPole ? "poles/canter-cavaletti" : line.ComesIn == Gait.Trot ? "poles/trot-poles" : "poles/canter-pole"];
+            return
+            [
+                line.HasRaisedPole ? "poles/canter-cavaletti"
+                : line.ComesIn == Gait.Trot ? "poles/trot-poles"
+                : "poles/canter-pole",
+            ];
         }
 
         if (line.Kind == LineKind.RelatedLine)
         {
-            return [fences.Count > 1 ? "jumping/related-lines" : fences[0].Kind != ElementKind.CrossPole ? "jumping/small-single" : "jumping/cross-pole"];
+            return
+            [
+                fences.Count > 1 ? "jumping/related-lines"
+                : fences[0].Kind != ElementKind.CrossPole ? "jumping/small-single"
+                : "jumping/cross-pole",
+            ];
         }
 
         return fences switch
@@ -95,14 +126,15 @@ internal static class ImpliedRungs
         };
     }
 
-    private static string Narrow(int step) => step switch
-    {
-        0 => "narrow/full-width-guided",
-        1 or 2 => "narrow/narrower-guided",
-        3 => "narrow/one-guide",
-        4 => "narrow/narrower-again",
-        _ => "narrow/barrel",
-    };
+    private static string Narrow(int step) =>
+        step switch
+        {
+            0 => "narrow/full-width-guided",
+            1 or 2 => "narrow/narrower-guided",
+            3 => "narrow/one-guide",
+            4 => "narrow/narrower-again",
+            _ => "narrow/barrel",
+        };
 
     private static string[] Figure(SchoolFigure figure)
     {
@@ -110,7 +142,16 @@ internal static class ImpliedRungs
         return figure.Kind switch
         {
             FigureKind.Changes when figure.Size.Changes == 1 => ["changes/single-change"],
-            FigureKind.Changes => [figure.Size.Every switch { 1 => "changes/every-stride", 2 => "changes/every-second", 3 => "changes/every-third", _ => "changes/every-fourth" }],
+            FigureKind.Changes =>
+            [
+                figure.Size.Every switch
+                {
+                    1 => "changes/every-stride",
+                    2 => "changes/every-second",
+                    3 => "changes/every-third",
+                    _ => "changes/every-fourth",
+                },
+            ],
             FigureKind.LegYield => ["lateral/leg-yield-line"],
             FigureKind.ShoulderIn => [gait == Gait.Canter ? "lateral/lateral-canter" : "lateral/shoulder-in"],
             FigureKind.HalfPass => [gait == Gait.Canter ? "lateral/lateral-canter" : "lateral/half-pass-trot"],
@@ -119,10 +160,15 @@ internal static class ImpliedRungs
         };
     }
 
-    private static string[] Circle(Gait gait, double metres) => gait switch
-    {
-        Gait.Canter => metres <= 12 ? ["collected/ten-metre-canter"] : metres <= 16 ? ["flatwork/fifteen-metres"] : [],
-        Gait.Trot => metres <= 12 ? ["flatwork/ten-metres"] : metres <= 16 ? ["flatwork/fifteen-metres"] : [],
-        _ => [],
-    };
+    private static string[] Circle(Gait gait, double metres) =>
+        gait switch
+        {
+            Gait.Canter => metres <= 12 ? ["collected/ten-metre-canter"]
+            : metres <= 16 ? ["flatwork/fifteen-metres"]
+            : [],
+            Gait.Trot => metres <= 12 ? ["flatwork/ten-metres"]
+            : metres <= 16 ? ["flatwork/fifteen-metres"]
+            : [],
+            _ => [],
+        };
 }

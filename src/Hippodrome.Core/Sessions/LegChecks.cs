@@ -13,16 +13,58 @@ internal static class LegChecks
 {
     public static readonly PlanRule[] All =
     [
-        new(TooManyPoleDays, c => [new Mend("Take the poles out", Without(c.Plan, p => c.SetUpOf(p)?.HasPoles == true)), NextDay(c.Plan, 1)]),
-        new(FencesOnNeighbouringDays, c => [NextDay(c.Plan, c.Nearby.Any(d => d.Fences && d.On > c.Plan.On) ? 3 : 1), new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]),
+        new(TooManyPoleDays, c =>
+            [new Mend("Take the poles out", Without(c.Plan, p => c.SetUpOf(p)?.HasPoles == true)), NextDay(c.Plan, 1)]
+        ),
+        new(FencesOnNeighbouringDays, c =>
+            [
+                NextDay(c.Plan, c.Nearby.Any(d => d.Fences && d.On > c.Plan.On) ? 3 : 1),
+                new Mend("Take the fences out", Without(c.Plan, c.IsJumped)),
+            ]
+        ),
         new(TooManyFenceDays, c => [new Mend("Take the fences out", Without(c.Plan, c.IsJumped)), NextDay(c.Plan, 2)]),
         new(TooManyEfforts, c => [FewerEfforts(c, SessionFigures.MostEfforts(c.Horse.Experience).Value)]),
-        new(SameLayoutAgain, c => [new Mend("Take it out today", Without(c.Plan, p => Setups.Layout.KeyOf(c.SetUpOf(p)) is { } key && c.Layouts!.Take(2).All(l => l.Contains(key))))]),
-        new(PolesInHandTooLong, c => [new Mend($"Cut the poles to {SessionFigures.InHandPoles.Value} minutes", CutParts(c.Plan, p => c.SetUpOf(p)?.HasPoles == true, SessionFigures.InHandPoles.Value))]),
-        new(HotDay, c => c.Heat!.Care == Weather.HeatCare.None ? [] : c.Heat.Care == Weather.HeatCare.Halve ? [Halved(c)] : [new Mend("Walk only", Without(c.Plan, p => IsFast(p) || c.IsJumped(p)))]),
-        new(HeightMissing, c => [new Mend(FormattableString.Invariant($"They are {HeightLimit.Unknown(c).Metres:0.00} m"), With(c.Plan, p => PartDose.Of(p, c.SetUpOf(p)).HeightMissing ? p.ToEntry() with { HeightMetres = HeightLimit.Unknown(c).Metres } : p.ToEntry()))]),
+        new(SameLayoutAgain, c =>
+            [
+                new Mend(
+                    "Take it out today",
+                    Without(c.Plan, p => Setups.Layout.KeyOf(c.SetUpOf(p)) is { } key && c.Layouts!.Take(2).All(l => l.Contains(key)))
+                ),
+            ]
+        ),
+        new(PolesInHandTooLong, c =>
+            [
+                new Mend(
+                    $"Cut the poles to {SessionFigures.InHandPoles.Value} minutes",
+                    CutParts(c.Plan, p => c.SetUpOf(p)?.HasPoles == true, SessionFigures.InHandPoles.Value)
+                ),
+            ]
+        ),
+        new(HotDay, c => c.Heat!.Care == Weather.HeatCare.None ? []
+            : c.Heat.Care == Weather.HeatCare.Halve ? [Halved(c)]
+            : [new Mend("Walk only", Without(c.Plan, p => IsFast(p) || c.IsJumped(p)))]),
+        new(HeightMissing, c =>
+            [
+                new Mend(
+                    FormattableString.Invariant($"They are {HeightLimit.Unknown(c).Metres:0.00} m"),
+                    With(c.Plan, p =>
+                        PartDose.Of(p, c.SetUpOf(p)).HeightMissing
+                            ? p.ToEntry() with
+                            {
+                                HeightMetres = HeightLimit.Unknown(c).Metres,
+                            }
+                            : p.ToEntry()
+                    )
+                ),
+            ]
+        ),
         new(FenceTooHigh, c => [new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]),
-        new(YoungFences, c => [FewerEfforts(c, (int)(SessionFigures.MostEffortsGreen.Value * SessionFigures.YoungBudget.Value)), new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]),
+        new(YoungFences, c =>
+            [
+                FewerEfforts(c, (int)(SessionFigures.MostEffortsGreen.Value * SessionFigures.YoungBudget.Value)),
+                new Mend("Take the fences out", Without(c.Plan, c.IsJumped)),
+            ]
+        ),
         new(BigFenceBeforeCompetition, c => [new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]),
     ];
 
@@ -30,55 +72,105 @@ internal static class LegChecks
     {
         var limit = SessionFigures.YoungPolesPerWeek;
         var days = Week(c).Count(d => d.Poles) + 1;
-        return !c.HasPoles || c.Age >= SessionFigures.YoungPolesUnder.Value || days <= limit.Value ? null : Soft(
-            nameof(TooManyPoleDays), $"Poles for the {Ordinal(days)} time in seven days, at age {c.Age}.", "Make it a day without poles.",
-            new Why("Poles at most twice a week for a young horse", [Aged(c), $"{days} pole days in seven"], limit.Source));
+        return !c.HasPoles || c.Age >= SessionFigures.YoungPolesUnder.Value || days <= limit.Value
+            ? null
+            : Soft(
+                nameof(TooManyPoleDays),
+                $"Poles for the {Ordinal(days)} time in seven days, at age {c.Age}.",
+                "Make it a day without poles.",
+                new Why("Poles at most twice a week for a young horse", [Aged(c), $"{days} pole days in seven"], limit.Source)
+            );
     }
 
     private static PlanFault? FencesOnNeighbouringDays(PlanContext c)
     {
         var neighbour = c.Nearby.FirstOrDefault(d => d.Fences && Math.Abs(d.On.DayNumber - c.Plan.On.DayNumber) == 1);
-        return !c.HasFence || neighbour is null ? null : Soft(
-            nameof(FencesOnNeighbouringDays), string.Create(CultureInfo.InvariantCulture, $"It also jumps on {neighbour.On:dddd d MMMM}, the day {(neighbour.On < c.Plan.On ? "before" : "after")}."), "Leave a day between.",
-            new Why("Jumping days are not neighbours", [string.Create(CultureInfo.InvariantCulture, $"fences on {neighbour.On:d MMM}")], Source.CommonPractice));
+        return !c.HasFence || neighbour is null
+            ? null
+            : Soft(
+                nameof(FencesOnNeighbouringDays),
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"It also jumps on {neighbour.On:dddd d MMMM}, the day {(neighbour.On < c.Plan.On ? "before" : "after")}."
+                ),
+                "Leave a day between.",
+                new Why(
+                    "Jumping days are not neighbours",
+                    [string.Create(CultureInfo.InvariantCulture, $"fences on {neighbour.On:d MMM}")],
+                    Source.CommonPractice
+                )
+            );
     }
 
     private static PlanFault? TooManyFenceDays(PlanContext c)
     {
         var limit = SessionFigures.FenceDaysPerWeek;
         var days = Week(c).Count(d => d.Fences) + 1;
-        return !c.HasFence || days <= limit.Value ? null : Soft(
-            nameof(TooManyFenceDays), $"The {Ordinal(days)} jumping day in seven.", "Make it a day without fences.",
-            new Why("At most three jumping days in seven", [$"{days} jumping days in seven"], limit.Source));
+        return !c.HasFence || days <= limit.Value
+            ? null
+            : Soft(
+                nameof(TooManyFenceDays),
+                $"The {Ordinal(days)} jumping day in seven.",
+                "Make it a day without fences.",
+                new Why("At most three jumping days in seven", [$"{days} jumping days in seven"], limit.Source)
+            );
     }
 
     private static PlanFault? TooManyEfforts(PlanContext c)
     {
         var budget = SessionFigures.MostEfforts(c.Horse.Experience);
         var efforts = c.EffortsCounted;
-        return efforts <= budget.Value ? null : Soft(
-            nameof(TooManyEfforts), string.Create(CultureInfo.InvariantCulture, $"{efforts:0.#} efforts are more than a horse at this stage is asked for."), $"Keep it to {budget.Value}.",
-            new Why("Fences in a session have a budget; small ones and the second of a bounce count half, poles are counted apart", [string.Create(CultureInfo.InvariantCulture, $"{efforts:0.#} efforts counted"), c.Horse.Experience.ToString().ToLowerInvariant()], budget.Source));
+        return efforts <= budget.Value
+            ? null
+            : Soft(
+                nameof(TooManyEfforts),
+                string.Create(CultureInfo.InvariantCulture, $"{efforts:0.#} efforts are more than a horse at this stage is asked for."),
+                $"Keep it to {budget.Value}.",
+                new Why(
+                    "Fences in a session have a budget; small ones and the second of a bounce count half, poles are counted apart",
+                    [
+                        string.Create(CultureInfo.InvariantCulture, $"{efforts:0.#} efforts counted"),
+                        c.Horse.Experience.ToString().ToLowerInvariant(),
+                    ],
+                    budget.Source
+                )
+            );
     }
 
     /// <summary>Silent where the trainer repeats on purpose until it is easy.</summary>
     private static PlanFault? SameLayoutAgain(PlanContext c)
     {
         var before = (c.Layouts ?? []).Take(SessionFigures.SameLayoutRunning.Value - 1).ToList();
-        var again = c.RepeatsUntilEasy || before.Count < SessionFigures.SameLayoutRunning.Value - 1 ? null
-            : c.Plan.Parts.FirstOrDefault(p => Layout.KeyOf(c.SetUpOf(p)) is { } key && before.TrueForAll(b => b.Contains(key)));
-        return again is null ? null : Soft(
-            nameof(SameLayoutAgain), $"{again.What}: the same layout a third session running.", "Change its height, its place or its kind.",
-            new Why("Layouts and heights change often; a horse that knows the picture stops looking", ["it stood in the two sessions before"], SessionFigures.SameLayoutRunning.Source));
+        var again =
+            c.RepeatsUntilEasy || before.Count < SessionFigures.SameLayoutRunning.Value - 1
+                ? null
+                : c.Plan.Parts.FirstOrDefault(p => Layout.KeyOf(c.SetUpOf(p)) is { } key && before.TrueForAll(b => b.Contains(key)));
+        return again is null
+            ? null
+            : Soft(
+                nameof(SameLayoutAgain),
+                $"{again.What}: the same layout a third session running.",
+                "Change its height, its place or its kind.",
+                new Why(
+                    "Layouts and heights change often; a horse that knows the picture stops looking",
+                    ["it stood in the two sessions before"],
+                    SessionFigures.SameLayoutRunning.Source
+                )
+            );
     }
 
     private static PlanFault? PolesInHandTooLong(PlanContext c)
     {
         var limit = SessionFigures.InHandPoles;
         var minutes = c.Plan.Parts.Where(p => p.Manner == Manner.InHand && c.SetUpOf(p)?.HasPoles == true).Sum(p => p.Minutes);
-        return c.Horse.Experience != Experience.Green || minutes <= limit.Value ? null : Soft(
-            nameof(PolesInHandTooLong), Minutes("{0} minutes of poles in hand are long for a green horse.", minutes), $"Keep them to {limit.Value} minutes, about twice a week.",
-            new Why("A few minutes of poles in hand, about twice a week", [Minutes("{0} minutes planned", minutes)], limit.Source));
+        return c.Horse.Experience != Experience.Green || minutes <= limit.Value
+            ? null
+            : Soft(
+                nameof(PolesInHandTooLong),
+                Minutes("{0} minutes of poles in hand are long for a green horse.", minutes),
+                $"Keep them to {limit.Value} minutes, about twice a week.",
+                new Why("A few minutes of poles in hand, about twice a week", [Minutes("{0} minutes planned", minutes)], limit.Source)
+            );
     }
 
     /// <summary>Halved are trot, canter, sets and efforts; never the walk first or the cool-down.</summary>
@@ -92,9 +184,21 @@ internal static class LegChecks
         var halved = heat.Care == HeatCare.Halve;
         var (minutes, efforts) = halved ? (SessionFigures.HotWork.Value, HotEfforts(c)) : (0, 0);
         var worked = heat.Care != HeatCare.None || c.Plan.IsLed;
-        return worked && c.Plan.Parts.Where(IsFast).Sum(p => p.Minutes) <= minutes && c.EffortsCounted <= efforts ? null : Soft(
-            nameof(HotDay), heat.Care == HeatCare.Halve ? "Those hours are hot: half of the work." : heat.Care == HeatCare.WalkOnly ? "Those hours are too hot for more than walk." : "Those hours are too hot for any work.",
-            halved ? FormattableString.Invariant($"Trot and canter for {minutes} minutes at most{(c.HasFence ? $", {efforts:0.#} efforts" : "")}, or ride early.") : heat.Care == HeatCare.WalkOnly ? "Walk only, or another hour." : "No work: another day.", heat.Why);
+        return worked && c.Plan.Parts.Where(IsFast).Sum(p => p.Minutes) <= minutes && c.EffortsCounted <= efforts
+            ? null
+            : Soft(
+                nameof(HotDay),
+                heat.Care == HeatCare.Halve ? "Those hours are hot: half of the work."
+                    : heat.Care == HeatCare.WalkOnly ? "Those hours are too hot for more than walk."
+                    : "Those hours are too hot for any work.",
+                halved
+                        ? FormattableString.Invariant(
+                            $"Trot and canter for {minutes} minutes at most{(c.HasFence ? $", {efforts:0.#} efforts" : "")}, or ride early."
+                        )
+                    : heat.Care == HeatCare.WalkOnly ? "Walk only, or another hour."
+                    : "No work: another day.",
+                heat.Why
+            );
     }
 
     /// <summary>Half of what this horse may jump in a session.</summary>
@@ -106,17 +210,38 @@ internal static class LegChecks
     private static PlanFault? HeightMissing(PlanContext c)
     {
         var part = c.Plan.Parts.FirstOrDefault(p => PartDose.Of(p, c.SetUpOf(p)).HeightMissing);
-        return part is null ? null : Soft(
-            nameof(HeightMissing), $"{part.What}: fences without a height.", "Say how high they are.",
-            new Why("A fence without a height is held to be at the horse's limit", [string.Create(CultureInfo.InvariantCulture, $"held to be {HeightLimit.Unknown(c).Metres:0.00} m")], SessionFigures.HighestFence(c.Horse.Experience).Source));
+        return part is null
+            ? null
+            : Soft(
+                nameof(HeightMissing),
+                $"{part.What}: fences without a height.",
+                "Say how high they are.",
+                new Why(
+                    "A fence without a height is held to be at the horse's limit",
+                    [string.Create(CultureInfo.InvariantCulture, $"held to be {HeightLimit.Unknown(c).Metres:0.00} m")],
+                    SessionFigures.HighestFence(c.Horse.Experience).Source
+                )
+            );
     }
 
     private static PlanFault? FenceTooHigh(PlanContext c)
     {
         var limit = HeightLimit.Of(c);
-        return c.HighestFence.Metres <= limit.Metres + Hair ? null : Soft(
-            nameof(FenceTooHigh), string.Create(CultureInfo.InvariantCulture, $"A fence of {c.HighestFence.Metres:0.00} m is over this horse's limit."), string.Create(CultureInfo.InvariantCulture, $"{limit.Metres:0.00} m at most."),
-            new Why("Height by how far the horse has come, and by its next competition", [c.Horse.Experience.ToString().ToLowerInvariant(), string.Create(CultureInfo.InvariantCulture, $"limit {limit.Metres:0.00} m")], SessionFigures.HighestFence(c.Horse.Experience).Source));
+        return c.HighestFence.Metres <= limit.Metres + Hair
+            ? null
+            : Soft(
+                nameof(FenceTooHigh),
+                string.Create(CultureInfo.InvariantCulture, $"A fence of {c.HighestFence.Metres:0.00} m is over this horse's limit."),
+                string.Create(CultureInfo.InvariantCulture, $"{limit.Metres:0.00} m at most."),
+                new Why(
+                    "Height by how far the horse has come, and by its next competition",
+                    [
+                        c.Horse.Experience.ToString().ToLowerInvariant(),
+                        string.Create(CultureInfo.InvariantCulture, $"limit {limit.Metres:0.00} m"),
+                    ],
+                    SessionFigures.HighestFence(c.Horse.Experience).Source
+                )
+            );
     }
 
     /// <summary>At four, ridden and going well: once a week and half of a green horse's budget.</summary>
@@ -124,9 +249,20 @@ internal static class LegChecks
     {
         var most = SessionFigures.MostEffortsGreen.Value * SessionFigures.YoungBudget.Value;
         var again = Week(c).Any(d => d.Fences);
-        return c.Age != SessionFigures.FirstFencesAge.Value || !c.HasFence || (!again && c.EffortsCounted <= most) ? null : Soft(
-            nameof(YoungFences), again ? "Fences for the second time in seven days, at age 4." : string.Create(CultureInfo.InvariantCulture, $"{c.EffortsCounted:0.#} efforts are many at age 4."), string.Create(CultureInfo.InvariantCulture, $"Once a week, {most:0.#} efforts at most, a low cross-pole from trot."),
-            new Why("At four a few small fences, once a week", [Aged(c), string.Create(CultureInfo.InvariantCulture, $"{c.EffortsCounted:0.#} efforts counted")], SessionFigures.YoungBudget.Source));
+        return c.Age != SessionFigures.FirstFencesAge.Value || !c.HasFence || (!again && c.EffortsCounted <= most)
+            ? null
+            : Soft(
+                nameof(YoungFences),
+                again
+                    ? "Fences for the second time in seven days, at age 4."
+                    : string.Create(CultureInfo.InvariantCulture, $"{c.EffortsCounted:0.#} efforts are many at age 4."),
+                string.Create(CultureInfo.InvariantCulture, $"Once a week, {most:0.#} efforts at most, a low cross-pole from trot."),
+                new Why(
+                    "At four a few small fences, once a week",
+                    [Aged(c), string.Create(CultureInfo.InvariantCulture, $"{c.EffortsCounted:0.#} efforts counted")],
+                    SessionFigures.YoungBudget.Source
+                )
+            );
     }
 
     private const double Hair = 1e-9;
@@ -141,9 +277,23 @@ internal static class LegChecks
 
         var (most, under) = (SessionFigures.DayBeforeEfforts, SessionFigures.UnderCompetition);
         var nearHeight = aim.Height is { } height && c.HasFence && c.HighestFence.Metres > height.Metres - under.Value + Hair;
-        return !nearHeight && c.EffortsCounted <= most.Value ? null : Soft(
-            nameof(BigFenceBeforeCompetition), $"{aim.Name} is tomorrow, and this is {(nearHeight ? "close to its height" : "a lot of jumping")}.", $"A small grid in stages, {most.Value} efforts at most, nothing within {under.Value * 100:0} cm of the height of the competition.",
-            new Why("The day before, a light grid keeps a jumper sharp; a big fence takes from tomorrow", [string.Create(CultureInfo.InvariantCulture, $"{c.EffortsCounted:0.#} efforts counted, highest {c.HighestFence.Metres:0.00} m")], under.Source));
+        return !nearHeight && c.EffortsCounted <= most.Value
+            ? null
+            : Soft(
+                nameof(BigFenceBeforeCompetition),
+                $"{aim.Name} is tomorrow, and this is {(nearHeight ? "close to its height" : "a lot of jumping")}.",
+                $"A small grid in stages, {most.Value} efforts at most, nothing within {under.Value * 100:0} cm of the height of the competition.",
+                new Why(
+                    "The day before, a light grid keeps a jumper sharp; a big fence takes from tomorrow",
+                    [
+                        string.Create(
+                            CultureInfo.InvariantCulture,
+                            $"{c.EffortsCounted:0.#} efforts counted, highest {c.HighestFence.Metres:0.00} m"
+                        ),
+                    ],
+                    under.Source
+                )
+            );
     }
 
     /// <summary>The six days before, done or planned.</summary>

@@ -46,9 +46,14 @@ public sealed record PartDose(int Passes, IReadOnlyList<FenceInPart> Fences, dou
         }
 
         var goes = Goes(part);
-        var staged = setUp is FenceLine line && (part.InStages ?? whole.Count >= SessionFigures.StagedFrom.Value) ? BuildStages.Of(line) : [];
+        var staged =
+            setUp is FenceLine line && (part.InStages ?? whole.Count >= SessionFigures.StagedFrom.Value) ? BuildStages.Of(line) : [];
         var built = staged.SelectMany(s => Enumerable.Repeat(s.Fences, s.Passes)).Take(goes).ToList();
-        return [.. built.SelectMany(s => s.Select(f => new FenceInPart(f.Height, f.Bounce))), .. Enumerable.Repeat(whole, goes - built.Count).SelectMany(f => f)];
+        return
+        [
+            .. built.SelectMany(s => s.Select(f => new FenceInPart(f.Height, f.Bounce))),
+            .. Enumerable.Repeat(whole, goes - built.Count).SelectMany(f => f),
+        ];
     }
 
     private static List<FenceInPart> ByNumber(Part part)

@@ -27,8 +27,13 @@ public sealed record PlanFault(string Rule, string Says, string Mend, bool Hard,
 internal sealed record PlanRule(Func<PlanContext, PlanFault?> Check, Func<PlanContext, IEnumerable<Mend>>? Mends = null)
 {
     /// <summary>A mend that would leave nothing to do is not offered.</summary>
-    public PlanFault? In(PlanContext context) => Check(context) is { } fault
-        ? fault with { Mends = [.. (Mends?.Invoke(context) ?? []).Where(m => m.Entry.Parts is { Count: > 0 })] } : null;
+    public PlanFault? In(PlanContext context) =>
+        Check(context) is { } fault
+            ? fault with
+            {
+                Mends = [.. (Mends?.Invoke(context) ?? []).Where(m => m.Entry.Parts is { Count: > 0 })],
+            }
+            : null;
 }
 
 /// <summary>The faults a plan can have. One small check each.</summary>
@@ -37,21 +42,36 @@ public static class PlanChecks
     /// <summary>The check that speaks of feet, which lists that show the feet themselves leave out.</summary>
     public const string OfFeet = nameof(TackChecks.OverdueFeet);
 
-    private static readonly PlanRule[] All = [.. CautionChecks.All, .. ShapeChecks.All, .. LegChecks.All, .. ChangeChecks.All, .. TackChecks.All];
+    private static readonly PlanRule[] All =
+    [
+        .. CautionChecks.All,
+        .. ShapeChecks.All,
+        .. LegChecks.All,
+        .. ChangeChecks.All,
+        .. TackChecks.All,
+    ];
 
     /// <summary>Every fault of a plan, hard ones first, those kept with a word last.</summary>
     public static IReadOnlyList<PlanFault> Check(PlanContext context)
     {
         ArgumentNullException.ThrowIfNull(context);
-        return [.. All.Select(rule => rule.In(context)).OfType<PlanFault>()
-            .Select(f => f.Hard ? f : f with { KeptBecause = context.Plan.KeptFaults.FirstOrDefault(k => k.Rule == f.Rule)?.Word })
-            .OrderByDescending(f => f.Hard).ThenBy(f => f.KeptBecause is not null)];
+        return
+        [
+            .. All.Select(rule => rule.In(context))
+                .OfType<PlanFault>()
+                .Select(f => f.Hard ? f : f with { KeptBecause = context.Plan.KeptFaults.FirstOrDefault(k => k.Rule == f.Rule)?.Word })
+                .OrderByDescending(f => f.Hard)
+                .ThenBy(f => f.KeptBecause is not null),
+        ];
     }
 
     /// <summary>The walk this horse needs before anything else, in minutes.</summary>
     public static Why WalkFirstNeeded(int age, double? temperatureC, out int minutes)
     {
-        var byAge = age >= 18 ? SessionFigures.WalkFirstFrom18 : age >= 15 ? SessionFigures.WalkFirstFrom15 : SessionFigures.WalkFirst;
+        var byAge =
+            age >= 18 ? SessionFigures.WalkFirstFrom18
+            : age >= 15 ? SessionFigures.WalkFirstFrom15
+            : SessionFigures.WalkFirst;
         var cold = temperatureC < SessionFigures.Cold.Value;
         minutes = byAge.Value + (cold ? SessionFigures.ColdWalkMore.Value : 0);
         var inputs = new List<string> { $"age {age}: {byAge.Value} minutes" };
@@ -71,7 +91,17 @@ public static class PlanChecks
         return minutes == 1 ? said.Replace("1 minutes", "1 minute", StringComparison.Ordinal) : said;
     }
 
-    internal static string Ordinal(int n) => n switch { 2 => "second", 3 => "third", 4 => "fourth", 5 => "fifth", 6 => "sixth", 7 => "seventh", _ => $"{n}th" };
+    internal static string Ordinal(int n) =>
+        n switch
+        {
+            2 => "second",
+            3 => "third",
+            4 => "fourth",
+            5 => "fifth",
+            6 => "sixth",
+            7 => "seventh",
+            _ => $"{n}th",
+        };
 
     internal static PlanFault Hard(string rule, string says, string mend, IReadOnlyList<string> inputs, Source source) =>
         new(rule, says, mend, true, new Why("Cannot be planned round", inputs, source));

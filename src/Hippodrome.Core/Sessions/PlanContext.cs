@@ -15,7 +15,11 @@ public sealed record NearbyDay(DateOnly On, bool Poles, bool Fences)
     public static NearbyDay Of(SessionPlan plan, IReadOnlyDictionary<Guid, SetUp>? setUps)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        return new NearbyDay(plan.On, plan.Parts.Any(p => p.SetUpOf(setUps)?.HasPoles == true), plan.Parts.Any(p => PartDose.Of(p, p.SetUpOf(setUps)).Fences.Count > 0));
+        return new NearbyDay(
+            plan.On,
+            plan.Parts.Any(p => p.SetUpOf(setUps)?.HasPoles == true),
+            plan.Parts.Any(p => PartDose.Of(p, p.SetUpOf(setUps)).Fences.Count > 0)
+        );
     }
 }
 
@@ -49,7 +53,16 @@ public sealed record AfterClearance(DateOnly On, int WorkedDays, bool NoLungeing
 /// <param name="Binding">After injury or illness, or in a vet's stage: no word goes round it.</param>
 /// <param name="MayShortFirstDay">The first week after rest, in which a short first day may stand in for a walk day.</param>
 /// <param name="Why">Rule, inputs, source.</param>
-public sealed record RampLimit(int Walk, int Trot, int Canter, bool MayJump, bool MayWalkPoles, bool Binding, bool MayShortFirstDay, Why Why)
+public sealed record RampLimit(
+    int Walk,
+    int Trot,
+    int Canter,
+    bool MayJump,
+    bool MayWalkPoles,
+    bool Binding,
+    bool MayShortFirstDay,
+    Why Why
+)
 {
     /// <summary>Everything in a session.</summary>
     public int Total => Walk + Trot + Canter;
@@ -71,9 +84,21 @@ public sealed record RampLimit(int Walk, int Trot, int Canter, bool MayJump, boo
 /// <param name="RepeatsUntilEasy">The trainer repeats the same question with this horse, on purpose.</param>
 /// <param name="Competition">The next competition on the plan's day or after.</param>
 public sealed record PlanContext(
-    Horse Horse, SessionPlan Plan, IReadOnlyDictionary<Guid, SetUp> SetUps, IReadOnlyList<NearbyDay> Nearby, double? TemperatureC = null, string? HeldBecause = null, Places? Places = null, IReadOnlyList<Restriction>? Restrictions = null,
-    IReadOnlyList<Tack>? Tack = null, CareDue? Feet = null,
-    HeatAdvice? Heat = null, IReadOnlyList<IReadOnlySet<string>>? Layouts = null, bool RepeatsUntilEasy = false, Aim? Competition = null)
+    Horse Horse,
+    SessionPlan Plan,
+    IReadOnlyDictionary<Guid, SetUp> SetUps,
+    IReadOnlyList<NearbyDay> Nearby,
+    double? TemperatureC = null,
+    string? HeldBecause = null,
+    Places? Places = null,
+    IReadOnlyList<Restriction>? Restrictions = null,
+    IReadOnlyList<Tack>? Tack = null,
+    CareDue? Feet = null,
+    HeatAdvice? Heat = null,
+    IReadOnlyList<IReadOnlySet<string>>? Layouts = null,
+    bool RepeatsUntilEasy = false,
+    Aim? Competition = null
+)
 {
     /// <summary>The vet who has allowed walking in hand while the horse is held; null where nobody has.</summary>
     public string? WalkInHandBy { get; init; }
@@ -100,7 +125,13 @@ public sealed record PlanContext(
     public Why? SameLeg { get; init; }
 
     /// <summary>The step after a hold, led where the clearance or a restriction rules lungeing out.</summary>
-    internal AfterClearance? Step => Cleared is { } cleared && (Restrictions ?? []).Any(r => r.HoldsOn(Plan.On) && r.NoStrands.Contains(Strand.Lunge)) ? cleared with { NoLungeing = true } : Cleared;
+    internal AfterClearance? Step =>
+        Cleared is { } cleared && (Restrictions ?? []).Any(r => r.HoldsOn(Plan.On) && r.NoStrands.Contains(Strand.Lunge))
+            ? cleared with
+            {
+                NoLungeing = true,
+            }
+            : Cleared;
 
     /// <summary>The rungs that its parts name.</summary>
     public IEnumerable<Rung> PlannedRungs => Plan.Parts.Select(p => p.Rung).OfType<Rung>().Distinct();
@@ -143,5 +174,10 @@ public sealed record PlanContext(
     }
 
     private Strand Kind(Part part) =>
-        part.Rung?.Strand ?? (DoseOf(part).Fences.Count > 0 ? Strand.Jumping : SetUpOf(part)?.HasPoles == true ? Strand.Poles : Strand.Flatwork);
+        part.Rung?.Strand
+        ?? (
+            DoseOf(part).Fences.Count > 0 ? Strand.Jumping
+            : SetUpOf(part)?.HasPoles == true ? Strand.Poles
+            : Strand.Flatwork
+        );
 }

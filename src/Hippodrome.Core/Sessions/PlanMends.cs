@@ -13,17 +13,33 @@ public sealed record Mend(string Label, SessionEntry Entry);
 /// <summary>How a plan is mended at one stroke: what the rules offer beside what they find.</summary>
 internal static class PlanMends
 {
-    internal static SessionEntry With(SessionPlan plan, Func<Part, PartEntry> change) => plan.ToEntry() with { Parts = [.. plan.Parts.Select(change)] };
+    internal static SessionEntry With(SessionPlan plan, Func<Part, PartEntry> change) =>
+        plan.ToEntry() with
+        {
+            Parts = [.. plan.Parts.Select(change)],
+        };
 
-    internal static SessionEntry Without(SessionPlan plan, Func<Part, bool> goes) => plan.ToEntry() with { Parts = [.. plan.Parts.Where(p => !goes(p)).Select(p => p.ToEntry())] };
+    internal static SessionEntry Without(SessionPlan plan, Func<Part, bool> goes) =>
+        plan.ToEntry() with
+        {
+            Parts = [.. plan.Parts.Where(p => !goes(p)).Select(p => p.ToEntry())],
+        };
 
     internal static Mend Helped(SessionPlan plan) => new("Someone will be on the ground", plan.ToEntry() with { Helper = true });
 
-    internal static Mend NextDay(SessionPlan plan, int days) => new(
-        string.Create(CultureInfo.InvariantCulture, $"Move it to {plan.On.AddDays(days):dddd d MMMM}"), plan.ToEntry() with { On = plan.On.AddDays(days) });
+    internal static Mend NextDay(SessionPlan plan, int days) =>
+        new(
+            string.Create(CultureInfo.InvariantCulture, $"Move it to {plan.On.AddDays(days):dddd d MMMM}"),
+            plan.ToEntry() with
+            {
+                On = plan.On.AddDays(days),
+            }
+        );
 
-    internal static bool IsRestricted(PlanContext c, Part part) => (c.Restrictions ?? []).Where(r => r.HoldsOn(c.Plan.On)).Any(r =>
-        r.NoGaits.Contains(part.Gait) || c.StrandsOf(part).Any(r.NoStrands.Contains) || CautionChecks.IsTooHigh(c, part, r));
+    internal static bool IsRestricted(PlanContext c, Part part) =>
+        (c.Restrictions ?? [])
+            .Where(r => r.HoldsOn(c.Plan.On))
+            .Any(r => r.NoGaits.Contains(part.Gait) || c.StrandsOf(part).Any(r.NoStrands.Contains) || CautionChecks.IsTooHigh(c, part, r));
 
     internal static Mend WalkFirst(PlanContext c)
     {
@@ -61,7 +77,10 @@ internal static class PlanMends
     internal static SessionEntry NewWorkLast(SessionPlan plan)
     {
         var newWork = plan.Parts.Where(p => p.Phase == Phase.NewWork).ToList();
-        var moved = plan.Parts.Where(p => p.Phase is not (Phase.NewWork or Phase.CoolDown)).Concat(newWork).Concat(plan.Parts.Where(p => p.Phase == Phase.CoolDown));
+        var moved = plan
+            .Parts.Where(p => p.Phase is not (Phase.NewWork or Phase.CoolDown))
+            .Concat(newWork)
+            .Concat(plan.Parts.Where(p => p.Phase == Phase.CoolDown));
         var fits = Math.Min(1, SessionFigures.NewWorkWithin.Value / newWork.Sum(p => p.Minutes));
         return plan.ToEntry() with { Parts = [.. moved.Select(p => p.Phase == Phase.NewWork ? Scaled(p, fits) : p.ToEntry())] };
     }
@@ -80,19 +99,34 @@ internal static class PlanMends
         return Without(plan, p => p.Phase == Phase.NewWork && !string.Equals(p.What, first, StringComparison.OrdinalIgnoreCase));
     }
 
-    internal static Mend LedWalk(PlanContext c) => new(
-        "Make it work in hand, walk only",
-        InManner(Without(c.Plan, p => p.Gait is not (Gait.Walk or Gait.Halt or Gait.ReinBack) || c.IsJumped(p) || (c.HeldBecause is not null && (c.SetUpOf(p) is not null || p.Gait == Gait.ReinBack))), Manner.InHand));
+    internal static Mend LedWalk(PlanContext c) =>
+        new(
+            "Make it work in hand, walk only",
+            InManner(
+                Without(c.Plan, p =>
+                    p.Gait is not (Gait.Walk or Gait.Halt or Gait.ReinBack)
+                    || c.IsJumped(p)
+                    || (c.HeldBecause is not null && (c.SetUpOf(p) is not null || p.Gait == Gait.ReinBack))
+                ),
+                Manner.InHand
+            )
+        );
 
-    internal static SessionEntry InManner(SessionEntry entry, Manner manner) => entry with { Manner = manner, Parts = [.. entry.Parts!.Select(p => p with { Manner = manner })] };
+    internal static SessionEntry InManner(SessionEntry entry, Manner manner) =>
+        entry with
+        {
+            Manner = manner,
+            Parts = [.. entry.Parts!.Select(p => p with { Manner = manner })],
+        };
 
     /// <summary>What jumps or is too fast goes; then the minutes are cut, the fastest gait first.</summary>
     internal static SessionEntry Ramped(PlanContext c, RampLimit ramp)
     {
         bool Poles(Part p) => c.SetUpOf(p)?.HasPoles == true;
-        var parts = c.Plan.Parts
-            .Where(p => ramp.MayJump || (!c.IsJumped(p) && (!Poles(p) || (ramp.MayWalkPoles && p.Gait == Gait.Walk))))
-            .Where(p => (ramp.Canter > 0 || p.Gait is not (Gait.Canter or Gait.Gallop)) && (ramp.Trot > 0 || p.Gait != Gait.Trot)).ToList();
+        var parts = c
+            .Plan.Parts.Where(p => ramp.MayJump || (!c.IsJumped(p) && (!Poles(p) || (ramp.MayWalkPoles && p.Gait == Gait.Walk))))
+            .Where(p => (ramp.Canter > 0 || p.Gait is not (Gait.Canter or Gait.Gallop)) && (ramp.Trot > 0 || p.Gait != Gait.Trot))
+            .ToList();
         if (parts.Count == 0)
         {
             return c.Plan.ToEntry() with { Parts = [] };
@@ -109,14 +143,24 @@ internal static class PlanMends
         plan = plan.With(Cut(p => p.Gait == Gait.Trot, ramp.Trot));
         parts = [.. plan.Parts];
         var fast = plan.MinutesOf(Gait.Trot, Gait.Canter, Gait.Gallop);
-        return plan.With(Cut(p => p.Gait is not (Gait.Trot or Gait.Canter or Gait.Gallop) && p.Manner != Manner.InHand, Math.Max(1, ramp.Total - fast))).ToEntry();
+        return plan.With(
+                Cut(
+                    p => p.Gait is not (Gait.Trot or Gait.Canter or Gait.Gallop) && p.Manner != Manner.InHand,
+                    Math.Max(1, ramp.Total - fast)
+                )
+            )
+            .ToEntry();
     }
 
     /// <summary>On the lunge, or led; from the second day the long lines after it; then a few minutes of walk in the saddle.</summary>
     internal static SessionEntry Stepped(PlanContext c, AfterClearance cleared)
     {
         PlanChecks.WalkFirstNeeded(c.Age, c.TemperatureC, out var walkFirst);
-        return c.Plan.ToEntry() with { Manner = cleared.NoLungeing ? Manner.InHand : Manner.Lunged, Parts = ClearanceSteps.Of(cleared, walkFirst) };
+        return c.Plan.ToEntry() with
+        {
+            Manner = cleared.NoLungeing ? Manner.InHand : Manner.Lunged,
+            Parts = ClearanceSteps.Of(cleared, walkFirst),
+        };
     }
 
     internal static SessionEntry Sit(PlanContext c)
@@ -129,9 +173,10 @@ internal static class PlanMends
         var ground = c.Plan.Parts.Where(p => p.Manner != Manner.Ridden).ToList();
         var room = SessionFigures.FirstMonthSession.Value - Math.Min(saddle, most);
         var onGround = ground.Sum(p => p.Minutes);
-        var sits = saddle == 0
-            ? [new PartEntry(Phase.Work, "Sit, led in walk on both reins", Gait.Walk, Rein.Both, most) { Manner = Manner.Ridden }]
-            : kept.Select(p => saddle > most ? Scaled(p, most / saddle) : p.ToEntry()).ToArray();
+        var sits =
+            saddle == 0
+                ? [new PartEntry(Phase.Work, "Sit, led in walk on both reins", Gait.Walk, Rein.Both, most) { Manner = Manner.Ridden }]
+                : kept.Select(p => saddle > most ? Scaled(p, most / saddle) : p.ToEntry()).ToArray();
         var onFoot = ground.Select(p => onGround > room ? Scaled(p, room / onGround) : p.ToEntry()).ToList();
         return c.Plan.ToEntry() with { Parts = [.. onFoot.Concat(sits).OrderBy(p => p.Phase)] };
     }
@@ -140,21 +185,35 @@ internal static class PlanMends
     {
         var learned = ChangeChecks.Learned(c).ToList();
         var two = learned.Take(SessionFigures.ChangesAsked.Value / 2).ToList();
-        return c.Plan.ToEntry() with { Parts = [.. c.Plan.Parts.Where(p => !learned.Contains(p) || two.Contains(p)).Select(p => two.Contains(p) ? p.ToEntry() with { Times = SessionFigures.ChangesAsked.Value / 2 } : p.ToEntry())] };
+        return c.Plan.ToEntry() with
+        {
+            Parts =
+            [
+                .. c
+                    .Plan.Parts.Where(p => !learned.Contains(p) || two.Contains(p))
+                    .Select(p => two.Contains(p) ? p.ToEntry() with { Times = SessionFigures.ChangesAsked.Value / 2 } : p.ToEntry()),
+            ],
+        };
     }
 
     internal static SessionEntry ChangesLast(PlanContext c)
     {
         var learned = ChangeChecks.Learned(c).ToList();
-        var asNew = c.Plan.With([.. c.Plan.Parts.Select(p => learned.Contains(p) ? p.ToEntry() with { Phase = Phase.NewWork } : p.ToEntry())]);
+        var asNew = c.Plan.With([
+            .. c.Plan.Parts.Select(p => learned.Contains(p) ? p.ToEntry() with { Phase = Phase.NewWork } : p.ToEntry()),
+        ]);
         return NewWorkLast(asNew);
     }
 
     internal static Mend Halved(PlanContext c)
     {
-        var fewer = c.EffortsCounted > LegChecks.HotEfforts(c) ? c.Plan.With(FewerEfforts(c, (int)LegChecks.HotEfforts(c)).Entry.Parts!) : c.Plan;
+        var fewer =
+            c.EffortsCounted > LegChecks.HotEfforts(c) ? c.Plan.With(FewerEfforts(c, (int)LegChecks.HotEfforts(c)).Entry.Parts!) : c.Plan;
         var fast = fewer.Parts.Where(LegChecks.IsFast).Sum(p => p.Minutes);
-        return new($"Cut trot and canter to {SessionFigures.HotWork.Value} minutes", fast > SessionFigures.HotWork.Value ? CutParts(fewer, LegChecks.IsFast, SessionFigures.HotWork.Value) : fewer.ToEntry());
+        return new(
+            $"Cut trot and canter to {SessionFigures.HotWork.Value} minutes",
+            fast > SessionFigures.HotWork.Value ? CutParts(fewer, LegChecks.IsFast, SessionFigures.HotWork.Value) : fewer.ToEntry()
+        );
     }
 
     /// <summary>Work gives way first; walk only where there is no work left to cut.</summary>
@@ -171,18 +230,31 @@ internal static class PlanMends
     internal static SessionEntry CutParts(SessionPlan plan, Func<Part, bool> which, double minutes) =>
         Scale(plan, minutes / plan.Parts.Where(which).Sum(p => p.Minutes), which);
 
-    internal static SessionEntry Scale(SessionPlan plan, double by, Func<Part, bool> which) => With(plan, p => which(p) ? Scaled(p, by) : p.ToEntry());
+    internal static SessionEntry Scale(SessionPlan plan, double by, Func<Part, bool> which) =>
+        With(plan, p => which(p) ? Scaled(p, by) : p.ToEntry());
 
-    internal static PartEntry Scaled(Part part, double by) => part.ToEntry() with { Minutes = Half(part.Minutes * by), Times = Fewer(part.Times, by), Efforts = Fewer(part.Efforts, by) };
+    internal static PartEntry Scaled(Part part, double by) =>
+        part.ToEntry() with
+        {
+            Minutes = Half(part.Minutes * by),
+            Times = Fewer(part.Times, by),
+            Efforts = Fewer(part.Efforts, by),
+        };
 
     internal static Mend FewerEfforts(PlanContext c, int budget)
     {
         var by = budget / c.EffortsCounted;
         return new(string.Create(CultureInfo.InvariantCulture, $"Cut the jumping to {budget} efforts"), With(c.Plan, p =>
-        {
-            var dose = PartDose.Of(p, c.SetUpOf(p));
-            return dose.Counted == 0 ? p.ToEntry() : Scaled(p, by) with { Times = null, Efforts = Math.Max(1, (int)Math.Floor(dose.Fences.Count * by)) };
-        }));
+            {
+                var dose = PartDose.Of(p, c.SetUpOf(p));
+                return dose.Counted == 0
+                    ? p.ToEntry()
+                    : Scaled(p, by) with
+                    {
+                        Times = null,
+                        Efforts = Math.Max(1, (int)Math.Floor(dose.Fences.Count * by)),
+                    };
+            }));
     }
 
     internal static int? Fewer(int? count, double by) => count is { } n ? Math.Max(1, (int)Math.Floor(n * by)) : null;

@@ -1,6 +1,6 @@
-using Hippodrome.Core.Rides;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Rides;
 using Hippodrome.Core.Setups;
 
 namespace Hippodrome.Core.Sessions;
@@ -41,24 +41,33 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
         ArgumentNullException.ThrowIfNull(part);
         var fences = setUp?.Fences.Count ?? 0;
         return new RailPart(
-            PadFor(part, setUp), fences,
+            PadFor(part, setUp),
+            fences,
             fences == 0 ? 0 : PartDose.Of(part with { Times = 1, Efforts = null, InStages = false }, setUp).Counted,
             setUp is { HasFence: true } ? setUp.HighestFence.Metres : part.HeightMetres ?? part.Exercise?.HeightMetres ?? 0,
-            LineOf(setUp))
+            LineOf(setUp)
+        )
         {
-            Poles = setUp switch { PoleLine line => line.Poles, CurvedPoles curve => curve.Poles, FenceLine fencesAndPoles => fencesAndPoles.Elements.Count(e => e.IsPole), _ => part.Exercise?.Poles ?? 0 },
+            Poles = setUp switch
+            {
+                PoleLine line => line.Poles,
+                CurvedPoles curve => curve.Poles,
+                FenceLine fencesAndPoles => fencesAndPoles.Elements.Count(e => e.IsPole),
+                _ => part.Exercise?.Poles ?? 0,
+            },
             Manner = part.Manner,
         };
     }
 
-    private static MarkPad PadFor(Part part, SetUp? setUp) => part switch
-    {
-        _ when setUp is { HasFence: true } || part.Rung?.IsJumped() == true => MarkPad.Fence,
-        _ when setUp is { HasPoles: true } || part.Rung?.Strand == Strand.Poles => MarkPad.Poles,
-        _ when part.Rung?.Strand == Strand.Changes => MarkPad.Changes,
-        _ when part.Rung?.Strand == Strand.Lateral => MarkPad.Sideways,
-        _ => MarkPad.Flat,
-    };
+    private static MarkPad PadFor(Part part, SetUp? setUp) =>
+        part switch
+        {
+            _ when setUp is { HasFence: true } || part.Rung?.IsJumped() == true => MarkPad.Fence,
+            _ when setUp is { HasPoles: true } || part.Rung?.Strand == Strand.Poles => MarkPad.Poles,
+            _ when part.Rung?.Strand == Strand.Changes => MarkPad.Changes,
+            _ when part.Rung?.Strand == Strand.Lateral => MarkPad.Sideways,
+            _ => MarkPad.Flat,
+        };
 
     /// <summary>The last gap between two poles or two fences that has strides in it and a distance somebody typed.</summary>
     private static LineToCount? LineOf(SetUp? setUp)
@@ -68,9 +77,18 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
             return null;
         }
 
-        var last = line.Elements.Select((e, i) => (Element: e, Before: i > 0 ? line.Elements[i - 1] : null))
-            .LastOrDefault(e => e is { Before: not null, Element: { Strides: > 0, Typed: not null } } && e.Element.IsPole == e.Before!.IsPole);
-        return last.Element is null ? null : new LineToCount(
-            last.Element.Typed!.Value.Metres, last.Element.Strides, last.Element.IsPole, last.Element.IsPole ? GaitVariant.CanterWorking : GaitVariant.CanterCourse);
+        var last = line
+            .Elements.Select((e, i) => (Element: e, Before: i > 0 ? line.Elements[i - 1] : null))
+            .LastOrDefault(e =>
+                e is { Before: not null, Element: { Strides: > 0, Typed: not null } } && e.Element.IsPole == e.Before!.IsPole
+            );
+        return last.Element is null
+            ? null
+            : new LineToCount(
+                last.Element.Typed!.Value.Metres,
+                last.Element.Strides,
+                last.Element.IsPole,
+                last.Element.IsPole ? GaitVariant.CanterWorking : GaitVariant.CanterCourse
+            );
     }
 }

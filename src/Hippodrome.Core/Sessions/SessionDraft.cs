@@ -38,7 +38,10 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         }
 
         var manner = MannerOf(rung);
-        var minutes = context.Age <= SessionFigures.InHandOnlyTo.Value ? Math.Min(wanted.Minutes, SessionFigures.InHandMinutes.Value) : wanted.Minutes;
+        var minutes =
+            context.Age <= SessionFigures.InHandOnlyTo.Value
+                ? Math.Min(wanted.Minutes, SessionFigures.InHandMinutes.Value)
+                : wanted.Minutes;
         if (minutes < wanted.Minutes)
         {
             _notes.Add($"At {context.Age} it works {minutes:0} minutes at most.");
@@ -52,29 +55,50 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         var easy = rung.FallBack is { } below && work - fresh >= 10 ? Math.Floor((work - fresh) * 0.3) : 0;
         if (easy > 0)
         {
-            Ride(Catalogue.Rung(rung.FallBack!), Phase.Work, easy, "Easy first: the rung below, which it does well", SessionFigures.MinutesPerGo.Source);
+            Ride(
+                Catalogue.Rung(rung.FallBack!),
+                Phase.Work,
+                easy,
+                "Easy first: the rung below, which it does well",
+                SessionFigures.MinutesPerGo.Source
+            );
         }
 
-        Ride(rung, Phase.Work, work - fresh - easy, _places[rung.Strand] == rung ? "The rung in work" : "Where this ladder begins for it", Source.CommonPractice);
+        Ride(
+            rung,
+            Phase.Work,
+            work - fresh - easy,
+            _places[rung.Strand] == rung ? "The rung in work" : "Where this ladder begins for it",
+            Source.CommonPractice
+        );
         if (fresh > 0)
         {
             Ride(above!, Phase.NewWork, fresh, "New work last, one or two good ones and leave it", SessionFigures.NewWorkWithin.Source);
         }
 
         CoolDown(last, manner);
-        var entry = new SessionEntry(wanted.On, rung.Name.Length <= 80 ? rung.Name : rung.Name[..80], manner, wanted.Helper, [.. _parts], "", "", wanted.TackIds);
+        var entry = new SessionEntry(
+            wanted.On,
+            rung.Name.Length <= 80 ? rung.Name : rung.Name[..80],
+            manner,
+            wanted.Helper,
+            [.. _parts],
+            "",
+            "",
+            wanted.TackIds
+        );
         return new SessionProposal(entry, _because, _notes);
     }
 
     /// <summary>What its state asks for, whatever the focus: the steps after a hold, the weeks of a return, the ride after treatment, a first sit.</summary>
     private SessionProposal? Prescribed() =>
         context.Age <= SessionFigures.InHandOnlyTo.Value ? null
-            : context.Heat?.Care == HeatCare.None ? LedOnly()
-            : context.Step is { } cleared ? Steps(cleared)
-            : context.Ramp is { } ramp && ramp.Trot + ramp.Canter < SessionFigures.HotWork.Value ? Returning(ramp)
-            : context.TreatedOn is { } treated && !IsFirstMonth ? Loosening(treated)
-            : IsFirstMonth && wanted.Focus is not (Strand.InHand or Strand.Lunge) ? FirstSit()
-            : null;
+        : context.Heat?.Care == HeatCare.None ? LedOnly()
+        : context.Step is { } cleared ? Steps(cleared)
+        : context.Ramp is { } ramp && ramp.Trot + ramp.Canter < SessionFigures.HotWork.Value ? Returning(ramp)
+        : context.TreatedOn is { } treated && !IsFirstMonth ? Loosening(treated)
+        : IsFirstMonth && wanted.Focus is not (Strand.InHand or Strand.Lunge) ? FirstSit()
+        : null;
 
     private bool IsFirstMonth => context.Places is { } places && (places[Strand.Flatwork]?.Step ?? 0) <= 1;
 
@@ -83,28 +107,63 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
     {
         var rung = Catalogue.Ladder(Strand.Flatwork)[0];
         var calm = context.CalmSits >= SessionFigures.CalmSits.Value && Allowed(Gait.Trot) == Gait.Trot;
-        var why = new Why("The first month under saddle: four calm sits in walk before a few steps of trot", [$"{context.CalmSits} calm sits so far"], SessionFigures.CalmSits.Source);
+        var why = new Why(
+            "The first month under saddle: four calm sits in walk before a few steps of trot",
+            [$"{context.CalmSits} calm sits so far"],
+            SessionFigures.CalmSits.Source
+        );
         if (!wanted.Helper)
         {
             _notes.Add("Nobody is on the ground: a first sit wants a helper, so it is led today.");
-            Add(new PartEntry(Phase.Work, "Led in walk, both sides, halts between", Gait.Walk, Rein.Both, SessionFigures.InHandMinutes.Value), why);
+            Add(
+                new PartEntry(
+                    Phase.Work,
+                    "Led in walk, both sides, halts between",
+                    Gait.Walk,
+                    Rein.Both,
+                    SessionFigures.InHandMinutes.Value
+                ),
+                why
+            );
             return Drawn("Led, and nobody mounts", Manner.InHand);
         }
 
-        Add(new PartEntry(Phase.WarmUp, "Led in walk, both sides", Gait.Walk, Rein.Both, SessionFigures.WalkFirst.Value) { Manner = Manner.InHand }, why);
-        Add(new PartEntry(Phase.Work, "Sit, led in walk on both reins, and off again", Gait.Walk, Rein.Both, SessionFigures.FirstSit.Value - 1, RungId: rung.Id), why);
+        Add(
+            new PartEntry(Phase.WarmUp, "Led in walk, both sides", Gait.Walk, Rein.Both, SessionFigures.WalkFirst.Value)
+            {
+                Manner = Manner.InHand,
+            },
+            why
+        );
+        Add(
+            new PartEntry(
+                Phase.Work,
+                "Sit, led in walk on both reins, and off again",
+                Gait.Walk,
+                Rein.Both,
+                SessionFigures.FirstSit.Value - 1,
+                RungId: rung.Id
+            ),
+            why
+        );
         if (calm)
         {
             Add(new PartEntry(Phase.Work, "A few steps of trot, both reins", Gait.Trot, Rein.Both, 1, RungId: rung.Id), why);
         }
 
-        Add(new PartEntry(Phase.CoolDown, "Led in walk", Gait.Walk, Rein.Both, SessionFigures.WalkLast.Value) { Manner = Manner.InHand }, why);
+        Add(
+            new PartEntry(Phase.CoolDown, "Led in walk", Gait.Walk, Rein.Both, SessionFigures.WalkLast.Value) { Manner = Manner.InHand },
+            why
+        );
         return Drawn(rung.Name, Manner.Ridden);
     }
 
     private SessionProposal LedOnly()
     {
-        Add(new PartEntry(Phase.WarmUp, "Walk in hand, in the shade", Gait.Walk, Rein.Both, SessionFigures.InHandMinutes.Value), context.Heat!.Why);
+        Add(
+            new PartEntry(Phase.WarmUp, "Walk in hand, in the shade", Gait.Walk, Rein.Both, SessionFigures.InHandMinutes.Value),
+            context.Heat!.Why
+        );
         _notes.Add($"The heat says: {context.Heat.Says}.");
         return Drawn("Walk in hand", Manner.InHand);
     }
@@ -114,7 +173,12 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         PlanChecks.WalkFirstNeeded(context.Age, context.TemperatureC, out var walkFirst);
         foreach (var part in ClearanceSteps.Of(cleared, walkFirst).Where(p => Allowed(p.Gait!.Value) == p.Gait))
         {
-            Add(part, "After a hold by steps: soundness on the lunge, then long lines, then the saddle", [FormattableString.Invariant($"cleared on {cleared.On:d MMMM}"), $"worked on {cleared.WorkedDays} days since"], SessionFigures.LightDay.Source);
+            Add(
+                part,
+                "After a hold by steps: soundness on the lunge, then long lines, then the saddle",
+                [FormattableString.Invariant($"cleared on {cleared.On:d MMMM}"), $"worked on {cleared.WorkedDays} days since"],
+                SessionFigures.LightDay.Source
+            );
         }
 
         _notes.Add("Each only after the one before was level and steady.");
@@ -133,7 +197,21 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         Add(new PartEntry(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, walk - last), ramp.Why);
         foreach (var (gait, minutes) in new[] { (Gait.Trot, trot), (Gait.Canter, canter) }.Where(g => g.Item2 >= 0.5))
         {
-            Add(new PartEntry(Phase.Work, $"{gait} in bouts of {bout} seconds, spread out in the walk", gait, Rein.Both, Half(minutes), Times: Math.Max(1, (int)(Half(minutes) * 60 / bout)), BoutSeconds: bout, RestSeconds: 2 * bout, Transitions: 2 * Math.Max(1, (int)(Half(minutes) * 60 / bout)), TransitionsWith: Gait.Walk), ramp.Why);
+            Add(
+                new PartEntry(
+                    Phase.Work,
+                    $"{gait} in bouts of {bout} seconds, spread out in the walk",
+                    gait,
+                    Rein.Both,
+                    Half(minutes),
+                    Times: Math.Max(1, (int)(Half(minutes) * 60 / bout)),
+                    BoutSeconds: bout,
+                    RestSeconds: 2 * bout,
+                    Transitions: 2 * Math.Max(1, (int)(Half(minutes) * 60 / bout)),
+                    TransitionsWith: Gait.Walk
+                ),
+                ramp.Why
+            );
         }
 
         if (last > 0)
@@ -149,7 +227,12 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
     {
         foreach (var part in SessionTemplates.Loosening.Session.Parts!)
         {
-            Add(Walked(part), "The ride after treatment is low: easy trot, transitions, big lines, stretch, a lot of walk", [FormattableString.Invariant($"treated on {treated:d MMMM}")], Source.CommonPractice);
+            Add(
+                Walked(part),
+                "The ride after treatment is low: easy trot, transitions, big lines, stretch, a lot of walk",
+                [FormattableString.Invariant($"treated on {treated:d MMMM}")],
+                Source.CommonPractice
+            );
         }
 
         return Drawn(SessionTemplates.Loosening.Session.Emphasis!, Manner.Ridden);
@@ -159,7 +242,12 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
     private PartEntry Walked(PartEntry part)
     {
         PlanChecks.WalkFirstNeeded(context.Age, context.TemperatureC, out var walkFirst);
-        var first = part is { Phase: Phase.WarmUp, Gait: Gait.Walk } ? part with { Minutes = Math.Max(part.Minutes!.Value, walkFirst) } : part;
+        var first = part is { Phase: Phase.WarmUp, Gait: Gait.Walk }
+            ? part with
+            {
+                Minutes = Math.Max(part.Minutes!.Value, walkFirst),
+            }
+            : part;
         return Allowed(part.Gait!.Value) == part.Gait ? first : first with { Gait = Gait.Walk, Transitions = null, TransitionsWith = null };
     }
 
@@ -167,7 +255,9 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         new(new SessionEntry(wanted.On, emphasis, manner, wanted.Helper, [.. _parts], "", "", wanted.TackIds), _because, _notes);
 
     private bool IsLearnedChange(Rung rung) =>
-        rung.Strand == Strand.Changes && rung.Step >= SingleChange.Step && !_places.Reached(Catalogue.Rung("changes/forward-change-collect"));
+        rung.Strand == Strand.Changes
+        && rung.Step >= SingleChange.Step
+        && !_places.Reached(Catalogue.Rung("changes/forward-change-collect"));
 
     private static Rung SingleChange => Catalogue.Rung("changes/single-change");
 
@@ -178,22 +268,45 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         var first = WarmUp(wanted.Minutes, Manner.Ridden, last);
         var work = Math.Max(wanted.Minutes - first - last, ShortestWork);
         var asked = Math.Min(4, Math.Floor(work / 3));
-        Ride(Catalogue.Rung(SingleChange.FallBack!), Phase.Work, work - asked, "What leads to a change, which it does well", SessionFigures.MinutesPerGo.Source);
+        Ride(
+            Catalogue.Rung(SingleChange.FallBack!),
+            Phase.Work,
+            work - asked,
+            "What leads to a change, which it does well",
+            SessionFigures.MinutesPerGo.Source
+        );
         if (asked >= 1 && Exercises(rung).FirstOrDefault() is { } exercise)
         {
-            Add(new PartEntry(Phase.NewWork, exercise.Name, exercise.Gait, Rein.Both, asked, null, rung.Good.Mark, rung.Id, exercise.Id, Times: SessionFigures.ChangesAsked.Value / 2), "One or two good ones, late, and leave it overnight", [$"{rung.Name} ({rung.Strand.Say()})", exercise.How], SessionFigures.ChangesAsked.Source);
+            Add(
+                new PartEntry(
+                    Phase.NewWork,
+                    exercise.Name,
+                    exercise.Gait,
+                    Rein.Both,
+                    asked,
+                    null,
+                    rung.Good.Mark,
+                    rung.Id,
+                    exercise.Id,
+                    Times: SessionFigures.ChangesAsked.Value / 2
+                ),
+                "One or two good ones, late, and leave it overnight",
+                [$"{rung.Name} ({rung.Strand.Say()})", exercise.How],
+                SessionFigures.ChangesAsked.Source
+            );
         }
 
         CoolDown(last, Manner.Ridden);
         return Drawn(rung.Name, Manner.Ridden);
     }
 
-    private static Manner MannerOf(Rung rung) => rung.Strand switch
-    {
-        Strand.InHand => rung.Id is "in-hand/long-lines-trot" or "in-hand/long-lines-canter" ? Manner.LongReined : Manner.InHand,
-        Strand.Lunge => Manner.Lunged,
-        _ => Manner.Ridden,
-    };
+    private static Manner MannerOf(Rung rung) =>
+        rung.Strand switch
+        {
+            Strand.InHand => rung.Id is "in-hand/long-lines-trot" or "in-hand/long-lines-canter" ? Manner.LongReined : Manner.InHand,
+            Strand.Lunge => Manner.Lunged,
+            _ => Manner.Ridden,
+        };
 
     /// <summary>Where it stands in the strand asked for; else what leads there; else something that may be done today.</summary>
     private Rung? RungInWork()
@@ -203,7 +316,10 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
             _notes.Add("Nobody has said where it stands on the ladders: it begins at the foot of this one. An assessment ride tells more.");
         }
 
-        List<Strand> order = context.Age <= SessionFigures.InHandOnlyTo.Value ? [wanted.Focus, Strand.InHand] : [wanted.Focus, .. Leads(wanted.Focus), Strand.Flatwork, Strand.Lateral, Strand.InHand];
+        List<Strand> order =
+            context.Age <= SessionFigures.InHandOnlyTo.Value
+                ? [wanted.Focus, Strand.InHand]
+                : [wanted.Focus, .. Leads(wanted.Focus), Strand.Flatwork, Strand.Lateral, Strand.InHand];
         foreach (var strand in order.Distinct())
         {
             if (Rung(strand) is not { } rung)
@@ -227,11 +343,21 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
     {
         var young = context.Age <= SessionFigures.InHandOnlyTo.Value;
         var minutes = Math.Min(wanted.Minutes, young ? SessionFigures.InHandMinutes.Value : 30);
-        Add(new PartEntry(Phase.WarmUp, young ? "Walk in hand" : "Walk on a long rein, both reins", Gait.Walk, Rein.Both, minutes), "Nothing else may be done today", _notes, Source.CommonPractice);
-        return new SessionProposal(new SessionEntry(wanted.On, "Walk", young ? Manner.InHand : Manner.Ridden, wanted.Helper, [.. _parts], "", "", wanted.TackIds), _because, _notes);
+        Add(
+            new PartEntry(Phase.WarmUp, young ? "Walk in hand" : "Walk on a long rein, both reins", Gait.Walk, Rein.Both, minutes),
+            "Nothing else may be done today",
+            _notes,
+            Source.CommonPractice
+        );
+        return new SessionProposal(
+            new SessionEntry(wanted.On, "Walk", young ? Manner.InHand : Manner.Ridden, wanted.Helper, [.. _parts], "", "", wanted.TackIds),
+            _because,
+            _notes
+        );
     }
 
-    private static Strand[] Leads(Strand focus) => focus is Strand.Grids or Strand.Jumping or Strand.Narrow or Strand.CrossCountry ? [Strand.Poles] : [];
+    private static Strand[] Leads(Strand focus) =>
+        focus is Strand.Grids or Strand.Jumping or Strand.Narrow or Strand.CrossCountry ? [Strand.Poles] : [];
 
     private Rung? Rung(Strand strand)
     {
@@ -287,7 +413,12 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
             return "a leg that touches again and again has not been looked at";
         }
 
-        if (rung.Strand == Strand.Changes && rung.Step >= SingleChange.Step && context.ChangesBoiledOver is { } day && wanted.On.DayNumber - day.DayNumber < SessionFigures.ChangesRest.Value)
+        if (
+            rung.Strand == Strand.Changes
+            && rung.Step >= SingleChange.Step
+            && context.ChangesBoiledOver is { } day
+            && wanted.On.DayNumber - day.DayNumber < SessionFigures.ChangesRest.Value
+        )
         {
             return "the changes have boiled over";
         }
@@ -297,7 +428,9 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
 
     private string? JumpingDayNear() =>
         context.Nearby.Any(d => d.Fences && Math.Abs(d.On.DayNumber - wanted.On.DayNumber) == 1) ? "it jumps on a neighbouring day"
-            : context.Nearby.Count(d => d.Fences && d.On < wanted.On && d.On >= wanted.On.AddDays(-6)) >= SessionFigures.FenceDaysPerWeek.Value ? "it has jumped often enough in seven days" : null;
+        : context.Nearby.Count(d => d.Fences && d.On < wanted.On && d.On >= wanted.On.AddDays(-6)) >= SessionFigures.FenceDaysPerWeek.Value
+            ? "it has jumped often enough in seven days"
+        : null;
 
     /// <summary>The rung above, where today is a day for something new.</summary>
     private Rung? NewRung(Rung rung)
@@ -307,7 +440,8 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
             return null;
         }
 
-        var not = context.Competition is { } aim && aim.DaysLeft(wanted.On) is 0 or 1 ? "the competition is next"
+        var not =
+            context.Competition is { } aim && aim.DaysLeft(wanted.On) is 0 or 1 ? "the competition is next"
             : context.Heat?.Care.IsHeat() == true ? "it is hot"
             : context.Cleared is not null ? "its hold has just been cleared"
             : context.Ramp is not null ? "it is coming back from a break"
@@ -322,24 +456,44 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
     }
 
     /// <summary>What may be ridden of a rung, the longest unused first and what needs no rebuilding; what stood the last two times is left out.</summary>
-    private IEnumerable<Exercise> Exercises(Rung rung) => Catalogue.ExercisesOf(rung)
-        .Where(e => (e.Figure == RiddenFigure.OpenGround) == (wanted.Ground == Ground.OpenGround) || (wanted.Ground == Ground.OpenGround && e.SetUp is null && e.Figure is RiddenFigure.WholeSchool or RiddenFigure.Circle20 or RiddenFigure.OnTheSpot))
-        .Where(e => !(context.Restrictions ?? []).Any(r => r.HoldsOn(wanted.On) && Breaks(e, rung, r)))
-        .Where(e => Layout.KeyOf(e.SetUp?.Check().Value) is not { } key || !StoodTwice(key))
-        .Where(e => context.SameLeg is null || (e.Poles is null && e.SetUp?.Check().Value is not { HasPoles: true }))
-        .Where(e => !IsEve || Height(e) is not { } height || height <= context.Competition!.Height!.Value.Metres - SessionFigures.UnderCompetition.Value)
-        .OrderBy(e => habits.Exercises.Count(id => id == e.Id) + (_used.Contains(e.Id) ? 100 : 0) + (StandsInTheWay(e) ? 50 : 0));
+    private IEnumerable<Exercise> Exercises(Rung rung) =>
+        Catalogue
+            .ExercisesOf(rung)
+            .Where(e =>
+                (e.Figure == RiddenFigure.OpenGround) == (wanted.Ground == Ground.OpenGround)
+                || (
+                    wanted.Ground == Ground.OpenGround
+                    && e.SetUp is null
+                    && e.Figure is RiddenFigure.WholeSchool or RiddenFigure.Circle20 or RiddenFigure.OnTheSpot
+                )
+            )
+            .Where(e => !(context.Restrictions ?? []).Any(r => r.HoldsOn(wanted.On) && Breaks(e, rung, r)))
+            .Where(e => Layout.KeyOf(e.SetUp?.Check().Value) is not { } key || !StoodTwice(key))
+            .Where(e => context.SameLeg is null || (e.Poles is null && e.SetUp?.Check().Value is not { HasPoles: true }))
+            .Where(e =>
+                !IsEve
+                || Height(e) is not { } height
+                || height <= context.Competition!.Height!.Value.Metres - SessionFigures.UnderCompetition.Value
+            )
+            .OrderBy(e => habits.Exercises.Count(id => id == e.Id) + (_used.Contains(e.Id) ? 100 : 0) + (StandsInTheWay(e) ? 50 : 0));
 
     private bool IsEve => context.Competition is { Height: not null } aim && aim.DaysLeft(wanted.On) == 1;
 
     /// <summary>Height of an exercise's highest fence: its own, what it builds, or as high as goes with the horse; null where nothing is jumped.</summary>
     private double? Height(Exercise exercise) =>
-        exercise.SetUp?.Check().Value is { } setUp ? (setUp.HasFence ? setUp.HighestFence.Metres : null)
+        exercise.SetUp?.Check().Value is { } setUp
+            ? (setUp.HasFence ? setUp.HighestFence.Metres : null)
             : exercise.HeightMetres ?? (exercise.Dose.Efforts is null ? null : WithTheHorse(exercise));
 
     /// <summary>At height what the horse goes to; else ten centimetres under it.</summary>
     private double WithTheHorse(Exercise exercise) =>
-        Math.Round(Math.Max(0.3, HeightLimit.Unknown(context).Metres - (exercise.RungId == "jumping/at-height" ? 0 : SessionFigures.OverCompetition.Value)), 2);
+        Math.Round(
+            Math.Max(
+                0.3,
+                HeightLimit.Unknown(context).Metres - (exercise.RungId == "jumping/at-height" ? 0 : SessionFigures.OverCompetition.Value)
+            ),
+            2
+        );
 
     /// <summary>It would be built where something of this session stands already.</summary>
     private bool StandsInTheWay(Exercise exercise) => exercise.SetUp is { Line: { } line } and not FigureEntry && _lines.Contains(line);
@@ -351,8 +505,16 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
     }
 
     private bool Breaks(Exercise exercise, Rung rung, Restriction restriction) =>
-        restriction.NoGaits.Contains(exercise.Gait) || restriction.NoStrands.Contains(rung.Strand)
-        || (restriction.MostHeight is { } most && (exercise.SetUp?.Check().Value is { HasFence: true } setUp ? setUp.HighestFence > most : rung.IsJumped() && (most == Distance.Zero || Height(exercise) > most.Metres)));
+        restriction.NoGaits.Contains(exercise.Gait)
+        || restriction.NoStrands.Contains(rung.Strand)
+        || (
+            restriction.MostHeight is { } most
+            && (
+                exercise.SetUp?.Check().Value is { HasFence: true } setUp
+                    ? setUp.HighestFence > most
+                    : rung.IsJumped() && (most == Distance.Zero || Height(exercise) > most.Metres)
+            )
+        );
 
     /// <summary>Minutes of a rung on both reins, the start rein first; a second exercise where one would be ridden too long.</summary>
     private void Ride(Rung rung, Phase phase, double minutes, string why, Source source)
@@ -384,7 +546,18 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
 
         if (left >= 2 && rung.Strand != Strand.InHand && phase == Phase.Work)
         {
-            Add(new PartEntry(phase, "Large circles and transitions, a walk on a long rein between", Allowed(Gait.Trot), Rein.Both, Half(left)), "Loose again between, and the minutes that are left", [], Source.CommonPractice);
+            Add(
+                new PartEntry(
+                    phase,
+                    "Large circles and transitions, a walk on a long rein between",
+                    Allowed(Gait.Trot),
+                    Rein.Both,
+                    Half(left)
+                ),
+                "Loose again between, and the minutes that are left",
+                [],
+                Source.CommonPractice
+            );
         }
     }
 
@@ -392,14 +565,26 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
     {
         // A grid is jumped whole or not at all: fences come by the go.
         var inOneGo = Math.Max(1, exercise.SetUp?.Check().Value?.Fences.Count ?? 1);
-        int? Efforts(double share) => exercise.Dose.Efforts is { } dose ? Math.Max(1, (int)Math.Round(Math.Min(dose, minutes) * share / inOneGo)) * inOneGo : null;
-        PartEntry Part(Rein rein, double share) => new(
-            phase, exercise.Name, exercise.Gait, rein, Math.Max(0.5, Half(minutes * share)), null, Catalogue.Rung(exercise.RungId).Good.Mark, exercise.RungId, exercise.Id,
-            exercise.Dose.Efforts is null && exercise.SetUp is not null ? Math.Max(1, (int)(minutes * share)) : null, Efforts(share))
-        {
-            HeightMetres = exercise.SetUp is null ? Height(exercise) : null,
-            Manner = MannerOf(Catalogue.Rung(exercise.RungId)),
-        };
+        int? Efforts(double share) =>
+            exercise.Dose.Efforts is { } dose ? Math.Max(1, (int)Math.Round(Math.Min(dose, minutes) * share / inOneGo)) * inOneGo : null;
+        PartEntry Part(Rein rein, double share) =>
+            new(
+                phase,
+                exercise.Name,
+                exercise.Gait,
+                rein,
+                Math.Max(0.5, Half(minutes * share)),
+                null,
+                Catalogue.Rung(exercise.RungId).Good.Mark,
+                exercise.RungId,
+                exercise.Id,
+                exercise.Dose.Efforts is null && exercise.SetUp is not null ? Math.Max(1, (int)(minutes * share)) : null,
+                Efforts(share)
+            )
+            {
+                HeightMetres = exercise.SetUp is null ? Height(exercise) : null,
+                Manner = MannerOf(Catalogue.Rung(exercise.RungId)),
+            };
         if (exercise.Figure is RiddenFigure.OpenGround or RiddenFigure.OnTheSpot || minutes < 2)
         {
             Add(Part(Rein.Both, 1), why);
@@ -412,7 +597,12 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
 
     private Rein StartRein => habits.LastStartRein == Rein.Left ? Rein.Right : Rein.Left;
 
-    private IEnumerable<string> Started() => [habits.LastStartRein is { } rein and not Rein.Both ? $"last time the {rein.ToString().ToLowerInvariant()} rein came first: today the other" : $"the {StartRein.ToString().ToLowerInvariant()} rein first, the other next time"];
+    private IEnumerable<string> Started() =>
+        [
+            habits.LastStartRein is { } rein and not Rein.Both
+                ? $"last time the {rein.ToString().ToLowerInvariant()} rein came first: today the other"
+                : $"the {StartRein.ToString().ToLowerInvariant()} rein first, the other next time",
+        ];
 
     /// <summary>Walk first, then loose in this horse's own order; how many minutes it takes.</summary>
     private double WarmUp(double minutes, Manner manner, double last)
@@ -431,19 +621,44 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
             return walk;
         }
 
-        var canters = manner == Manner.Ridden && minutes >= 35 && Allowed(Gait.Canter) == Gait.Canter && _places.Reached(Catalogue.Rung("flatwork/trot-canter"));
+        var canters =
+            manner == Manner.Ridden
+            && minutes >= 35
+            && Allowed(Gait.Canter) == Gait.Canter
+            && _places.Reached(Catalogue.Rung("flatwork/trot-canter"));
         var trot = new PartEntry(Phase.WarmUp, "Trot, loose and forward, both reins", Gait.Trot, Rein.Both, canters ? loose - 2 : loose);
         var canter = new PartEntry(Phase.WarmUp, "A round of easy canter on each rein", Gait.Canter, Rein.Both, 2);
-        foreach (var part in canters ? habits.CanterEarly ? new[] { canter, trot } : [trot, canter] : [trot])
+        foreach (
+            var part in canters
+                ? habits.CanterEarly
+                    ? new[] { canter, trot }
+                    : [trot, canter]
+                : [trot]
+        )
         {
-            Add(part, "Warm-up in this horse's own order", [habits.CanterEarly ? "canter before trot, for more energy than patience" : "trot until loose, then canter"], Source.CommonPractice);
+            Add(
+                part,
+                "Warm-up in this horse's own order",
+                [habits.CanterEarly ? "canter before trot, for more energy than patience" : "trot until loose, then canter"],
+                Source.CommonPractice
+            );
         }
 
         return walk + loose;
     }
 
     private static double CoolDownMinutes(double minutes, Manner manner) =>
-        manner == Manner.InHand ? 0 : Math.Min(SessionFigures.WalkLast.Value + (minutes >= 40 ? 5 : minutes >= 30 ? 2 : 0), Math.Max(2, minutes - 10));
+        manner == Manner.InHand
+            ? 0
+            : Math.Min(
+                SessionFigures.WalkLast.Value
+                    + (
+                        minutes >= 40 ? 5
+                        : minutes >= 30 ? 2
+                        : 0
+                    ),
+                Math.Max(2, minutes - 10)
+            );
 
     private void CoolDown(double minutes, Manner manner)
     {
@@ -455,14 +670,25 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         var stretch = minutes > SessionFigures.WalkLast.Value && manner == Manner.Ridden && Allowed(Gait.Trot) == Gait.Trot ? 2 : 0;
         if (stretch > 0)
         {
-            Add(new PartEntry(Phase.CoolDown, "Stretch in trot on the large circle", Gait.Trot, Rein.Both, stretch), "Finish on something it does well", [], Source.CommonPractice);
+            Add(
+                new PartEntry(Phase.CoolDown, "Stretch in trot on the large circle", Gait.Trot, Rein.Both, stretch),
+                "Finish on something it does well",
+                [],
+                Source.CommonPractice
+            );
         }
 
-        Add(new PartEntry(Phase.CoolDown, "Walk on a long rein; drop the reins at the end", Gait.Walk, Rein.Both, minutes - stretch), "Breath and muscle come down, and the closing test says whether it was too much", [], SessionFigures.WalkLast.Source);
+        Add(
+            new PartEntry(Phase.CoolDown, "Walk on a long rein; drop the reins at the end", Gait.Walk, Rein.Both, minutes - stretch),
+            "Breath and muscle come down, and the closing test says whether it was too much",
+            [],
+            SessionFigures.WalkLast.Source
+        );
     }
 
     /// <summary>The gait, or walk where a restriction rules it out.</summary>
-    private Gait Allowed(Gait gait) => (context.Restrictions ?? []).Any(r => r.HoldsOn(wanted.On) && r.NoGaits.Contains(gait)) ? Gait.Walk : gait;
+    private Gait Allowed(Gait gait) =>
+        (context.Restrictions ?? []).Any(r => r.HoldsOn(wanted.On) && r.NoGaits.Contains(gait)) ? Gait.Walk : gait;
 
     private void Add(PartEntry part, string rule, IReadOnlyList<string> inputs, Source source) => Add(part, new Why(rule, inputs, source));
 

@@ -44,8 +44,22 @@ public enum Manner
 /// <param name="BoutSeconds">Ridden in bouts of so many seconds, with walk between.</param>
 /// <param name="RestSeconds">The walk between two bouts.</param>
 public sealed record PartEntry(
-    Phase? Phase = null, string? What = null, Gait? Gait = null, Rein? Rein = null, double? Minutes = null, Guid? SetUpId = null, double? MarkHopedFor = null, string? RungId = null,
-    string? ExerciseId = null, int? Times = null, int? Efforts = null, int? Transitions = null, Gait? TransitionsWith = null, int? BoutSeconds = null, int? RestSeconds = null)
+    Phase? Phase = null,
+    string? What = null,
+    Gait? Gait = null,
+    Rein? Rein = null,
+    double? Minutes = null,
+    Guid? SetUpId = null,
+    double? MarkHopedFor = null,
+    string? RungId = null,
+    string? ExerciseId = null,
+    int? Times = null,
+    int? Efforts = null,
+    int? Transitions = null,
+    Gait? TransitionsWith = null,
+    int? BoutSeconds = null,
+    int? RestSeconds = null
+)
 {
     /// <summary>How the horse is worked in this part; as in the session when nothing.</summary>
     public Manner? Manner { get; init; }
@@ -71,8 +85,16 @@ public sealed record KeptFaultEntry(string? Rule = null, string? Word = null);
 /// <param name="TackIds">Bits and aids it is ridden in.</param>
 /// <param name="KeptFaults">Soft faults that stay, each with a word why.</param>
 public sealed record SessionEntry(
-    DateOnly? On = null, string? Emphasis = null, Manner? Manner = null, bool? Helper = null, IReadOnlyList<PartEntry>? Parts = null, string? Notes = null, string? Place = null, IReadOnlyList<Guid>? TackIds = null,
-    IReadOnlyList<KeptFaultEntry>? KeptFaults = null)
+    DateOnly? On = null,
+    string? Emphasis = null,
+    Manner? Manner = null,
+    bool? Helper = null,
+    IReadOnlyList<PartEntry>? Parts = null,
+    string? Notes = null,
+    string? Place = null,
+    IReadOnlyList<Guid>? TackIds = null,
+    IReadOnlyList<KeptFaultEntry>? KeptFaults = null
+)
 {
     /// <summary>When it begins; it is held against the heat of those hours, and of the yard's working hours when nothing.</summary>
     public TimeOnly? StartsAt { get; init; }

@@ -21,8 +21,22 @@ namespace Hippodrome.Core.Sessions;
 /// <param name="BoutSeconds">Ridden in bouts of so many seconds.</param>
 /// <param name="RestSeconds">Walk between two bouts.</param>
 public sealed record Part(
-    Phase Phase, string What, Gait Gait, Rein Rein, double Minutes, Guid? SetUpId, Mark? MarkHopedFor, string? RungId = null,
-    string? ExerciseId = null, int? Times = null, int? Efforts = null, int? Transitions = null, Gait? TransitionsWith = null, int? BoutSeconds = null, int? RestSeconds = null)
+    Phase Phase,
+    string What,
+    Gait Gait,
+    Rein Rein,
+    double Minutes,
+    Guid? SetUpId,
+    Mark? MarkHopedFor,
+    string? RungId = null,
+    string? ExerciseId = null,
+    int? Times = null,
+    int? Efforts = null,
+    int? Transitions = null,
+    Gait? TransitionsWith = null,
+    int? BoutSeconds = null,
+    int? RestSeconds = null
+)
 {
     /// <summary>The rung it works on, if any.</summary>
     internal Rung? Rung => RungId is null ? null : Catalogue.Find(RungId);
@@ -39,13 +53,29 @@ public sealed record Part(
     /// <summary>A grid is built up element by element; null is as the trade has it.</summary>
     public bool? InStages { get; init; }
 
-    internal PartEntry ToEntry() => new(
-        Phase, What, Gait, Rein, Minutes, SetUpId, MarkHopedFor?.Value, RungId, ExerciseId, Times, Efforts, Transitions, TransitionsWith, BoutSeconds, RestSeconds)
-    {
-        Manner = Manner,
-        HeightMetres = HeightMetres,
-        InStages = InStages,
-    };
+    internal PartEntry ToEntry() =>
+        new(
+            Phase,
+            What,
+            Gait,
+            Rein,
+            Minutes,
+            SetUpId,
+            MarkHopedFor?.Value,
+            RungId,
+            ExerciseId,
+            Times,
+            Efforts,
+            Transitions,
+            TransitionsWith,
+            BoutSeconds,
+            RestSeconds
+        )
+        {
+            Manner = Manner,
+            HeightMetres = HeightMetres,
+            InStages = InStages,
+        };
 }
 
 /// <summary>A soft fault that the trainer has seen and keeps, with a word why.</summary>
@@ -57,8 +87,30 @@ public sealed record SessionPlan
     private const double LowestFence = 0.1;
     private const double HighestFence = 1.8;
 
-    private SessionPlan(Guid id, DateOnly on, string emphasis, Manner manner, bool helper, IReadOnlyList<Part> parts, string notes, string place, IReadOnlyList<Guid> tackIds, IReadOnlyList<KeptFault> keptFaults) =>
-        (Id, On, Emphasis, Manner, Helper, Parts, Notes, Place, TackIds, KeptFaults) = (id, on, emphasis, manner, helper, parts, notes, place, tackIds, keptFaults);
+    private SessionPlan(
+        Guid id,
+        DateOnly on,
+        string emphasis,
+        Manner manner,
+        bool helper,
+        IReadOnlyList<Part> parts,
+        string notes,
+        string place,
+        IReadOnlyList<Guid> tackIds,
+        IReadOnlyList<KeptFault> keptFaults
+    ) =>
+        (Id, On, Emphasis, Manner, Helper, Parts, Notes, Place, TackIds, KeptFaults) = (
+            id,
+            on,
+            emphasis,
+            manner,
+            helper,
+            parts,
+            notes,
+            place,
+            tackIds,
+            keptFaults
+        );
 
     public Guid Id { get; }
 
@@ -104,27 +156,66 @@ public sealed record SessionPlan
         var checks = new Checks();
         var on = entry.On ?? default;
         checks.That(entry.On is not null, "on", "The day is missing.", "Give the day of the session.");
-        checks.That(entry.On is null || (on >= today.AddYears(-2) && on <= today.AddYears(2)), "on", $"{on:yyyy-MM-dd} is too far away.", "Give a day within two years.");
+        checks.That(
+            entry.On is null || (on >= today.AddYears(-2) && on <= today.AddYears(2)),
+            "on",
+            $"{on:yyyy-MM-dd} is too far away.",
+            "Give a day within two years."
+        );
         var emphasis = checks.Text("emphasis", entry.Emphasis, 80);
         var manner = checks.Choice("manner", entry.Manner);
         var notes = checks.OptionalText("notes", entry.Notes, 4000);
         var place = checks.OptionalText("place", entry.Place, 80);
         var tack = entry.TackIds?.Distinct().ToList() ?? [];
         checks.That(tack.Count <= 12, "tackIds", "More than a dozen pieces are no bridle.", "Choose those that matter.");
-        var kept = (entry.KeptFaults ?? []).Take(20).Select((k, i) => new KeptFault(checks.Text($"keptFaults[{i}].rule", k?.Rule, 60), checks.Text($"keptFaults[{i}].word", k?.Word, 300))).DistinctBy(k => k.Rule).ToList();
+        var kept = (entry.KeptFaults ?? [])
+            .Take(20)
+            .Select(
+                (k, i) =>
+                    new KeptFault(checks.Text($"keptFaults[{i}].rule", k?.Rule, 60), checks.Text($"keptFaults[{i}].word", k?.Word, 300))
+            )
+            .DistinctBy(k => k.Rule)
+            .ToList();
         var parts = entry.Parts ?? [];
         checks.That(parts.Count > 0, "parts", "There is nothing in this session yet.", "Add a part: walk first.");
         checks.That(parts.Count <= 30, "parts", "More than thirty parts is no session.", "Put some together.");
         var made = parts.Take(30).Select((p, i) => PartFrom(checks, p, i, manner)).ToList();
-        return checks.Outcome(() => new SessionPlan(id, on, emphasis, manner, entry.Helper ?? false, made, notes, place, tack, kept) { StartsAt = entry.StartsAt });
+        return checks.Outcome(() =>
+            new SessionPlan(id, on, emphasis, manner, entry.Helper ?? false, made, notes, place, tack, kept) { StartsAt = entry.StartsAt }
+        );
     }
 
     /// <summary>A session read back from the store.</summary>
-    public static SessionPlan Kept(Guid id, DateOnly on, string emphasis, Manner manner, bool helper, IReadOnlyList<Part> parts, string notes, string place = "", IReadOnlyList<Guid>? tackIds = null, IReadOnlyList<KeptFault>? keptFaults = null, TimeOnly? startsAt = null) =>
-        new(id, on, emphasis, manner, helper, parts, notes, place, tackIds ?? [], keptFaults ?? []) { StartsAt = startsAt };
+    public static SessionPlan Kept(
+        Guid id,
+        DateOnly on,
+        string emphasis,
+        Manner manner,
+        bool helper,
+        IReadOnlyList<Part> parts,
+        string notes,
+        string place = "",
+        IReadOnlyList<Guid>? tackIds = null,
+        IReadOnlyList<KeptFault>? keptFaults = null,
+        TimeOnly? startsAt = null
+    ) => new(id, on, emphasis, manner, helper, parts, notes, place, tackIds ?? [], keptFaults ?? []) { StartsAt = startsAt };
 
     /// <summary>The same session as something to type over, for a copy or a change.</summary>
-    public SessionEntry ToEntry() => new(On, Emphasis, Manner, Helper, [.. Parts.Select(p => p.ToEntry())], Notes, Place, TackIds, [.. KeptFaults.Select(k => new KeptFaultEntry(k.Rule, k.Word))]) { StartsAt = StartsAt };
+    public SessionEntry ToEntry() =>
+        new(
+            On,
+            Emphasis,
+            Manner,
+            Helper,
+            [.. Parts.Select(p => p.ToEntry())],
+            Notes,
+            Place,
+            TackIds,
+            [.. KeptFaults.Select(k => new KeptFaultEntry(k.Rule, k.Word))]
+        )
+        {
+            StartsAt = StartsAt,
+        };
 
     /// <summary>The same session on another day; nothing else of it is looked at again.</summary>
     public SessionPlan MovedTo(DateOnly day) => Kept(Id, day, Emphasis, Manner, Helper, Parts, Notes, Place, TackIds, KeptFaults, StartsAt);
@@ -148,7 +239,12 @@ public sealed record SessionPlan
         int? times = part.Times is null ? null : checks.Whole(Field("times"), part.Times, 1, 200, "times");
         int? efforts = part.Efforts is null ? null : checks.Whole(Field("efforts"), part.Efforts, 1, 100, "fences");
         int? transitions = part.Transitions is null ? null : checks.Whole(Field("transitions"), part.Transitions, 1, 200, "transitions");
-        checks.That(transitions is null || (part.TransitionsWith is { } other && Enum.IsDefined(other) && other != gait), Field("transitionsWith"), "Transitions go between two gaits.", "Choose the other gait.");
+        checks.That(
+            transitions is null || (part.TransitionsWith is { } other && Enum.IsDefined(other) && other != gait),
+            Field("transitionsWith"),
+            "Transitions go between two gaits.",
+            "Choose the other gait."
+        );
         int? bout = part.BoutSeconds is null ? null : checks.Whole(Field("boutSeconds"), part.BoutSeconds, 5, 1800, "seconds");
         int? rest = part.RestSeconds is null ? null : checks.Whole(Field("restSeconds"), part.RestSeconds, 5, 1800, "seconds");
         var minutes = checks.Number(Field("minutes"), part.Minutes ?? Reckoned(times, efforts, bout, rest), 0.5, 180, "minutes");
@@ -159,11 +255,39 @@ public sealed record SessionPlan
             mark = Mark.IsMark(hoped) ? Mark.Of(hoped) : null;
         }
 
-        checks.That(part.RungId is null || Catalogue.Find(part.RungId) is not null, Field("rungId"), "There is no such rung.", "Choose one of the library's, or none.");
-        checks.That(part.ExerciseId is null || Catalogue.FindExercise(part.ExerciseId) is not null, Field("exerciseId"), "There is no such exercise.", "Choose one of the library's, or none.");
+        checks.That(
+            part.RungId is null || Catalogue.Find(part.RungId) is not null,
+            Field("rungId"),
+            "There is no such rung.",
+            "Choose one of the library's, or none."
+        );
+        checks.That(
+            part.ExerciseId is null || Catalogue.FindExercise(part.ExerciseId) is not null,
+            Field("exerciseId"),
+            "There is no such exercise.",
+            "Choose one of the library's, or none."
+        );
         var own = checks.Choice<Manner>(Field("manner"), part.Manner ?? manner);
-        double? height = part.HeightMetres is null ? null : checks.Number(Field("heightMetres"), part.HeightMetres, LowestFence, HighestFence, "m");
-        return new Part(phase, what, gait, rein, minutes, part.SetUpId, mark, part.RungId, part.ExerciseId, times, efforts, transitions, transitions is null ? null : part.TransitionsWith, bout, rest)
+        double? height = part.HeightMetres is null
+            ? null
+            : checks.Number(Field("heightMetres"), part.HeightMetres, LowestFence, HighestFence, "m");
+        return new Part(
+            phase,
+            what,
+            gait,
+            rein,
+            minutes,
+            part.SetUpId,
+            mark,
+            part.RungId,
+            part.ExerciseId,
+            times,
+            efforts,
+            transitions,
+            transitions is null ? null : part.TransitionsWith,
+            bout,
+            rest
+        )
         {
             Manner = own,
             HeightMetres = height,
@@ -173,6 +297,7 @@ public sealed record SessionPlan
 
     /// <summary>Minutes from times or fences, about one a minute; bouts and the rests between them by the clock.</summary>
     private static double? Reckoned(int? times, int? efforts, int? bout, int? rest) =>
-        bout is { } seconds && times is { } bouts ? Math.Ceiling(((bouts * seconds) + ((bouts - 1) * (rest ?? 0))) / 30.0) / 2
+        bout is { } seconds && times is { } bouts
+            ? Math.Ceiling(((bouts * seconds) + ((bouts - 1) * (rest ?? 0))) / 30.0) / 2
             : (times ?? efforts) * SessionFigures.MinutesPerGo.Value;
 }

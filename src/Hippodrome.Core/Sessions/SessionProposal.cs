@@ -21,12 +21,24 @@ public enum Ground
 /// <param name="Helper">Someone is on the ground.</param>
 /// <param name="Ground">In the arena, or out.</param>
 /// <param name="TackIds">Bits and aids it is ridden in.</param>
-public sealed record ProposalEntry(DateOnly? On = null, Strand? Focus = null, double? Minutes = null, bool? Helper = null, Ground? Ground = null, IReadOnlyList<Guid>? TackIds = null)
+public sealed record ProposalEntry(
+    DateOnly? On = null,
+    Strand? Focus = null,
+    double? Minutes = null,
+    bool? Helper = null,
+    Ground? Ground = null,
+    IReadOnlyList<Guid>? TackIds = null
+)
 {
     public Outcome<Wanted> Check(DateOnly today)
     {
         var checks = new Checks();
-        checks.That(On is { } on && on >= today && on <= today.AddYears(1), "on", "That day cannot be planned.", "Give a day from today on.");
+        checks.That(
+            On is { } on && on >= today && on <= today.AddYears(1),
+            "on",
+            "That day cannot be planned.",
+            "Give a day from today on."
+        );
         var focus = checks.Choice("focus", Focus);
         var minutes = checks.Number("minutes", Minutes, 10, 120, "minutes");
         var ground = checks.Choice<Sessions.Ground>("ground", Ground ?? Sessions.Ground.Arena);
@@ -79,27 +91,57 @@ public sealed record SessionProposal(SessionEntry Session, IReadOnlyList<Why> Be
         }
 
         var mended = Mended(new SessionDraft(wanted, habits, looked).Draw(), wanted, contextOf);
-        var left = PlanChecks.Check(contextOf(SessionPlan.From(Guid.Empty, mended.Session, wanted.On).OrThrow())).FirstOrDefault(f => f.Hard);
+        var left = PlanChecks
+            .Check(contextOf(SessionPlan.From(Guid.Empty, mended.Session, wanted.On).OrThrow()))
+            .FirstOrDefault(f => f.Hard);
         checks.That(left is null, "focus", left?.Says ?? "", left?.Mend ?? "");
         return checks.Outcome(() => mended);
     }
 
     /// <summary>All that a held horse may do, where a vet has said so.</summary>
-    private static SessionProposal WalkInHand(Wanted wanted, string held, string vet) => new(
-        new SessionEntry(wanted.On, "Walk in hand", Manner.InHand, wanted.Helper, [new PartEntry(Phase.WarmUp, "Walk in hand, both sides", Gait.Walk, Rein.Both, SessionFigures.InHandMinutes.Value)], "", "", []),
-        [new Why("While it is held: only walking in hand, as the vet has said", [held, $"said by {vet}"], Source.CommonPractice)], [$"Held: {held}. Only walking in hand, as {vet} has said."]);
+    private static SessionProposal WalkInHand(Wanted wanted, string held, string vet) =>
+        new(
+            new SessionEntry(
+                wanted.On,
+                "Walk in hand",
+                Manner.InHand,
+                wanted.Helper,
+                [new PartEntry(Phase.WarmUp, "Walk in hand, both sides", Gait.Walk, Rein.Both, SessionFigures.InHandMinutes.Value)],
+                "",
+                "",
+                []
+            ),
+            [new Why("While it is held: only walking in hand, as the vet has said", [held, $"said by {vet}"], Source.CommonPractice)],
+            [$"Held: {held}. Only walking in hand, as {vet} has said."]
+        );
 
-    private static SessionPlan Blank(Wanted wanted) => SessionPlan.Kept(
-        Guid.Empty, wanted.On, "–", Manner.Ridden, wanted.Helper, [new Part(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 1, null, null)], "", "", wanted.TackIds);
+    private static SessionPlan Blank(Wanted wanted) =>
+        SessionPlan.Kept(
+            Guid.Empty,
+            wanted.On,
+            "–",
+            Manner.Ridden,
+            wanted.Helper,
+            [new Part(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 1, null, null)],
+            "",
+            "",
+            wanted.TackIds
+        );
 
     private static SessionProposal Mended(SessionProposal drafted, Wanted wanted, Func<SessionPlan, PlanContext> contextOf)
     {
-        var reasons = drafted.Session.Parts!.Zip(drafted.Because).DistinctBy(p => (p.First.What, p.First.Rein)).ToDictionary(p => (p.First.What, p.First.Rein), p => p.Second);
+        var reasons = drafted
+            .Session.Parts!.Zip(drafted.Because)
+            .DistinctBy(p => (p.First.What, p.First.Rein))
+            .ToDictionary(p => (p.First.What, p.First.Rein), p => p.Second);
         var (entry, notes) = (drafted.Session, drafted.Notes.ToList());
         for (var i = 0; i < MostMends; i++)
         {
             var plan = SessionPlan.From(Guid.Empty, entry, wanted.On).OrThrow();
-            var found = PlanChecks.Check(contextOf(plan)).Select(f => (Fault: f, Mend: f.Mends.FirstOrDefault(m => m.Entry.On == entry.On && m.Entry.Helper == entry.Helper))).FirstOrDefault(f => f.Mend is not null);
+            var found = PlanChecks
+                .Check(contextOf(plan))
+                .Select(f => (Fault: f, Mend: f.Mends.FirstOrDefault(m => m.Entry.On == entry.On && m.Entry.Helper == entry.Helper)))
+                .FirstOrDefault(f => f.Mend is not null);
             if (found.Mend is null)
             {
                 break;
@@ -111,7 +153,13 @@ public sealed record SessionProposal(SessionEntry Session, IReadOnlyList<Why> Be
 
         return new SessionProposal(
             entry,
-            [.. entry.Parts!.Select(p => reasons.GetValueOrDefault((p.What, p.Rein)) ?? new Why("Put in to mend a fault of the plan", [p.What!], Source.CommonPractice))],
-            notes);
+            [
+                .. entry.Parts!.Select(p =>
+                    reasons.GetValueOrDefault((p.What, p.Rein))
+                    ?? new Why("Put in to mend a fault of the plan", [p.What!], Source.CommonPractice)
+                ),
+            ],
+            notes
+        );
     }
 }

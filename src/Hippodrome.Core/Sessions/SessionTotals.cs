@@ -24,8 +24,18 @@ public sealed record PlannedEfforts(double? HeightMetres, int Count);
 /// <param name="ExpectedLoad">Expected exertion times minutes (Foster 2001).</param>
 /// <param name="LoadWhy">How the load came about.</param>
 public sealed record SessionTotals(
-    double Minutes, double WorkMinutes, IReadOnlyList<GaitTotal> ByGait, double LeftMinutes, double RightMinutes,
-    IReadOnlyList<TransitionCount> Transitions, int Passes, IReadOnlyList<PlannedEfforts> Efforts, double EffortsCounted, double ExpectedLoad, Why LoadWhy)
+    double Minutes,
+    double WorkMinutes,
+    IReadOnlyList<GaitTotal> ByGait,
+    double LeftMinutes,
+    double RightMinutes,
+    IReadOnlyList<TransitionCount> Transitions,
+    int Passes,
+    IReadOnlyList<PlannedEfforts> Efforts,
+    double EffortsCounted,
+    double ExpectedLoad,
+    Why LoadWhy
+)
 {
     /// <param name="plan">The plan.</param>
     /// <param name="card">The horse's stride card.</param>
@@ -43,43 +53,88 @@ public sealed record SessionTotals(
             OnRein(plan.Parts, Rein.Right),
             PlannedTransitions(plan.Parts),
             doses.Sum(d => d.Passes),
-            [.. doses.SelectMany(d => d.Fences).GroupBy(f => f.Height?.Metres).OrderBy(g => g.Key is null).ThenBy(g => g.Key).Select(g => new PlannedEfforts(g.Key, g.Count()))],
+            [
+                .. doses
+                    .SelectMany(d => d.Fences)
+                    .GroupBy(f => f.Height?.Metres)
+                    .OrderBy(g => g.Key is null)
+                    .ThenBy(g => g.Key)
+                    .Select(g => new PlannedEfforts(g.Key, g.Count())),
+            ],
             doses.Sum(d => d.Counted),
             plan.Parts.Sum(p => p.Minutes * Exertion(p.Gait)),
-            new Why("Expected exertion of each gait times its minutes", [.. plan.Parts.GroupBy(p => p.Gait).OrderBy(g => g.Key).Select(g => FormattableString.Invariant($"{g.Key.ToString().ToLowerInvariant()}: {g.Sum(p => p.Minutes):0.#} minutes at {Exertion(g.Key):0.#}"))], SessionFigures.ExertionOfTrot.Source));
+            new Why(
+                "Expected exertion of each gait times its minutes",
+                [
+                    .. plan
+                        .Parts.GroupBy(p => p.Gait)
+                        .OrderBy(g => g.Key)
+                        .Select(g =>
+                            FormattableString.Invariant(
+                                $"{g.Key.ToString().ToLowerInvariant()}: {g.Sum(p => p.Minutes):0.#} minutes at {Exertion(g.Key):0.#}"
+                            )
+                        ),
+                ],
+                SessionFigures.ExertionOfTrot.Source
+            )
+        );
     }
 
     /// <summary>Minutes by gait, and metres at this horse's own speeds.</summary>
     public static IReadOnlyList<GaitTotal> GaitTotals(IEnumerable<(Gait Gait, double Minutes)> ridden, StrideCard card)
     {
         ArgumentNullException.ThrowIfNull(card);
-        return [.. ridden
-            .GroupBy(r => r.Gait, r => r.Minutes)
-            .OrderBy(g => g.Key)
-            .Select(g => new GaitTotal(g.Key, g.Sum(), card.Covered(g.Key, g.Sum())))];
+        return
+        [
+            .. ridden
+                .GroupBy(r => r.Gait, r => r.Minutes)
+                .OrderBy(g => g.Key)
+                .Select(g => new GaitTotal(g.Key, g.Sum(), card.Covered(g.Key, g.Sum()))),
+        ];
     }
 
     internal static bool IsWork(Part part) => part.Phase is Phase.Work or Phase.NewWork;
 
     internal static double OnRein(IEnumerable<Part> parts, Rein rein) =>
-        parts.Sum(p => p.Rein == rein ? p.Minutes : p.Rein == Rein.Both ? p.Minutes / 2 : 0);
+        parts.Sum(p =>
+            p.Rein == rein ? p.Minutes
+            : p.Rein == Rein.Both ? p.Minutes / 2
+            : 0
+        );
 
-    private static double Exertion(Gait gait) => gait switch
-    {
-        Gait.Trot => SessionFigures.ExertionOfTrot.Value,
-        Gait.Canter => SessionFigures.ExertionOfCanter.Value,
-        Gait.Gallop => SessionFigures.ExertionOfGallop.Value,
-        _ => SessionFigures.ExertionOfWalk.Value,
-    };
+    private static double Exertion(Gait gait) =>
+        gait switch
+        {
+            Gait.Trot => SessionFigures.ExertionOfTrot.Value,
+            Gait.Canter => SessionFigures.ExertionOfCanter.Value,
+            Gait.Gallop => SessionFigures.ExertionOfGallop.Value,
+            _ => SessionFigures.ExertionOfWalk.Value,
+        };
 
     /// <summary>One at each change of gait between parts; those within a part go down and up in turn, down first.</summary>
     private static List<TransitionCount> PlannedTransitions(IReadOnlyList<Part> parts)
     {
-        var between = parts.Zip(parts.Skip(1)).Where(p => p.First.Gait != p.Second.Gait).Select(p => (From: p.First.Gait, To: p.Second.Gait, Count: 1));
-        var within = parts.Where(p => p.Transitions is not null).SelectMany(p => new[]
-        {
-            (From: p.Gait, To: p.TransitionsWith!.Value, Count: (p.Transitions!.Value + 1) / 2), (From: p.TransitionsWith!.Value, To: p.Gait, Count: p.Transitions!.Value / 2),
-        });
-        return [.. between.Concat(within).GroupBy(t => (t.From, t.To)).OrderBy(g => g.Key).Select(g => new TransitionCount(g.Key.From, g.Key.To, g.Sum(t => t.Count))).Where(t => t.Count > 0)];
+        var between = parts
+            .Zip(parts.Skip(1))
+            .Where(p => p.First.Gait != p.Second.Gait)
+            .Select(p => (From: p.First.Gait, To: p.Second.Gait, Count: 1));
+        var within = parts
+            .Where(p => p.Transitions is not null)
+            .SelectMany(p =>
+                new[]
+                {
+                    (From: p.Gait, To: p.TransitionsWith!.Value, Count: (p.Transitions!.Value + 1) / 2),
+                    (From: p.TransitionsWith!.Value, To: p.Gait, Count: p.Transitions!.Value / 2),
+                }
+            );
+        return
+        [
+            .. between
+                .Concat(within)
+                .GroupBy(t => (t.From, t.To))
+                .OrderBy(g => g.Key)
+                .Select(g => new TransitionCount(g.Key.From, g.Key.To, g.Sum(t => t.Count)))
+                .Where(t => t.Count > 0),
+        ];
     }
 }

@@ -16,7 +16,14 @@ internal static class ShapeChecks
         new(NewWorkTooEarly, c => [new Mend("Move the new work to the end", NewWorkLast(c.Plan))]),
         new(NothingButNewWork, c => [new Mend("Begin with something it does well", WorkBefore(c.Plan))]),
         new(MoreThanOneNewThing, c => [new Mend("Keep the first new thing only", OneNewThing(c.Plan))]),
-        new(OneReinTooMuch, c => [new Mend("Ride the work on both reins", With(c.Plan, p => SessionTotals.IsWork(p) ? p.ToEntry() with { Rein = Rein.Both } : p.ToEntry()))]),
+        new(OneReinTooMuch, c =>
+            [
+                new Mend(
+                    "Ride the work on both reins",
+                    With(c.Plan, p => SessionTotals.IsWork(p) ? p.ToEntry() with { Rein = Rein.Both } : p.ToEntry())
+                ),
+            ]
+        ),
     ];
 
     private static PlanFault? WalkFirstTooShort(PlanContext c)
@@ -28,17 +35,32 @@ internal static class ShapeChecks
 
         var why = WalkFirstNeeded(c.Age, c.TemperatureC, out var needed);
         var walked = WalkedFirst(c.Plan);
-        return walked >= needed ? null : Soft(
-            nameof(WalkFirstTooShort), Minutes("Only {0} minutes of walk come first.", walked), Minutes("Add {0} minutes of walk at the start.", needed - walked), why);
+        return walked >= needed
+            ? null
+            : Soft(
+                nameof(WalkFirstTooShort),
+                Minutes("Only {0} minutes of walk come first.", walked),
+                Minutes("Add {0} minutes of walk at the start.", needed - walked),
+                why
+            );
     }
 
     private static PlanFault? NoCoolDown(PlanContext c)
     {
         var walked = WalkedLast(c.Plan);
         var needed = SessionFigures.WalkLast;
-        return WalkRulesDoNotHold(c) || walked >= needed.Value ? null : Soft(
-            nameof(NoCoolDown), walked == 0 ? "It does not end in a cool-down at walk." : Minutes("Only {0} minutes of walk at the end.", walked), Minutes("Add {0} minutes of walk on a long rein at the end.", needed.Value - walked),
-            new Why("Five to ten minutes of walk on a long rein bring breath and muscle down", [Minutes("planned: {0} minutes", walked)], needed.Source));
+        return WalkRulesDoNotHold(c) || walked >= needed.Value
+            ? null
+            : Soft(
+                nameof(NoCoolDown),
+                walked == 0 ? "It does not end in a cool-down at walk." : Minutes("Only {0} minutes of walk at the end.", walked),
+                Minutes("Add {0} minutes of walk on a long rein at the end.", needed.Value - walked),
+                new Why(
+                    "Five to ten minutes of walk on a long rein bring breath and muscle down",
+                    [Minutes("planned: {0} minutes", walked)],
+                    needed.Source
+                )
+            );
     }
 
     private static PlanFault? NewWorkTooEarly(PlanContext c)
@@ -47,22 +69,45 @@ internal static class ShapeChecks
         var beforeCoolDown = c.Plan.Parts.Reverse().SkipWhile(p => p.Phase == Phase.CoolDown).Sum(p => p.Minutes);
         var early = beforeCoolDown - start;
         var limit = SessionFigures.NewWorkWithin;
-        return !c.Plan.Parts.Any(p => p.Phase == Phase.NewWork) || early <= limit.Value ? null : Soft(
-            nameof(NewWorkTooEarly), Minutes("New work starts {0} minutes before the cool-down.", early), $"Move it into the last {limit.Value} minutes of work: never first, one or two good ones and leave it.",
-            new Why("New or exciting work comes late, when the horse has settled", [Minutes("starts {0} minutes before the cool-down", early)], limit.Source));
+        return !c.Plan.Parts.Any(p => p.Phase == Phase.NewWork) || early <= limit.Value
+            ? null
+            : Soft(
+                nameof(NewWorkTooEarly),
+                Minutes("New work starts {0} minutes before the cool-down.", early),
+                $"Move it into the last {limit.Value} minutes of work: never first, one or two good ones and leave it.",
+                new Why(
+                    "New or exciting work comes late, when the horse has settled",
+                    [Minutes("starts {0} minutes before the cool-down", early)],
+                    limit.Source
+                )
+            );
     }
 
     private static PlanFault? NothingButNewWork(PlanContext c) =>
-        !c.Plan.Parts.Any(p => p.Phase == Phase.NewWork) || c.Plan.Parts.Any(p => p.Phase == Phase.Work) ? null : Soft(
-            nameof(NothingButNewWork), "The work is nothing but new work.", "Start with something the horse does well.",
-            new Why("New work is never the whole session", ["no part is in the work phase"], Source.CommonPractice));
+        !c.Plan.Parts.Any(p => p.Phase == Phase.NewWork) || c.Plan.Parts.Any(p => p.Phase == Phase.Work)
+            ? null
+            : Soft(
+                nameof(NothingButNewWork),
+                "The work is nothing but new work.",
+                "Start with something the horse does well.",
+                new Why("New work is never the whole session", ["no part is in the work phase"], Source.CommonPractice)
+            );
 
     private static PlanFault? MoreThanOneNewThing(PlanContext c)
     {
-        var things = c.Plan.Parts.Where(p => p.Phase == Phase.NewWork).Select(p => p.What).Distinct(StringComparer.OrdinalIgnoreCase).ToList();
-        return things.Count <= 1 ? null : Soft(
-            nameof(MoreThanOneNewThing), $"{things.Count} new things in one session.", "Keep one for today and the other for another day.",
-            new Why("One new thing at a time", things, Source.CommonPractice));
+        var things = c
+            .Plan.Parts.Where(p => p.Phase == Phase.NewWork)
+            .Select(p => p.What)
+            .Distinct(StringComparer.OrdinalIgnoreCase)
+            .ToList();
+        return things.Count <= 1
+            ? null
+            : Soft(
+                nameof(MoreThanOneNewThing),
+                $"{things.Count} new things in one session.",
+                "Keep one for today and the other for another day.",
+                new Why("One new thing at a time", things, Source.CommonPractice)
+            );
     }
 
     private static PlanFault? OneReinTooMuch(PlanContext c)
@@ -71,9 +116,18 @@ internal static class ShapeChecks
         var (left, right) = (SessionTotals.OnRein(work, Rein.Left), SessionTotals.OnRein(work, Rein.Right));
         var share = left + right == 0 ? 0 : Math.Max(left, right) / (left + right);
         var limit = SessionFigures.OneReinAtMost;
-        return share <= limit.Value + 1e-9 ? null : Soft(
-            nameof(OneReinTooMuch), string.Create(CultureInfo.InvariantCulture, $"{share:P0} of the work is on the {(left > right ? "left" : "right")} rein."), $"Move some of it to the {(left > right ? "right" : "left")} rein.",
-            new Why("No rein gets more than 60 % of the work", [Minutes("left {0} minutes", left), Minutes("right {0} minutes", right)], limit.Source));
+        return share <= limit.Value + 1e-9
+            ? null
+            : Soft(
+                nameof(OneReinTooMuch),
+                string.Create(CultureInfo.InvariantCulture, $"{share:P0} of the work is on the {(left > right ? "left" : "right")} rein."),
+                $"Move some of it to the {(left > right ? "right" : "left")} rein.",
+                new Why(
+                    "No rein gets more than 60 % of the work",
+                    [Minutes("left {0} minutes", left), Minutes("right {0} minutes", right)],
+                    limit.Source
+                )
+            );
     }
 
     /// <summary>Walk that comes before anything else, in minutes.</summary>

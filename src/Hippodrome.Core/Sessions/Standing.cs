@@ -1,5 +1,5 @@
-using Hippodrome.Core.Horses;
 using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
 
 namespace Hippodrome.Core.Sessions;
 
@@ -20,7 +20,13 @@ public sealed record Standing(MayDo May, string Says, IReadOnlyList<string> Beca
     /// <param name="restrictions">A vet's, a trainer's and a therapist's.</param>
     /// <param name="day">The day.</param>
     /// <param name="walkInHandBy">The vet who has allowed walking in hand while it is held; null when nobody has.</param>
-    public static Standing On(Horse horse, string? heldBecause, IReadOnlyList<Restriction> restrictions, DateOnly day, string? walkInHandBy = null)
+    public static Standing On(
+        Horse horse,
+        string? heldBecause,
+        IReadOnlyList<Restriction> restrictions,
+        DateOnly day,
+        string? walkInHandBy = null
+    )
     {
         ArgumentNullException.ThrowIfNull(horse);
         ArgumentNullException.ThrowIfNull(restrictions);
@@ -37,8 +43,13 @@ public sealed record Standing(MayDo May, string Says, IReadOnlyList<string> Beca
             because.Add($"age {age}: in hand, {SessionFigures.InHandMinutes.Value} minutes at most");
         }
 
-        because.AddRange(open.Select(r => $"{r.Because}: {r.By}, {(r.Until is { } until ? FormattableString.Invariant($"until {until:d MMMM}") : "until cleared")}"));
-        return heldBecause is not null ? new Standing(MayDo.Rest, walkInHandBy is null ? "Rest until a vet clears it" : "Rest, or a walk in hand", because)
+        because.AddRange(
+            open.Select(r =>
+                $"{r.Because}: {r.By}, {(r.Until is { } until ? FormattableString.Invariant($"until {until:d MMMM}") : "until cleared")}"
+            )
+        );
+        return heldBecause is not null
+                ? new Standing(MayDo.Rest, walkInHandBy is null ? "Rest until a vet clears it" : "Rest, or a walk in hand", because)
             : age <= SessionFigures.InHandOnlyTo.Value ? new Standing(MayDo.InHandOnly, "Work in hand only", because)
             : open.Count > 0 ? new Standing(MayDo.WithinLimits, Allowed(open), because)
             : new Standing(MayDo.AnyWork, "Any work its rungs are open for", because);
@@ -54,12 +65,20 @@ public sealed record Standing(MayDo May, string Says, IReadOnlyList<string> Beca
             0 => "No gait at all",
             4 => "Every gait",
             1 => $"{char.ToUpperInvariant(left[0][0])}{left[0][1..]} only",
-            _ => $"{char.ToUpperInvariant(left[0][0])}{left[0][1..]}{string.Concat(left.Skip(1).SkipLast(1).Select(g => $", {g}"))} and {left[^1]} only",
+            _ =>
+                $"{char.ToUpperInvariant(left[0][0])}{left[0][1..]}{string.Concat(left.Skip(1).SkipLast(1).Select(g => $", {g}"))} and {left[^1]} only",
         };
-        var most = open.Where(r => r.MostHeight is not null).Select(r => r.MostHeight!.Value.Metres).DefaultIfEmpty(double.PositiveInfinity).Min();
+        var most = open.Where(r => r.MostHeight is not null)
+            .Select(r => r.MostHeight!.Value.Metres)
+            .DefaultIfEmpty(double.PositiveInfinity)
+            .Min();
         var strands = open.SelectMany(r => r.NoStrands).Distinct().Order().Select(s => s.Say()).ToList();
         return gaits
-            + (double.IsPositiveInfinity(most) ? "" : most == 0 ? ", no fence" : FormattableString.Invariant($", fences to {most:0.00} m"))
+            + (
+                double.IsPositiveInfinity(most) ? ""
+                : most == 0 ? ", no fence"
+                : FormattableString.Invariant($", fences to {most:0.00} m")
+            )
             + (strands.Count == 0 ? "" : $"; no {string.Join(", no ", strands)}");
     }
 }

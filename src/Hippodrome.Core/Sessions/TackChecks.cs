@@ -13,7 +13,24 @@ internal static class TackChecks
 {
     public static readonly PlanRule[] All =
     [
-        new(TackNotAllowed, c => [new Mend("Leave that piece at home", c.Plan.ToEntry() with { TackIds = [.. c.Plan.TackIds.Except((c.Tack ?? []).Where(t => !c.Kinds.All(t.IsFor) || (t.FencesFrom is { } from && c.HighestFence < from)).Select(t => t.Id))] })]),
+        new(TackNotAllowed, c =>
+            [
+                new Mend(
+                    "Leave that piece at home",
+                    c.Plan.ToEntry() with
+                    {
+                        TackIds =
+                        [
+                            .. c.Plan.TackIds.Except(
+                                (c.Tack ?? [])
+                                    .Where(t => !c.Kinds.All(t.IsFor) || (t.FencesFrom is { } from && c.HighestFence < from))
+                                    .Select(t => t.Id)
+                            ),
+                        ],
+                    }
+                ),
+            ]
+        ),
         new(OverdueFeet),
     ];
 
@@ -25,15 +42,29 @@ internal static class TackChecks
             if (c.Kinds.Where(k => !tack.IsFor(k)).Select(k => k.Say()).ToList() is { Count: > 0 } not)
             {
                 return Soft(
-                    nameof(TackNotAllowed), $"{tack.Name} is not for {string.Join(" or ", not)}.", "Take what is kept for it, or change what it is for in the passport.",
-                    new Why("Each bit and aid is for certain work", [$"{tack.Name} is for {string.Join(", ", tack.For.Select(s => s.Say()))}"], Source.CommonPractice));
+                    nameof(TackNotAllowed),
+                    $"{tack.Name} is not for {string.Join(" or ", not)}.",
+                    "Take what is kept for it, or change what it is for in the passport.",
+                    new Why(
+                        "Each bit and aid is for certain work",
+                        [$"{tack.Name} is for {string.Join(", ", tack.For.Select(s => s.Say()))}"],
+                        Source.CommonPractice
+                    )
+                );
             }
 
             if (tack.FencesFrom is { } from && c.HighestFence < from)
             {
                 return Soft(
-                    nameof(TackNotAllowed), string.Create(CultureInfo.InvariantCulture, $"{tack.Name} is kept for fences from {from.Metres:0.00} m."), "Take a milder one.",
-                    new Why("A bit kept for fences above a height is a limit, not a note", [string.Create(CultureInfo.InvariantCulture, $"highest fence planned {c.HighestFence.Metres:0.00} m")], Source.CommonPractice));
+                    nameof(TackNotAllowed),
+                    string.Create(CultureInfo.InvariantCulture, $"{tack.Name} is kept for fences from {from.Metres:0.00} m."),
+                    "Take a milder one.",
+                    new Why(
+                        "A bit kept for fences above a height is a limit, not a note",
+                        [string.Create(CultureInfo.InvariantCulture, $"highest fence planned {c.HighestFence.Metres:0.00} m")],
+                        Source.CommonPractice
+                    )
+                );
             }
         }
 
@@ -41,7 +72,12 @@ internal static class TackChecks
     }
 
     internal static PlanFault? OverdueFeet(PlanContext c) =>
-        c.Feet is not { State: CareState.Overdue, DueOn: { } due } || c.Plan.IsLed ? null : Soft(
-            nameof(OverdueFeet), string.Create(CultureInfo.InvariantCulture, $"Its feet have been due since {due:d MMMM}."), "Have them seen to before more than light work.",
-            new Why("Feet come before work", c.Feet.Why.Inputs, c.Feet.Why.Source));
+        c.Feet is not { State: CareState.Overdue, DueOn: { } due } || c.Plan.IsLed
+            ? null
+            : Soft(
+                nameof(OverdueFeet),
+                string.Create(CultureInfo.InvariantCulture, $"Its feet have been due since {due:d MMMM}."),
+                "Have them seen to before more than light work.",
+                new Why("Feet come before work", c.Feet.Why.Inputs, c.Feet.Why.Source)
+            );
 }

@@ -18,7 +18,14 @@ public sealed record BendingWay(double OutsideBy, Distance Length, Distance Stri
 /// <param name="Ridden">The way along the curve, inside face to inside face.</param>
 /// <param name="Straight">The straight tape between the two fences.</param>
 /// <param name="Ways">Ridden a metre inside, as measured, a metre outside.</param>
-public sealed record BendMeasure(Rein To, double Degrees, Distance Radius, Distance Ridden, Distance Straight, IReadOnlyList<BendingWay> Ways);
+public sealed record BendMeasure(
+    Rein To,
+    double Degrees,
+    Distance Radius,
+    Distance Ridden,
+    Distance Straight,
+    IReadOnlyList<BendingWay> Ways
+);
 
 /// <summary>Two fences turned against each other: straight for the landing and the take-off, and a part of a circle between (geometry).</summary>
 internal static class Bending
@@ -44,19 +51,55 @@ internal static class Bending
         }
 
         var way = new FigurePath([.. local.Select(InArena)]);
-        var faces = new[] { line.Placement.Direction - (askew * 180 / Math.PI), line.Placement.Direction - (askew * 180 / Math.PI) + (line.BendDegrees * (line.BendTo == Rein.Right ? 1 : -1)) };
-        var elements = new[] { Stands(tape, line, 0, Distance.Zero, way.Points[0], faces[0]), Stands(tape, line, 1, first.Spread + gap.Built.Built, way.Points[^1], faces[1]) };
+        var faces = new[]
+        {
+            line.Placement.Direction - (askew * 180 / Math.PI),
+            line.Placement.Direction - (askew * 180 / Math.PI) + (line.BendDegrees * (line.BendTo == Rein.Right ? 1 : -1)),
+        };
+        var elements = new[]
+        {
+            Stands(tape, line, 0, Distance.Zero, way.Points[0], faces[0]),
+            Stands(tape, line, 1, first.Spread + gap.Built.Built, way.Points[^1], faces[1]),
+        };
         var (before, after) = (
-            Placement.ToTheBoards(line.Arena, Behind(elements[0], 0), faces[0] + 180), Placement.ToTheBoards(line.Arena, Behind(elements[1], second.Spread.Metres), faces[1]));
+            Placement.ToTheBoards(line.Arena, Behind(elements[0], 0), faces[0] + 180),
+            Placement.ToTheBoards(line.Arena, Behind(elements[1], second.Spread.Metres), faces[1])
+        );
         var fits = elements.All(e => e.Ends().All(line.Arena.Holds)) && way.Points.All(line.Arena.Holds);
-        var (approach, getaway) = (StraightWay.Of("Approach", before, card[line.StraightIn]), StraightWay.Of("Getaway", after, card[line.StraightIn]));
-        var measure = new BendMeasure(line.BendTo, line.BendDegrees, Distance.FromMetres(radius), gap.Built.Built, Distance.FromMetres(straight), Ways(gap, between, turn));
+        var (approach, getaway) = (
+            StraightWay.Of("Approach", before, card[line.StraightIn]),
+            StraightWay.Of("Getaway", after, card[line.StraightIn])
+        );
+        var measure = new BendMeasure(
+            line.BendTo,
+            line.BendDegrees,
+            Distance.FromMetres(radius),
+            gap.Built.Built,
+            Distance.FromMetres(straight),
+            Ways(gap, between, turn)
+        );
         var feet = Feet(line, card, between, way);
         return new MeasuredSetUp(
-            FormattableString.Invariant($"Bending line to the {(line.BendTo == Rein.Right ? "right" : "left")}, {second.Strides} strides, to {Math.Max(first.Height.Centimetres, second.Height.Centimetres):0} cm"),
-            line.Arena, line.Placement.Heading, elements, [gap], feet, approach, getaway, fits, [.. Notices(line, fits, radius), .. FenceLineMeasuring.Notices(line, [gap])])
+            FormattableString.Invariant(
+                $"Bending line to the {(line.BendTo == Rein.Right ? "right" : "left")}, {second.Strides} strides, to {Math.Max(first.Height.Centimetres, second.Height.Centimetres):0} cm"
+            ),
+            line.Arena,
+            line.Placement.Heading,
+            elements,
+            [gap],
+            feet,
+            approach,
+            getaway,
+            fits,
+            [.. Notices(line, fits, radius), .. FenceLineMeasuring.Notices(line, [gap])]
+        )
         {
-            Track = [Ahead(elements[0], faces[0], -approach.There.Metres), .. way.Points, Ahead(elements[1], faces[1], second.Spread.Metres + getaway.There.Metres)],
+            Track =
+            [
+                Ahead(elements[0], faces[0], -approach.There.Metres),
+                .. way.Points,
+                Ahead(elements[1], faces[1], second.Spread.Metres + getaway.There.Metres),
+            ],
             Lead = line.BendTo == Rein.Right ? Side.Right : Side.Left,
             Jumps = FenceLineMeasuring.Jumps(line, [Distance.Zero, elements[1].At], [gap]),
             Bending = measure,
@@ -77,7 +120,17 @@ internal static class Bending
     {
         var element = line.Elements[place];
         var stands = place == 0 && element.Spread > Distance.Zero ? Moved(point, faces, -element.Spread.Metres) : point;
-        return new Element(element.Kind, element.Name, at, tape.Say(at), element.Height, element.Kind == ElementKind.CrossPole ? PoleEnd.Both : PoleEnd.None, Math.Round(stands.Along, 4), Math.Round(stands.Across, 4), element.Spread)
+        return new Element(
+            element.Kind,
+            element.Name,
+            at,
+            tape.Say(at),
+            element.Height,
+            element.Kind == ElementKind.CrossPole ? PoleEnd.Both : PoleEnd.None,
+            Math.Round(stands.Along, 4),
+            Math.Round(stands.Across, 4),
+            element.Spread
+        )
         {
             Faces = faces,
             Width = CurvedPoles.PoleLength.Value,
@@ -85,9 +138,11 @@ internal static class Bending
         };
     }
 
-    private static FigurePoint Behind(Element element, double spread) => Moved(new FigurePoint(element.Along, element.Across), element.Faces, spread);
+    private static FigurePoint Behind(Element element, double spread) =>
+        Moved(new FigurePoint(element.Along, element.Across), element.Faces, spread);
 
-    private static FigurePoint Ahead(Element element, double direction, double metres) => Moved(new FigurePoint(element.Along, element.Across), direction, metres);
+    private static FigurePoint Ahead(Element element, double direction, double metres) =>
+        Moved(new FigurePoint(element.Along, element.Across), direction, metres);
 
     private static FigurePoint Moved(FigurePoint from, double direction, double metres)
     {
@@ -97,12 +152,14 @@ internal static class Bending
 
     /// <summary>A metre further out the curve is longer by the angle it turns, whatever its radius.</summary>
     private static List<BendingWay> Ways(Gap gap, Between between, double turn) =>
-        new[] { -MetreAside, 0, MetreAside }.Select(off =>
-        {
-            var length = Distance.FromMetres(gap.Built.Built.Metres + (off * turn));
-            var needed = between.StrideIn(length, between.Strides);
-            return new BendingWay(off, length, needed, Fits.Of(needed / between.StrideOwn));
-        }).ToList();
+        new[] { -MetreAside, 0, MetreAside }
+            .Select(off =>
+            {
+                var length = Distance.FromMetres(gap.Built.Built.Metres + (off * turn));
+                var needed = between.StrideIn(length, between.Strides);
+                return new BendingWay(off, length, needed, Fits.Of(needed / between.StrideOwn));
+            })
+            .ToList();
 
     private static IReadOnlyList<Hoofprint> Feet(FenceLine line, StrideCard card, Between between, FigurePath way)
     {
@@ -130,12 +187,16 @@ internal static class Bending
 
         if (radius < SetUpFigures.TightestBend.Value)
         {
-            yield return FormattableString.Invariant($"The curve has a radius of {radius:0.0} m: tighter than {SetUpFigures.TightestBend.Value:0} m costs the canter. Bend it less, or give it a stride more.");
+            yield return FormattableString.Invariant(
+                $"The curve has a radius of {radius:0.0} m: tighter than {SetUpFigures.TightestBend.Value:0} m costs the canter. Bend it less, or give it a stride more."
+            );
         }
 
         if (line.ComesIn == Gait.Canter)
         {
-            yield return FormattableString.Invariant($"Ride the curve: a metre inside is {line.BendDegrees * Math.PI / 180:0.0} m shorter, a metre outside as much longer.");
+            yield return FormattableString.Invariant(
+                $"Ride the curve: a metre inside is {line.BendDegrees * Math.PI / 180:0.0} m shorter, a metre outside as much longer."
+            );
         }
 
         yield return "Never jump alone: a helper on the ground or a second rider.";

@@ -34,9 +34,19 @@ public static class BuildStages
         }
 
         // Then each to its height, the first fence first, and the oxers last.
-        while (stands.Select((e, i) => (Next: Nearer(e, line.Elements[i]), i)).Where(x => x.Next is not null).OrderBy(x => IsWidening(x.Next!, stands[x.i])).ThenBy(x => x.i).FirstOrDefault() is { Next: { } next } step)
+        while (
+            stands
+                .Select((e, i) => (Next: Nearer(e, line.Elements[i]), i))
+                .Where(x => x.Next is not null)
+                .OrderBy(x => IsWidening(x.Next!, stands[x.i]))
+                .ThenBy(x => x.i)
+                .FirstOrDefault()
+                is { Next: { } next } step
+        )
         {
-            var changed = IsWidening(next, stands[step.i]) ? $"{stands[step.i].Name.ToLowerInvariant()} becomes {next.Name.ToLowerInvariant()}" : $"{next.Name.ToLowerInvariant()}, up from {stands[step.i].Height.Centimetres:0}";
+            var changed = IsWidening(next, stands[step.i])
+                ? $"{stands[step.i].Name.ToLowerInvariant()} becomes {next.Name.ToLowerInvariant()}"
+                : $"{next.Name.ToLowerInvariant()}, up from {stands[step.i].Height.Centimetres:0}";
             stands = [.. stands.Select((e, i) => i == step.i ? next : e)];
             stages.Add(Stage(stands, changed));
         }
@@ -48,8 +58,8 @@ public static class BuildStages
     private static LineElement FirstFormOf(LineElement target)
     {
         var low = Distance.FromMetres(Math.Min(target.Height.Metres, SetUpFigures.FirstStands.Value));
-        return target.IsPole ? target : target.IsOxer
-            ? target with { Kind = ElementKind.Upright, Height = low, Spread = Distance.Zero }
+        return target.IsPole ? target
+            : target.IsOxer ? target with { Kind = ElementKind.Upright, Height = low, Spread = Distance.Zero }
             : target with { Height = low };
     }
 
@@ -59,7 +69,12 @@ public static class BuildStages
         const double hair = 1e-9;
         if (now.Height.Metres < target.Height.Metres - hair)
         {
-            return now with { Height = Distance.FromMetres(Math.Min(target.Height.Metres, Math.Round(now.Height.Metres + SetUpFigures.HeightStep.Value, 4))) };
+            return now with
+            {
+                Height = Distance.FromMetres(
+                    Math.Min(target.Height.Metres, Math.Round(now.Height.Metres + SetUpFigures.HeightStep.Value, 4))
+                ),
+            };
         }
 
         return now.Kind == target.Kind ? null
@@ -76,5 +91,7 @@ public static class BuildStages
     }
 
     private static double Counts(LineElement element, LineElement? before) =>
-        element.IsPole ? 0 : element.Height.Metres < SetUpFigures.FirstStands.Value - 1e-9 || (before is { IsPole: false } && element.Strides == 0) ? 0.5 : 1;
+        element.IsPole ? 0
+        : element.Height.Metres < SetUpFigures.FirstStands.Value - 1e-9 || (before is { IsPole: false } && element.Strides == 0) ? 0.5
+        : 1;
 }

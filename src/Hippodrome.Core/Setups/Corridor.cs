@@ -10,9 +10,16 @@ namespace Hippodrome.Core.Setups;
 /// <param name="Halts">Halts inside, evenly spread: 0 to 3.</param>
 /// <param name="BackSteps">Steps back at the last halt.</param>
 public sealed record CorridorEntry(
-    ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null,
-    int? Sections = null, double? WidthMetres = null, int? Halts = null, int? BackSteps = null)
-    : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
+    ArenaSize? Arena = null,
+    ArenaLine? Line = null,
+    Heading? Heading = null,
+    double? MiddleMetres = null,
+    double? AdjustMetres = null,
+    int? Sections = null,
+    double? WidthMetres = null,
+    int? Halts = null,
+    int? BackSteps = null
+) : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
 {
     protected override Outcome<SetUp> Check(Checks checks)
     {
@@ -22,7 +29,12 @@ public sealed record CorridorEntry(
         var width = checks.Number("widthMetres", WidthMetres, range.Shortest.Metres, range.Longest.Metres, "m");
         var halts = checks.Whole("halts", Halts, 0, 3, "halts");
         var back = checks.Whole("backSteps", BackSteps, 0, SetUpFigures.CorridorBack.Value, "steps");
-        checks.That(back == 0 || halts > 0, "backSteps", "Steps back begin from a halt, and there is none.", "Add a halt, or leave the steps back out.");
+        checks.That(
+            back == 0 || halts > 0,
+            "backSteps",
+            "Steps back begin from a halt, and there is none.",
+            "Add a halt, or leave the steps back out."
+        );
         return checks.Outcome<SetUp>(() => new Corridor(arena, placement, sections, Distance.FromMetres(width), halts, back));
     }
 }
@@ -64,12 +76,31 @@ public sealed record Corridor : SetUp
         var step = part * (1.0 / count);
         var why = new Why(
             "The way from halt to halt in whole steps of this horse's walk",
-            [$"from halt to halt: {part}", $"half of its medium walk stride of {own * 2} is {own}", $"{count} steps of {step}"], Source.CommonPractice);
-        var gap = new Gap(new BuiltDistance(part, part, tape.Say(part), $"{count} steps of {step}"), own * count, new DistanceRange(part, part), Fits.Of(step / own), why);
+            [$"from halt to halt: {part}", $"half of its medium walk stride of {own * 2} is {own}", $"{count} steps of {step}"],
+            Source.CommonPractice
+        );
+        var gap = new Gap(
+            new BuiltDistance(part, part, tape.Say(part), $"{count} steps of {step}"),
+            own * count,
+            new DistanceRange(part, part),
+            Fits.Of(step / own),
+            why
+        );
 
         var measuring = new LineMeasuring(this, card, tape, Distance.FromMetres(length));
-        var way = measuring.Element(ElementKind.Corridor, FormattableString.Invariant($"Corridor, {Width.Metres:0.00} m wide"), Distance.Zero, Distance.Zero, spread: Distance.FromMetres(length)) with { Width = Width.Metres };
-        var marks = Enumerable.Range(1, Halts + 1).Select(i => measuring.Element(ElementKind.Mark, Name(i, count), part * i, Distance.Zero));
+        var way = measuring.Element(
+            ElementKind.Corridor,
+            FormattableString.Invariant($"Corridor, {Width.Metres:0.00} m wide"),
+            Distance.Zero,
+            Distance.Zero,
+            spread: Distance.FromMetres(length)
+        ) with
+        {
+            Width = Width.Metres,
+        };
+        var marks = Enumerable
+            .Range(1, Halts + 1)
+            .Select(i => measuring.Element(ElementKind.Mark, Name(i, count), part * i, Distance.Zero));
         measuring.Steps(Enumerable.Range(-2, (count * (Halts + 1)) + 4).Select(i => (i + 0.5) * step.Metres), Gait.Walk);
         return measuring.Finish(Title(count), [way, .. marks], [.. Enumerable.Repeat(gap, Halts + 1)], Notices(own));
     }
@@ -77,16 +108,23 @@ public sealed record Corridor : SetUp
     private string Name(int place, int count)
     {
         var steps = $"after {count} steps";
-        return place > Halts ? $"Out, {steps}" : place == Halts && BackSteps > 0 ? $"Halt {place}, {steps}; {BackSteps} back" : $"Halt {place}, {steps}";
+        return place > Halts ? $"Out, {steps}"
+            : place == Halts && BackSteps > 0 ? $"Halt {place}, {steps}; {BackSteps} back"
+            : $"Halt {place}, {steps}";
     }
 
-    private string Title(int count) => Halts == 0 ? $"Corridor of {Sections}, {count} steps" : $"Corridor of {Sections}, {Halts} {(Halts == 1 ? "halt" : "halts")}, {count} steps between";
+    private string Title(int count) =>
+        Halts == 0
+            ? $"Corridor of {Sections}, {count} steps"
+            : $"Corridor of {Sections}, {Halts} {(Halts == 1 ? "halt" : "halts")}, {count} steps between";
 
     private IEnumerable<string> Notices(Distance own)
     {
         if (BackSteps > 0)
         {
-            yield return FormattableString.Invariant($"{BackSteps} steps back take about {BackSteps * own.Metres:0.0} m at its walk step, less when it steps back short. A few straight ones, then forward.");
+            yield return FormattableString.Invariant(
+                $"{BackSteps} steps back take about {BackSteps * own.Metres:0.0} m at its walk step, less when it steps back short. A few straight ones, then forward."
+            );
         }
 
         yield return "In hand walk at its shoulder and outside the poles, never in front of it.";

@@ -17,7 +17,11 @@ internal static class CrossPoleMeasuring
         var own = stride * SetUpFigures.TypicalPlacing.Value;
         var asked = Distance.FromMetres(Math.Max(0, own.Metres + fence.AdjustMetres));
         var built = tape.Build(asked, trade.Value);
-        var why = new Why("Placing pole two trot steps before the fence, within the trade's range", Inputs(fence, stride, own, trade.Value, built), trade.Source);
+        var why = new Why(
+            "Placing pole two trot steps before the fence, within the trade's range",
+            Inputs(fence, stride, own, trade.Value, built),
+            trade.Source
+        );
         var gap = new Gap(built, own, trade.Value, Fits.Of(built.Built / own), why);
 
         var measuring = new LineMeasuring(fence, card, tape, built.Built);
@@ -25,27 +29,44 @@ internal static class CrossPoleMeasuring
         Element[] elements =
         [
             measuring.Element(ElementKind.PlacingPole, "Placing pole", Distance.Zero, Distance.Zero),
-            measuring.Element(ElementKind.CrossPole, $"Cross-pole {height}", built.Built, fence.Height, PoleEnd.Both) with { GroundLines = GroundLines.BothSides },
+            measuring.Element(ElementKind.CrossPole, $"Cross-pole {height}", built.Built, fence.Height, PoleEnd.Both) with
+            {
+                GroundLines = GroundLines.BothSides,
+            },
         ];
         Feet(measuring, fence, card, built.Built);
 
         string[] notices = trade.Value.Holds(asked)
             ? []
-            : [$"{asked} would be {(asked < trade.Value.Shortest ? "shorter" : "longer")} than the trade sets ({trade.Value}); the placing pole stays inside it."];
-        return measuring.Finish($"Cross-pole {height}, placing pole at {built.Text.Metres}", elements, [gap], notices) with { Jumps = [Arc(built.Built, fence.Height)] };
+            :
+            [
+                $"{asked} would be {(asked < trade.Value.Shortest ? "shorter" : "longer")} than the trade sets ({trade.Value}); the placing pole stays inside it.",
+            ];
+        return measuring.Finish($"Cross-pole {height}, placing pole at {built.Text.Metres}", elements, [gap], notices) with
+        {
+            Jumps = [Arc(built.Built, fence.Height)],
+        };
     }
 
     private static JumpArc Arc(Distance at, Distance height)
     {
         var room = JumpRoom.Of(height).Metres;
-        return new JumpArc(1, Math.Round(at.Metres - room, 3), Math.Round(at.Metres + room, 3), Distance.FromMetres(height.Metres + SetUpFigures.PeakOver.Value));
+        return new JumpArc(
+            1,
+            Math.Round(at.Metres - room, 3),
+            Math.Round(at.Metres + room, 3),
+            Distance.FromMetres(height.Metres + SetUpFigures.PeakOver.Value)
+        );
     }
 
     private static List<string> Inputs(CrossPole fence, Distance stride, Distance own, DistanceRange trade, BuiltDistance built)
     {
         var inputs = new List<string>
         {
-            string.Create(CultureInfo.InvariantCulture, $"{SetUpFigures.TypicalPlacing.Value:0.000} of its working trot stride of {stride} is {own}"),
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"{SetUpFigures.TypicalPlacing.Value:0.000} of its working trot stride of {stride} is {own}"
+            ),
             $"the trade sets {trade}",
         };
         if (fence.AdjustMetres != 0)

@@ -20,8 +20,15 @@ public sealed record WholeQuarter(int Strides, Distance Diameter);
 /// <param name="StridesAQuarter">Stride lengths in a quarter of a clock; nothing for a fan.</param>
 /// <param name="WholeQuarters">Diameters near this one whose quarters come out whole.</param>
 public sealed record CurveMeasure(
-    double CentreAlong, double CentreAcross, Distance Radius, IReadOnlyList<double> Degrees, Distance Straight,
-    IReadOnlyList<StepAtRadius> Radii, double? StridesAQuarter, IReadOnlyList<WholeQuarter> WholeQuarters);
+    double CentreAlong,
+    double CentreAcross,
+    Distance Radius,
+    IReadOnlyList<double> Degrees,
+    Distance Straight,
+    IReadOnlyList<StepAtRadius> Radii,
+    double? StridesAQuarter,
+    IReadOnlyList<WholeQuarter> WholeQuarters
+);
 
 /// <summary>A fan's spacing is the arc along the ridden radius: at radius r it is s r / R. A clock's quarter is a quarter of the circle (geometry).</summary>
 internal static class CurveMeasuring
@@ -43,14 +50,30 @@ internal static class CurveMeasuring
         var straight = Distance.FromMetres(2 * radius * Math.Sin(angle / 2));
         var why = new Why(
             "The arc along the ridden radius is the horse's step, within the trade's range; nearer the centre it is shorter",
-            [$"its own step is {own}", $"the trade sets {trade.Value}", built.RoundingSays, $"straight between the middles: {straight}"], trade.Source);
+            [$"its own step is {own}", $"the trade sets {trade.Value}", built.RoundingSays, $"straight between the middles: {straight}"],
+            trade.Source
+        );
         var gap = new Gap(built, own, trade.Value, Fits.Of(built.Built / own), why);
         var half = CurvedPoles.PoleLength.Value / 2;
-        var radii = Enumerable.Range(0, RadiiShown).Select(i => radius - half + (i * 2 * half / (RadiiShown - 1)))
-            .Select(r => new StepAtRadius(Distance.FromMetres(r), Distance.FromMetres(angle * r), Fits.Of(angle * r / own.Metres))).ToList();
-        var degrees = Enumerable.Range(0, fan.Poles).Select(i => Begins(fan) + (Turn(fan) * (i - ((fan.Poles - 1) / 2.0)) * angle * 180 / Math.PI)).ToList();
+        var radii = Enumerable
+            .Range(0, RadiiShown)
+            .Select(i => radius - half + (i * 2 * half / (RadiiShown - 1)))
+            .Select(r => new StepAtRadius(Distance.FromMetres(r), Distance.FromMetres(angle * r), Fits.Of(angle * r / own.Metres)))
+            .ToList();
+        var degrees = Enumerable
+            .Range(0, fan.Poles)
+            .Select(i => Begins(fan) + (Turn(fan) * (i - ((fan.Poles - 1) / 2.0)) * angle * 180 / Math.PI))
+            .ToList();
         var title = FormattableString.Invariant($"Fan of {fan.Poles}, {built.Text.Metres} at {radius:0.0} m from the centre");
-        return Finish(fan, card, tape, title, [.. Enumerable.Repeat(gap, fan.Poles - 1)], degrees, new CurveMeasure(0, 0, fan.Radius, degrees, straight, radii, null, []));
+        return Finish(
+            fan,
+            card,
+            tape,
+            title,
+            [.. Enumerable.Repeat(gap, fan.Poles - 1)],
+            degrees,
+            new CurveMeasure(0, 0, fan.Radius, degrees, straight, radii, null, [])
+        );
     }
 
     private static MeasuredSetUp Clock(CurvedPoles clock, StrideCard card, Tape tape)
@@ -59,20 +82,42 @@ internal static class CurveMeasuring
         var quarter = Distance.FromMetres(Math.PI / 2 * clock.Radius.Metres);
         var strides = quarter / stride;
         var whole = Math.Max(1, (int)Math.Round(strides));
-        var near = new[] { whole - 1, whole, whole + 1 }.Where(n => n > 0)
+        var near = new[] { whole - 1, whole, whole + 1 }
+            .Where(n => n > 0)
             .Select(n => new WholeQuarter(n, Distance.FromMetres(4 * n * stride.Metres / Math.PI)))
-            .Where(w => w.Diameter.Metres >= 2 * CurvedPoles.Tightest.Value && w.Diameter.Metres <= 2 * CurvedPoles.Widest.Value).ToList();
+            .Where(w => w.Diameter.Metres >= 2 * CurvedPoles.Tightest.Value && w.Diameter.Metres <= 2 * CurvedPoles.Widest.Value)
+            .ToList();
         var needed = quarter * (1.0 / whole);
         var why = new Why(
             "A quarter of the circle over the horse's stride; the same number is counted in each quarter",
-            [FormattableString.Invariant($"circle of {clock.Radius.Metres * 2:0.0} m: a quarter is {quarter}"), $"{clock.Variant.Say()}: stride {stride}", FormattableString.Invariant($"{strides:0.0} stride lengths, ridden in {whole} of {needed}")],
-            Source.CommonPractice);
+            [
+                FormattableString.Invariant($"circle of {clock.Radius.Metres * 2:0.0} m: a quarter is {quarter}"),
+                $"{clock.Variant.Say()}: stride {stride}",
+                FormattableString.Invariant($"{strides:0.0} stride lengths, ridden in {whole} of {needed}"),
+            ],
+            Source.CommonPractice
+        );
         var built = new BuiltDistance(quarter, quarter, tape.Say(quarter), "a quarter of the circle");
-        var gap = new Gap(built, stride * whole, new DistanceRange(quarter, quarter), Fits.Of(needed / stride), why, new Between(whole, Distance.Zero, Distance.Zero, needed, stride, null));
+        var gap = new Gap(
+            built,
+            stride * whole,
+            new DistanceRange(quarter, quarter),
+            Fits.Of(needed / stride),
+            why,
+            new Between(whole, Distance.Zero, Distance.Zero, needed, stride, null)
+        );
         double[] degrees = [.. Enumerable.Range(0, CurvedPoles.OfAClock).Select(i => Begins(clock) + (Turn(clock) * 90 * i))];
         var title = FormattableString.Invariant($"Clock of four on a circle of {clock.Radius.Metres * 2:0.#} m, {whole} in each quarter");
         var straight = Distance.FromMetres(clock.Radius.Metres * Math.Sqrt(2));
-        return Finish(clock, card, tape, title, [.. Enumerable.Repeat(gap, 3)], degrees, new CurveMeasure(0, 0, clock.Radius, degrees, straight, [], strides, near));
+        return Finish(
+            clock,
+            card,
+            tape,
+            title,
+            [.. Enumerable.Repeat(gap, 3)],
+            degrees,
+            new CurveMeasure(0, 0, clock.Radius, degrees, straight, [], strides, near)
+        );
     }
 
     private static int Turn(CurvedPoles curve) => curve.Rein == Rein.Right ? 1 : -1;
@@ -83,36 +128,91 @@ internal static class CurveMeasuring
     private static Distance Step(CurvedPoles curve, StrideCard card) =>
         card[curve.Variant].Stride * (curve.Variant.Gait() == Gait.Canter ? 1 : 0.5);
 
-    private static MeasuredSetUp Finish(CurvedPoles curve, StrideCard card, Tape tape, string title, IReadOnlyList<Gap> gaps, IReadOnlyList<double> degrees, CurveMeasure measure)
+    private static MeasuredSetUp Finish(
+        CurvedPoles curve,
+        StrideCard card,
+        Tape tape,
+        string title,
+        IReadOnlyList<Gap> gaps,
+        IReadOnlyList<double> degrees,
+        CurveMeasure measure
+    )
     {
         var (along, across) = (curve.Placement.Middle.Metres, curve.Placement.Across);
         var radius = curve.Radius.Metres;
-        (double Along, double Across) At(double angle) => (along + (radius * Math.Cos(angle * Math.PI / 180)), across + (radius * Math.Sin(angle * Math.PI / 180)));
+        (double Along, double Across) At(double angle) =>
+            (along + (radius * Math.Cos(angle * Math.PI / 180)), across + (radius * Math.Sin(angle * Math.PI / 180)));
         var read = Distance.Zero;
         var elements = new List<Element>();
         foreach (var (angle, i) in degrees.Select((d, i) => (d, i)))
         {
             read = i == 0 ? read : read + gaps[i - 1].Built.Built;
             var (x, y) = At(angle);
-            elements.Add(new Element(ElementKind.Pole, $"Pole {i + 1}", read, tape.Say(read), Distance.Zero, PoleEnd.None, Math.Round(x, 4), Math.Round(y, 4), Distance.Zero)
-            {
-                Faces = angle + (Turn(curve) * 90),
-                Width = CurvedPoles.PoleLength.Value,
-            });
+            elements.Add(
+                new Element(
+                    ElementKind.Pole,
+                    $"Pole {i + 1}",
+                    read,
+                    tape.Say(read),
+                    Distance.Zero,
+                    PoleEnd.None,
+                    Math.Round(x, 4),
+                    Math.Round(y, 4),
+                    Distance.Zero
+                )
+                {
+                    Faces = angle + (Turn(curve) * 90),
+                    Width = CurvedPoles.PoleLength.Value,
+                }
+            );
         }
 
         var outer = radius + (CurvedPoles.PoleLength.Value / 2);
-        var fits = curve.Kind == CurveKind.Clock
-            ? Inside(along - radius, curve.Arena.Length.Metres, 2 * radius) && Inside(across - radius, curve.Arena.Width.Metres, 2 * radius)
-            : degrees.Select(d => (Along: along + (outer * Math.Cos(d * Math.PI / 180)), Across: across + (outer * Math.Sin(d * Math.PI / 180)))).All(p => Inside(p.Along, curve.Arena.Length.Metres, 0) && Inside(p.Across, curve.Arena.Width.Metres, 0));
+        var fits =
+            curve.Kind == CurveKind.Clock
+                ? Inside(along - radius, curve.Arena.Length.Metres, 2 * radius)
+                    && Inside(across - radius, curve.Arena.Width.Metres, 2 * radius)
+                : degrees
+                    .Select(d =>
+                        (Along: along + (outer * Math.Cos(d * Math.PI / 180)), Across: across + (outer * Math.Sin(d * Math.PI / 180)))
+                    )
+                    .All(p => Inside(p.Along, curve.Arena.Length.Metres, 0) && Inside(p.Across, curve.Arena.Width.Metres, 0));
         var stride = card[GaitVariant.CanterWorking].Stride;
-        var onCurve = new StraightWay(Distance.FromMetres(Math.Max(0, (Math.PI * radius) - (gaps[0].Built.Built.Metres * gaps.Count / 2))), stride * SetUpFigures.StraightStrides.Value, true, "Come to it on the curve, and stay on it after.");
-        string[] notices = fits ? [] : [FormattableString.Invariant($"It does not fit here: it needs {outer:0.0} m round its centre. Move the centre, or ride it tighter.")];
-        return new MeasuredSetUp(title, curve.Arena, curve.Placement.Heading, elements, gaps, Prints(curve, card, degrees, At), onCurve, onCurve, fits, notices)
+        var onCurve = new StraightWay(
+            Distance.FromMetres(Math.Max(0, (Math.PI * radius) - (gaps[0].Built.Built.Metres * gaps.Count / 2))),
+            stride * SetUpFigures.StraightStrides.Value,
+            true,
+            "Come to it on the curve, and stay on it after."
+        );
+        string[] notices = fits
+            ? []
+            :
+            [
+                FormattableString.Invariant(
+                    $"It does not fit here: it needs {outer:0.0} m round its centre. Move the centre, or ride it tighter."
+                ),
+            ];
+        return new MeasuredSetUp(
+            title,
+            curve.Arena,
+            curve.Placement.Heading,
+            elements,
+            gaps,
+            Prints(curve, card, degrees, At),
+            onCurve,
+            onCurve,
+            fits,
+            notices
+        )
         {
             Curve = measure with { CentreAlong = along, CentreAcross = across },
             Track = [.. Ridden(curve, degrees).Select(At).Select(p => new FigurePoint(Math.Round(p.Along, 4), Math.Round(p.Across, 4)))],
-            Lead = curve.Variant.Gait() == Gait.Canter ? curve.Rein == Rein.Right ? Side.Right : Side.Left : null,
+            Lead =
+                curve.Variant.Gait() == Gait.Canter
+                    ? curve.Rein == Rein.Right
+                        ? Side.Right
+                        : Side.Left
+                    : null,
         };
     }
 
@@ -121,14 +221,22 @@ internal static class CurveMeasuring
     {
         const int points = 60;
         const double around = 60;
-        var (from, to) = curve.Kind == CurveKind.Clock ? (degrees[0], degrees[0] + 360) : (degrees[0] - (Turn(curve) * around), degrees[^1] + (Turn(curve) * around));
+        var (from, to) =
+            curve.Kind == CurveKind.Clock
+                ? (degrees[0], degrees[0] + 360)
+                : (degrees[0] - (Turn(curve) * around), degrees[^1] + (Turn(curve) * around));
         return Enumerable.Range(0, points + 1).Select(i => from + ((to - from) * i / points));
     }
 
     private static bool Inside(double from, double room, double size) => from >= -1e-9 && from + size <= room + 1e-9;
 
     /// <summary>Along the ridden radius: a step or a stride apart, before the first pole and after the last.</summary>
-    private static List<Hoofprint> Prints(CurvedPoles curve, StrideCard card, IReadOnlyList<double> degrees, Func<double, (double Along, double Across)> at)
+    private static List<Hoofprint> Prints(
+        CurvedPoles curve,
+        StrideCard card,
+        IReadOnlyList<double> degrees,
+        Func<double, (double Along, double Across)> at
+    )
     {
         var step = Step(curve, card).Metres / curve.Radius.Metres * 180 / Math.PI;
         var prints = new List<double>();
@@ -145,7 +253,12 @@ internal static class CurveMeasuring
         }
 
         double Read(double angle) => Math.Round(Turn(curve) * (angle - degrees[0]) * Math.PI / 180 * curve.Radius.Metres, 3);
-        return [.. prints.Select(angle => (angle, p: at(angle))).Where(x => curve.Arena.Holds(new FigurePoint(x.p.Along, x.p.Across)))
-            .Select(x => new Hoofprint(Math.Round(x.p.Along, 3), Math.Round(x.p.Across, 3), curve.Variant.Gait(), Read(x.angle), 0))];
+        return
+        [
+            .. prints
+                .Select(angle => (angle, p: at(angle)))
+                .Where(x => curve.Arena.Holds(new FigurePoint(x.p.Along, x.p.Across)))
+                .Select(x => new Hoofprint(Math.Round(x.p.Along, 3), Math.Round(x.p.Across, 3), curve.Variant.Gait(), Read(x.angle), 0)),
+        ];
     }
 }

@@ -18,21 +18,44 @@ public enum CurveKind
 /// <param name="RadiusMetres">From the centre to the way that is ridden.</param>
 /// <param name="Rein">The rein it is ridden on; towards C to the right and towards A to the left when nothing.</param>
 public sealed record CurvedPolesEntry(
-    ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null,
-    CurveKind? Kind = null, GaitVariant? Variant = null, int? Poles = null, double? RadiusMetres = null, Rein? Rein = null)
-    : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
+    ArenaSize? Arena = null,
+    ArenaLine? Line = null,
+    Heading? Heading = null,
+    double? MiddleMetres = null,
+    double? AdjustMetres = null,
+    CurveKind? Kind = null,
+    GaitVariant? Variant = null,
+    int? Poles = null,
+    double? RadiusMetres = null,
+    Rein? Rein = null
+) : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
 {
     protected override Outcome<SetUp> Check(Checks checks)
     {
         var (arena, placement, adjust) = CheckPlace(checks);
         var kind = checks.Choice("kind", Kind);
         var variant = checks.Choice("variant", Variant);
-        var poles = kind == CurveKind.Clock ? CurvedPoles.OfAClock : checks.Whole("poles", Poles, SetUpFigures.FewestTrotPoles.Value, SetUpFigures.MostPoles.Value, "poles");
+        var poles =
+            kind == CurveKind.Clock
+                ? CurvedPoles.OfAClock
+                : checks.Whole("poles", Poles, SetUpFigures.FewestTrotPoles.Value, SetUpFigures.MostPoles.Value, "poles");
         var radius = checks.Number("radiusMetres", RadiusMetres, CurvedPoles.Tightest.Value, CurvedPoles.Widest.Value, "m");
-        checks.That(Variant is not GaitVariant.CanterCourse, "variant", "Nobody rides a curve of poles in the canter of a course.", "Choose a working or collected canter.");
+        checks.That(
+            Variant is not GaitVariant.CanterCourse,
+            "variant",
+            "Nobody rides a curve of poles in the canter of a course.",
+            "Choose a working or collected canter."
+        );
         var rein = checks.Choice<Rein>("rein", Rein ?? ReinOf(placement.Heading));
-        checks.That(Rein is null or Horses.Rein.Left or Horses.Rein.Right, "rein", "A curve is ridden on one rein.", "Choose left or right.");
-        return checks.Outcome<SetUp>(() => new CurvedPoles(arena, placement, adjust, kind, variant, poles, Distance.FromMetres(radius), rein));
+        checks.That(
+            Rein is null or Horses.Rein.Left or Horses.Rein.Right,
+            "rein",
+            "A curve is ridden on one rein.",
+            "Choose left or right."
+        );
+        return checks.Outcome<SetUp>(() =>
+            new CurvedPoles(arena, placement, adjust, kind, variant, poles, Distance.FromMetres(radius), rein)
+        );
     }
 
     internal static Rein ReinOf(Heading heading) => heading == Arenas.Heading.TowardsC ? Horses.Rein.Right : Horses.Rein.Left;
@@ -41,13 +64,32 @@ public sealed record CurvedPolesEntry(
 /// <summary>Poles on a curve round a centre.</summary>
 public sealed record CurvedPoles : SetUp
 {
-    public static readonly Figure<double> Tightest = Figure.Chosen("Tightest curve of poles, radius", 4.0, "m", "an eight metre circle is the smallest that is ridden in trot");
-    public static readonly Figure<double> Widest = Figure.Chosen("Widest curve of poles, radius", 10.0, "m", "a 20 m circle fills the width of the arena");
+    public static readonly Figure<double> Tightest = Figure.Chosen(
+        "Tightest curve of poles, radius",
+        4.0,
+        "m",
+        "an eight metre circle is the smallest that is ridden in trot"
+    );
+    public static readonly Figure<double> Widest = Figure.Chosen(
+        "Widest curve of poles, radius",
+        10.0,
+        "m",
+        "a 20 m circle fills the width of the arena"
+    );
     public static readonly Figure<double> PoleLength = Figure.Practice("Length of a pole", 3.0, "m");
 
     internal const int OfAClock = 4;
 
-    internal CurvedPoles(Arena arena, Placement placement, double adjustMetres, CurveKind kind, GaitVariant variant, int poles, Distance radius, Rein rein)
+    internal CurvedPoles(
+        Arena arena,
+        Placement placement,
+        double adjustMetres,
+        CurveKind kind,
+        GaitVariant variant,
+        int poles,
+        Distance radius,
+        Rein rein
+    )
         : base(arena, placement, adjustMetres) => (Kind, Variant, Poles, Radius, Rein) = (kind, variant, poles, radius, rein);
 
     public CurveKind Kind { get; }
@@ -70,5 +112,6 @@ public sealed record CurvedPoles : SetUp
 
     public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => CurveMeasuring.Measure(this, card, tape);
 
-    public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) => new CurvedPoles(Arena, Placement, 0, Kind, Variant, Poles, Radius, Rein).MeasureFor(card, tape);
+    public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) =>
+        new CurvedPoles(Arena, Placement, 0, Kind, Variant, Poles, Radius, Rein).MeasureFor(card, tape);
 }

@@ -9,7 +9,13 @@ namespace Hippodrome.Core.Setups;
 /// </summary>
 internal sealed record FenceGaps(FenceLine Line, StrideCard Card, Tape Tape)
 {
-    private static readonly GaitVariant[] Canters = [GaitVariant.CanterCollected, GaitVariant.CanterWorking, GaitVariant.CanterMedium, GaitVariant.CanterExtended];
+    private static readonly GaitVariant[] Canters =
+    [
+        GaitVariant.CanterCollected,
+        GaitVariant.CanterWorking,
+        GaitVariant.CanterMedium,
+        GaitVariant.CanterExtended,
+    ];
 
     /// <summary>The gap before the element at this place, which is not the first.</summary>
     public Gap Before(int place)
@@ -34,7 +40,10 @@ internal sealed record FenceGaps(FenceLine Line, StrideCard Card, Tape Tape)
     private (Distance Stride, Figure<double>? Share) StrideBefore(int place)
     {
         var stride = Card[GaitVariant.CanterCourse].Stride;
-        var share = AfterTrot(place) ? SetUpFigures.AfterTrot : Line.Kind == LineKind.Grid && Line.Elements[place].Strides <= 2 ? SetUpFigures.InsideGrid : null;
+        var share =
+            AfterTrot(place) ? SetUpFigures.AfterTrot
+            : Line.Kind == LineKind.Grid && Line.Elements[place].Strides <= 2 ? SetUpFigures.InsideGrid
+            : null;
         return (share is null ? stride : stride * share.Value, share);
     }
 
@@ -46,9 +55,16 @@ internal sealed record FenceGaps(FenceLine Line, StrideCard Card, Tape Tape)
     {
         var stride = Card[GaitVariant.CanterWorking].Stride;
         var own = stride * (strides + 1);
-        var trade = strides == 0
-            ? SetUpFigures.CanterPoles
-            : SetUpFigures.CountedStride with { Value = DistanceRange.Metres(SetUpFigures.CountedStride.Value.Shortest.Metres * (strides + 1), SetUpFigures.CountedStride.Value.Longest.Metres * (strides + 1)) };
+        var trade =
+            strides == 0
+                ? SetUpFigures.CanterPoles
+                : SetUpFigures.CountedStride with
+                {
+                    Value = DistanceRange.Metres(
+                        SetUpFigures.CountedStride.Value.Shortest.Metres * (strides + 1),
+                        SetUpFigures.CountedStride.Value.Longest.Metres * (strides + 1)
+                    ),
+                };
         return (own, trade, strides == 0 ? null : new Between(strides, Distance.Zero, stride, own * (1.0 / (strides + 1)), stride, null));
     }
 
@@ -65,47 +81,78 @@ internal sealed record FenceGaps(FenceLine Line, StrideCard Card, Tape Tape)
         var (landing, takeOff) = (JumpRoom.Of(before.Height), JumpRoom.Of(element.Height));
         var stride = StrideBefore(place).Stride;
         var own = landing + (stride * element.Strides) + takeOff;
-        return (own, TradeOf(place, element.Strides), new Between(element.Strides, landing, takeOff, stride, element.Strides == 0 ? landing + takeOff : stride, null));
+        return (
+            own,
+            TradeOf(place, element.Strides),
+            new Between(element.Strides, landing, takeOff, stride, element.Strides == 0 ? landing + takeOff : stride, null)
+        );
     }
 
-    private Figure<DistanceRange> TradeOf(int place, int strides) => (Line.Kind, strides) switch
-    {
-        (_, 0) => AfterTrot(place) ? SetUpFigures.BounceFromTrot : SetUpFigures.BounceFromCanter,
-        (_, 1) when AfterTrot(place) => SetUpFigures.OneStrideFromTrot,
-        (LineKind.Grid, 1) => SetUpFigures.OneStrideInGrid,
-        (LineKind.Grid, 2) => SetUpFigures.TwoStridesInGrid,
-        (LineKind.RelatedLine, 1) => SetUpFigures.OneStrideAtHeight,
-        (LineKind.RelatedLine, 2) => SetUpFigures.TwoStridesAtHeight,
-        _ => Figure.Published(
-            $"{strides} strides between fences", DistanceRange.Metres((SetUpFigures.CourseStride.Value * (strides + 1)) - SetUpFigures.LineLeeway.Value, (SetUpFigures.CourseStride.Value * (strides + 1)) + SetUpFigures.LineLeeway.Value), "", "course-building convention"),
-    };
+    private Figure<DistanceRange> TradeOf(int place, int strides) =>
+        (Line.Kind, strides) switch
+        {
+            (_, 0) => AfterTrot(place) ? SetUpFigures.BounceFromTrot : SetUpFigures.BounceFromCanter,
+            (_, 1) when AfterTrot(place) => SetUpFigures.OneStrideFromTrot,
+            (LineKind.Grid, 1) => SetUpFigures.OneStrideInGrid,
+            (LineKind.Grid, 2) => SetUpFigures.TwoStridesInGrid,
+            (LineKind.RelatedLine, 1) => SetUpFigures.OneStrideAtHeight,
+            (LineKind.RelatedLine, 2) => SetUpFigures.TwoStridesAtHeight,
+            _ => Figure.Published(
+                $"{strides} strides between fences",
+                DistanceRange.Metres(
+                    (SetUpFigures.CourseStride.Value * (strides + 1)) - SetUpFigures.LineLeeway.Value,
+                    (SetUpFigures.CourseStride.Value * (strides + 1)) + SetUpFigures.LineLeeway.Value
+                ),
+                "",
+                "course-building convention"
+            ),
+        };
 
     /// <summary>With the stride that the built distance needs, its fit, and the count beside it.</summary>
     private Gap Counted(Between between, BuiltDistance built, Distance own, Figure<DistanceRange> trade)
     {
         var needed = between.StrideIn(built.Built, between.Strides);
         var fit = Fits.Of(needed / between.StrideOwn);
-        var otherwise = new[] { between.Strides - 1, between.Strides + 1 }.Where(n => n > 0 && between.Strides > 0)
+        var otherwise = new[] { between.Strides - 1, between.Strides + 1 }
+            .Where(n => n > 0 && between.Strides > 0)
             .Select(n => (Strides: n, Needed: between.StrideIn(built.Built, n)))
             .OrderBy(c => Math.Abs((c.Needed / between.StrideOwn) - 1))
-            .Select(c => new OtherCount(c.Strides, c.Needed, Fits.Of(c.Needed / between.StrideOwn))).FirstOrDefault();
-        var inputs = between.Strides == 0
-            ? [$"landing {between.Landing} and take-off {between.TakeOff}"]
-            : between.Landing == Distance.Zero
-                ? [$"{between.Strides + 1} stride lengths of {between.StrideOwn}, one of them over the pole"]
-                : new List<string> { $"landing {between.Landing}, {between.Strides} of its strides of {between.StrideOwn} here, take-off {between.TakeOff}" };
-        return new Gap(built, own, trade.Value, fit, Explain(own, trade, built, [.. inputs, $"as built each stride has to be {needed}"]), between with { StrideNeeded = needed, Otherwise = otherwise, Counts = between.Landing == Distance.Zero ? Counts(built.Built) : [] });
+            .Select(c => new OtherCount(c.Strides, c.Needed, Fits.Of(c.Needed / between.StrideOwn)))
+            .FirstOrDefault();
+        var inputs =
+            between.Strides == 0 ? [$"landing {between.Landing} and take-off {between.TakeOff}"]
+            : between.Landing == Distance.Zero ? [$"{between.Strides + 1} stride lengths of {between.StrideOwn}, one of them over the pole"]
+            : new List<string>
+            {
+                $"landing {between.Landing}, {between.Strides} of its strides of {between.StrideOwn} here, take-off {between.TakeOff}",
+            };
+        return new Gap(
+            built,
+            own,
+            trade.Value,
+            fit,
+            Explain(own, trade, built, [.. inputs, $"as built each stride has to be {needed}"]),
+            between with
+            {
+                StrideNeeded = needed,
+                Otherwise = otherwise,
+                Counts = between.Landing == Distance.Zero ? Counts(built.Built) : [],
+            }
+        );
     }
 
     /// <summary>Every count whose stride a horse can have, and which of this one's canters rides it: 10 m in two, three or four.</summary>
     private List<CountedWay> Counts(Distance gap) =>
-        Enumerable.Range(1, SetUpFigures.MostStrides.Value).Select(n => (Strides: n, Needed: gap * (1.0 / (n + 1))))
+        Enumerable
+            .Range(1, SetUpFigures.MostStrides.Value)
+            .Select(n => (Strides: n, Needed: gap * (1.0 / (n + 1))))
             .Where(c => SetUpFigures.CountedStride.Value.Holds(Distance.FromMetres(Math.Round(c.Needed.Metres, 3))))
             .Select(c =>
             {
                 var canter = Canters.MinBy(v => Math.Abs((c.Needed / Card[v].Stride) - 1));
                 return new CountedWay(c.Strides, c.Needed, canter, Fits.Of(c.Needed / Card[canter].Stride));
-            }).ToList();
+            })
+            .ToList();
 
     private Why Explain(Distance own, Figure<DistanceRange> trade, BuiltDistance built, IReadOnlyList<string> more)
     {
@@ -115,6 +162,10 @@ internal sealed record FenceGaps(FenceLine Line, StrideCard Card, Tape Tape)
             inputs.Add(FormattableString.Invariant($"moved by {Line.AdjustMetres * 100:+0;-0} cm"));
         }
 
-        return new Why("Landing, the horse's strides, take-off; within the trade's range", [.. more, .. inputs, built.RoundingSays], trade.Source);
+        return new Why(
+            "Landing, the horse's strides, take-off; within the trade's range",
+            [.. more, .. inputs, built.RoundingSays],
+            trade.Source
+        );
     }
 }

@@ -25,23 +25,31 @@ public sealed record LineElement(ElementKind Kind, Distance Height, Distance Spr
     public bool IsOxer => Kind is ElementKind.AscendingOxer or ElementKind.SquareOxer or ElementKind.Parallel;
 
     /// <summary>"upright 70 cm", "square oxer 80 x 70 cm", "pole".</summary>
-    public string Name => Kind switch
-    {
-        ElementKind.Pole => "Pole",
-        ElementKind.RaisedPole => FormattableString.Invariant($"Cavaletti {Height.Centimetres:0} cm"),
-        ElementKind.CrossPole => FormattableString.Invariant($"Cross-pole {Height.Centimetres:0} cm"),
-        ElementKind.AscendingOxer => FormattableString.Invariant($"Ascending oxer {Height.Centimetres:0} x {Spread.Centimetres:0} cm"),
-        ElementKind.SquareOxer => FormattableString.Invariant($"Square oxer {Height.Centimetres:0} x {Spread.Centimetres:0} cm"),
-        ElementKind.Parallel => FormattableString.Invariant($"Parallel {Height.Centimetres:0} x {Spread.Centimetres:0} cm"),
-        ElementKind.Wall => FormattableString.Invariant($"Wall {Height.Centimetres:0} cm"),
-        _ => FormattableString.Invariant($"Upright {Height.Centimetres:0} cm"),
-    };
+    public string Name =>
+        Kind switch
+        {
+            ElementKind.Pole => "Pole",
+            ElementKind.RaisedPole => FormattableString.Invariant($"Cavaletti {Height.Centimetres:0} cm"),
+            ElementKind.CrossPole => FormattableString.Invariant($"Cross-pole {Height.Centimetres:0} cm"),
+            ElementKind.AscendingOxer => FormattableString.Invariant($"Ascending oxer {Height.Centimetres:0} x {Spread.Centimetres:0} cm"),
+            ElementKind.SquareOxer => FormattableString.Invariant($"Square oxer {Height.Centimetres:0} x {Spread.Centimetres:0} cm"),
+            ElementKind.Parallel => FormattableString.Invariant($"Parallel {Height.Centimetres:0} x {Spread.Centimetres:0} cm"),
+            ElementKind.Wall => FormattableString.Invariant($"Wall {Height.Centimetres:0} cm"),
+            _ => FormattableString.Invariant($"Upright {Height.Centimetres:0} cm"),
+        };
 }
 
 /// <summary>One to nine elements on a line: a single fence with its poles, a grid, or a related line, straight or bending.</summary>
 public sealed record FenceLine : SetUp
 {
-    internal FenceLine(Arena arena, Placement placement, double adjustMetres, LineKind kind, Gait comesIn, IReadOnlyList<LineElement> elements)
+    internal FenceLine(
+        Arena arena,
+        Placement placement,
+        double adjustMetres,
+        LineKind kind,
+        Gait comesIn,
+        IReadOnlyList<LineElement> elements
+    )
         : base(arena, placement, adjustMetres) => (Kind, ComesIn, Elements) = (kind, comesIn, elements);
 
     public LineKind Kind { get; }
@@ -66,17 +74,25 @@ public sealed record FenceLine : SetUp
 
     /// <summary>The fences among elements, the second of a bounce marked.</summary>
     internal static IReadOnlyList<FenceJumped> FencesOf(IReadOnlyList<LineElement> elements) =>
-    [
-        .. elements.Select((e, i) => (Element: e, Bounce: i > 0 && !elements[i - 1].IsPole && e.Strides == 0))
-            .Where(e => !e.Element.IsPole).Select(e => new FenceJumped(e.Element.Height, e.Bounce)),
-    ];
+        [
+            .. elements
+                .Select((e, i) => (Element: e, Bounce: i > 0 && !elements[i - 1].IsPole && e.Strides == 0))
+                .Where(e => !e.Element.IsPole)
+                .Select(e => new FenceJumped(e.Element.Height, e.Bounce)),
+        ];
 
     public override bool HasRaisedPole => Elements.Any(e => e.Kind == ElementKind.RaisedPole);
 
     public override GaitVariant Approach => ComesIn == Gait.Trot ? GaitVariant.TrotWorking : GaitVariant.CanterWorking;
 
-    public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => BendDegrees > 0 ? Bending.Measure(this, card, tape) : FenceLineMeasuring.Measure(this, card, tape);
+    public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) =>
+        BendDegrees > 0 ? Bending.Measure(this, card, tape) : FenceLineMeasuring.Measure(this, card, tape);
 
     public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) =>
-        new FenceLine(Arena, Placement, 0, Kind, ComesIn, [.. Elements.Select(e => e with { Typed = null })]) { GroundLines = GroundLines, BendDegrees = BendDegrees, BendTo = BendTo }.MeasureFor(card, tape);
+        new FenceLine(Arena, Placement, 0, Kind, ComesIn, [.. Elements.Select(e => e with { Typed = null })])
+        {
+            GroundLines = GroundLines,
+            BendDegrees = BendDegrees,
+            BendTo = BendTo,
+        }.MeasureFor(card, tape);
 }

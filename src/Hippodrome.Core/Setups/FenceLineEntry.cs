@@ -10,7 +10,13 @@ namespace Hippodrome.Core.Setups;
 /// <param name="SpreadMetres">Spread of an oxer.</param>
 /// <param name="Strides">Strides from the element before; none is a bounce, or a pole's own distance.</param>
 /// <param name="DistanceMetres">The distance from the element before, instead of the horse's own.</param>
-public sealed record LineElementEntry(ElementKind? Kind = null, double? HeightMetres = null, double? SpreadMetres = null, int? Strides = null, double? DistanceMetres = null);
+public sealed record LineElementEntry(
+    ElementKind? Kind = null,
+    double? HeightMetres = null,
+    double? SpreadMetres = null,
+    int? Strides = null,
+    double? DistanceMetres = null
+);
 
 /// <summary>A line of one to nine fences and poles: a single fence, a grid, or a related line.</summary>
 /// <param name="Kind">A grid, or a related line.</param>
@@ -20,22 +26,50 @@ public sealed record LineElementEntry(ElementKind? Kind = null, double? HeightMe
 /// <param name="BendDegrees">How far the second of two fences is turned from the first; straight when nothing.</param>
 /// <param name="BendTo">The rein a bending line turns to.</param>
 public sealed record FenceLineEntry(
-    ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null,
-    LineKind? Kind = null, Gait? ComesIn = null, IReadOnlyList<LineElementEntry?>? Elements = null,
-    GroundLines? GroundLines = null, double? BendDegrees = null, Rein? BendTo = null)
-    : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
+    ArenaSize? Arena = null,
+    ArenaLine? Line = null,
+    Heading? Heading = null,
+    double? MiddleMetres = null,
+    double? AdjustMetres = null,
+    LineKind? Kind = null,
+    Gait? ComesIn = null,
+    IReadOnlyList<LineElementEntry?>? Elements = null,
+    GroundLines? GroundLines = null,
+    double? BendDegrees = null,
+    Rein? BendTo = null
+) : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
 {
-    private static readonly ElementKind[] Stands = [ElementKind.Pole, ElementKind.RaisedPole, ElementKind.CrossPole, ElementKind.Upright, ElementKind.AscendingOxer, ElementKind.SquareOxer, ElementKind.Parallel, ElementKind.Wall];
+    private static readonly ElementKind[] Stands =
+    [
+        ElementKind.Pole,
+        ElementKind.RaisedPole,
+        ElementKind.CrossPole,
+        ElementKind.Upright,
+        ElementKind.AscendingOxer,
+        ElementKind.SquareOxer,
+        ElementKind.Parallel,
+        ElementKind.Wall,
+    ];
 
     protected override Outcome<SetUp> Check(Checks checks)
     {
         var (arena, placement, adjust) = CheckPlace(checks);
         var kind = checks.Choice("kind", Kind);
         var comesIn = checks.Choice("comesIn", ComesIn);
-        checks.That(ComesIn is null or Gait.Trot or Gait.Canter, "comesIn", "A line is come to in trot or in canter.", "Choose one of the two.");
+        checks.That(
+            ComesIn is null or Gait.Trot or Gait.Canter,
+            "comesIn",
+            "A line is come to in trot or in canter.",
+            "Choose one of the two."
+        );
         var sent = Elements ?? [];
         checks.That(sent.Count > 0, "elements", "Nothing stands yet.", "Add a fence.");
-        checks.That(sent.Count <= SetUpFigures.MostElements.Value, "elements", $"{sent.Count} elements are too many for one line.", $"Keep it to {SetUpFigures.MostElements.Value}.");
+        checks.That(
+            sent.Count <= SetUpFigures.MostElements.Value,
+            "elements",
+            $"{sent.Count} elements are too many for one line.",
+            $"Keep it to {SetUpFigures.MostElements.Value}."
+        );
         var elements = new List<LineElement>();
         foreach (var (entry, i) in sent.Take(SetUpFigures.MostElements.Value).Select((e, i) => (e, i)))
         {
@@ -44,7 +78,14 @@ public sealed record FenceLineEntry(
 
         var groundLines = checks.Choice<GroundLines>("groundLines", GroundLines ?? Setups.GroundLines.Front);
         var (bend, to) = CheckBend(checks, kind, elements);
-        return checks.Outcome<SetUp>(() => new FenceLine(arena, placement, adjust, kind, comesIn, elements) { GroundLines = groundLines, BendDegrees = bend, BendTo = to });
+        return checks.Outcome<SetUp>(() =>
+            new FenceLine(arena, placement, adjust, kind, comesIn, elements)
+            {
+                GroundLines = groundLines,
+                BendDegrees = bend,
+                BendTo = to,
+            }
+        );
     }
 
     /// <summary>A line bends between two fences with strides enough; a grid is straight.</summary>
@@ -59,8 +100,18 @@ public sealed record FenceLineEntry(
         var to = checks.Choice("bendTo", BendTo);
         checks.That(BendTo is null or Rein.Left or Rein.Right, "bendTo", "A line bends one way.", "Choose left or right.");
         checks.That(kind == LineKind.RelatedLine, "bendDegrees", "A grid is straight.", "Make it a related line, or take the bend out.");
-        checks.That(elements.Count == 2 && elements.TrueForAll(e => !e.IsPole), "bendDegrees", "A bending line is from one fence to another, and nothing between.", "Keep two fences, or take the bend out.");
-        checks.That(elements.Count != 2 || elements[1].Strides >= SetUpFigures.FewestBendingStrides.Value, "bendDegrees", $"{(elements.Count > 1 ? elements[1].Strides : 0)} strides are too few to land straight, bend, and be straight again.", $"Give it {SetUpFigures.FewestBendingStrides.Value} strides or more.");
+        checks.That(
+            elements.Count == 2 && elements.TrueForAll(e => !e.IsPole),
+            "bendDegrees",
+            "A bending line is from one fence to another, and nothing between.",
+            "Keep two fences, or take the bend out."
+        );
+        checks.That(
+            elements.Count != 2 || elements[1].Strides >= SetUpFigures.FewestBendingStrides.Value,
+            "bendDegrees",
+            $"{(elements.Count > 1 ? elements[1].Strides : 0)} strides are too few to land straight, bend, and be straight again.",
+            $"Give it {SetUpFigures.FewestBendingStrides.Value} strides or more."
+        );
         return (degrees, to);
     }
 
@@ -73,19 +124,42 @@ public sealed record FenceLineEntry(
         }
 
         var kind = checks.Choice($"{at}.kind", entry.Kind);
-        checks.That(entry.Kind is null || Stands.Contains(kind), $"{at}.kind", "That does not stand on a line of fences.", "Choose a pole, a cross-pole, an upright, an oxer or a wall.");
+        checks.That(
+            entry.Kind is null || Stands.Contains(kind),
+            $"{at}.kind",
+            "That does not stand on a line of fences.",
+            "Choose a pole, a cross-pole, an upright, an oxer or a wall."
+        );
         var range = kind switch
         {
             ElementKind.CrossPole => SetUpFigures.CrossPoleHeight.Value,
             ElementKind.RaisedPole => DistanceRange.Metres(0.05, SetUpFigures.RaisedCanterPoleHeight.Value),
             _ => SetUpFigures.FenceHeight.Value,
         };
-        var height = kind == ElementKind.Pole ? 0 : checks.Number($"{at}.heightMetres", entry.HeightMetres, range.Shortest.Metres, range.Longest.Metres, "m");
+        var height =
+            kind == ElementKind.Pole
+                ? 0
+                : checks.Number($"{at}.heightMetres", entry.HeightMetres, range.Shortest.Metres, range.Longest.Metres, "m");
         var oxer = kind is ElementKind.AscendingOxer or ElementKind.SquareOxer or ElementKind.Parallel;
-        var spread = oxer ? checks.Number($"{at}.spreadMetres", entry.SpreadMetres, SetUpFigures.OxerSpread.Value.Shortest.Metres, SetUpFigures.OxerSpread.Value.Longest.Metres, "m") : 0;
+        var spread = oxer
+            ? checks.Number(
+                $"{at}.spreadMetres",
+                entry.SpreadMetres,
+                SetUpFigures.OxerSpread.Value.Shortest.Metres,
+                SetUpFigures.OxerSpread.Value.Longest.Metres,
+                "m"
+            )
+            : 0;
         var strides = checks.Whole($"{at}.strides", before is null ? 0 : entry.Strides ?? 0, 0, SetUpFigures.MostStrides.Value, "strides");
-        double? typed = before is null || entry.DistanceMetres is null ? null : checks.Number($"{at}.distanceMetres", entry.DistanceMetres, 0, 60, "m");
-        var element = new LineElement(kind, Distance.FromMetres(height), Distance.FromMetres(spread), strides, typed is { } t ? Distance.FromMetres(t) : null);
+        double? typed =
+            before is null || entry.DistanceMetres is null ? null : checks.Number($"{at}.distanceMetres", entry.DistanceMetres, 0, 60, "m");
+        var element = new LineElement(
+            kind,
+            Distance.FromMetres(height),
+            Distance.FromMetres(spread),
+            strides,
+            typed is { } t ? Distance.FromMetres(t) : null
+        );
         if (before is not null)
         {
             CheckTogether(checks, before, element, at);
@@ -98,10 +172,33 @@ public sealed record FenceLineEntry(
     private static void CheckTogether(Checks checks, LineElement before, LineElement element, string at)
     {
         var bothJumped = !before.IsPole && !element.IsPole;
-        checks.That(!bothJumped || element.Strides > 0 || !(before.IsOxer || element.IsOxer), $"{at}.strides", "An oxer is no part of a bounce: there is no room to come down before its back rail, or to go up after it.", "Give it a stride, or make it an upright.");
-        checks.That(before.IsPole == element.IsPole || element.Strides == 0, $"{at}.strides", "A placing or landing pole has its own distance, and no strides.", "Take the strides out, or the pole.");
-        checks.That(element.Typed is null || element.Typed.Value.Metres > 0.05, $"{at}.distanceMetres", "Two elements would stand in the same place.", "Give the distance between them, or take one out.");
-        var least = bothJumped ? 2.4 : before.IsPole && element.IsPole ? 0.8 : 1.8;
-        checks.That(element.Typed is null || element.Typed.Value.Metres is <= 0.05 || element.Typed.Value.Metres >= least, $"{at}.distanceMetres", FormattableString.Invariant($"{element.Typed?.Metres:0.00} m is too close: nothing can be jumped there."), FormattableString.Invariant($"Give {least:0.0} m at the least."));
+        checks.That(
+            !bothJumped || element.Strides > 0 || !(before.IsOxer || element.IsOxer),
+            $"{at}.strides",
+            "An oxer is no part of a bounce: there is no room to come down before its back rail, or to go up after it.",
+            "Give it a stride, or make it an upright."
+        );
+        checks.That(
+            before.IsPole == element.IsPole || element.Strides == 0,
+            $"{at}.strides",
+            "A placing or landing pole has its own distance, and no strides.",
+            "Take the strides out, or the pole."
+        );
+        checks.That(
+            element.Typed is null || element.Typed.Value.Metres > 0.05,
+            $"{at}.distanceMetres",
+            "Two elements would stand in the same place.",
+            "Give the distance between them, or take one out."
+        );
+        var least =
+            bothJumped ? 2.4
+            : before.IsPole && element.IsPole ? 0.8
+            : 1.8;
+        checks.That(
+            element.Typed is null || element.Typed.Value.Metres is <= 0.05 || element.Typed.Value.Metres >= least,
+            $"{at}.distanceMetres",
+            FormattableString.Invariant($"{element.Typed?.Metres:0.00} m is too close: nothing can be jumped there."),
+            FormattableString.Invariant($"Give {least:0.0} m at the least.")
+        );
     }
 }

@@ -20,10 +20,29 @@ internal static class FenceLineMeasuring
         }
 
         var measuring = new LineMeasuring(line, card, tape, at[^1] + line.Elements[^1].Spread);
-        var elements = line.Elements.Select((e, i) => measuring.Element(e.Kind, Name(line, i), at[i], e.Height, e.Kind is ElementKind.CrossPole or ElementKind.RaisedPole ? PoleEnd.Both : PoleEnd.None, e.Spread) with { GroundLines = e.IsPole ? GroundLines.None : line.GroundLines }).ToList();
+        var elements = line
+            .Elements.Select(
+                (e, i) =>
+                    measuring.Element(
+                        e.Kind,
+                        Name(line, i),
+                        at[i],
+                        e.Height,
+                        e.Kind is ElementKind.CrossPole or ElementKind.RaisedPole ? PoleEnd.Both : PoleEnd.None,
+                        e.Spread
+                    ) with
+                    {
+                        GroundLines = e.IsPole ? GroundLines.None : line.GroundLines,
+                    }
+            )
+            .ToList();
         Feet(line, card, measuring, at, gaps);
         var stages = BuildStages.Of(line);
-        return measuring.Finish(Title(line), elements, gaps, [.. Notices(line, gaps), .. TooManyForADay(stages)]) with { Stages = stages, Jumps = Jumps(line, at, gaps) };
+        return measuring.Finish(Title(line), elements, gaps, [.. Notices(line, gaps), .. TooManyForADay(stages)]) with
+        {
+            Stages = stages,
+            Jumps = Jumps(line, at, gaps),
+        };
     }
 
     /// <summary>A pole is a placing pole before a fence and a landing pole behind one.</summary>
@@ -43,7 +62,9 @@ internal static class FenceLineMeasuring
         {
             0 => $"{line.Elements.Count} poles, {Counts(line)}",
             1 => fences[0].Name + (line.Elements.Count > 1 ? " with its poles" : ""),
-            _ when line.Kind == LineKind.Grid => FormattableString.Invariant($"Grid of {fences.Count}, to {fences.Max(f => f.Height.Centimetres):0} cm"),
+            _ when line.Kind == LineKind.Grid => FormattableString.Invariant(
+                $"Grid of {fences.Count}, to {fences.Max(f => f.Height.Centimetres):0} cm"
+            ),
             _ => FormattableString.Invariant($"Line of {fences.Count}, {Counts(line)}, to {fences.Max(f => f.Height.Centimetres):0} cm"),
         };
     }
@@ -56,17 +77,27 @@ internal static class FenceLineMeasuring
 
     /// <summary>Each jump from its take-off to its landing; inside a bounce the two share what there is.</summary>
     internal static IReadOnlyList<JumpArc> Jumps(FenceLine line, IReadOnlyList<Distance> at, IReadOnlyList<Gap> gaps) =>
-    [
-        .. line.Elements.Select((e, i) => (e, i)).Where(x => !x.e.IsPole).Select(x =>
-        {
-            var room = JumpRoom.Of(x.e.Height).Metres;
-            var back = at[x.i].Metres + x.e.Spread.Metres;
-            return new JumpArc(x.i, Math.Round(at[x.i].Metres - (room * Share(gaps, x.i - 1)), 3), Math.Round(back + (room * Share(gaps, x.i)), 3), Distance.FromMetres(x.e.Height.Metres + SetUpFigures.PeakOver.Value));
-        }),
-    ];
+        [
+            .. line
+                .Elements.Select((e, i) => (e, i))
+                .Where(x => !x.e.IsPole)
+                .Select(x =>
+                {
+                    var room = JumpRoom.Of(x.e.Height).Metres;
+                    var back = at[x.i].Metres + x.e.Spread.Metres;
+                    return new JumpArc(
+                        x.i,
+                        Math.Round(at[x.i].Metres - (room * Share(gaps, x.i - 1)), 3),
+                        Math.Round(back + (room * Share(gaps, x.i)), 3),
+                        Distance.FromMetres(x.e.Height.Metres + SetUpFigures.PeakOver.Value)
+                    );
+                }),
+        ];
 
     private static double Share(IReadOnlyList<Gap> gaps, int gap) =>
-        gap >= 0 && gap < gaps.Count && gaps[gap] is { Between: { Strides: 0 } bounce } stands ? stands.Built.Built / (bounce.Landing + bounce.TakeOff) : 1;
+        gap >= 0 && gap < gaps.Count && gaps[gap] is { Between: { Strides: 0 } bounce } stands
+            ? stands.Built.Built / (bounce.Landing + bounce.TakeOff)
+            : 1;
 
     internal static IEnumerable<string> Notices(FenceLine line, IReadOnlyList<Gap> gaps)
     {
@@ -93,7 +124,9 @@ internal static class FenceLineMeasuring
         var efforts = stages.Sum(s => s.Efforts);
         if (efforts > SetUpFigures.EffortsOfADay.Value)
         {
-            yield return FormattableString.Invariant($"All its stages come to {efforts:0.#} efforts: more than one day's work. Leave off where it is easy, and go on another day.");
+            yield return FormattableString.Invariant(
+                $"All its stages come to {efforts:0.#} efforts: more than one day's work. Leave off where it is easy, and go on another day."
+            );
         }
     }
 
@@ -123,7 +156,10 @@ internal static class FenceLineMeasuring
             {
                 for (var k = 0; k < between.Strides; k++)
                 {
-                    var start = between.Landing == Distance.Zero ? (k + 0.5) * between.StrideNeeded.Metres : between.Landing.Metres + (k * between.StrideNeeded.Metres);
+                    var start =
+                        between.Landing == Distance.Zero
+                            ? (k + 0.5) * between.StrideNeeded.Metres
+                            : between.Landing.Metres + (k * between.StrideNeeded.Metres);
                     measuring.CanterStride(from + start, between.StrideNeeded.Metres);
                 }
             }

@@ -21,7 +21,15 @@ public sealed record SidewaysMeasure(Distance Metres, double AngleDegrees, int F
 /// <param name="JustFits">The stride at which they just fit.</param>
 /// <param name="Fits">Whether they fit at this horse's stride.</param>
 /// <param name="At">Metres along the line of each change.</param>
-public sealed record ChangesMeasure(int Strides, int WithStraight, Distance Ridden, double SlackMetres, Distance JustFits, bool Fits, IReadOnlyList<double> At);
+public sealed record ChangesMeasure(
+    int Strides,
+    int WithStraight,
+    Distance Ridden,
+    double SlackMetres,
+    Distance JustFits,
+    bool Fits,
+    IReadOnlyList<double> At
+);
 
 /// <summary>What a figure comes to for one horse.</summary>
 /// <param name="Length">Once along it.</param>
@@ -32,7 +40,16 @@ public sealed record ChangesMeasure(int Strides, int WithStraight, Distance Ridd
 /// <param name="Sideways">Of a lateral movement.</param>
 /// <param name="Changes">Of changes in sequence.</param>
 /// <param name="Why">Rule, inputs, source.</param>
-public sealed record FigureMeasure(Distance Length, double Strides, double Seconds, bool Closed, Distance? Bend, SidewaysMeasure? Sideways, ChangesMeasure? Changes, Why Why);
+public sealed record FigureMeasure(
+    Distance Length,
+    double Strides,
+    double Seconds,
+    bool Closed,
+    Distance? Bend,
+    SidewaysMeasure? Sideways,
+    ChangesMeasure? Changes,
+    Why Why
+);
 
 /// <summary>A figure's length over the horse's stride and speed; bend, sideways steps and changes by geometry.</summary>
 internal static class FigureMeasuring
@@ -45,12 +62,40 @@ internal static class FigureMeasuring
         var sideways = Sideways(figure, way.Length, estimate.Stride);
         var closed = figure.Kind is FigureKind.Circle or FigureKind.Spiral;
         var strides = way.Length / estimate.Stride;
-        var why = new Why("Length of the figure over this horse's stride and speed", [$"once along: {way.Length}", $"{figure.Variant.Say()}: stride {estimate.Stride}, {estimate.Speed.MetresPerSecond:0.00} m/s"], estimate.Why.Source);
-        var measure = new FigureMeasure(way.Length, strides, way.Length.Metres / estimate.Speed.MetresPerSecond, closed, Radius(figure) is { } radius ? Bend.Offset(radius) : null, sideways, changes, why);
+        var why = new Why(
+            "Length of the figure over this horse's stride and speed",
+            [$"once along: {way.Length}", $"{figure.Variant.Say()}: stride {estimate.Stride}, {estimate.Speed.MetresPerSecond:0.00} m/s"],
+            estimate.Why.Source
+        );
+        var measure = new FigureMeasure(
+            way.Length,
+            strides,
+            way.Length.Metres / estimate.Speed.MetresPerSecond,
+            closed,
+            Radius(figure) is { } radius ? Bend.Offset(radius) : null,
+            sideways,
+            changes,
+            why
+        );
         var fits = way.Points.All(figure.Arena.Holds);
-        var onIt = new StraightWay(Distance.Zero, Distance.Zero, true, closed ? "Come to it on the track, and leave it there." : "Come to it through the corner, and ride the next one.");
+        var onIt = new StraightWay(
+            Distance.Zero,
+            Distance.Zero,
+            true,
+            closed ? "Come to it on the track, and leave it there." : "Come to it through the corner, and ride the next one."
+        );
         return new MeasuredSetUp(
-            Title(figure), figure.Arena, figure.Placement.Heading, Marks(figure, way, changes, tape), [], Feet(figure, way, estimate.Stride, changes), onIt, onIt, fits, [.. Notices(figure, fits, sideways, changes)])
+            Title(figure),
+            figure.Arena,
+            figure.Placement.Heading,
+            Marks(figure, way, changes, tape),
+            [],
+            Feet(figure, way, estimate.Stride, changes),
+            onIt,
+            onIt,
+            fits,
+            [.. Notices(figure, fits, sideways, changes)]
+        )
         {
             Track = [.. way.Points.Select(p => new FigurePoint(Math.Round(p.Along, 4), Math.Round(p.Across, 4)))],
             Lead = figure.Variant.Gait() == Gait.Canter ? Inside(figure) : null,
@@ -67,7 +112,13 @@ internal static class FigureMeasuring
         var path = figure.Kind switch
         {
             FigureKind.Circle => SchoolFigures.CircleAt(middle, size.Diameter!.Value),
-            FigureKind.Spiral => SchoolFigures.Spiral(arena, middle, size.Diameter!.Value, size.Inner!.Value, SetUpFigures.SpiralCircuits.Value),
+            FigureKind.Spiral => SchoolFigures.Spiral(
+                arena,
+                middle,
+                size.Diameter!.Value,
+                size.Inner!.Value,
+                SetUpFigures.SpiralCircuits.Value
+            ),
             FigureKind.Serpentine => SchoolFigures.Serpentine(arena, size.Loops),
             FigureKind.ShallowLoop => SchoolFigures.ShallowLoop(arena, size.Sideways!.Value),
             FigureKind.ShortDiagonal => SchoolFigures.ShortDiagonal(arena),
@@ -86,12 +137,23 @@ internal static class FigureMeasuring
     {
         if (figure.Kind == FigureKind.ShoulderIn)
         {
-            return new SidewaysMeasure(Distance.Zero, SetUpFigures.ShoulderInAngle.Value, 0, 0, Distance.Zero, "On three tracks: the outside fore and the inside hind on one of them. The shoulders come in, the quarters stay on the track.");
+            return new SidewaysMeasure(
+                Distance.Zero,
+                SetUpFigures.ShoulderInAngle.Value,
+                0,
+                0,
+                Distance.Zero,
+                "On three tracks: the outside fore and the inside hind on one of them. The shoulders come in, the quarters stay on the track."
+            );
         }
 
         if (figure.Kind == FigureKind.Spiral)
         {
-            return Crossing(Distance.FromMetres((figure.Size.Diameter!.Value.Metres - figure.Size.Inner!.Value.Metres) / 2), length * 0.5, stride);
+            return Crossing(
+                Distance.FromMetres((figure.Size.Diameter!.Value.Metres - figure.Size.Inner!.Value.Metres) / 2),
+                length * 0.5,
+                stride
+            );
         }
 
         return figure.Kind is FigureKind.LegYield or FigureKind.HalfPass ? Crossing(figure.Size.Sideways!.Value, length, stride) : null;
@@ -103,12 +165,18 @@ internal static class FigureMeasuring
         const double hair = 1e-9;
         var range = SetUpFigures.SidewaysStep.Value;
         var each = sideways * (1 / (2 * (length / stride)));
-        var says = each > range.Longest ? $"{each} sideways in each step is more than a horse crosses in rhythm: ride it over more ground."
+        var says =
+            each > range.Longest ? $"{each} sideways in each step is more than a horse crosses in rhythm: ride it over more ground."
             : each < range.Shortest ? $"{each} sideways in each step: room for steps that go straight in between."
             : $"{each} sideways in each step: every one of them crosses.";
         return new SidewaysMeasure(
-            sideways, Math.Asin(Math.Min(1, sideways / length)) * 180 / Math.PI,
-            (int)Math.Ceiling((sideways / range.Longest) - hair), (int)Math.Ceiling((sideways / range.Shortest) - hair), each, says);
+            sideways,
+            Math.Asin(Math.Min(1, sideways / length)) * 180 / Math.PI,
+            (int)Math.Ceiling((sideways / range.Longest) - hair),
+            (int)Math.Ceiling((sideways / range.Shortest) - hair),
+            each,
+            says
+        );
     }
 
     /// <summary>(m - 1) x k strides from the first to the last, and two straight ones at each end.</summary>
@@ -120,17 +188,25 @@ internal static class FigureMeasuring
         var ridden = Math.Min(stride.Metres, line.Metres / all);
         var first = (Math.Max(0, slack) / 2) + (SetUpFigures.StraightBeforeChanges.Value * ridden);
         return new ChangesMeasure(
-            between, all, stride * all, slack, line * (1.0 / all), slack >= -1e-9, [.. Enumerable.Range(0, size.Changes).Select(i => Math.Round(first + (i * size.Every * ridden), 3))]);
+            between,
+            all,
+            stride * all,
+            slack,
+            line * (1.0 / all),
+            slack >= -1e-9,
+            [.. Enumerable.Range(0, size.Changes).Select(i => Math.Round(first + (i * size.Every * ridden), 3))]
+        );
     }
 
     /// <summary>The radius where it bends most.</summary>
-    private static Distance? Radius(SchoolFigure figure) => figure.Kind switch
-    {
-        FigureKind.Circle => figure.Size.Diameter!.Value * 0.5,
-        FigureKind.Spiral => figure.Size.Inner!.Value * 0.5,
-        FigureKind.Serpentine => figure.Arena.Length * (0.5 / figure.Size.Loops),
-        _ => null,
-    };
+    private static Distance? Radius(SchoolFigure figure) =>
+        figure.Kind switch
+        {
+            FigureKind.Circle => figure.Size.Diameter!.Value * 0.5,
+            FigureKind.Spiral => figure.Size.Inner!.Value * 0.5,
+            FigureKind.Serpentine => figure.Arena.Length * (0.5 / figure.Size.Loops),
+            _ => null,
+        };
 
     private static string Title(SchoolFigure figure)
     {
@@ -139,22 +215,39 @@ internal static class FigureMeasuring
         return figure.Kind switch
         {
             FigureKind.Circle => FormattableString.Invariant($"Circle of {size.Diameter!.Value.Metres:0.#} m, {gait}"),
-            FigureKind.Spiral => FormattableString.Invariant($"Spiral from {size.Diameter!.Value.Metres:0.#} to {size.Inner!.Value.Metres:0.#} m and out, {gait}"),
+            FigureKind.Spiral => FormattableString.Invariant(
+                $"Spiral from {size.Diameter!.Value.Metres:0.#} to {size.Inner!.Value.Metres:0.#} m and out, {gait}"
+            ),
             FigureKind.Serpentine => $"Serpentine of {size.Loops} loops, {gait}",
             FigureKind.ShallowLoop => FormattableString.Invariant($"Shallow loop {size.Sideways!.Value.Metres:0.#} m deep, {gait}"),
             FigureKind.ShortDiagonal => $"Short diagonal, {gait}",
             FigureKind.CentreLine => $"Centre line, {gait}",
             FigureKind.QuarterLine => $"Quarter line, {gait}",
             FigureKind.LongSide => $"Long side, {gait}",
-            FigureKind.LegYield => FormattableString.Invariant($"Leg-yield {size.Sideways!.Value.Metres:0.#} m over {size.Forward!.Value.Metres:0.#} m, {gait}"),
-            FigureKind.HalfPass => FormattableString.Invariant($"Half-pass {size.Sideways!.Value.Metres:0.#} m over {size.Forward!.Value.Metres:0.#} m, {gait}"),
+            FigureKind.LegYield => FormattableString.Invariant(
+                $"Leg-yield {size.Sideways!.Value.Metres:0.#} m over {size.Forward!.Value.Metres:0.#} m, {gait}"
+            ),
+            FigureKind.HalfPass => FormattableString.Invariant(
+                $"Half-pass {size.Sideways!.Value.Metres:0.#} m over {size.Forward!.Value.Metres:0.#} m, {gait}"
+            ),
             FigureKind.ShoulderIn => $"Shoulder-in along the long side, {gait}",
-            FigureKind.Changes => size.Changes == 1 ? "One change on the diagonal" : $"{size.Changes} changes every {Nth(size.Every)} on the diagonal",
+            FigureKind.Changes => size.Changes == 1
+                ? "One change on the diagonal"
+                : $"{size.Changes} changes every {Nth(size.Every)} on the diagonal",
             _ => $"Diagonal, {gait}",
         };
     }
 
-    private static string Nth(int strides) => strides switch { 1 => "stride", 2 => "second stride", 3 => "third stride", 4 => "fourth stride", 5 => "fifth stride", _ => "sixth stride" };
+    private static string Nth(int strides) =>
+        strides switch
+        {
+            1 => "stride",
+            2 => "second stride",
+            3 => "third stride",
+            4 => "fourth stride",
+            5 => "fifth stride",
+            _ => "sixth stride",
+        };
 
     /// <summary>Where it begins, each change, where it ends.</summary>
     private static List<Element> Marks(SchoolFigure figure, FigurePath way, ChangesMeasure? changes, Tape tape)
@@ -167,7 +260,20 @@ internal static class FigureMeasuring
         {
             var (at, direction) = measuring.Place(m.At);
             var distance = Distance.FromMetres(m.At);
-            return new Element(ElementKind.Mark, m.Name, distance, tape.Say(distance), Distance.Zero, PoleEnd.None, Math.Round(at.Along, 4), Math.Round(at.Across, 4), Distance.Zero) { Faces = Math.Round(direction, 3) };
+            return new Element(
+                ElementKind.Mark,
+                m.Name,
+                distance,
+                tape.Say(distance),
+                Distance.Zero,
+                PoleEnd.None,
+                Math.Round(at.Along, 4),
+                Math.Round(at.Across, 4),
+                Distance.Zero
+            )
+            {
+                Faces = Math.Round(direction, 3),
+            };
         });
     }
 
@@ -210,7 +316,9 @@ internal static class FigureMeasuring
 
         if (changes is { Fits: false })
         {
-            yield return FormattableString.Invariant($"They do not fit at this stride: {-changes.SlackMetres:0.0} m are missing. Collect to {changes.JustFits}, or ride fewer.");
+            yield return FormattableString.Invariant(
+                $"They do not fit at this stride: {-changes.SlackMetres:0.0} m are missing. Collect to {changes.JustFits}, or ride fewer."
+            );
         }
 
         if (changes is not null)

@@ -34,10 +34,22 @@ public enum FigureKind
 /// <param name="Changes">How many changes on the diagonal.</param>
 /// <param name="Every">Strides from one change to the next.</param>
 public sealed record FigureEntry(
-    ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null,
-    FigureKind? Kind = null, GaitVariant? Variant = null, Rein? Rein = null, double? DiameterMetres = null, double? InnerMetres = null, int? Loops = null,
-    double? SidewaysMetres = null, double? ForwardMetres = null, int? Changes = null, int? Every = null)
-    : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
+    ArenaSize? Arena = null,
+    ArenaLine? Line = null,
+    Heading? Heading = null,
+    double? MiddleMetres = null,
+    double? AdjustMetres = null,
+    FigureKind? Kind = null,
+    GaitVariant? Variant = null,
+    Rein? Rein = null,
+    double? DiameterMetres = null,
+    double? InnerMetres = null,
+    int? Loops = null,
+    double? SidewaysMetres = null,
+    double? ForwardMetres = null,
+    int? Changes = null,
+    int? Every = null
+) : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
 {
     protected override Outcome<SetUp> Check(Checks checks)
     {
@@ -46,9 +58,24 @@ public sealed record FigureEntry(
         var variant = checks.Choice("variant", Variant);
         var rein = checks.Choice("rein", Rein);
         checks.That(Rein is null or Horses.Rein.Left or Horses.Rein.Right, "rein", "A figure begins on one rein.", "Choose left or right.");
-        checks.That(Variant is not GaitVariant.CanterCourse, "variant", "Figures are not ridden in the canter of a course.", "Choose another canter.");
-        checks.That(kind != FigureKind.Changes || variant.Gait() == Gait.Canter, "variant", "Changes of lead are ridden in canter.", "Choose a canter.");
-        checks.That(placement.TurnedDegrees == 0, "turnedDegrees", "A figure lies where the school has it.", "Take the turn out; it can begin on the other rein or from the other end.");
+        checks.That(
+            Variant is not GaitVariant.CanterCourse,
+            "variant",
+            "Figures are not ridden in the canter of a course.",
+            "Choose another canter."
+        );
+        checks.That(
+            kind != FigureKind.Changes || variant.Gait() == Gait.Canter,
+            "variant",
+            "Changes of lead are ridden in canter.",
+            "Choose a canter."
+        );
+        checks.That(
+            placement.TurnedDegrees == 0,
+            "turnedDegrees",
+            "A figure lies where the school has it.",
+            "Take the turn out; it can begin on the other rein or from the other end."
+        );
         var size = kind switch
         {
             FigureKind.Circle => new FigureSize(Diameter: Metres(checks, "diameterMetres", DiameterMetres, 6, 20)),
@@ -56,32 +83,59 @@ public sealed record FigureEntry(
             FigureKind.Serpentine => Serpentine(checks, arena),
             FigureKind.ShallowLoop => new FigureSize(Sideways: Metres(checks, "sidewaysMetres", SidewaysMetres, 1, 10)),
             FigureKind.LegYield or FigureKind.HalfPass => new FigureSize(
-                Sideways: Metres(checks, "sidewaysMetres", SidewaysMetres, 1, 20), Forward: Metres(checks, "forwardMetres", ForwardMetres, 6, arena.Length.Metres - 12)),
-            FigureKind.Changes => new FigureSize(Changes: checks.Whole("changes", Changes, 1, 15, "changes"), Every: checks.Whole("every", Every, 1, 6, "strides")),
+                Sideways: Metres(checks, "sidewaysMetres", SidewaysMetres, 1, 20),
+                Forward: Metres(checks, "forwardMetres", ForwardMetres, 6, arena.Length.Metres - 12)
+            ),
+            FigureKind.Changes => new FigureSize(
+                Changes: checks.Whole("changes", Changes, 1, 15, "changes"),
+                Every: checks.Whole("every", Every, 1, 6, "strides")
+            ),
             _ => new FigureSize(),
         };
         return checks.Outcome<SetUp>(() => new SchoolFigure(arena, placement, kind, variant, rein, size));
     }
 
-    private static Distance Metres(Checks checks, string field, double? typed, double least, double most) => Distance.FromMetres(checks.Number(field, typed, least, most, "m"));
+    private static Distance Metres(Checks checks, string field, double? typed, double least, double most) =>
+        Distance.FromMetres(checks.Number(field, typed, least, most, "m"));
 
     private FigureSize Spiral(Checks checks)
     {
-        var size = new FigureSize(Diameter: Metres(checks, "diameterMetres", DiameterMetres, 8, 20), Inner: Metres(checks, "innerMetres", InnerMetres, 6, 18));
-        checks.That(size.Inner < size.Diameter, "innerMetres", "The small circle is not smaller than the large one.", "Make it smaller: 10 to 15 m inside 20 m.");
+        var size = new FigureSize(
+            Diameter: Metres(checks, "diameterMetres", DiameterMetres, 8, 20),
+            Inner: Metres(checks, "innerMetres", InnerMetres, 6, 18)
+        );
+        checks.That(
+            size.Inner < size.Diameter,
+            "innerMetres",
+            "The small circle is not smaller than the large one.",
+            "Make it smaller: 10 to 15 m inside 20 m."
+        );
         return size;
     }
 
     private FigureSize Serpentine(Checks checks, Arena arena)
     {
         var loops = checks.Whole("loops", Loops, 2, 6, "loops");
-        checks.That(SchoolFigures.LoopsFit(arena, loops), "loops", FormattableString.Invariant($"{loops} loops would be {arena.Length.Metres / loops:0.0} m wide here."), "Loops are 8 to 20 m wide: choose more of them, or fewer.");
+        checks.That(
+            SchoolFigures.LoopsFit(arena, loops),
+            "loops",
+            FormattableString.Invariant($"{loops} loops would be {arena.Length.Metres / loops:0.0} m wide here."),
+            "Loops are 8 to 20 m wide: choose more of them, or fewer."
+        );
         return new FigureSize(Loops: SchoolFigures.LoopsFit(arena, loops) ? loops : 4);
     }
 }
 
 /// <summary>The sizes that a kind of figure has; the rest are nothing.</summary>
-public sealed record FigureSize(Distance? Diameter = null, Distance? Inner = null, int Loops = 0, Distance? Sideways = null, Distance? Forward = null, int Changes = 0, int Every = 0);
+public sealed record FigureSize(
+    Distance? Diameter = null,
+    Distance? Inner = null,
+    int Loops = 0,
+    Distance? Sideways = null,
+    Distance? Forward = null,
+    int Changes = 0,
+    int Every = 0
+);
 
 /// <summary>A figure of the riding school: nothing stands there, and it is measured like everything else.</summary>
 public sealed record SchoolFigure : SetUp

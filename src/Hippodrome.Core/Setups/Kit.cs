@@ -24,7 +24,10 @@ public sealed record KitItem(KitKind Kind, double LengthMetres, int Count)
         get
         {
             var noun = Kind.ToString().ToLowerInvariant();
-            var length = Kind == KitKind.Pole && Math.Abs(LengthMetres - CurvedPoles.PoleLength.Value) > 1e-6 ? FormattableString.Invariant($" of {LengthMetres:0.0#} m") : "";
+            var length =
+                Kind == KitKind.Pole && Math.Abs(LengthMetres - CurvedPoles.PoleLength.Value) > 1e-6
+                    ? FormattableString.Invariant($" of {LengthMetres:0.0#} m")
+                    : "";
             return $"{Count} {noun}{(Count == 1 ? "" : "s")}{length}";
         }
     }
@@ -57,7 +60,14 @@ public static class Kit
             ElementKind.AscendingOxer or ElementKind.SquareOxer => Items(element, 3 + ground, pairs: 2, cups: 6),
             ElementKind.Parallel => Items(element, 2 + ground, pairs: 2),
             ElementKind.Upright => Items(element, 1 + ground, pairs: 1),
-            ElementKind.Corridor => [new KitItem(KitKind.Pole, CurvedPoles.PoleLength.Value, 2 * (int)Math.Ceiling((element.Spread.Metres / CurvedPoles.PoleLength.Value) - 1e-9))],
+            ElementKind.Corridor =>
+            [
+                new KitItem(
+                    KitKind.Pole,
+                    CurvedPoles.PoleLength.Value,
+                    2 * (int)Math.Ceiling((element.Spread.Metres / CurvedPoles.PoleLength.Value) - 1e-9)
+                ),
+            ],
             _ => [],
         };
     }
@@ -65,16 +75,25 @@ public static class Kit
     /// <summary>What a whole set-up needs, with the guide poles of a narrow fence.</summary>
     public static IReadOnlyList<KitItem> Of(IReadOnlyList<Element> elements, Guides? guides = null)
     {
-        var poles = guides switch { Guides.Both => 2, Guides.Left or Guides.Right => 1, _ => 0 };
+        var poles = guides switch
+        {
+            Guides.Both => 2,
+            Guides.Left or Guides.Right => 1,
+            _ => 0,
+        };
         return Sum(elements.SelectMany(Of).Append(new KitItem(KitKind.Pole, CurvedPoles.PoleLength.Value, poles)));
     }
 
     /// <summary>Several lists as one, poles by length first.</summary>
     public static IReadOnlyList<KitItem> Sum(IEnumerable<KitItem> items) =>
-    [
-        .. items.GroupBy(i => (i.Kind, i.LengthMetres)).Select(g => new KitItem(g.Key.Kind, g.Key.LengthMetres, g.Sum(i => i.Count)))
-            .Where(i => i.Count > 0).OrderBy(i => i.Kind).ThenByDescending(i => i.LengthMetres),
-    ];
+        [
+            .. items
+                .GroupBy(i => (i.Kind, i.LengthMetres))
+                .Select(g => new KitItem(g.Key.Kind, g.Key.LengthMetres, g.Sum(i => i.Count)))
+                .Where(i => i.Count > 0)
+                .OrderBy(i => i.Kind)
+                .ThenByDescending(i => i.LengthMetres),
+        ];
 
     /// <summary>What is needed and not there.</summary>
     public static IReadOnlyList<KitItem> Short(IReadOnlyList<KitItem> needed, IReadOnlyList<KitItem> owned)
@@ -82,7 +101,15 @@ public static class Kit
         ArgumentNullException.ThrowIfNull(needed);
         return
         [
-            .. needed.Select(n => n with { Count = n.Count - owned.Where(o => o.Kind == n.Kind && Math.Abs(o.LengthMetres - n.LengthMetres) < 1e-6).Sum(o => o.Count) })
+            .. needed
+                .Select(n =>
+                    n with
+                    {
+                        Count =
+                            n.Count
+                            - owned.Where(o => o.Kind == n.Kind && Math.Abs(o.LengthMetres - n.LengthMetres) < 1e-6).Sum(o => o.Count),
+                    }
+                )
                 .Where(n => n.Count > 0),
         ];
     }
@@ -97,7 +124,12 @@ public static class Kit
         checks.That(sent.Count <= MostLines, "items", "That is more than can be written down here.", $"Keep it to {MostLines} lines.");
         var read = sent.Take(MostLines).Select((item, i) => Item(checks, item ?? new KitItemEntry(), $"items[{i}]")).ToList();
         var twice = read.GroupBy(i => (i.Kind, i.LengthMetres)).FirstOrDefault(g => g.Count() > 1);
-        checks.That(checks.Faults.Count > 0 || twice is null, "items", $"{twice?.First().Kind} stands there twice.", "Put the two together.");
+        checks.That(
+            checks.Faults.Count > 0 || twice is null,
+            "items",
+            $"{twice?.First().Kind} stands there twice.",
+            "Put the two together."
+        );
         return checks.Outcome(() => Sum(read));
     }
 
@@ -109,10 +141,14 @@ public static class Kit
     }
 
     private static List<KitItem> Items(Element element, int poles, int pairs = 0, int cups = 0, int blocks = 0, int fillers = 0) =>
-    [
-        .. new KitItem[]
-        {
-            new(KitKind.Pole, element.Width, poles), new(KitKind.Wing, 0, 2 * pairs), new(KitKind.Cup, 0, cups > 0 ? cups : 2 * pairs), new(KitKind.Block, 0, blocks), new(KitKind.Filler, 0, fillers),
-        }.Where(i => i.Count > 0),
-    ];
+        [
+            .. new KitItem[]
+            {
+                new(KitKind.Pole, element.Width, poles),
+                new(KitKind.Wing, 0, 2 * pairs),
+                new(KitKind.Cup, 0, cups > 0 ? cups : 2 * pairs),
+                new(KitKind.Block, 0, blocks),
+                new(KitKind.Filler, 0, fillers),
+            }.Where(i => i.Count > 0),
+        ];
 }

@@ -4,11 +4,12 @@ namespace Hippodrome.Core.Setups;
 public static class Layout
 {
     /// <summary>Kind, place, heights and distances as text; null where there is nothing to look at but the ground.</summary>
-    public static string? KeyOf(SetUp? setUp) => setUp switch
-    {
-        null or { HasFence: false, HasPoles: false } => null,
-        // A list says only that it is one.
-        FenceLine line => $"{line.Placement} {line.AdjustMetres} {string.Join('|', line.Elements)} {line.BendDegrees} {line.BendTo}",
-        _ => setUp.ToString(),
-    };
+    public static string? KeyOf(SetUp? setUp) =>
+        setUp switch
+        {
+            null or { HasFence: false, HasPoles: false } => null,
+            // A list says only that it is one.
+            FenceLine line => $"{line.Placement} {line.AdjustMetres} {string.Join('|', line.Elements)} {line.BendDegrees} {line.BendTo}",
+            _ => setUp.ToString(),
+        };
 }

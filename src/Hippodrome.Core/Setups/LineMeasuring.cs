@@ -15,7 +15,15 @@ internal sealed class LineMeasuring(SetUp setUp, StrideCard card, Tape tape, Dis
     private readonly Side _lead = setUp.Placement.Lead(setUp.Arena);
 
     /// <summary>Something that stands this far along the tape, square to the way unless it is slanted.</summary>
-    public Element Element(ElementKind kind, string name, Distance at, Distance height, PoleEnd raised = PoleEnd.None, Distance spread = default, double slant = 0)
+    public Element Element(
+        ElementKind kind,
+        string name,
+        Distance at,
+        Distance height,
+        PoleEnd raised = PoleEnd.None,
+        Distance spread = default,
+        double slant = 0
+    )
     {
         var place = Point(at.Metres, 0);
         return new Element(kind, name, at, tape.Say(at), height, raised, Math.Round(place.Along, 4), Math.Round(place.Across, 4), spread)
@@ -69,8 +77,7 @@ internal sealed class LineMeasuring(SetUp setUp, StrideCard card, Tape tape, Dis
         }
 
         var (approach, getaway) = (Straight("Approach", before), Straight("Getaway", after));
-        return new MeasuredSetUp(
-            title, setUp.Arena, setUp.Placement.Heading, elements, gaps, _hoofprints, approach, getaway, fits, all)
+        return new MeasuredSetUp(title, setUp.Arena, setUp.Placement.Heading, elements, gaps, _hoofprints, approach, getaway, fits, all)
         {
             Track = [Point(-approach.There.Metres, 0), Point(length.Metres + getaway.There.Metres, 0)],
             Lead = setUp.HasFence || setUp.Approach.Gait() == Gait.Canter ? _lead : null,
@@ -81,8 +88,14 @@ internal sealed class LineMeasuring(SetUp setUp, StrideCard card, Tape tape, Dis
     {
         var (half, room) = (length.Metres / 2, setUp.Arena.Length.Metres);
         return setUp.Placement.TurnedDegrees == 0 && half * 2 <= room
-            ? string.Create(CultureInfo.InvariantCulture, $"It does not fit here: it is {length.Metres:0.00} m long. Put its middle between {half:0.0} and {room - half:0.0} m from A.")
-            : string.Create(CultureInfo.InvariantCulture, $"It does not fit here: it is {length.Metres:0.00} m long. Move it, turn it back along the arena, or take something out.");
+            ? string.Create(
+                CultureInfo.InvariantCulture,
+                $"It does not fit here: it is {length.Metres:0.00} m long. Put its middle between {half:0.0} and {room - half:0.0} m from A."
+            )
+            : string.Create(
+                CultureInfo.InvariantCulture,
+                $"It does not fit here: it is {length.Metres:0.00} m long. Move it, turn it back along the arena, or take something out."
+            );
     }
 
     private StraightWay Straight(string name, double toTheWall) => StraightWay.Of(name, toTheWall, card[setUp.StraightIn]);

@@ -43,7 +43,17 @@ public enum PoleEnd
 /// <param name="Along">Metres from the A end, for the drawing.</param>
 /// <param name="Across">Metres from the left long side, for the drawing.</param>
 /// <param name="Spread">From its front rail to its back rail.</param>
-public sealed record Element(ElementKind Kind, string Name, Distance At, DistanceText AtText, Distance Height, PoleEnd Raised, double Along, double Across, Distance Spread)
+public sealed record Element(
+    ElementKind Kind,
+    string Name,
+    Distance At,
+    DistanceText AtText,
+    Distance Height,
+    PoleEnd Raised,
+    double Along,
+    double Across,
+    Distance Spread
+)
 {
     /// <summary>The way over it, in degrees from the way to C, turning to the right long side; its poles lie square to that.</summary>
     public double Faces { get; init; }
@@ -93,7 +103,14 @@ public sealed record Gap(BuiltDistance Built, Distance Own, DistanceRange Trade,
 /// <param name="StrideNeeded">What each stride has to be; the whole gap for a bounce.</param>
 /// <param name="StrideOwn">What this horse's stride is there; its own room for a bounce.</param>
 /// <param name="Otherwise">The count beside it, one more or one fewer, whichever fits better.</param>
-public sealed record Between(int Strides, Distance Landing, Distance TakeOff, Distance StrideNeeded, Distance StrideOwn, OtherCount? Otherwise)
+public sealed record Between(
+    int Strides,
+    Distance Landing,
+    Distance TakeOff,
+    Distance StrideNeeded,
+    Distance StrideOwn,
+    OtherCount? Otherwise
+)
 {
     /// <summary>Between counted poles: each count near this one, and which of the horse's canters rides it.</summary>
     public IReadOnlyList<CountedWay> Counts { get; init; } = [];
@@ -147,10 +164,17 @@ public sealed record StraightWay(Distance There, Distance Wanted, bool Enough, s
         var stride = gait.Stride;
         var wanted = stride * SetUpFigures.StraightStrides.Value;
         var enough = there >= wanted;
-        var strides = FormattableString.Invariant($"{there.Metres:0.0} m straight, {there / stride:0.0} of its {gait.Variant.Gait().ToString().ToLowerInvariant()} strides");
-        return new StraightWay(there, wanted, enough, enough
-            ? $"{name}: {strides}."
-            : FormattableString.Invariant($"{name} short: {strides}; {wanted.Metres - there.Metres:0.0} m more would make four."));
+        var strides = FormattableString.Invariant(
+            $"{there.Metres:0.0} m straight, {there / stride:0.0} of its {gait.Variant.Gait().ToString().ToLowerInvariant()} strides"
+        );
+        return new StraightWay(
+            there,
+            wanted,
+            enough,
+            enough
+                ? $"{name}: {strides}."
+                : FormattableString.Invariant($"{name} short: {strides}; {wanted.Metres - there.Metres:0.0} m more would make four.")
+        );
     }
 }
 
@@ -165,14 +189,20 @@ public sealed record MeasuredSetUp(
     StraightWay Approach,
     StraightWay Getaway,
     bool FitsArena,
-    IReadOnlyList<string> Notices)
+    IReadOnlyList<string> Notices
+)
 {
     public Distance Length => Distance.FromMetres(Elements.Max(e => e.At.Metres + e.Spread.Metres));
 
     /// <summary>From the end of a pole to the nearest boards; nothing where nothing stands.</summary>
-    public Distance? ToTheBoards => Elements.Where(e => e.Kind != ElementKind.Mark).SelectMany(e => e.Ends())
-        .Select(p => Math.Min(Math.Min(p.Along, Arena.Length.Metres - p.Along), Math.Min(p.Across, Arena.Width.Metres - p.Across)))
-        .Select(m => (Distance?)Distance.FromMetres(Math.Max(0, m))).DefaultIfEmpty(null).Min();
+    public Distance? ToTheBoards =>
+        Elements
+            .Where(e => e.Kind != ElementKind.Mark)
+            .SelectMany(e => e.Ends())
+            .Select(p => Math.Min(Math.Min(p.Along, Arena.Length.Metres - p.Along), Math.Min(p.Across, Arena.Width.Metres - p.Across)))
+            .Select(m => (Distance?)Distance.FromMetres(Math.Max(0, m)))
+            .DefaultIfEmpty(null)
+            .Min();
 
     /// <summary>What has to be carried out.</summary>
     public IReadOnlyList<KitItem> KitNeeded => Kit.Of(Elements, Narrow?.Guides);

@@ -9,7 +9,11 @@ public static class Mirroring
     public static SetUpEntry Mirrored(this SetUpEntry entry)
     {
         ArgumentNullException.ThrowIfNull(entry);
-        var there = entry with { Line = entry.Line?.Mirrored(), TurnedDegrees = entry.TurnedDegrees is { } turned and not 0 ? -turned : entry.TurnedDegrees };
+        var there = entry with
+        {
+            Line = entry.Line?.Mirrored(),
+            TurnedDegrees = entry.TurnedDegrees is { } turned and not 0 ? -turned : entry.TurnedDegrees,
+        };
         return there switch
         {
             PoleLineEntry { Raising: Raising.AlternateEnds } poles => poles with { FirstRaised = (poles.FirstRaised ?? Side.Left).Other() },
@@ -21,7 +25,19 @@ public static class Mirroring
         };
     }
 
-    private static Rein Other(Rein rein) => rein switch { Rein.Left => Rein.Right, Rein.Right => Rein.Left, _ => rein };
+    private static Rein Other(Rein rein) =>
+        rein switch
+        {
+            Rein.Left => Rein.Right,
+            Rein.Right => Rein.Left,
+            _ => rein,
+        };
 
-    private static Guides? Other(Guides? guides) => guides switch { Guides.Left => Guides.Right, Guides.Right => Guides.Left, _ => guides };
+    private static Guides? Other(Guides? guides) =>
+        guides switch
+        {
+            Guides.Left => Guides.Right,
+            Guides.Right => Guides.Left,
+            _ => guides,
+        };
 }

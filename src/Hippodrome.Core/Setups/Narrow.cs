@@ -19,9 +19,16 @@ public enum Guides
 /// <param name="HeightMetres">Its height.</param>
 /// <param name="ComesIn">Trot or canter.</param>
 public sealed record NarrowEntry(
-    ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null,
-    double? WidthMetres = null, Guides? Guides = null, double? HeightMetres = null, Gait? ComesIn = null)
-    : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
+    ArenaSize? Arena = null,
+    ArenaLine? Line = null,
+    Heading? Heading = null,
+    double? MiddleMetres = null,
+    double? AdjustMetres = null,
+    double? WidthMetres = null,
+    Guides? Guides = null,
+    double? HeightMetres = null,
+    Gait? ComesIn = null
+) : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
 {
     protected override Outcome<SetUp> Check(Checks checks)
     {
@@ -30,34 +37,78 @@ public sealed record NarrowEntry(
         var range = SetUpFigures.FenceHeight.Value;
         var height = checks.Number("heightMetres", HeightMetres, range.Shortest.Metres, range.Longest.Metres, "m");
         var comesIn = checks.Choice("comesIn", ComesIn);
-        checks.That(ComesIn is null or Gait.Trot or Gait.Canter, "comesIn", "A fence is come to in trot or in canter.", "Choose one of the two.");
+        checks.That(
+            ComesIn is null or Gait.Trot or Gait.Canter,
+            "comesIn",
+            "A fence is come to in trot or in canter.",
+            "Choose one of the two."
+        );
         var known = NarrowFence.Widths.Value.FirstOrDefault(w => Math.Abs(w - (WidthMetres ?? 0)) < 1e-6);
         var width = known == 0 && checks.IsKept ? WidthMetres ?? 0 : known;
-        checks.That(known > 0, "widthMetres", WidthMetres is null ? "The width is missing." : FormattableString.Invariant($"{WidthMetres:0.##} m is none of the widths it comes down by."), $"Choose {NarrowFence.Widths.Shown}.");
-        checks.That(width == 0 || guides != Setups.Guides.None || width <= NarrowFence.NoGuidesFrom.Value, "guides", "So wide a fence is taught with its guides.", "Take them away step by step as it grows narrower.");
-        return checks.Outcome<SetUp>(() => new NarrowFence(arena, placement, adjust, Distance.FromMetres(width), guides, Distance.FromMetres(height), comesIn));
+        checks.That(
+            known > 0,
+            "widthMetres",
+            WidthMetres is null
+                ? "The width is missing."
+                : FormattableString.Invariant($"{WidthMetres:0.##} m is none of the widths it comes down by."),
+            $"Choose {NarrowFence.Widths.Shown}."
+        );
+        checks.That(
+            width == 0 || guides != Setups.Guides.None || width <= NarrowFence.NoGuidesFrom.Value,
+            "guides",
+            "So wide a fence is taught with its guides.",
+            "Take them away step by step as it grows narrower."
+        );
+        return checks.Outcome<SetUp>(() =>
+            new NarrowFence(arena, placement, adjust, Distance.FromMetres(width), guides, Distance.FromMetres(height), comesIn)
+        );
     }
 }
 
 /// <summary>A step of the way to a narrow fence.</summary>
 public sealed record NarrowStep(double WidthMetres, Guides Guides)
 {
-    public string Says => FormattableString.Invariant($"{WidthMetres:0.0} m, ") + Guides switch
-    {
-        Guides.Both => "guides both sides",
-        Guides.None => "no guide",
-        _ => "one guide",
-    };
+    public string Says =>
+        FormattableString.Invariant($"{WidthMetres:0.0} m, ")
+        + Guides switch
+        {
+            Guides.Both => "guides both sides",
+            Guides.None => "no guide",
+            _ => "one guide",
+        };
 }
 
 /// <summary>A fence that comes down in width step by step, its ground pole generous all along (common practice; the widths are chosen).</summary>
 public sealed record NarrowFence : SetUp
 {
-    public static readonly Figure<WidthList> Widths = Figure.Chosen("Widths that a narrow fence comes down by", new WidthList([3.5, 2.5, 1.8, 1.2, 0.9]), "", "each about two thirds of the one before: enough to notice, too little to frighten");
-    public static readonly Figure<double> NoGuidesFrom = Figure.Chosen("Guides may all be away from a width of", 1.2, "m", "before that one side is still guarded");
-    public static readonly Figure<double> GroundPoleOut = Figure.Chosen("Ground pole before a narrow fence", 0.50, "m", "generous: twice what a wide fence is given");
+    public static readonly Figure<WidthList> Widths = Figure.Chosen(
+        "Widths that a narrow fence comes down by",
+        new WidthList([3.5, 2.5, 1.8, 1.2, 0.9]),
+        "",
+        "each about two thirds of the one before: enough to notice, too little to frighten"
+    );
+    public static readonly Figure<double> NoGuidesFrom = Figure.Chosen(
+        "Guides may all be away from a width of",
+        1.2,
+        "m",
+        "before that one side is still guarded"
+    );
+    public static readonly Figure<double> GroundPoleOut = Figure.Chosen(
+        "Ground pole before a narrow fence",
+        0.50,
+        "m",
+        "generous: twice what a wide fence is given"
+    );
 
-    internal NarrowFence(Arena arena, Placement placement, double adjustMetres, Distance width, Guides guides, Distance height, Gait comesIn)
+    internal NarrowFence(
+        Arena arena,
+        Placement placement,
+        double adjustMetres,
+        Distance width,
+        Guides guides,
+        Distance height,
+        Gait comesIn
+    )
         : base(arena, placement, adjustMetres) => (Width, Guides, Height, ComesIn) = (width, guides, height, comesIn);
 
     public Distance Width { get; }
@@ -79,7 +130,12 @@ public sealed record NarrowFence : SetUp
     /// <summary>The way there: guides on both sides down to 1.8 m, one away there, narrower with one, then none at barrel width.</summary>
     public static IReadOnlyList<NarrowStep> Way { get; } =
     [
-        new(3.5, Guides.Both), new(2.5, Guides.Both), new(1.8, Guides.Both), new(1.8, Guides.Left), new(1.2, Guides.Left), new(0.9, Guides.None),
+        new(3.5, Guides.Both),
+        new(2.5, Guides.Both),
+        new(1.8, Guides.Both),
+        new(1.8, Guides.Left),
+        new(1.2, Guides.Left),
+        new(0.9, Guides.None),
     ];
 
     /// <summary>Where this is on the way; the widest step that asks as much where it is none of them.</summary>
@@ -90,7 +146,13 @@ public sealed record NarrowFence : SetUp
             var oneSided = Guides is Guides.Left or Guides.Right;
             for (var i = Way.Count - 1; i > 0; i--)
             {
-                if (Width.Metres <= Way[i].WidthMetres + 1e-6 && (Way[i].Guides == Guides.Both || (Way[i].Guides == Guides.None ? Guides == Guides.None : oneSided || Guides == Guides.None)))
+                if (
+                    Width.Metres <= Way[i].WidthMetres + 1e-6
+                    && (
+                        Way[i].Guides == Guides.Both
+                        || (Way[i].Guides == Guides.None ? Guides == Guides.None : oneSided || Guides == Guides.None)
+                    )
+                )
                 {
                     return i;
                 }
@@ -104,7 +166,13 @@ public sealed record NarrowFence : SetUp
     public NarrowStep? Next => Step + 1 < Way.Count ? Way[Step + 1] : null;
 
     /// <summary>After any sideways jump: both guides back, at the last width that was safe.</summary>
-    public NarrowStep Back => new(Way[Math.Max(0, Way.ToList().FindIndex(s => s.WidthMetres <= Width.Metres + 1e-6) - (Guides == Guides.Both ? 1 : 0))].WidthMetres, Guides.Both);
+    public NarrowStep Back =>
+        new(
+            Way[
+                Math.Max(0, Way.ToList().FindIndex(s => s.WidthMetres <= Width.Metres + 1e-6) - (Guides == Guides.Both ? 1 : 0))
+            ].WidthMetres,
+            Guides.Both
+        );
 
     public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape)
     {
@@ -124,10 +192,29 @@ public sealed record NarrowFence : SetUp
 
         measuring.CanterStride(room, stride);
         string[] notices = ["Straight in and straight away; any sideways jump puts both guides back. Several sessions, not one."];
-        return measuring.Finish(name, [measuring.Element(ElementKind.Narrow, name, Distance.Zero, Height) with { Width = Width.Metres, GroundLines = GroundLines.Front }], [], notices) with
+        return measuring.Finish(
+            name,
+            [
+                measuring.Element(ElementKind.Narrow, name, Distance.Zero, Height) with
+                {
+                    Width = Width.Metres,
+                    GroundLines = GroundLines.Front,
+                },
+            ],
+            [],
+            notices
+        ) with
         {
             Jumps = [new JumpArc(0, -room, room, Distance.FromMetres(Height.Metres + SetUpFigures.PeakOver.Value))],
-            Narrow = new NarrowMeasure(Width, Guides, Distance.FromMetres(GroundPoleOut.Value), [.. Way.Select(s => s.Says)], Step, Next?.Says, Back.Says),
+            Narrow = new NarrowMeasure(
+                Width,
+                Guides,
+                Distance.FromMetres(GroundPoleOut.Value),
+                [.. Way.Select(s => s.Says)],
+                Step,
+                Next?.Says,
+                Back.Says
+            ),
         };
     }
 
@@ -143,4 +230,12 @@ public sealed record WidthList(IReadOnlyList<double> All)
 }
 
 /// <summary>What a narrow fence adds to a set-up: its width and guides, the way there, and the way back.</summary>
-public sealed record NarrowMeasure(Distance Width, Guides Guides, Distance GroundPoleOut, IReadOnlyList<string> Way, int Step, string? Next, string Back);
+public sealed record NarrowMeasure(
+    Distance Width,
+    Guides Guides,
+    Distance GroundPoleOut,
+    IReadOnlyList<string> Way,
+    int Step,
+    string? Next,
+    string Back
+);

@@ -64,7 +64,8 @@ public sealed record OrderOfRiding(IReadOnlyList<Turn> Turns, double Metres, int
 
                 for (var before = 0; before < n; before++)
                 {
-                    var cost = (rest & (1 << before)) == 0 ? double.PositiveInfinity : best[rest, before] + Cost(horses[before], horses[last]);
+                    var cost =
+                        (rest & (1 << before)) == 0 ? double.PositiveInfinity : best[rest, before] + Cost(horses[before], horses[last]);
                     if (cost < best[set, last] - 1e-12)
                     {
                         (best[set, last], from[set, last]) = (cost, before);
@@ -95,26 +96,33 @@ public sealed record OrderOfRiding(IReadOnlyList<Turn> Turns, double Metres, int
     }
 
     private static List<ElementMove> Between(Waiting a, Waiting b) =>
-    [
-        .. a.Positions.Zip(b.Positions, (x, y) => Math.Round(y - x, 4)).Select((metres, i) => new ElementMove(i, metres)).Where(m => m.Metres != 0),
-    ];
+        [
+            .. a
+                .Positions.Zip(b.Positions, (x, y) => Math.Round(y - x, 4))
+                .Select((metres, i) => new ElementMove(i, metres))
+                .Where(m => m.Metres != 0),
+        ];
 
     private static OrderOfRiding Told(IReadOnlyList<Waiting> horses, double[,] best, int[,] from)
     {
         var all = (1 << horses.Count) - 1;
         var last = Enumerable.Range(0, horses.Count).MinBy(i => best[all, i]);
         var order = new List<int>();
-        for (var (set, at) = (all, last); at >= 0;)
+        for (var (set, at) = (all, last); at >= 0; )
         {
             order.Insert(0, at);
             (set, at) = (set & ~(1 << at), from[set, at]);
         }
 
-        var turns = order.Select((h, i) =>
-        {
-            var moves = i == 0 ? [] : Between(horses[order[i - 1]], horses[h]);
-            return new Turn(horses[h].Name, moves, Math.Round(moves.Sum(m => Math.Abs(m.Metres)), 4));
-        }).ToList();
+        var turns = order
+            .Select(
+                (h, i) =>
+                {
+                    var moves = i == 0 ? [] : Between(horses[order[i - 1]], horses[h]);
+                    return new Turn(horses[h].Name, moves, Math.Round(moves.Sum(m => Math.Abs(m.Metres)), 4));
+                }
+            )
+            .ToList();
         return new OrderOfRiding(turns, Math.Round(turns.Sum(t => t.Metres), 4), turns.Sum(t => t.Moves.Count));
     }
 }

@@ -28,15 +28,30 @@ public enum Laying
 /// <param name="Laying">Square or in a zigzag.</param>
 /// <param name="FirstRaised">Which end of the first pole is up where they are raised in turn; left when nothing.</param>
 public sealed record PoleLineEntry(
-    ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null,
-    GaitVariant? Variant = null, int? Poles = null, Raising? Raising = null, double? HeightMetres = null, double? StepMetres = null, Laying? Laying = null, Side? FirstRaised = null)
-    : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
+    ArenaSize? Arena = null,
+    ArenaLine? Line = null,
+    Heading? Heading = null,
+    double? MiddleMetres = null,
+    double? AdjustMetres = null,
+    GaitVariant? Variant = null,
+    int? Poles = null,
+    Raising? Raising = null,
+    double? HeightMetres = null,
+    double? StepMetres = null,
+    Laying? Laying = null,
+    Side? FirstRaised = null
+) : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
 {
     protected override Outcome<SetUp> Check(Checks checks)
     {
         var (arena, placement, adjust) = CheckPlace(checks);
         var variant = checks.Choice("variant", Variant);
-        checks.That(Variant is not GaitVariant.CanterCourse, "variant", "Nobody rides poles in the canter of a course.", "Choose a working or collected canter.");
+        checks.That(
+            Variant is not GaitVariant.CanterCourse,
+            "variant",
+            "Nobody rides poles in the canter of a course.",
+            "Choose a working or collected canter."
+        );
         var poles = checks.Whole("poles", Poles, 1, SetUpFigures.MostPoles.Value, "poles");
         var raising = checks.Choice("raising", Raising);
         var highest = (variant.Gait() == Gait.Canter ? SetUpFigures.RaisedCanterPoleHeight : SetUpFigures.RaisedPoleHeight).Value;
@@ -46,12 +61,29 @@ public sealed record PoleLineEntry(
         var first = checks.Choice<Side>("firstRaised", FirstRaised ?? Side.Left);
         if (laying == Setups.Laying.Zigzag)
         {
-            checks.That(variant.Gait() != Gait.Canter, "laying", "A zigzag is for walk and trot: canter poles lie too far apart for their ends to meet.", "Choose a walk or a trot, or lay them square.");
-            checks.That(raising == Setups.Raising.Ground, "raising", "The ends of a zigzag meet on the ground.", "Lay them on the ground, or lay them square.");
-            checks.That(step == 0, "stepMetres", "The ends of a zigzag only meet where the steps are even.", "Make them even, or lay them square.");
+            checks.That(
+                variant.Gait() != Gait.Canter,
+                "laying",
+                "A zigzag is for walk and trot: canter poles lie too far apart for their ends to meet.",
+                "Choose a walk or a trot, or lay them square."
+            );
+            checks.That(
+                raising == Setups.Raising.Ground,
+                "raising",
+                "The ends of a zigzag meet on the ground.",
+                "Lay them on the ground, or lay them square."
+            );
+            checks.That(
+                step == 0,
+                "stepMetres",
+                "The ends of a zigzag only meet where the steps are even.",
+                "Make them even, or lay them square."
+            );
         }
 
-        return checks.Outcome<SetUp>(() => new PoleLine(arena, placement, adjust, variant, poles, new PolesLie(raising, Distance.FromMetres(height), step, laying, first)));
+        return checks.Outcome<SetUp>(() =>
+            new PoleLine(arena, placement, adjust, variant, poles, new PolesLie(raising, Distance.FromMetres(height), step, laying, first))
+        );
     }
 }
 
@@ -80,5 +112,6 @@ public sealed record PoleLine : SetUp
 
     public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => PoleLineMeasuring.Measure(this, card, tape);
 
-    public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) => new PoleLine(Arena, Placement, 0, Variant, Poles, Lie).MeasureFor(card, tape);
+    public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) =>
+        new PoleLine(Arena, Placement, 0, Variant, Poles, Lie).MeasureFor(card, tape);
 }

@@ -17,7 +17,10 @@ internal static class PoleLineMeasuring
         var gait = line.Variant.Gait();
         var trade = SetUpFigures.PoleSpacing(gait);
         var own = card[line.Variant].Stride * (gait == Gait.Canter ? 1 : 0.5);
-        var asked = Enumerable.Range(0, line.Poles - 1).Select(i => Distance.FromMetres(Math.Max(0, own.Metres + line.AdjustMetres + Uneven(line, i)))).ToList();
+        var asked = Enumerable
+            .Range(0, line.Poles - 1)
+            .Select(i => Distance.FromMetres(Math.Max(0, own.Metres + line.AdjustMetres + Uneven(line, i))))
+            .ToList();
         var gaps = asked.ConvertAll(a => Gap(line, own, tape.Build(a, trade.Value), trade));
         var at = new List<Distance> { Distance.Zero };
         gaps.ForEach(g => at.Add(at[^1] + g.Built.Built));
@@ -54,7 +57,14 @@ internal static class PoleLineMeasuring
             PoleEnd.Both => $"Pole {i + 1}, both ends up",
             _ => $"Pole {i + 1}",
         };
-        return measuring.Element(line.HasRaisedPole ? ElementKind.RaisedPole : ElementKind.Pole, name, at, line.Lie.Height, raised, slant: slant);
+        return measuring.Element(
+            line.HasRaisedPole ? ElementKind.RaisedPole : ElementKind.Pole,
+            name,
+            at,
+            line.Lie.Height,
+            raised,
+            slant: slant
+        );
     }
 
     private static string Title(PoleLine line, List<Gap> gaps)
@@ -90,7 +100,8 @@ internal static class PoleLineMeasuring
                 .. gaps.Select(g => g.From + (g.Size / 2)),
                 .. Enumerable.Range(0, StepsAround).Select(i => at[^1].Metres + (last / 2) + (i * own)),
             ],
-            gait);
+            gait
+        );
     }
 
     private static Why Explain(PoleLine line, Distance own, BuiltDistance built, Figure<DistanceRange> trade)
@@ -108,11 +119,21 @@ internal static class PoleLineMeasuring
 
         if (line.Lie.StepMetres != 0)
         {
-            inputs.Add(FormattableString.Invariant($"each gap {Math.Abs(line.Lie.StepMetres) * 100:0} cm {(line.Lie.StepMetres > 0 ? "longer" : "shorter")} than the last"));
+            inputs.Add(
+                FormattableString.Invariant(
+                    $"each gap {Math.Abs(line.Lie.StepMetres) * 100:0} cm {(line.Lie.StepMetres > 0 ? "longer" : "shorter")} than the last"
+                )
+            );
         }
 
         inputs.Add(built.RoundingSays);
-        return new Why(canter ? "One stride between canter poles, within the trade's range" : "One step between poles: half the horse's stride, within the trade's range", inputs, trade.Source);
+        return new Why(
+            canter
+                ? "One stride between canter poles, within the trade's range"
+                : "One step between poles: half the horse's stride, within the trade's range",
+            inputs,
+            trade.Source
+        );
     }
 
     private static IEnumerable<string> Notices(PoleLine line, List<Distance> asked, DistanceRange trade, List<Gap> gaps, double slant)
@@ -135,7 +156,9 @@ internal static class PoleLineMeasuring
         if (slant > 0)
         {
             var drift = 2 * OffTheMiddle * Math.Tan(slant * Math.PI / 180);
-            yield return FormattableString.Invariant($"Each pole slants {slant:0}° so that the ends meet. Ridden half a metre off the middle the steps go {Math.Max(0, gaps[0].Built.Built.Metres - drift):0.00} and {gaps[0].Built.Built.Metres + drift:0.00} m in turn.");
+            yield return FormattableString.Invariant(
+                $"Each pole slants {slant:0}° so that the ends meet. Ridden half a metre off the middle the steps go {Math.Max(0, gaps[0].Built.Built.Metres - drift):0.00} and {gaps[0].Built.Built.Metres + drift:0.00} m in turn."
+            );
         }
 
         if (line.HasRaisedPole)

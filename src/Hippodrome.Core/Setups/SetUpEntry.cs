@@ -19,7 +19,13 @@ namespace Hippodrome.Core.Setups;
 [JsonDerivedType(typeof(NarrowEntry), "narrow")]
 [JsonDerivedType(typeof(CorridorEntry), "corridor")]
 [JsonDerivedType(typeof(FigureEntry), "figure")]
-public abstract record SetUpEntry(ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null)
+public abstract record SetUpEntry(
+    ArenaSize? Arena = null,
+    ArenaLine? Line = null,
+    Heading? Heading = null,
+    double? MiddleMetres = null,
+    double? AdjustMetres = null
+)
 {
     /// <summary>Turned about its middle, to the right as it is ridden; nothing is along the arena.</summary>
     public double? TurnedDegrees { get; init; }
@@ -45,7 +51,13 @@ public abstract record SetUpEntry(ArenaSize? Arena = null, ArenaLine? Line = nul
         var line = checks.Choice("line", Line);
         var heading = checks.Choice("heading", Heading);
         var middle = checks.Number("middleMetres", MiddleMetres, 0, arena.Length.Metres, "m from A");
-        var adjust = checks.Number("adjustMetres", AdjustMetres ?? 0, -SetUpFigures.MostAdjusted.Value, SetUpFigures.MostAdjusted.Value, "m");
+        var adjust = checks.Number(
+            "adjustMetres",
+            AdjustMetres ?? 0,
+            -SetUpFigures.MostAdjusted.Value,
+            SetUpFigures.MostAdjusted.Value,
+            "m"
+        );
         var turned = checks.Number("turnedDegrees", TurnedDegrees ?? 0, -MostTurned, MostTurned, "degrees");
         return (arena, new Placement(line, heading, Distance.FromMetres(middle), turned), adjust);
     }
@@ -54,8 +66,13 @@ public abstract record SetUpEntry(ArenaSize? Arena = null, ArenaLine? Line = nul
 /// <summary>A cross-pole from trot with a placing pole before it.</summary>
 /// <param name="HeightMetres">Height of its middle.</param>
 public sealed record CrossPoleEntry(
-    ArenaSize? Arena = null, ArenaLine? Line = null, Heading? Heading = null, double? MiddleMetres = null, double? AdjustMetres = null, double? HeightMetres = null)
-    : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
+    ArenaSize? Arena = null,
+    ArenaLine? Line = null,
+    Heading? Heading = null,
+    double? MiddleMetres = null,
+    double? AdjustMetres = null,
+    double? HeightMetres = null
+) : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
 {
     protected override Outcome<SetUp> Check(Checks checks)
     {

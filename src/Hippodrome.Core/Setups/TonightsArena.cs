@@ -28,8 +28,18 @@ public sealed record Clash(int First, int Second, ClashKind Kind, double Along, 
 /// <summary>Several set-ups in one arena: what stands too close, what stands in another's way, and where their tracks cross.</summary>
 public static class TonightsArena
 {
-    public static readonly Figure<double> Clear = Figure.Chosen("Room between two set-ups", 1.5, "m", "a horse and rider pass, and a helper can stand");
-    public static readonly Figure<double> HalfWay = Figure.Chosen("Room beside the middle of a track", 1.0, "m", "half a horse, a rider's knee, and a little");
+    public static readonly Figure<double> Clear = Figure.Chosen(
+        "Room between two set-ups",
+        1.5,
+        "m",
+        "a horse and rider pass, and a helper can stand"
+    );
+    public static readonly Figure<double> HalfWay = Figure.Chosen(
+        "Room beside the middle of a track",
+        1.0,
+        "m",
+        "half a horse, a rider's knee, and a little"
+    );
 
     private const double Overlap = 0.05;
 
@@ -53,7 +63,12 @@ public static class TonightsArena
         return [.. clashes.OrderBy(c => c.Kind)];
     }
 
-    private static Clash? Between(int i, int j, (string Name, Geometry Stands, Geometry Track) a, (string Name, Geometry Stands, Geometry Track) b)
+    private static Clash? Between(
+        int i,
+        int j,
+        (string Name, Geometry Stands, Geometry Track) a,
+        (string Name, Geometry Stands, Geometry Track) b
+    )
     {
         if (!a.Stands.IsEmpty && !b.Stands.IsEmpty)
         {
@@ -66,14 +81,25 @@ public static class TonightsArena
 
             if (gap < Clear.Value)
             {
-                return At(i, j, ClashKind.TooClose, at, FormattableString.Invariant($"{a.Name} and {b.Name} stand {gap:0.0} m apart: leave {Clear.Value:0.0} m to pass."));
+                return At(
+                    i,
+                    j,
+                    ClashKind.TooClose,
+                    at,
+                    FormattableString.Invariant($"{a.Name} and {b.Name} stand {gap:0.0} m apart: leave {Clear.Value:0.0} m to pass.")
+                );
             }
         }
 
         return InTheWay(i, j, a, b) ?? InTheWay(i, j, b, a) ?? Crossing(i, j, a, b);
     }
 
-    private static Clash? InTheWay(int i, int j, (string Name, Geometry Stands, Geometry Track) rides, (string Name, Geometry Stands, Geometry Track) stands)
+    private static Clash? InTheWay(
+        int i,
+        int j,
+        (string Name, Geometry Stands, Geometry Track) rides,
+        (string Name, Geometry Stands, Geometry Track) stands
+    )
     {
         if (stands.Stands.IsEmpty || rides.Track.IsEmpty || rides.Track.Distance(stands.Stands) >= HalfWay.Value)
         {
@@ -81,29 +107,43 @@ public static class TonightsArena
         }
 
         var at = new NetTopologySuite.Operation.Distance.DistanceOp(stands.Stands, rides.Track).NearestPoints()[0];
-        return At(i, j, ClashKind.InTheWay, at, $"{stands.Name} stands in the way to or from {rides.Name}: move one, or take it down while the other is ridden.");
+        return At(
+            i,
+            j,
+            ClashKind.InTheWay,
+            at,
+            $"{stands.Name} stands in the way to or from {rides.Name}: move one, or take it down while the other is ridden."
+        );
     }
 
-    private static Clash? Crossing(int i, int j, (string Name, Geometry Stands, Geometry Track) a, (string Name, Geometry Stands, Geometry Track) b)
+    private static Clash? Crossing(
+        int i,
+        int j,
+        (string Name, Geometry Stands, Geometry Track) a,
+        (string Name, Geometry Stands, Geometry Track) b
+    )
     {
         var meet = a.Track.Intersection(b.Track);
-        return meet.IsEmpty ? null : At(i, j, ClashKind.TracksCross, meet.Coordinate, $"The tracks of {a.Name} and {b.Name} cross: one horse at a time.");
+        return meet.IsEmpty
+            ? null
+            : At(i, j, ClashKind.TracksCross, meet.Coordinate, $"The tracks of {a.Name} and {b.Name} cross: one horse at a time.");
     }
 
-    private static Clash At(int i, int j, ClashKind kind, Coordinate at, string says) => new(Math.Min(i, j), Math.Max(i, j), kind, Math.Round(at.X, 2), Math.Round(at.Y, 2), says);
+    private static Clash At(int i, int j, ClashKind kind, Coordinate at, string says) =>
+        new(Math.Min(i, j), Math.Max(i, j), kind, Math.Round(at.X, 2), Math.Round(at.Y, 2), says);
 
-    private static LineString TrackOf(MeasuredSetUp measured) => new(measured.Track.Count < 2 ? [] : [.. measured.Track.Select(Coordinate)]);
+    private static LineString TrackOf(MeasuredSetUp measured) =>
+        new(measured.Track.Count < 2 ? [] : [.. measured.Track.Select(Coordinate)]);
 
     /// <summary>The ground it takes: from its first pole to its last, or each pole of a curve by itself. A mark is nothing.</summary>
     private static Geometry FootprintsOf(MeasuredSetUp measured)
     {
         var stands = measured.Elements.Where(e => e.Kind != ElementKind.Mark).ToList();
-        return measured.Curve is null
-            ? Hull(stands)
-            : new GeometryCollection([.. stands.Select(e => Hull([e]))]);
+        return measured.Curve is null ? Hull(stands) : new GeometryCollection([.. stands.Select(e => Hull([e]))]);
     }
 
-    private static Geometry Hull(IEnumerable<Element> elements) => new MultiPoint([.. elements.SelectMany(e => e.Ends()).Select(p => new Point(Coordinate(p)))]).ConvexHull();
+    private static Geometry Hull(IEnumerable<Element> elements) =>
+        new MultiPoint([.. elements.SelectMany(e => e.Ends()).Select(p => new Point(Coordinate(p)))]).ConvexHull();
 
     private static Coordinate Coordinate(FigurePoint point) => new(point.Along, point.Across);
 }

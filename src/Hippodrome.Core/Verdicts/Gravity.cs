@@ -44,15 +44,18 @@ internal static class Gravities
     };
 
     /// <summary>By the rule where the list names it, else by its word.</summary>
-    public static Gravity Of(string rule, VerdictWord word) => ByRule.TryGetValue(rule, out var gravity) ? gravity : word switch
-    {
-        VerdictWord.End => Gravity.FallOrPain,
-        VerdictWord.Hold => Gravity.HoldAndRefer,
-        VerdictWord.Stop => Gravity.Tired,
-        VerdictWord.Cut => Gravity.Heat,
-        VerdictWord.Ease or VerdictWord.Back => Gravity.Ease,
-        VerdictWord.Adjust => Gravity.Adjust,
-        VerdictWord.Repeat => Gravity.Repeat,
-        _ => Gravity.GoOn,
-    };
+    public static Gravity Of(string rule, VerdictWord word) =>
+        ByRule.TryGetValue(rule, out var gravity)
+            ? gravity
+            : word switch
+            {
+                VerdictWord.End => Gravity.FallOrPain,
+                VerdictWord.Hold => Gravity.HoldAndRefer,
+                VerdictWord.Stop => Gravity.Tired,
+                VerdictWord.Cut => Gravity.Heat,
+                VerdictWord.Ease or VerdictWord.Back => Gravity.Ease,
+                VerdictWord.Adjust => Gravity.Adjust,
+                VerdictWord.Repeat => Gravity.Repeat,
+                _ => Gravity.GoOn,
+            };
 }

@@ -22,7 +22,13 @@ public static class NextSession
     /// <param name="on">The day it was ridden.</param>
     /// <param name="setUps">The set-ups of the plan.</param>
     /// <param name="change">What the accepted verdict asks.</param>
-    public static ProposedSession? Propose(SessionPlan? plan, RideRecord record, DateOnly on, IReadOnlyDictionary<Guid, SetUpEntry> setUps, SessionChange change)
+    public static ProposedSession? Propose(
+        SessionPlan? plan,
+        RideRecord record,
+        DateOnly on,
+        IReadOnlyDictionary<Guid, SetUpEntry> setUps,
+        SessionChange change
+    )
     {
         ArgumentNullException.ThrowIfNull(record);
         ArgumentNullException.ThrowIfNull(setUps);
@@ -38,56 +44,112 @@ public static class NextSession
         {
             SessionChange.WalkOnly => WalkOnly(last),
             SessionChange.HalveWork => LessWork(last, 0.5, "the work halved"),
-            SessionChange.CutWork => LessWork(last, 1 - VerdictFigures.CutWhenTired.Value, string.Create(CultureInfo.InvariantCulture, $"the work cut by {VerdictFigures.CutWhenTired.Value:P0}")),
+            SessionChange.CutWork => LessWork(
+                last,
+                1 - VerdictFigures.CutWhenTired.Value,
+                string.Create(CultureInfo.InvariantCulture, $"the work cut by {VerdictFigures.CutWhenTired.Value:P0}")
+            ),
             SessionChange.Longer => WithSetUps(last, setUps, s => s.LongerBy(VerdictFigures.LongerBy.Value)),
             SessionChange.Shorter => WithSetUps(last, setUps, s => s.LongerBy(-VerdictFigures.ShorterBy.Value)),
             SessionChange.BackToWalk => WithSetUps(last, setUps, s => s.BackToWalk()),
-            SessionChange.NoPoles => Without(last, "without poles and fences", p => setUps.ContainsKey(p.SetUpId ?? Guid.Empty) || p.Efforts is not null || RungOf(p)?.IsJumped() == true || RungOf(p)?.Strand == Strand.Poles),
-            SessionChange.NoChanges => Without(last, "without flying changes", p => RungOf(p) is { Strand: Strand.Changes } rung && rung.Step >= Catalogue.Rung("changes/single-change").Step || (p.SetUpId is { } id && setUps.GetValueOrDefault(id) is FigureEntry { Kind: FigureKind.Changes })),
+            SessionChange.NoPoles => Without(last, "without poles and fences", p =>
+                setUps.ContainsKey(p.SetUpId ?? Guid.Empty)
+                || p.Efforts is not null
+                || RungOf(p)?.IsJumped() == true
+                || RungOf(p)?.Strand == Strand.Poles
+            ),
+            SessionChange.NoChanges => Without(last, "without flying changes", p =>
+                RungOf(p) is { Strand: Strand.Changes } rung && rung.Step >= Catalogue.Rung("changes/single-change").Step
+                || (p.SetUpId is { } id && setUps.GetValueOrDefault(id) is FigureEntry { Kind: FigureKind.Changes })
+            ),
             SessionChange.RungOn => WithSetUps(last, setUps, s => s.OneRungOn()),
-            SessionChange.RungBack when setUps.Values.Any(s => s.OneRungBack() is not null) => WithSetUps(last, setUps, s => s.OneRungBack()),
+            SessionChange.RungBack when setUps.Values.Any(s => s.OneRungBack() is not null) => WithSetUps(last, setUps, s =>
+                s.OneRungBack()
+            ),
             SessionChange.RungBack => LessWork(last, 1 - VerdictFigures.CutWhenTired.Value, "less and easier work"),
             _ => new ProposedSession(last, new Dictionary<Guid, ChangedSetUp>(), ["the same again"]),
         };
     }
 
-    private static Rung? RungOf(PartEntry part) => part.RungId is { } id ? Catalogue.Find(id) : part.ExerciseId is { } exercise && Catalogue.FindExercise(exercise) is { } found ? Catalogue.Rung(found.RungId) : null;
+    private static Rung? RungOf(PartEntry part) =>
+        part.RungId is { } id ? Catalogue.Find(id)
+        : part.ExerciseId is { } exercise && Catalogue.FindExercise(exercise) is { } found ? Catalogue.Rung(found.RungId)
+        : null;
 
     /// <summary>What goes makes room for something it can do; the minutes stay.</summary>
     private static ProposedSession Without(SessionEntry last, string says, Func<PartEntry, bool> goes)
     {
-        var parts = last.Parts!.Select(p => goes(p)
-            ? new PartEntry(Phase.Work, "Something it does well: large circles, transitions, simple changes", p.Gait is Gait.Canter or Gait.Trot ? p.Gait : Gait.Trot, p.Rein, p.Minutes)
-            : p);
+        var parts = last.Parts!.Select(p =>
+            goes(p)
+                ? new PartEntry(
+                    Phase.Work,
+                    "Something it does well: large circles, transitions, simple changes",
+                    p.Gait is Gait.Canter or Gait.Trot ? p.Gait : Gait.Trot,
+                    p.Rein,
+                    p.Minutes
+                )
+                : p
+        );
         return new ProposedSession(last with { Parts = [.. parts] }, new Dictionary<Guid, ChangedSetUp>(), [says]);
     }
 
     /// <summary>A walk day is no longer than the session it takes the place of.</summary>
-    private static ProposedSession WalkOnly(SessionEntry last) => new(
-        last with
-        {
-            Emphasis = "Walk",
-            Parts = [new PartEntry(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, Math.Min(VerdictFigures.WalkDay.Value, last.Parts!.Sum(p => p.Minutes ?? 0)))],
-        },
-        new Dictionary<Guid, ChangedSetUp>(),
-        ["walk only"]);
+    private static ProposedSession WalkOnly(SessionEntry last) =>
+        new(
+            last with
+            {
+                Emphasis = "Walk",
+                Parts =
+                [
+                    new PartEntry(
+                        Phase.WarmUp,
+                        "Walk on a long rein, both reins",
+                        Gait.Walk,
+                        Rein.Both,
+                        Math.Min(VerdictFigures.WalkDay.Value, last.Parts!.Sum(p => p.Minutes ?? 0))
+                    ),
+                ],
+            },
+            new Dictionary<Guid, ChangedSetUp>(),
+            ["walk only"]
+        );
 
     private static ProposedSession LessWork(SessionEntry last, double keep, string says)
     {
-        var parts = last.Parts!.Select(p => p.Phase is Phase.Work or Phase.NewWork
-            ? p with { Minutes = Math.Max(1, Math.Round((p.Minutes ?? 0) * keep * 2, MidpointRounding.AwayFromZero) / 2) }
-            : p);
+        var parts = last.Parts!.Select(p =>
+            p.Phase is Phase.Work or Phase.NewWork
+                ? p with
+                {
+                    Minutes = Math.Max(1, Math.Round((p.Minutes ?? 0) * keep * 2, MidpointRounding.AwayFromZero) / 2),
+                }
+                : p
+        );
         return new ProposedSession(last with { Parts = [.. parts] }, new Dictionary<Guid, ChangedSetUp>(), [says]);
     }
 
-    private static ProposedSession WithSetUps(SessionEntry last, IReadOnlyDictionary<Guid, SetUpEntry> setUps, Func<SetUpEntry, ChangedSetUp?> change)
+    private static ProposedSession WithSetUps(
+        SessionEntry last,
+        IReadOnlyDictionary<Guid, SetUpEntry> setUps,
+        Func<SetUpEntry, ChangedSetUp?> change
+    )
     {
-        var changed = setUps.Select(s => (s.Key, Changed: change(s.Value))).Where(s => s.Changed is not null).ToDictionary(s => s.Key, s => s.Changed!);
-        var parts = last.Parts!.Select(p => p.SetUpId is { } id && changed.TryGetValue(id, out var setUp) && setUp.Entry is PoleLineEntry { Variant: { } variant }
-            ? p with { Gait = variant.Gait(), What = $"{variant.Gait()} poles" }
-            : p);
-        IReadOnlyList<string> says = setUps.Count == 0 ? ["no set-up to change: the same again, and the next step is yours to choose"]
-            : changed.Count == 0 ? ["the set-up is at the end of its ladder: the same again"] : [.. changed.Values.Select(c => c.Says).Distinct()];
+        var changed = setUps
+            .Select(s => (s.Key, Changed: change(s.Value)))
+            .Where(s => s.Changed is not null)
+            .ToDictionary(s => s.Key, s => s.Changed!);
+        var parts = last.Parts!.Select(p =>
+            p.SetUpId is { } id && changed.TryGetValue(id, out var setUp) && setUp.Entry is PoleLineEntry { Variant: { } variant }
+                ? p with
+                {
+                    Gait = variant.Gait(),
+                    What = $"{variant.Gait()} poles",
+                }
+                : p
+        );
+        IReadOnlyList<string> says =
+            setUps.Count == 0 ? ["no set-up to change: the same again, and the next step is yours to choose"]
+            : changed.Count == 0 ? ["the set-up is at the end of its ladder: the same again"]
+            : [.. changed.Values.Select(c => c.Says).Distinct()];
         return new ProposedSession(last with { Parts = [.. parts] }, changed, says);
     }
 
@@ -95,8 +157,17 @@ public static class NextSession
     private static SessionEntry FromRecord(RideRecord record)
     {
         var parts = new List<PartEntry> { new(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, 10) };
-        parts.AddRange(record.ByGait.Where(g => g.Gait is Gait.Trot or Gait.Canter && g.Minutes >= 1).Select(g => new PartEntry(
-            Phase.Work, g.Gait == Gait.Trot ? "Trot, both reins" : "Canter, both leads", g.Gait, Rein.Both, Math.Min(90, Math.Round(g.Minutes)))));
+        parts.AddRange(
+            record
+                .ByGait.Where(g => g.Gait is Gait.Trot or Gait.Canter && g.Minutes >= 1)
+                .Select(g => new PartEntry(
+                    Phase.Work,
+                    g.Gait == Gait.Trot ? "Trot, both reins" : "Canter, both leads",
+                    g.Gait,
+                    Rein.Both,
+                    Math.Min(90, Math.Round(g.Minutes))
+                ))
+        );
         parts.Add(new(Phase.CoolDown, "Walk on a long rein", Gait.Walk, Rein.Both, 8));
         return new SessionEntry(null, "Flatwork", Manner.Ridden, false, parts, "");
     }

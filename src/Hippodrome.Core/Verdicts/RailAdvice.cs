@@ -68,7 +68,18 @@ public enum RailTrigger
 /// <param name="CanWait">"Not now" is offered.</param>
 /// <param name="EndsRide">The ridden work ends with it.</param>
 /// <param name="Why">Rule, inputs, source.</param>
-public sealed record RailAdvice(string Rule, RailTrigger Trigger, double From, int? Part, bool InPart, string Says, string Do, bool CanWait, bool EndsRide, Why Why)
+public sealed record RailAdvice(
+    string Rule,
+    RailTrigger Trigger,
+    double From,
+    int? Part,
+    bool InPart,
+    string Says,
+    string Do,
+    bool CanWait,
+    bool EndsRide,
+    Why Why
+)
 {
     /// <summary>Its place in the order of gravity, 0 the gravest: of those that speak, the gravest is shown.</summary>
     public required int Gravity { get; init; }
@@ -101,36 +112,257 @@ public static class RailAdvices
 {
     private static readonly RailAdvice[] Always =
     [
-        new("Fall", RailTrigger.Fell, 1, null, false, "No more jumping today.", "Look the horse over, legs and back; see to the rider. A knock to the head: no more riding today, and a doctor.", false, false,
-            new Why("After a fall nothing is jumped that day", ["a fall"], Source.CommonPractice)) { Gravity = (int)Verdicts.Gravity.FallOrPain, EndsJumping = true },
-        new("OffOrSore", RailTrigger.Pain, 1, null, false, "Stop. Get off and call the vet.", "No work of any kind until a vet has cleared it, also if it goes again.", false, true,
-            new Why("A sign of pain or lameness ends the work and goes to a vet", ["off, sore, heat or swelling in a leg"], Source.CommonPractice)) { Gravity = (int)Verdicts.Gravity.FallOrPain },
-        Practice("Tires", RailTrigger.Tired, 1, "It is tired: stop the work.", "Walk and finish. Next time stop earlier.", "Tired behind is a stop sign in every school") with { InPart = false },
-        Practice("RanOut", RailTrigger.RanOut, 1, "Guide poles back on both sides.", "The last width that was safe; guard the side it left by. Not again as it was unless clean twice.", "Any sideways jump puts the guides back"),
-        Practice("StoppedFromDoubt", RailTrigger.Stopped, 1, "Make it one it can walk over.", "Help it across; then repeat until the third or fourth is easy.", "A stop from doubt says the question was not understood"),
-        Practice("RushesPoles", RailTrigger.RushedPoles, 1, "Back to walk over the poles.", "The next gait only when it is calm.", "A horse that rushes poles goes back to walk over them"),
-        new("TouchesOneSideOnly", RailTrigger.TouchedOnOneReinOnly, VerdictFigures.OneSidedTouches.Value, null, false, "All its touches are on one rein: leave the poles.", "Have someone look: physiotherapist, chiropractor or vet.", true, false,
-            new Why("Always the same rein points to the body", [FormattableString.Invariant($"{VerdictFigures.OneSidedTouches.Value} touches and none on the other rein")], VerdictFigures.OneSidedTouches.Source)) { Gravity = (int)Verdicts.Gravity.HoldAndRefer },
-        new("AddsAStride", RailTrigger.AddedStride, 1, null, true, string.Create(CultureInfo.InvariantCulture, $"Lengthen by {VerdictFigures.LongerBy.Value * 100:0} cm."), "It struggled with a short distance: a foot more room.", true, false,
-            new Why("Distances fit this horse and widen the moment it struggles", ["added a stride, scrambled or struggled"], VerdictFigures.LongerBy.Source)) { Gravity = (int)Verdicts.Gravity.Ease },
-        new("FliesFlat", RailTrigger.FlatAndLong, 1, null, true, string.Create(CultureInfo.InvariantCulture, $"Shorten by {VerdictFigures.ShorterBy.Value * 100:0} cm, or add a pole."), "It flew and got flat: less room.", true, false,
-            new Why("A horse that flies needs less room, not more", ["long and flat"], VerdictFigures.ShorterBy.Source)) { Gravity = (int)Verdicts.Gravity.Ease },
-        Practice("Drifts", RailTrigger.Drifted, 1, "A guide pole on the side it drifts to.", "A wing does as well.", "A guide on the side it drifts to"),
-        Practice("RushesBold", RailTrigger.RushedBold, 1, "Small fences, again and again, no fight.", "It ends when it is settled.", "A bold horse settles by repetition"),
-        Practice("RushesWorried", RailTrigger.RushedWorried, 1, "Smaller and simpler.", "Until it trusts you again.", "A worried horse rushes to have it over"),
-        Practice("LandsOnWrongLead", RailTrigger.WrongLead, 1, "Change before the turn.", "If it is not through in time, a simple change.", "The lead is mended before the turn"),
-        Practice("OneGoodChange", RailTrigger.GoodChange, 1, "A good one: praise it.", "One more at most, and leave it.", "One or two good changes, then leave it overnight"),
-        Practice("TwoGoodChanges", RailTrigger.GoodChange, 2, "Two good ones: leave it there.", "Another day, in a day or two.", "One or two good changes, then leave it overnight"),
-        Practice("NoReactionToChange", RailTrigger.NoChange, 1, "Sharpen first: canter-walk-canter.", "Livelier to the leg, then ask again.", "No reaction to the change aid is a matter of the leg"),
-        Practice("ChangeLateOrShort", RailTrigger.LateChange, 1, "Straighter, and away from the corner.", "Prepare more; the aid at its ordinary pace.", "A late change wants preparation, not force"),
-        Practice("SettleAfterChange", RailTrigger.TenseAfterChange, 1, "Settle: a circle, give and retake.", "Or a smooth halt, or walk on a long rein; then perhaps one more.", "Tension after a change is settled before the next"),
-        Practice("OverTheTop", RailTrigger.OverTheTop, 1, "Stop that work.", "Something it can do, finish well, another day.", "Tension 4 ends that work"),
-        Practice("TenseRunning", RailTrigger.TenseRunning, 2, "Twice tense: stop that work.", "Something it can do, finish well, another day.", "Two tense ones running end that work"),
-        Practice("TempoLost", RailTrigger.TempoLost, 1, "Only a steady tempo until it is back.", "Nothing else is asked.", "When a later step fails, work goes back to the earliest: rhythm"),
-        Practice("RefusesAYield", RailTrigger.RefusedYield, 1, "Two steps, praise, then four.", "A turn on the forehand explains it.", "Ask less, and praise the attempt"),
-        Practice("HeadUpShortNeck", RailTrigger.HeadUpShortNeck, 1, "Rhythm first, then a longer neck.", "When it stretches, let it stretch fully.", "Back along the scale of training"),
-        Practice("BehindBitOrLeg", RailTrigger.BehindBitOrLeg, 1, "Forward, with an open hand.", "Forward from the halt.", "Forward comes before anything else"),
-        Practice("BreaksIntoCanter", RailTrigger.BrokeIntoCanter, 1, "Go with it; ask for more waiting next time.", "Breaking forwards is not punished.", "Breaking forwards is not punished"),
+        new(
+            "Fall",
+            RailTrigger.Fell,
+            1,
+            null,
+            false,
+            "No more jumping today.",
+            "Look the horse over, legs and back; see to the rider. A knock to the head: no more riding today, and a doctor.",
+            false,
+            false,
+            new Why("After a fall nothing is jumped that day", ["a fall"], Source.CommonPractice)
+        )
+        {
+            Gravity = (int)Verdicts.Gravity.FallOrPain,
+            EndsJumping = true,
+        },
+        new(
+            "OffOrSore",
+            RailTrigger.Pain,
+            1,
+            null,
+            false,
+            "Stop. Get off and call the vet.",
+            "No work of any kind until a vet has cleared it, also if it goes again.",
+            false,
+            true,
+            new Why(
+                "A sign of pain or lameness ends the work and goes to a vet",
+                ["off, sore, heat or swelling in a leg"],
+                Source.CommonPractice
+            )
+        )
+        {
+            Gravity = (int)Verdicts.Gravity.FallOrPain,
+        },
+        Practice(
+            "Tires",
+            RailTrigger.Tired,
+            1,
+            "It is tired: stop the work.",
+            "Walk and finish. Next time stop earlier.",
+            "Tired behind is a stop sign in every school"
+        ) with
+        {
+            InPart = false,
+        },
+        Practice(
+            "RanOut",
+            RailTrigger.RanOut,
+            1,
+            "Guide poles back on both sides.",
+            "The last width that was safe; guard the side it left by. Not again as it was unless clean twice.",
+            "Any sideways jump puts the guides back"
+        ),
+        Practice(
+            "StoppedFromDoubt",
+            RailTrigger.Stopped,
+            1,
+            "Make it one it can walk over.",
+            "Help it across; then repeat until the third or fourth is easy.",
+            "A stop from doubt says the question was not understood"
+        ),
+        Practice(
+            "RushesPoles",
+            RailTrigger.RushedPoles,
+            1,
+            "Back to walk over the poles.",
+            "The next gait only when it is calm.",
+            "A horse that rushes poles goes back to walk over them"
+        ),
+        new(
+            "TouchesOneSideOnly",
+            RailTrigger.TouchedOnOneReinOnly,
+            VerdictFigures.OneSidedTouches.Value,
+            null,
+            false,
+            "All its touches are on one rein: leave the poles.",
+            "Have someone look: physiotherapist, chiropractor or vet.",
+            true,
+            false,
+            new Why(
+                "Always the same rein points to the body",
+                [FormattableString.Invariant($"{VerdictFigures.OneSidedTouches.Value} touches and none on the other rein")],
+                VerdictFigures.OneSidedTouches.Source
+            )
+        )
+        {
+            Gravity = (int)Verdicts.Gravity.HoldAndRefer,
+        },
+        new(
+            "AddsAStride",
+            RailTrigger.AddedStride,
+            1,
+            null,
+            true,
+            string.Create(CultureInfo.InvariantCulture, $"Lengthen by {VerdictFigures.LongerBy.Value * 100:0} cm."),
+            "It struggled with a short distance: a foot more room.",
+            true,
+            false,
+            new Why(
+                "Distances fit this horse and widen the moment it struggles",
+                ["added a stride, scrambled or struggled"],
+                VerdictFigures.LongerBy.Source
+            )
+        )
+        {
+            Gravity = (int)Verdicts.Gravity.Ease,
+        },
+        new(
+            "FliesFlat",
+            RailTrigger.FlatAndLong,
+            1,
+            null,
+            true,
+            string.Create(CultureInfo.InvariantCulture, $"Shorten by {VerdictFigures.ShorterBy.Value * 100:0} cm, or add a pole."),
+            "It flew and got flat: less room.",
+            true,
+            false,
+            new Why("A horse that flies needs less room, not more", ["long and flat"], VerdictFigures.ShorterBy.Source)
+        )
+        {
+            Gravity = (int)Verdicts.Gravity.Ease,
+        },
+        Practice(
+            "Drifts",
+            RailTrigger.Drifted,
+            1,
+            "A guide pole on the side it drifts to.",
+            "A wing does as well.",
+            "A guide on the side it drifts to"
+        ),
+        Practice(
+            "RushesBold",
+            RailTrigger.RushedBold,
+            1,
+            "Small fences, again and again, no fight.",
+            "It ends when it is settled.",
+            "A bold horse settles by repetition"
+        ),
+        Practice(
+            "RushesWorried",
+            RailTrigger.RushedWorried,
+            1,
+            "Smaller and simpler.",
+            "Until it trusts you again.",
+            "A worried horse rushes to have it over"
+        ),
+        Practice(
+            "LandsOnWrongLead",
+            RailTrigger.WrongLead,
+            1,
+            "Change before the turn.",
+            "If it is not through in time, a simple change.",
+            "The lead is mended before the turn"
+        ),
+        Practice(
+            "OneGoodChange",
+            RailTrigger.GoodChange,
+            1,
+            "A good one: praise it.",
+            "One more at most, and leave it.",
+            "One or two good changes, then leave it overnight"
+        ),
+        Practice(
+            "TwoGoodChanges",
+            RailTrigger.GoodChange,
+            2,
+            "Two good ones: leave it there.",
+            "Another day, in a day or two.",
+            "One or two good changes, then leave it overnight"
+        ),
+        Practice(
+            "NoReactionToChange",
+            RailTrigger.NoChange,
+            1,
+            "Sharpen first: canter-walk-canter.",
+            "Livelier to the leg, then ask again.",
+            "No reaction to the change aid is a matter of the leg"
+        ),
+        Practice(
+            "ChangeLateOrShort",
+            RailTrigger.LateChange,
+            1,
+            "Straighter, and away from the corner.",
+            "Prepare more; the aid at its ordinary pace.",
+            "A late change wants preparation, not force"
+        ),
+        Practice(
+            "SettleAfterChange",
+            RailTrigger.TenseAfterChange,
+            1,
+            "Settle: a circle, give and retake.",
+            "Or a smooth halt, or walk on a long rein; then perhaps one more.",
+            "Tension after a change is settled before the next"
+        ),
+        Practice(
+            "OverTheTop",
+            RailTrigger.OverTheTop,
+            1,
+            "Stop that work.",
+            "Something it can do, finish well, another day.",
+            "Tension 4 ends that work"
+        ),
+        Practice(
+            "TenseRunning",
+            RailTrigger.TenseRunning,
+            2,
+            "Twice tense: stop that work.",
+            "Something it can do, finish well, another day.",
+            "Two tense ones running end that work"
+        ),
+        Practice(
+            "TempoLost",
+            RailTrigger.TempoLost,
+            1,
+            "Only a steady tempo until it is back.",
+            "Nothing else is asked.",
+            "When a later step fails, work goes back to the earliest: rhythm"
+        ),
+        Practice(
+            "RefusesAYield",
+            RailTrigger.RefusedYield,
+            1,
+            "Two steps, praise, then four.",
+            "A turn on the forehand explains it.",
+            "Ask less, and praise the attempt"
+        ),
+        Practice(
+            "HeadUpShortNeck",
+            RailTrigger.HeadUpShortNeck,
+            1,
+            "Rhythm first, then a longer neck.",
+            "When it stretches, let it stretch fully.",
+            "Back along the scale of training"
+        ),
+        Practice(
+            "BehindBitOrLeg",
+            RailTrigger.BehindBitOrLeg,
+            1,
+            "Forward, with an open hand.",
+            "Forward from the halt.",
+            "Forward comes before anything else"
+        ),
+        Practice(
+            "BreaksIntoCanter",
+            RailTrigger.BrokeIntoCanter,
+            1,
+            "Go with it; ask for more waiting next time.",
+            "Breaking forwards is not punished.",
+            "Breaking forwards is not punished"
+        ),
         Practice("Distracted", RailTrigger.Distracted, 1, "A circle, a halt, a step back.", "Then on.", "Attention first"),
     ];
 
@@ -145,11 +377,63 @@ public static class RailAdvices
             .. Always.Where(a => !facts.ChangesAreSure || a.Trigger != RailTrigger.GoodChange),
             MayBeTired(facts),
             .. OfTheLegs(facts),
-            new("EffortBudget", RailTrigger.EffortsCounted, budget.Value, null, false, "Enough jumping for today.", "Finish on this one.", true, false, new Why("Fences in a session have a budget", [$"{budget.Value} for a horse at this stage"], budget.Source)) { Gravity = (int)Verdicts.Gravity.Budget },
-            .. heat is { Care: >= HeatCare.Halve } ? [new RailAdvice("TooHot", RailTrigger.Begin, 0, null, false, $"Hot: {heat.Says}.", "Shade and water after.", true, false, heat.Why) { Gravity = (int)Verdicts.Gravity.Heat }] : (RailAdvice[])[],
-            .. (plan?.Parts ?? []).Select((p, i) => (Part: p, i)).Where(p => p.Part.MarkHopedFor is not null).Select(p => new RailAdvice(
-                "AimMet", RailTrigger.MarkOnBothReins, p.Part.MarkHopedFor!.Value.Value, p.i, true, "That was the aim: one repeat, and leave it.", "A session whose aim is met early ends there and counts as whole.", true, false,
-                new Why("One confirming repeat tells skill from luck", [FormattableString.Invariant($"{p.Part.MarkHopedFor.Value.Value:0.#} hoped for on both reins")], Source.Chosen("an aim met early is met"))) { Gravity = (int)Verdicts.Gravity.StopThere }),
+            new(
+                "EffortBudget",
+                RailTrigger.EffortsCounted,
+                budget.Value,
+                null,
+                false,
+                "Enough jumping for today.",
+                "Finish on this one.",
+                true,
+                false,
+                new Why("Fences in a session have a budget", [$"{budget.Value} for a horse at this stage"], budget.Source)
+            )
+            {
+                Gravity = (int)Verdicts.Gravity.Budget,
+            },
+            .. heat is { Care: >= HeatCare.Halve }
+                ?
+                [
+                    new RailAdvice(
+                        "TooHot",
+                        RailTrigger.Begin,
+                        0,
+                        null,
+                        false,
+                        $"Hot: {heat.Says}.",
+                        "Shade and water after.",
+                        true,
+                        false,
+                        heat.Why
+                    )
+                    {
+                        Gravity = (int)Verdicts.Gravity.Heat,
+                    },
+                ]
+                : (RailAdvice[])[],
+            .. (plan?.Parts ?? [])
+                .Select((p, i) => (Part: p, i))
+                .Where(p => p.Part.MarkHopedFor is not null)
+                .Select(p => new RailAdvice(
+                    "AimMet",
+                    RailTrigger.MarkOnBothReins,
+                    p.Part.MarkHopedFor!.Value.Value,
+                    p.i,
+                    true,
+                    "That was the aim: one repeat, and leave it.",
+                    "A session whose aim is met early ends there and counts as whole.",
+                    true,
+                    false,
+                    new Why(
+                        "One confirming repeat tells skill from luck",
+                        [FormattableString.Invariant($"{p.Part.MarkHopedFor.Value.Value:0.#} hoped for on both reins")],
+                        Source.Chosen("an aim met early is met")
+                    )
+                )
+                {
+                    Gravity = (int)Verdicts.Gravity.StopThere,
+                }),
         ];
     }
 
@@ -159,8 +443,22 @@ public static class RailAdvices
         var usual = facts.UsualFast.Take(VerdictFigures.FastRides.Value).Order().ToList();
         double? median = usual.Count == 0 ? null : (usual[(usual.Count - 1) / 2] + usual[usual.Count / 2]) / 2;
         var after = new[] { VerdictFigures.LeastFastMinutes.Value, median, facts.RampFast }.OfType<double>().Min();
-        return new RailAdvice("MayBeTired", RailTrigger.QuickenedLate, 1, null, false, "Quicker: is it tired? Then stop the work.", "Late, on the forehand, breaking: tired behind. Not tired: only a steady tempo until it is back.", true, false,
-            new Why("Late in a ride quickening is read as tired first", [FormattableString.Invariant($"after {after:0.#} minutes of trot and canter")], VerdictFigures.LeastFastMinutes.Source))
+        return new RailAdvice(
+            "MayBeTired",
+            RailTrigger.QuickenedLate,
+            1,
+            null,
+            false,
+            "Quicker: is it tired? Then stop the work.",
+            "Late, on the forehand, breaking: tired behind. Not tired: only a steady tempo until it is back.",
+            true,
+            false,
+            new Why(
+                "Late in a ride quickening is read as tired first",
+                [FormattableString.Invariant($"after {after:0.#} minutes of trot and canter")],
+                VerdictFigures.LeastFastMinutes.Source
+            )
+        )
         {
             Gravity = (int)Verdicts.Gravity.Tired,
             AfterMinutes = after,
@@ -170,26 +468,63 @@ public static class RailAdvices
     private static RailAdvice[] OfTheLegs(RailFacts facts)
     {
         var earlier = facts.Legs.SelectMany(l => l.Touches).GroupBy(t => t.Key).ToDictionary(g => g.Key, g => g.Sum(t => t.Value));
-        RailAdvice Leg(string rule, RailTrigger trigger, int from, string says, string @do) => new(
-            rule, trigger, from, null, false, says, @do, true, false, new Why("Three in four or more by the same leg point to the body", [.. earlier.Select(e => $"{e.Key.Say()}: {e.Value} in earlier rides")], VerdictFigures.SameLegShare.Source))
-        {
-            Gravity = (int)Verdicts.Gravity.HoldAndRefer,
-            Share = VerdictFigures.SameLegShare.Value,
-            Earlier = trigger == RailTrigger.SameLegOverRides ? earlier : null,
-        };
-        var today = Leg("SameLegToday", RailTrigger.SameLeg, VerdictFigures.SameLegInOne.Value, "The same leg again and again: no more poles today.", "Trot it up in hand: is it level?");
-        return earlier.Count == 0 ? [today] : [today, Leg("TheSameLeg", RailTrigger.SameLegOverRides, VerdictFigures.SameLegTouches.Value, "The same leg as in earlier rides: leave poles and fences.", "A physiotherapist or vet looks at it; flatwork goes on unless it is off.")];
+        RailAdvice Leg(string rule, RailTrigger trigger, int from, string says, string @do) =>
+            new(
+                rule,
+                trigger,
+                from,
+                null,
+                false,
+                says,
+                @do,
+                true,
+                false,
+                new Why(
+                    "Three in four or more by the same leg point to the body",
+                    [.. earlier.Select(e => $"{e.Key.Say()}: {e.Value} in earlier rides")],
+                    VerdictFigures.SameLegShare.Source
+                )
+            )
+            {
+                Gravity = (int)Verdicts.Gravity.HoldAndRefer,
+                Share = VerdictFigures.SameLegShare.Value,
+                Earlier = trigger == RailTrigger.SameLegOverRides ? earlier : null,
+            };
+        var today = Leg(
+            "SameLegToday",
+            RailTrigger.SameLeg,
+            VerdictFigures.SameLegInOne.Value,
+            "The same leg again and again: no more poles today.",
+            "Trot it up in hand: is it level?"
+        );
+        return earlier.Count == 0
+            ? [today]
+            :
+            [
+                today,
+                Leg(
+                    "TheSameLeg",
+                    RailTrigger.SameLegOverRides,
+                    VerdictFigures.SameLegTouches.Value,
+                    "The same leg as in earlier rides: leave poles and fences.",
+                    "A physiotherapist or vet looks at it; flatwork goes on unless it is off."
+                ),
+            ];
     }
 
     private static RailAdvice Practice(string rule, RailTrigger trigger, double from, string says, string @do, string why) =>
-        new(rule, trigger, from, null, true, says, @do, true, false, new Why(why, [], Source.CommonPractice)) { Gravity = (int)Gravities.Of(rule, WordOf(rule)) };
+        new(rule, trigger, from, null, true, says, @do, true, false, new Why(why, [], Source.CommonPractice))
+        {
+            Gravity = (int)Gravities.Of(rule, WordOf(rule)),
+        };
 
     /// <summary>What is said at the rail under a name that no verdict bears.</summary>
-    private static VerdictWord WordOf(string rule) => rule switch
-    {
-        "RushesPoles" or "RushesWorried" => VerdictWord.Ease,
-        "NoReactionToChange" => VerdictWord.Back,
-        "RushesBold" => VerdictWord.Repeat,
-        _ => VerdictWord.Adjust,
-    };
+    private static VerdictWord WordOf(string rule) =>
+        rule switch
+        {
+            "RushesPoles" or "RushesWorried" => VerdictWord.Ease,
+            "NoReactionToChange" => VerdictWord.Back,
+            "RushesBold" => VerdictWord.Repeat,
+            _ => VerdictWord.Adjust,
+        };
 }

@@ -30,9 +30,30 @@ public static class RiddenHabits
         var budget = SessionFigures.MostEfforts(horse.Experience).Value;
         return
         [
-            .. Habit("WalkedFirst", tapped.ConvertAll(WalkedFirst), m => m < first, "Walk at the start was short", $"At least {first} minutes of walk first.", SessionFigures.WalkFirst.Source),
-            .. Habit("WalkedLast", tapped.ConvertAll(WalkedLast), m => m < last, "Walk at the end was short", $"At least {last} minutes of walk last.", SessionFigures.WalkLast.Source),
-            .. Habit("JumpedALot", tapped.ConvertAll(r => (double)(r.Efforts.Left.All + r.Efforts.Right.All)), n => n > budget, "Many fences were jumped", $"At most {budget} fences.", SessionFigures.MostEfforts(horse.Experience).Source),
+            .. Habit(
+                "WalkedFirst",
+                tapped.ConvertAll(WalkedFirst),
+                m => m < first,
+                "Walk at the start was short",
+                $"At least {first} minutes of walk first.",
+                SessionFigures.WalkFirst.Source
+            ),
+            .. Habit(
+                "WalkedLast",
+                tapped.ConvertAll(WalkedLast),
+                m => m < last,
+                "Walk at the end was short",
+                $"At least {last} minutes of walk last.",
+                SessionFigures.WalkLast.Source
+            ),
+            .. Habit(
+                "JumpedALot",
+                tapped.ConvertAll(r => (double)(r.Efforts.Left.All + r.Efforts.Right.All)),
+                n => n > budget,
+                "Many fences were jumped",
+                $"At most {budget} fences.",
+                SessionFigures.MostEfforts(horse.Experience).Source
+            ),
         ];
     }
 
@@ -40,11 +61,17 @@ public static class RiddenHabits
     {
         var amiss = told.FindAll(m => isAmiss(m));
         var unit = rule == "JumpedALot" ? "" : " minutes";
-        return amiss.Count < VerdictFigures.HabitFrom.Value ? [] :
-        [
-            new(rule, $"{what} in {amiss.Count} of the last {told.Count} rides tapped: {string.Join(", ", amiss.Select(Number))}{unit}.", mend,
-                new Why("What was ridden is looked at as a plan is", [.. told.Select(m => $"{Number(m)}{unit}")], source)),
-        ];
+        return amiss.Count < VerdictFigures.HabitFrom.Value
+            ? []
+            :
+            [
+                new(
+                    rule,
+                    $"{what} in {amiss.Count} of the last {told.Count} rides tapped: {string.Join(", ", amiss.Select(Number))}{unit}.",
+                    mend,
+                    new Why("What was ridden is looked at as a plan is", [.. told.Select(m => $"{Number(m)}{unit}")], source)
+                ),
+            ];
     }
 
     private static string Number(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);

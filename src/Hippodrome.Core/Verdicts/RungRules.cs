@@ -1,6 +1,6 @@
-using Hippodrome.Core.Exercises;
 using System.Globalization;
 using System.Text.Json.Serialization;
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Weather;
@@ -34,7 +34,16 @@ public sealed record RungRide(Guid RideId, DateOnly On, Guid RiderId, RideRecord
 /// <param name="Held">Held from ridden work.</param>
 /// <param name="EarlierPlaces">Where it was ridden before the latest of them; home is empty.</param>
 public sealed record RungContext(
-    Rung Rung, Places Places, int Age, IReadOnlyList<RungRide> Rides, DateOnly? LastRiddenBefore = null, IReadOnlySet<Guid>? EarlierRiders = null, int? DaysToCompetition = null, bool Held = false, IReadOnlySet<string>? EarlierPlaces = null)
+    Rung Rung,
+    Places Places,
+    int Age,
+    IReadOnlyList<RungRide> Rides,
+    DateOnly? LastRiddenBefore = null,
+    IReadOnlySet<Guid>? EarlierRiders = null,
+    int? DaysToCompetition = null,
+    bool Held = false,
+    IReadOnlySet<string>? EarlierPlaces = null
+)
 {
     /// <summary>What the verdicts on the latest of the rides ask for instead; null where nothing asks for care.</summary>
     public string? LatestAsksForCare { get; init; }
@@ -52,7 +61,16 @@ public sealed record RungContext(
 /// <param name="Reliability">Good rides among the last ones.</param>
 /// <param name="Poor">Back for two sessions running under 5.</param>
 /// <param name="Why">Rule, inputs, source.</param>
-public sealed record RungVerdict([property: JsonIgnore] Rung Rung, RungWord Word, string? ToRungId, string Says, IReadOnlyList<string> Missing, Reliability? Reliability, [property: JsonIgnore] bool Poor, Why Why);
+public sealed record RungVerdict(
+    [property: JsonIgnore] Rung Rung,
+    RungWord Word,
+    string? ToRungId,
+    string Says,
+    IReadOnlyList<string> Missing,
+    Reliability? Reliability,
+    [property: JsonIgnore] bool Poor,
+    Why Why
+);
 
 /// <summary>Rungs are climbed on evidence, not on a date.</summary>
 public static class RungRules
@@ -68,24 +86,45 @@ public static class RungRules
         {
             var to = rung.FallBack is null ? null : Catalogue.Rung(rung.FallBack);
             return new RungVerdict(
-                rung, RungWord.Back, to?.Id, to is null ? "Less of the same: it is the first rung." : $"One rung back, to {to.Name}.", [], reliability, !IsStopped(rung, rides),
-                new Why(reason, Inputs(rung, rides, VerdictFigures.RunningSessions.Value), VerdictFigures.PoorMark.Source));
+                rung,
+                RungWord.Back,
+                to?.Id,
+                to is null ? "Less of the same: it is the first rung." : $"One rung back, to {to.Name}.",
+                [],
+                reliability,
+                !IsStopped(rung, rides),
+                new Why(reason, Inputs(rung, rides, VerdictFigures.RunningSessions.Value), VerdictFigures.PoorMark.Source)
+            );
         }
 
         var missing = Missing(context with { Rides = rides });
         var above = Catalogue.Above(rung);
         var why = new Why(
             $"{rung.SessionsToGoUp.Value} sessions running on this rung, nothing told against it: {rung.Good.Mark:0.#} or more on both reins, tension {rung.Good.LeastTension} or {rung.Good.MostTension}, closing test passed",
-            Inputs(rung, rides, rung.SessionsToGoUp.Value), rung.SessionsToGoUp.Source);
+            Inputs(rung, rides, rung.SessionsToGoUp.Value),
+            rung.SessionsToGoUp.Source
+        );
         return missing.Count > 0 || above is null
-            ? new RungVerdict(rung, RungWord.Stay, null, above is null && missing.Count == 0 ? "The top of this ladder: keep it fresh." : "Stay, while it keeps offering an answer.", missing, reliability, false, why)
+            ? new RungVerdict(
+                rung,
+                RungWord.Stay,
+                null,
+                above is null && missing.Count == 0 ? "The top of this ladder: keep it fresh." : "Stay, while it keeps offering an answer.",
+                missing,
+                reliability,
+                false,
+                why
+            )
             : new RungVerdict(rung, RungWord.Up, above.Id, $"One rung up, to {above.Name}.", [], reliability, false, why);
     }
 
     /// <summary>Something was tapped that speaks of it: a mark, a pass, an effort, a change, steps sideways.</summary>
     private static bool HasEvidence(RideRecord r) =>
-        r.Marks is not { Left: null, Right: null } || r.Crossed > 0 || r.Efforts.Left.All + r.Efforts.Right.All > 0
-        || r.Rail.Changes.Left.All + r.Rail.Changes.Right.All > 0 || r.Rail.Yields.Left.Asked + r.Rail.Yields.Right.Asked > 0;
+        r.Marks is not { Left: null, Right: null }
+        || r.Crossed > 0
+        || r.Efforts.Left.All + r.Efforts.Right.All > 0
+        || r.Rail.Changes.Left.All + r.Rail.Changes.Right.All > 0
+        || r.Rail.Yields.Left.Asked + r.Rail.Yields.Right.Asked > 0;
 
     /// <summary>Good as this rung asks for it. A mark, tension or closing test that nobody gave is not a bad one.</summary>
     public static bool IsGood(Rung rung, RideRecord record) => Short(rung, record) is null;
@@ -133,7 +172,8 @@ public static class RungRules
             { LatestAsksForCare: { } care } => $"the last ride asks for something else: {care}",
             { DaysToCompetition: >= 0 and <= 1 } => "not on the eve of a competition",
             _ when latest.Record.Weather is { } weather && Heat.Advise(weather, c.HeatLimitC).Care.IsHeat() => "not in the heat",
-            { LastRiddenBefore: { } before } when latest.On.DayNumber - before.DayNumber >= VerdictFigures.BreakFrom.Value => "not on the first day after a break",
+            { LastRiddenBefore: { } before } when latest.On.DayNumber - before.DayNumber >= VerdictFigures.BreakFrom.Value =>
+                "not on the first day after a break",
             { EarlierRiders: { Count: > 0 } riders } when !riders.Contains(latest.RiderId) => "not on a new rider's first day",
             { EarlierPlaces: { Count: > 0 } places } when !places.Contains(latest.Place) => "not on the first day at a new place",
             _ => null,
@@ -146,7 +186,9 @@ public static class RungRules
         var poor = VerdictFigures.PoorMark.Value;
         var running = rides.Take(VerdictFigures.RunningSessions.Value).ToList();
         return IsStopped(rung, rides) ? "A stop says it was not understood: back at once"
-            : running.Count == VerdictFigures.RunningSessions.Value && running.TrueForAll(r => r.Record.Marks.Left < poor || r.Record.Marks.Right < poor) ? "Two sessions running under 5 go back one rung"
+            : running.Count == VerdictFigures.RunningSessions.Value
+            && running.TrueForAll(r => r.Record.Marks.Left < poor || r.Record.Marks.Right < poor)
+                ? "Two sessions running under 5 go back one rung"
             : null;
     }
 
@@ -191,7 +233,18 @@ public static class RungRules
         return all == 0 ? 1 : (double)(passes.Left.Clean + passes.Right.Clean + efforts.Left.Clear + efforts.Right.Clear) / all;
     }
 
-    private static List<string> Inputs(Rung rung, List<RungRide> rides, int most) => rides.Count == 0
-        ? ["not worked yet"]
-        : [.. rides.Take(most).Select(r => string.Create(CultureInfo.InvariantCulture, $"{r.On:d MMM}: left {r.Record.Marks.Left?.ToString("0.#", CultureInfo.InvariantCulture) ?? "no mark"}, right {r.Record.Marks.Right?.ToString("0.#", CultureInfo.InvariantCulture) ?? "no mark"}, {Short(rung, r.Record) ?? "good"}"))];
+    private static List<string> Inputs(Rung rung, List<RungRide> rides, int most) =>
+        rides.Count == 0
+            ? ["not worked yet"]
+            :
+            [
+                .. rides
+                    .Take(most)
+                    .Select(r =>
+                        string.Create(
+                            CultureInfo.InvariantCulture,
+                            $"{r.On:d MMM}: left {r.Record.Marks.Left?.ToString("0.#", CultureInfo.InvariantCulture) ?? "no mark"}, right {r.Record.Marks.Right?.ToString("0.#", CultureInfo.InvariantCulture) ?? "no mark"}, {Short(rung, r.Record) ?? "good"}"
+                        )
+                    ),
+            ];
 }

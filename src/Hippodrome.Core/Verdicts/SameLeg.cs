@@ -16,9 +16,12 @@ public sealed record LegFinding(Leg Leg, int Touches, int All, int Rides)
 {
     public string Says => string.Create(CultureInfo.InvariantCulture, $"the {Leg.Say()} in {Touches} of {All} touches told by leg");
 
-    public Why Why => new(
-        "Three in four or more by the same leg point to the body, also while the touches become fewer",
-        [Says, $"in {Rides} {(Rides == 1 ? "ride" : "rides")}"], VerdictFigures.SameLegShare.Source);
+    public Why Why =>
+        new(
+            "Three in four or more by the same leg point to the body, also while the touches become fewer",
+            [Says, $"in {Rides} {(Rides == 1 ? "ride" : "rides")}"],
+            VerdictFigures.SameLegShare.Source
+        );
 }
 
 /// <summary>The same leg, in one ride and over four weeks. What was looked at starts again from zero on that day.</summary>
@@ -31,7 +34,10 @@ public static class SameLeg
     public static LegFinding? Over(IEnumerable<LegsTold> told, DateOnly on, DateOnly? lookedAt = null)
     {
         ArgumentNullException.ThrowIfNull(told);
-        var counted = told.Where(t => t.Touches.Count > 0 && t.On <= on && t.On > on.AddDays(-VerdictFigures.SameLegDays.Value) && !(t.On <= lookedAt)).ToList();
+        var counted = told.Where(t =>
+                t.Touches.Count > 0 && t.On <= on && t.On > on.AddDays(-VerdictFigures.SameLegDays.Value) && !(t.On <= lookedAt)
+            )
+            .ToList();
         return counted.Count < VerdictFigures.SameLegRides.Value ? null : Find(counted, VerdictFigures.SameLegTouches.Value);
     }
 
@@ -40,11 +46,24 @@ public static class SameLeg
 
     private static LegFinding? Find(List<LegsTold> told, int least)
     {
-        var legs = told.SelectMany(t => t.Touches).GroupBy(t => t.Key).Select(g => (Leg: g.Key, Count: g.Sum(t => t.Value))).OrderByDescending(l => l.Count).ToList();
+        var legs = told.SelectMany(t => t.Touches)
+            .GroupBy(t => t.Key)
+            .Select(g => (Leg: g.Key, Count: g.Sum(t => t.Value)))
+            .OrderByDescending(l => l.Count)
+            .ToList();
         var all = legs.Sum(l => l.Count);
-        return all < least || legs[0].Count < VerdictFigures.SameLegShare.Value * all ? null : new LegFinding(legs[0].Leg, legs[0].Count, all, told.Count);
+        return all < least || legs[0].Count < VerdictFigures.SameLegShare.Value * all
+            ? null
+            : new LegFinding(legs[0].Leg, legs[0].Count, all, told.Count);
     }
 
     /// <summary>As riders say it.</summary>
-    public static string Say(this Leg leg) => leg switch { Leg.LeftFore => "left fore", Leg.RightFore => "right fore", Leg.LeftHind => "left hind", _ => "right hind" };
+    public static string Say(this Leg leg) =>
+        leg switch
+        {
+            Leg.LeftFore => "left fore",
+            Leg.RightFore => "right fore",
+            Leg.LeftHind => "left hind",
+            _ => "right hind",
+        };
 }

@@ -71,7 +71,14 @@ public sealed record EarlierRide(DateOnly On, RideRecord Record);
 /// <param name="SetUps">The set-ups that stood.</param>
 /// <param name="DaysToCompetition">Days from the ride to the next competition, if one is entered.</param>
 public sealed record VerdictContext(
-    Horse Horse, DateOnly On, RideRecord Record, IReadOnlyList<EarlierRide> Earlier, SessionPlan? Plan, IReadOnlyList<SetUp> SetUps, int? DaysToCompetition = null)
+    Horse Horse,
+    DateOnly On,
+    RideRecord Record,
+    IReadOnlyList<EarlierRide> Earlier,
+    SessionPlan? Plan,
+    IReadOnlyList<SetUp> SetUps,
+    int? DaysToCompetition = null
+)
 {
     /// <summary>The ladders of the rungs that were worked, as they stand after this ride: the same judgement as in the library.</summary>
     public IReadOnlyList<RungVerdict> Rungs { get; init; } = [];
@@ -100,7 +107,11 @@ public static class VerdictRules
 {
     private static readonly VerdictRule[] All =
     [
-        .. SoundnessRules.All, .. PoleAndFenceRules.All, .. FlatworkRules.All, .. ChangeRules.All, .. ProgressRules.All,
+        .. SoundnessRules.All,
+        .. PoleAndFenceRules.All,
+        .. FlatworkRules.All,
+        .. ChangeRules.All,
+        .. ProgressRules.All,
     ];
 
     /// <summary>
@@ -109,7 +120,8 @@ public static class VerdictRules
     /// </summary>
     public static int RidesBack(RideRecord record) =>
         SoundnessRules.HasPasses(record) ? VerdictFigures.LookedThrough.Value
-        : ProgressRules.Poor(record) ? VerdictFigures.RunningSessions.Value - 1 : 0;
+        : ProgressRules.Poor(record) ? VerdictFigures.RunningSessions.Value - 1
+        : 0;
 
     /// <summary>Every verdict on a ride, the gravest first; when none asks for anything the answer is to stay.</summary>
     public static IReadOnlyList<Verdict> Judge(VerdictContext context)

@@ -5,25 +5,115 @@ namespace Hippodrome.Core.Verdicts;
 /// <summary>The thresholds of the rules.</summary>
 public static class VerdictFigures
 {
-    public static readonly Figure<double> RegularKnocks = Figure.Chosen("Knocks are regular from", 0.3, "of the poles crossed", "one pole in ten teaches; three in ten is a pattern");
-    public static readonly Figure<int> SameLegDays = Figure.Chosen("Touches told by leg are looked at over", 28, "days", "long enough for a pattern, short enough to be this horse as it is");
-    public static readonly Figure<int> SameLegTouches = Figure.Chosen("The same leg speaks over rides from", 6, "touches told by leg", "fewer say nothing about one of four legs");
-    public static readonly Figure<int> SameLegRides = Figure.Chosen("The same leg speaks over", 2, "rides or more", "one day may be the day");
-    public static readonly Figure<int> SameLegInOne = Figure.Chosen("The same leg speaks in one ride from", 4, "touches told by leg", "enough to stop the poles for the day");
-    public static readonly Figure<double> SameLegShare = Figure.Chosen("The same leg has of the touches at least", 0.75, "", "three in four by one of four legs is no chance");
-    public static readonly Figure<double> LeastFastMinutes = Figure.Chosen("Quickening may be tiredness once trot and canter exceed at least", 20.0, "minutes", "under that a sound horse quickens for other reasons");
-    public static readonly Figure<int> FastRides = Figure.Chosen("What it usually trots and canters is the median of its last", 5, "rides", "one long day does not make it fit");
-    public static readonly Figure<int> HabitFrom = Figure.Chosen("What was short in a ride is told from the", 3, "rd time on", "once is an accident, three times is a habit");
-    public static readonly Figure<int> HabitRides = Figure.Chosen("Habits of riding are looked for in the last", 6, "rides tapped at the rail", "about a week of work");
-    public static readonly Figure<int> KnockSessions = Figure.Chosen("Regular knocks refer after", 3, "sessions running", "one bad day is a bad day");
-    public static readonly Figure<int> LookedThrough = Figure.Chosen("Sessions over poles are looked for in the last", 6, "rides", "about a week of work; poles of a month ago say little of today");
-    public static readonly Figure<int> OneSidedTouches = Figure.Chosen("Touches on one rein only speak from", 4, "touches", "four on one side and none on the other is unlikely by chance (1 in 8)");
+    public static readonly Figure<double> RegularKnocks = Figure.Chosen(
+        "Knocks are regular from",
+        0.3,
+        "of the poles crossed",
+        "one pole in ten teaches; three in ten is a pattern"
+    );
+    public static readonly Figure<int> SameLegDays = Figure.Chosen(
+        "Touches told by leg are looked at over",
+        28,
+        "days",
+        "long enough for a pattern, short enough to be this horse as it is"
+    );
+    public static readonly Figure<int> SameLegTouches = Figure.Chosen(
+        "The same leg speaks over rides from",
+        6,
+        "touches told by leg",
+        "fewer say nothing about one of four legs"
+    );
+    public static readonly Figure<int> SameLegRides = Figure.Chosen(
+        "The same leg speaks over",
+        2,
+        "rides or more",
+        "one day may be the day"
+    );
+    public static readonly Figure<int> SameLegInOne = Figure.Chosen(
+        "The same leg speaks in one ride from",
+        4,
+        "touches told by leg",
+        "enough to stop the poles for the day"
+    );
+    public static readonly Figure<double> SameLegShare = Figure.Chosen(
+        "The same leg has of the touches at least",
+        0.75,
+        "",
+        "three in four by one of four legs is no chance"
+    );
+    public static readonly Figure<double> LeastFastMinutes = Figure.Chosen(
+        "Quickening may be tiredness once trot and canter exceed at least",
+        20.0,
+        "minutes",
+        "under that a sound horse quickens for other reasons"
+    );
+    public static readonly Figure<int> FastRides = Figure.Chosen(
+        "What it usually trots and canters is the median of its last",
+        5,
+        "rides",
+        "one long day does not make it fit"
+    );
+    public static readonly Figure<int> HabitFrom = Figure.Chosen(
+        "What was short in a ride is told from the",
+        3,
+        "rd time on",
+        "once is an accident, three times is a habit"
+    );
+    public static readonly Figure<int> HabitRides = Figure.Chosen(
+        "Habits of riding are looked for in the last",
+        6,
+        "rides tapped at the rail",
+        "about a week of work"
+    );
+    public static readonly Figure<int> KnockSessions = Figure.Chosen(
+        "Regular knocks refer after",
+        3,
+        "sessions running",
+        "one bad day is a bad day"
+    );
+    public static readonly Figure<int> LookedThrough = Figure.Chosen(
+        "Sessions over poles are looked for in the last",
+        6,
+        "rides",
+        "about a week of work; poles of a month ago say little of today"
+    );
+    public static readonly Figure<int> OneSidedTouches = Figure.Chosen(
+        "Touches on one rein only speak from",
+        4,
+        "touches",
+        "four on one side and none on the other is unlikely by chance (1 in 8)"
+    );
     public static readonly Figure<double> LongerBy = Figure.Practice("Lengthen for a horse that scrambles (1 ft)", 0.30, "m");
     public static readonly Figure<double> ShorterBy = Figure.Practice("Shorten for a horse that flies and gets flat", 0.15, "m");
-    public static readonly Figure<double> GoodMark = Figure.Chosen("Effortless from a mark of", 7.0, "", "fairly good on both reins: the horse does it without being carried");
-    public static readonly Figure<double> PoorMark = Figure.Chosen("Too much under a mark of", 5.0, "", "less than marginal: it does not understand yet, or cannot");
-    public static readonly Figure<int> RunningSessions = Figure.Chosen("Up or back after", 2, "sessions running", "one repeat tells skill from luck");
-    public static readonly Figure<double> CutWhenTired = Figure.Chosen("Cut of the work after a tired ride", 0.20, "of the minutes", "stop earlier next time, before the horse tires");
-    public static readonly Figure<double> WalkDay = Figure.Chosen("A day of walk only, at most", 30.0, "minutes", "enough to move, too little to tire");
+    public static readonly Figure<double> GoodMark = Figure.Chosen(
+        "Effortless from a mark of",
+        7.0,
+        "",
+        "fairly good on both reins: the horse does it without being carried"
+    );
+    public static readonly Figure<double> PoorMark = Figure.Chosen(
+        "Too much under a mark of",
+        5.0,
+        "",
+        "less than marginal: it does not understand yet, or cannot"
+    );
+    public static readonly Figure<int> RunningSessions = Figure.Chosen(
+        "Up or back after",
+        2,
+        "sessions running",
+        "one repeat tells skill from luck"
+    );
+    public static readonly Figure<double> CutWhenTired = Figure.Chosen(
+        "Cut of the work after a tired ride",
+        0.20,
+        "of the minutes",
+        "stop earlier next time, before the horse tires"
+    );
+    public static readonly Figure<double> WalkDay = Figure.Chosen(
+        "A day of walk only, at most",
+        30.0,
+        "minutes",
+        "enough to move, too little to tire"
+    );
     public static readonly Figure<int> BreakFrom = Figure.Practice("A break starts at", 7, "days without a ride");
 }

@@ -8,7 +8,11 @@ namespace Hippodrome.Core.Yards;
 /// </summary>
 internal static class OrderOfWork
 {
-    public static IReadOnlyList<SharedSession> Of(IEnumerable<(Guid HorseId, PlacedSession Session, DateOnly WasOn)> sessions, Roster roster, IReadOnlyDictionary<Guid, string> built)
+    public static IReadOnlyList<SharedSession> Of(
+        IEnumerable<(Guid HorseId, PlacedSession Session, DateOnly WasOn)> sessions,
+        Roster roster,
+        IReadOnlyDictionary<Guid, string> built
+    )
     {
         var ordered = new List<SharedSession>();
         foreach (var day in sessions.GroupBy(s => s.Session.On).OrderBy(g => g.Key))
@@ -33,18 +37,25 @@ internal static class OrderOfWork
         return ordered;
     }
 
-    private static IEnumerable<(Guid HorseId, PlacedSession Session, DateOnly WasOn)> InGroups(IEnumerable<(Guid HorseId, PlacedSession Session, DateOnly WasOn)> day, IReadOnlyDictionary<Guid, string> built) =>
-        day.OrderBy(s => Stands(s.Session.Kind)).ThenBy(s => s.Session.RungId, StringComparer.Ordinal).ThenBy(s => s.Session.Id)
-            .GroupBy(s => built.GetValueOrDefault(s.Session.Id) ?? s.Session.Id.ToString()).SelectMany(g => g);
+    private static IEnumerable<(Guid HorseId, PlacedSession Session, DateOnly WasOn)> InGroups(
+        IEnumerable<(Guid HorseId, PlacedSession Session, DateOnly WasOn)> day,
+        IReadOnlyDictionary<Guid, string> built
+    ) =>
+        day.OrderBy(s => Stands(s.Session.Kind))
+            .ThenBy(s => s.Session.RungId, StringComparer.Ordinal)
+            .ThenBy(s => s.Session.Id)
+            .GroupBy(s => built.GetValueOrDefault(s.Session.Id) ?? s.Session.Id.ToString())
+            .SelectMany(g => g);
 
     /// <summary>Hacks while the arena is built; then poles, grids and fences, each group together; flat work when they are down.</summary>
-    private static int Stands(SessionKind kind) => kind switch
-    {
-        SessionKind.Hack or SessionKind.WalkOnly or SessionKind.Recovery or SessionKind.CanterWork or SessionKind.CrossCountry => 0,
-        SessionKind.Poles => 1,
-        SessionKind.Grid => 2,
-        SessionKind.Jumping => 3,
-        SessionKind.InHand or SessionKind.Lunge => 5,
-        _ => 4,
-    };
+    private static int Stands(SessionKind kind) =>
+        kind switch
+        {
+            SessionKind.Hack or SessionKind.WalkOnly or SessionKind.Recovery or SessionKind.CanterWork or SessionKind.CrossCountry => 0,
+            SessionKind.Poles => 1,
+            SessionKind.Grid => 2,
+            SessionKind.Jumping => 3,
+            SessionKind.InHand or SessionKind.Lunge => 5,
+            _ => 4,
+        };
 }

@@ -9,7 +9,11 @@ public static class YardWeeks
     /// <param name="sessions">Whose, and which.</param>
     /// <param name="roster">Who is there.</param>
     /// <param name="built">What has been set out for a session; equal where the same is built.</param>
-    public static IReadOnlyList<SharedSession> InOrder(IEnumerable<(Guid HorseId, PlacedSession Session)> sessions, Roster roster, IReadOnlyDictionary<Guid, string> built)
+    public static IReadOnlyList<SharedSession> InOrder(
+        IEnumerable<(Guid HorseId, PlacedSession Session)> sessions,
+        Roster roster,
+        IReadOnlyDictionary<Guid, string> built
+    )
     {
         ArgumentNullException.ThrowIfNull(sessions);
         ArgumentNullException.ThrowIfNull(roster);
@@ -23,7 +27,18 @@ public static class YardWeeks
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(sessions);
         var byId = sessions.ToDictionary(s => s.Session.Id, s => s.Session);
-        return PlanChanges.With(plan, plan.Sessions.Select(s => byId.TryGetValue(s.Id, out var shared) && (shared.On != s.On || shared.RiderId != s.RiderId) ? s with { On = shared.On, RiderId = shared.RiderId } : s));
+        return PlanChanges.With(
+            plan,
+            plan.Sessions.Select(s =>
+                byId.TryGetValue(s.Id, out var shared) && (shared.On != s.On || shared.RiderId != s.RiderId)
+                    ? s with
+                    {
+                        On = shared.On,
+                        RiderId = shared.RiderId,
+                    }
+                    : s
+            )
+        );
     }
 
     /// <summary>Horses of which a session has come, gone, or stands on another day or with another rider than it was seen.</summary>
@@ -35,7 +50,11 @@ public static class YardWeeks
     }
 
     /// <summary>Riders who have more than their hours, days without helper or arena, and more than the arena holds.</summary>
-    public static IReadOnlyList<Shortage> Shortages(IReadOnlyList<SharedSession> sessions, Roster roster, IReadOnlyDictionary<Guid, string> names)
+    public static IReadOnlyList<Shortage> Shortages(
+        IReadOnlyList<SharedSession> sessions,
+        Roster roster,
+        IReadOnlyDictionary<Guid, string> names
+    )
     {
         ArgumentNullException.ThrowIfNull(sessions);
         ArgumentNullException.ThrowIfNull(roster);
@@ -43,8 +62,14 @@ public static class YardWeeks
         var shortages = new List<Shortage>();
         foreach (var day in sessions.GroupBy(s => s.Session.On).OrderBy(d => d.Key))
         {
-            shortages.AddRange(day.Where(s => s.Session.Kind.NeedsHelper() && !roster.HelperDays.Contains(day.Key.DayOfWeek)).Select(s => new Shortage(day.Key, s.HorseId, $"{names[s.HorseId]}: {s.Session.Kind.Say()} and no helper")));
-            shortages.AddRange(day.Where(s => s.Session.Kind.NeedsArena() && !roster.ArenaDays.Contains(day.Key.DayOfWeek)).Select(s => new Shortage(day.Key, s.HorseId, $"{names[s.HorseId]}: {s.Session.Kind.Say()} and no arena")));
+            shortages.AddRange(
+                day.Where(s => s.Session.Kind.NeedsHelper() && !roster.HelperDays.Contains(day.Key.DayOfWeek))
+                    .Select(s => new Shortage(day.Key, s.HorseId, $"{names[s.HorseId]}: {s.Session.Kind.Say()} and no helper"))
+            );
+            shortages.AddRange(
+                day.Where(s => s.Session.Kind.NeedsArena() && !roster.ArenaDays.Contains(day.Key.DayOfWeek))
+                    .Select(s => new Shortage(day.Key, s.HorseId, $"{names[s.HorseId]}: {s.Session.Kind.Say()} and no arena"))
+            );
             foreach (var rider in day.Where(s => s.Session.RiderId is not null).GroupBy(s => s.Session.RiderId!.Value))
             {
                 var hours = roster.Riders.FirstOrDefault(r => r.PersonId == rider.Key);
@@ -55,14 +80,26 @@ public static class YardWeeks
                 }
                 else if (minutes > hours.MinutesADay)
                 {
-                    shortages.Add(new Shortage(day.Key, rider.First().HorseId, $"{rider.Count()} horses take one rider {minutes} minutes, and {hours.MinutesADay} are theirs"));
+                    shortages.Add(
+                        new Shortage(
+                            day.Key,
+                            rider.First().HorseId,
+                            $"{rider.Count()} horses take one rider {minutes} minutes, and {hours.MinutesADay} are theirs"
+                        )
+                    );
                 }
             }
 
             var arena = day.Where(s => s.Session.Kind.NeedsArena()).Sum(s => s.Session.Minutes.Total);
             if (arena > roster.ArenaMinutesADay * roster.ArenaAtOnce && roster.ArenaDays.Contains(day.Key.DayOfWeek))
             {
-                shortages.Add(new Shortage(day.Key, day.First().HorseId, $"{arena} minutes of arena work, and room for {roster.ArenaMinutesADay * roster.ArenaAtOnce}"));
+                shortages.Add(
+                    new Shortage(
+                        day.Key,
+                        day.First().HorseId,
+                        $"{arena} minutes of arena work, and room for {roster.ArenaMinutesADay * roster.ArenaAtOnce}"
+                    )
+                );
             }
         }
 

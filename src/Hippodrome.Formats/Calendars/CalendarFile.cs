@@ -28,18 +28,20 @@ public static class CalendarFile
         calendar.AddProperty("X-WR-CALNAME", name);
         foreach (var entry in entries.OrderBy(e => e.On).ThenBy(e => e.Id))
         {
-            calendar.Events.Add(new CalendarEvent
-            {
-                Uid = $"{entry.Id}@hippodrome",
-                Sequence = entry.Revision,
-                DtStamp = new CalDateTime(stamp, "UTC"),
-                // Whole days: when in the day a horse is ridden is settled in the yard, not in the calendar.
-                Start = new CalDateTime(entry.On),
-                End = new CalDateTime(entry.On.AddDays(1)),
-                Summary = entry.Minutes is { } minutes ? $"{entry.Title}, {minutes} min" : entry.Title,
-                Description = entry.Says,
-                Transparency = TransparencyType.Transparent,
-            });
+            calendar.Events.Add(
+                new CalendarEvent
+                {
+                    Uid = $"{entry.Id}@hippodrome",
+                    Sequence = entry.Revision,
+                    DtStamp = new CalDateTime(stamp, "UTC"),
+                    // Whole days: when in the day a horse is ridden is settled in the yard, not in the calendar.
+                    Start = new CalDateTime(entry.On),
+                    End = new CalDateTime(entry.On.AddDays(1)),
+                    Summary = entry.Minutes is { } minutes ? $"{entry.Title}, {minutes} min" : entry.Title,
+                    Description = entry.Says,
+                    Transparency = TransparencyType.Transparent,
+                }
+            );
         }
 
         return new CalendarSerializer().SerializeToString(calendar) ?? "";

@@ -12,7 +12,13 @@ namespace Hippodrome.Formats.Setups;
 /// <param name="Name">What it is called.</param>
 /// <param name="SetUp">The set-up as it was asked for.</param>
 /// <param name="Tape">As it was built for one horse, for people; not read again.</param>
-public sealed record SetUpFile(string? Format = null, int? Version = null, string? Name = null, SetUpEntry? SetUp = null, IReadOnlyList<TapeLine>? Tape = null)
+public sealed record SetUpFile(
+    string? Format = null,
+    int? Version = null,
+    string? Name = null,
+    SetUpEntry? SetUp = null,
+    IReadOnlyList<TapeLine>? Tape = null
+)
 {
     public const string FormatName = "set-up";
     public const int LatestVersion = 1;
@@ -30,7 +36,15 @@ public sealed record SetUpFile(string? Format = null, int? Version = null, strin
     public static string Write(string name, SetUpEntry entry, MeasuredSetUp measured)
     {
         ArgumentNullException.ThrowIfNull(measured);
-        var tape = measured.Elements.Select(e => new TapeLine(e.Name, Math.Round(e.At.Metres, 4), e.AtText.Feet, Math.Round(e.Height.Metres, 4), Math.Round(e.Spread.Metres, 4))).ToList();
+        var tape = measured
+            .Elements.Select(e => new TapeLine(
+                e.Name,
+                Math.Round(e.At.Metres, 4),
+                e.AtText.Feet,
+                Math.Round(e.Height.Metres, 4),
+                Math.Round(e.Spread.Metres, 4)
+            ))
+            .ToList();
         return JsonSerializer.Serialize(new SetUpFile(FormatName, LatestVersion, name, entry, tape), Options);
     }
 
@@ -38,8 +52,18 @@ public sealed record SetUpFile(string? Format = null, int? Version = null, strin
     public Outcome<NamedSetUp> Check()
     {
         var checks = new Checks();
-        checks.That(Format == FormatName, "format", Format is null ? "This does not say that it is a set-up." : $"This is a {Format}, not a set-up.", $"Give a file whose format is “{FormatName}”.");
-        checks.That(Version is null or (> 0 and <= LatestVersion), "version", $"Version {Version} is not known here.", $"Write it out as version {LatestVersion}.");
+        checks.That(
+            Format == FormatName,
+            "format",
+            Format is null ? "This does not say that it is a set-up." : $"This is a {Format}, not a set-up.",
+            $"Give a file whose format is “{FormatName}”."
+        );
+        checks.That(
+            Version is null or (> 0 and <= LatestVersion),
+            "version",
+            $"Version {Version} is not known here.",
+            $"Write it out as version {LatestVersion}."
+        );
         var name = checks.Text("name", Name, 120);
         checks.That(SetUp is not null, "setUp", "There is no set-up in it.", "Give its family and its measures.");
         checks.AddRange(SetUp?.Check().Faults.Select(f => f with { Field = $"setUp.{f.Field}" }) ?? []);

@@ -15,12 +15,18 @@ public static class SetUpSvg
     public static string Draw(MeasuredSetUp measured)
     {
         ArgumentNullException.ThrowIfNull(measured);
-        return new XDocument(measured.Curve is { } curve ? Curve(measured, curve) : IsSquareOnItsLine(measured) ? Line(measured) : InArena(measured)).ToString();
+        return new XDocument(
+            measured.Curve is { } curve ? Curve(measured, curve)
+            : IsSquareOnItsLine(measured) ? Line(measured)
+            : InArena(measured)
+        ).ToString();
     }
 
     /// <summary>Everything stands square to one straight line.</summary>
     private static bool IsSquareOnItsLine(MeasuredSetUp measured) =>
-        measured.Elements.All(e => e.Kind is not (ElementKind.Mark or ElementKind.Corridor) && Math.Abs(e.Faces - measured.Elements[0].Faces) < 1e-6);
+        measured.Elements.All(e =>
+            e.Kind is not (ElementKind.Mark or ElementKind.Corridor) && Math.Abs(e.Faces - measured.Elements[0].Faces) < 1e-6
+        );
 
     /// <summary>In the whole arena, A on the left: what stands, and the way it is ridden.</summary>
     private static XElement InArena(MeasuredSetUp measured)
@@ -28,14 +34,48 @@ public static class SetUpSvg
         const double border = 300;
         var (length, width) = (measured.Arena.Length.Metres * 100, measured.Arena.Width.Metres * 100);
         var root = Root(measured, -border, -border, length + (2 * border), width + (2 * border));
-        root.Add(new XElement(Svg + "rect", new XAttribute("width", Number(length)), new XAttribute("height", Number(width)), new XAttribute("fill", "none"), new XAttribute("stroke", "black"), new XAttribute("stroke-width", "12")));
+        root.Add(
+            new XElement(
+                Svg + "rect",
+                new XAttribute("width", Number(length)),
+                new XAttribute("height", Number(width)),
+                new XAttribute("fill", "none"),
+                new XAttribute("stroke", "black"),
+                new XAttribute("stroke-width", "12")
+            )
+        );
         foreach (var letter in measured.Arena.Letters.Where(l => l.Across is 0 or 20 || l.Along == 0 || l.Along * 100 >= length))
         {
-            root.Add(Text((letter.Along * 100) + (letter.Along == 0 ? -150 : letter.Along * 100 >= length ? 150 : 0), (letter.Across * 100) + (letter.Across == 0 ? -80 : letter.Across == 20 ? 200 : 45), 130, $"{letter.Letter}"));
+            root.Add(
+                Text(
+                    (letter.Along * 100)
+                        + (
+                            letter.Along == 0 ? -150
+                            : letter.Along * 100 >= length ? 150
+                            : 0
+                        ),
+                    (letter.Across * 100)
+                        + (
+                            letter.Across == 0 ? -80
+                            : letter.Across == 20 ? 200
+                            : 45
+                        ),
+                    130,
+                    $"{letter.Letter}"
+                )
+            );
         }
 
-        root.Add(new XElement(Svg + "polyline", new XAttribute("points", string.Join(' ', measured.Track.Select(p => $"{Number(p.Along * 100)},{Number(p.Across * 100)}"))),
-            new XAttribute("fill", "none"), new XAttribute("stroke", "black"), new XAttribute("stroke-width", "8"), new XAttribute("stroke-dasharray", "40 30")));
+        root.Add(
+            new XElement(
+                Svg + "polyline",
+                new XAttribute("points", string.Join(' ', measured.Track.Select(p => $"{Number(p.Along * 100)},{Number(p.Across * 100)}"))),
+                new XAttribute("fill", "none"),
+                new XAttribute("stroke", "black"),
+                new XAttribute("stroke-width", "8"),
+                new XAttribute("stroke-dasharray", "40 30")
+            )
+        );
         foreach (var (element, i) in measured.Elements.Select((e, i) => (e, i)))
         {
             var ends = element.Ends().ToList();
@@ -98,7 +138,16 @@ public static class SetUpSvg
         var radius = curve.Radius.Metres * 100;
         var room = radius + HalfPole + 80;
         var root = Root(measured, -room, -room, 2 * room, 2 * room);
-        root.Add(new XElement(Svg + "circle", new XAttribute("r", Number(radius)), new XAttribute("fill", "none"), new XAttribute("stroke", "black"), new XAttribute("stroke-width", "3"), new XAttribute("stroke-dasharray", "14 10")));
+        root.Add(
+            new XElement(
+                Svg + "circle",
+                new XAttribute("r", Number(radius)),
+                new XAttribute("fill", "none"),
+                new XAttribute("stroke", "black"),
+                new XAttribute("stroke-width", "3"),
+                new XAttribute("stroke-dasharray", "14 10")
+            )
+        );
         root.Add(new XElement(Svg + "circle", new XAttribute("r", "6")));
         foreach (var (degrees, i) in curve.Degrees.Select((d, i) => (d * Math.PI / 180, i)))
         {
@@ -111,15 +160,35 @@ public static class SetUpSvg
         return root;
     }
 
-    private static XElement Root(MeasuredSetUp measured, double left, double top, double width, double height) => new(
-        Svg + "svg", new XAttribute("viewBox", $"{Number(left)} {Number(top)} {Number(width)} {Number(height)}"), new XElement(Svg + "title", measured.Title));
+    private static XElement Root(MeasuredSetUp measured, double left, double top, double width, double height) =>
+        new(
+            Svg + "svg",
+            new XAttribute("viewBox", $"{Number(left)} {Number(top)} {Number(width)} {Number(height)}"),
+            new XElement(Svg + "title", measured.Title)
+        );
 
-    private static XElement Stroke(double x1, double y1, double x2, double y2, double width) => new(
-        Svg + "line", new XAttribute("x1", Number(x1)), new XAttribute("y1", Number(y1)), new XAttribute("x2", Number(x2)), new XAttribute("y2", Number(y2)),
-        new XAttribute("stroke", "black"), new XAttribute("stroke-width", Number(width)), new XAttribute("stroke-linecap", "round"));
+    private static XElement Stroke(double x1, double y1, double x2, double y2, double width) =>
+        new(
+            Svg + "line",
+            new XAttribute("x1", Number(x1)),
+            new XAttribute("y1", Number(y1)),
+            new XAttribute("x2", Number(x2)),
+            new XAttribute("y2", Number(y2)),
+            new XAttribute("stroke", "black"),
+            new XAttribute("stroke-width", Number(width)),
+            new XAttribute("stroke-linecap", "round")
+        );
 
-    private static XElement Text(double x, double y, double size, string text) => new(
-        Svg + "text", new XAttribute("x", Number(x)), new XAttribute("y", Number(y)), new XAttribute("font-size", Number(size)), new XAttribute("font-family", "sans-serif"), new XAttribute("text-anchor", "middle"), text);
+    private static XElement Text(double x, double y, double size, string text) =>
+        new(
+            Svg + "text",
+            new XAttribute("x", Number(x)),
+            new XAttribute("y", Number(y)),
+            new XAttribute("font-size", Number(size)),
+            new XAttribute("font-family", "sans-serif"),
+            new XAttribute("text-anchor", "middle"),
+            text
+        );
 
     private static string Number(double value) => Math.Round(value, 2).ToString(CultureInfo.InvariantCulture);
 }

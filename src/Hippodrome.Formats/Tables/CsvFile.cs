@@ -5,12 +5,44 @@ namespace Hippodrome.Formats.Tables;
 
 /// <summary>A planned session as a line of a table.</summary>
 [CsvRecord]
-public sealed partial record SessionLine(DateOnly Day, string Horse, string Kind, string Emphasis, double Walk, double Trot, double Canter, double Minutes, int? Fences, string Rung, bool Ridden, Guid Id);
+public sealed partial record SessionLine(
+    DateOnly Day,
+    string Horse,
+    string Kind,
+    string Emphasis,
+    double Walk,
+    double Trot,
+    double Canter,
+    double Minutes,
+    int? Fences,
+    string Rung,
+    bool Ridden,
+    Guid Id
+);
 
 /// <summary>A ride as a line of a table.</summary>
 [CsvRecord]
 public sealed partial record RideLine(
-    DateOnly Day, string Horse, string Rider, double Walk, double Trot, double Canter, double Minutes, double Metres, int Transitions, int CleanPasses, int TouchedPasses, int Fences, double? MarkLeft, double? MarkRight, double? Exertion, double? Load, string Signs, string Notes, Guid Id);
+    DateOnly Day,
+    string Horse,
+    string Rider,
+    double Walk,
+    double Trot,
+    double Canter,
+    double Minutes,
+    double Metres,
+    int Transitions,
+    int CleanPasses,
+    int TouchedPasses,
+    int Fences,
+    double? MarkLeft,
+    double? MarkRight,
+    double? Exertion,
+    double? Load,
+    string Signs,
+    string Notes,
+    Guid Id
+);
 
 /// <summary>Writes tables as comma-separated values (RFC 4180), days as 2026-04-18, with a full stop in numbers.</summary>
 public static class CsvFile

@@ -47,7 +47,15 @@ public sealed class BlockPlanner
         var setbacks = _missed.Setbacks;
         var targets = VolumeCurve.Of(_case, _calendar, Phases.Of(Block, _calendar), [.. setbacks, .. ReturnGates.Setbacks(_case)]);
         var quotas = Quotas.Of(_case, _calendar, targets);
-        var task = new PlacingTask(Block, _calendar, [.. quotas.Where(q => q.Target.Monday.AddDays(6) >= From).Select(ToPlace)], Fixed(), Pinned(), Former(), _case.OtherHorses);
+        var task = new PlacingTask(
+            Block,
+            _calendar,
+            [.. quotas.Where(q => q.Target.Monday.AddDays(6) >= From).Select(ToPlace)],
+            Fixed(),
+            Pinned(),
+            Former(),
+            _case.OtherHorses
+        );
         if (Placer.Place(task, cancel) is not { } placed)
         {
             checks.AddRange(Conflict.Of(task));
@@ -55,8 +63,17 @@ public sealed class BlockPlanner
         }
 
         var weeks = Weeks(quotas, placed.Slots);
-        return checks.Outcome(() => new BlockPlan(
-            Phases.Spans(Block, [.. weeks.Select(w => w.Phase)]), weeks, setbacks, _case.Former?.Skipped ?? [], _case.Former?.Added ?? [], Notes(quotas), placed.Solved));
+        return checks.Outcome(() =>
+            new BlockPlan(
+                Phases.Spans(Block, [.. weeks.Select(w => w.Phase)]),
+                weeks,
+                setbacks,
+                _case.Former?.Skipped ?? [],
+                _case.Former?.Added ?? [],
+                Notes(quotas),
+                placed.Solved
+            )
+        );
     }
 
     private BlockWeek? FormerWeek(DateOnly monday) => _case.Former?.Weeks.FirstOrDefault(w => w.Monday == monday);
@@ -75,7 +92,10 @@ public sealed class BlockPlanner
         var taken = past.Select(s => s.On).ToHashSet();
         var skipped = (_case.Former?.Skipped ?? []).Where(s => s.Monday == monday).ToList();
         var added = Ahead(monday).Where(s => _case.Former!.Added.Contains(s.Id)).ToList();
-        var days = Calendar.Days(monday).Where(d => d >= From && !taken.Contains(d) && (_calendar.CanWork(d) || added.Exists(a => a.On == d))).ToList();
+        var days = Calendar
+            .Days(monday)
+            .Where(d => d >= From && !taken.Contains(d) && (_calendar.CanWork(d) || added.Exists(a => a.On == d)))
+            .ToList();
         if (_case.Horse.HeldBecause is not null)
         {
             return new WeekToPlace(quota, 0, new Dictionary<SessionKind, int>(), new Dictionary<SessionKind, int>(), days);
@@ -88,16 +108,35 @@ public sealed class BlockPlanner
             sessions = Math.Min(sessions, (int)Math.Ceiling(quota.Target.Sessions * (7.0 - (From.DayNumber - monday.DayNumber)) / 7));
         }
 
-        IReadOnlyDictionary<SessionKind, int> Left(IReadOnlyDictionary<SessionKind, int> quotas) => quotas.ToDictionary(
-            q => q.Key, q => Math.Max(0, q.Value - past.Count(s => s.Kind == q.Key) - skipped.Count(s => s.Kind == q.Key) + added.Count(s => s.Kind == q.Key)));
-        return new WeekToPlace(quota, Math.Clamp(sessions + added.Count, 0, days.Count), Left(quota.Wanted), past.Count == 0 ? Left(quota.Asked) : new Dictionary<SessionKind, int>(), days);
+        IReadOnlyDictionary<SessionKind, int> Left(IReadOnlyDictionary<SessionKind, int> quotas) =>
+            quotas.ToDictionary(
+                q => q.Key,
+                q =>
+                    Math.Max(
+                        0,
+                        q.Value - past.Count(s => s.Kind == q.Key) - skipped.Count(s => s.Kind == q.Key) + added.Count(s => s.Kind == q.Key)
+                    )
+            );
+        return new WeekToPlace(
+            quota,
+            Math.Clamp(sessions + added.Count, 0, days.Count),
+            Left(quota.Wanted),
+            past.Count == 0 ? Left(quota.Asked) : new Dictionary<SessionKind, int>(),
+            days
+        );
     }
 
     private List<Slot> Fixed() => [.. (_case.Former?.Sessions ?? []).Where(IsPast).Select(s => new Slot(s.On, s.Kind))];
 
-    private List<Slot> Pinned() => _case.Horse.HeldBecause is not null ? [] : [.. (_case.Former?.Sessions ?? []).Where(s => s.Pinned && !IsPast(s)).Select(s => new Slot(s.On, s.Kind))];
+    private List<Slot> Pinned() =>
+        _case.Horse.HeldBecause is not null
+            ? []
+            : [.. (_case.Former?.Sessions ?? []).Where(s => s.Pinned && !IsPast(s)).Select(s => new Slot(s.On, s.Kind))];
 
-    private List<Slot> Former() => _case.Horse.HeldBecause is not null ? [] : [.. (_case.Former?.Sessions ?? []).Where(s => !IsPast(s)).Select(s => new Slot(s.On, s.Kind))];
+    private List<Slot> Former() =>
+        _case.Horse.HeldBecause is not null
+            ? []
+            : [.. (_case.Former?.Sessions ?? []).Where(s => !IsPast(s)).Select(s => new Slot(s.On, s.Kind))];
 
     private List<BlockWeek> Weeks(IReadOnlyList<WeekQuota> quotas, IReadOnlyList<Slot> slots)
     {
@@ -120,7 +159,10 @@ public sealed class BlockPlanner
 
             var here = slots.Where(s => s.On >= monday && s.On < monday.AddDays(7)).ToList();
             var past = Past(monday).ToList();
-            var rungs = expected.Week(quota.Target, here.Select(s => s.Kind).Concat(past.Select(p => p.Kind)).GroupBy(k => k).ToDictionary(g => g.Key, g => g.Count()));
+            var rungs = expected.Week(
+                quota.Target,
+                here.Select(s => s.Kind).Concat(past.Select(p => p.Kind)).GroupBy(k => k).ToDictionary(g => g.Key, g => g.Count())
+            );
             var placed = new WeekSessions(_case, _calendar, quota, former, past, rungs).Of(here);
             if (weeks.Count == 0 || monday <= From)
             {
@@ -128,28 +170,50 @@ public sealed class BlockPlanner
             }
 
             var sessions = past.Concat(placed).OrderBy(s => s.On).ToList();
-            weeks.Add(new BlockWeek(
-                quota.Target.Number, monday, quota.Target.Phase, MinutesByGait.Sum(sessions.Select(s => s.Minutes)), quota.Target.Goal, CauseOf(quota.Target),
-                rungs, sessions, SoftRules.OfWeek(quota, sessions), new WeekWhy(quota.Target.Why, quota.Why)));
+            weeks.Add(
+                new BlockWeek(
+                    quota.Target.Number,
+                    monday,
+                    quota.Target.Phase,
+                    MinutesByGait.Sum(sessions.Select(s => s.Minutes)),
+                    quota.Target.Goal,
+                    CauseOf(quota.Target),
+                    rungs,
+                    sessions,
+                    SoftRules.OfWeek(quota, sessions),
+                    new WeekWhy(quota.Target.Why, quota.Why)
+                )
+            );
         }
 
         return [.. weeks.Select(w => w.Monday.AddDays(6) < From ? w : w with { Sessions = SoftRules.OfDays(w.Sessions, weeks, Block) })];
     }
 
     private WeekCause CauseOf(WeekTarget target) =>
-        _case.Horse.HeldBecause is { } held ? target.Cause with { Held = new WeekHeld(HeldBy.Hold, $"a vet has cleared it ({held})") } : target.Cause;
+        _case.Horse.HeldBecause is { } held
+            ? target.Cause with
+            {
+                Held = new WeekHeld(HeldBy.Hold, $"a vet has cleared it ({held})"),
+            }
+            : target.Cause;
 
     /// <summary>What the mix would have liked and the calendar cannot give.</summary>
     private List<string> Notes(IReadOnlyList<WeekQuota> quotas)
     {
         var notes = new List<string>();
-        var wished = SessionMix.Weights(Block, BlockPhase.Climb).Keys.Where(k => quotas.All(q => q.Target.Ramp is null && !q.Allowed.Contains(k))).Order().ToList();
+        var wished = SessionMix
+            .Weights(Block, BlockPhase.Climb)
+            .Keys.Where(k => quotas.All(q => q.Target.Ramp is null && !q.Allowed.Contains(k)))
+            .Order()
+            .ToList();
         foreach (var kind in wished.Where(_ => !_case.Horse.InHandOnly(Block.Start)))
         {
-            var why = kind.NeedsHelper() && Block.HelperDays.Count == 0 ? "no day with a helper"
+            var why =
+                kind.NeedsHelper() && Block.HelperDays.Count == 0 ? "no day with a helper"
                 : kind.NeedsArena() && Block.ArenaDays.Count == 0 ? "no day with the arena"
                 : kind.NeedsOpenGround() && Block.OpenGroundDays.Count == 0 ? "no day with hills or a track"
-                : kind.NeedsOpenGround() && kind.NeedsHelper() && !Block.OpenGroundDays.Intersect(Block.HelperDays).Any() ? "no day has both a helper and open ground"
+                : kind.NeedsOpenGround() && kind.NeedsHelper() && !Block.OpenGroundDays.Intersect(Block.HelperDays).Any()
+                    ? "no day has both a helper and open ground"
                 : "it is not open to this horse yet, or has no day that suits it";
             notes.Add($"No {kind.Say()} in this block: {why}.");
         }

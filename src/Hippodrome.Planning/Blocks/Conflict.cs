@@ -25,9 +25,19 @@ internal static class Conflict
 
         var monday = week.Weeks[0].Monday;
         // What is asked for is always held against the days there are.
-        var together = string.Join("; ", (left.Contains(Group.Asked) ? left.Append(Group.Number).Distinct() : left).Order().Select(g => Says(g, week)));
+        var together = string.Join(
+            "; ",
+            (left.Contains(Group.Asked) ? left.Append(Group.Number).Distinct() : left).Order().Select(g => Says(g, week))
+        );
         var inputs = left.Where(g => g >= Group.Number).DefaultIfEmpty(Group.Number).ToList();
-        return [.. inputs.Select(g => new Fault(Field(g), FormattableString.Invariant($"These cannot all hold in the week of {monday:d MMMM}: {together}."), Mend(g, week)))];
+        return
+        [
+            .. inputs.Select(g => new Fault(
+                Field(g),
+                FormattableString.Invariant($"These cannot all hold in the week of {monday:d MMMM}: {together}."),
+                Mend(g, week)
+            )),
+        ];
     }
 
     private static string Says(Group group, PlacingTask task)
@@ -46,39 +56,53 @@ internal static class Conflict
             Group.Number => $"{Count(week.Sessions, "session")} on {Days(week.Days.Select(d => d.DayOfWeek))}",
             Group.Helper => task.Block.HelperDays.Count == 0 ? "no day with a helper" : $"a helper on {Days(task.Block.HelperDays)}",
             Group.Arena => task.Block.ArenaDays.Count == 0 ? "no day with the arena" : $"the arena on {Days(task.Block.ArenaDays)}",
-            Group.OpenGround => task.Block.OpenGroundDays.Count == 0 ? "no day with hills or a track" : $"hills or a track on {Days(task.Block.OpenGroundDays)}",
-            Group.Asked => $"{string.Join(", ", week.Asked.Where(a => a.Value > 0).Select(a => $"{a.Key.Say()} {Times(a.Value)}"))} a week asked for",
-            _ => $"pinned: {string.Join(", ", task.Pinned.Where(p => p.On >= week.Monday && p.On < week.Monday.AddDays(7)).Select(p => FormattableString.Invariant($"{p.Kind.Say()} on {p.On:ddd d MMM}")))}",
+            Group.OpenGround => task.Block.OpenGroundDays.Count == 0
+                ? "no day with hills or a track"
+                : $"hills or a track on {Days(task.Block.OpenGroundDays)}",
+            Group.Asked =>
+                $"{string.Join(", ", week.Asked.Where(a => a.Value > 0).Select(a => $"{a.Key.Say()} {Times(a.Value)}"))} a week asked for",
+            _ =>
+                $"pinned: {string.Join(", ", task.Pinned.Where(p => p.On >= week.Monday && p.On < week.Monday.AddDays(7)).Select(p => FormattableString.Invariant($"{p.Kind.Say()} on {p.On:ddd d MMM}")))}",
         };
     }
 
-    private static string Mend(Group group, PlacingTask task) => group switch
-    {
-        Group.Helper => "Find a helper on another day.",
-        Group.Arena => "Have the arena on another day.",
-        Group.OpenGround => "Give another day with hills or a track.",
-        Group.Asked => "Ask for fewer.",
-        Group.Pinned => "Take a pin out.",
-        _ => task.Weeks[0].Days.Count == 0 ? "Give a day it can work." : "Give more days it can work.",
-    };
+    private static string Mend(Group group, PlacingTask task) =>
+        group switch
+        {
+            Group.Helper => "Find a helper on another day.",
+            Group.Arena => "Have the arena on another day.",
+            Group.OpenGround => "Give another day with hills or a track.",
+            Group.Asked => "Ask for fewer.",
+            Group.Pinned => "Take a pin out.",
+            _ => task.Weeks[0].Days.Count == 0 ? "Give a day it can work." : "Give more days it can work.",
+        };
 
-    private static string Field(Group group) => group switch
-    {
-        Group.Helper => "helperDays",
-        Group.Arena => "arenaDays",
-        Group.OpenGround => "openGroundDays",
-        Group.Asked => "asked",
-        Group.Pinned => "pinned",
-        _ => "days",
-    };
+    private static string Field(Group group) =>
+        group switch
+        {
+            Group.Helper => "helperDays",
+            Group.Arena => "arenaDays",
+            Group.OpenGround => "openGroundDays",
+            Group.Asked => "asked",
+            Group.Pinned => "pinned",
+            _ => "days",
+        };
 
     private static string Count(int n, string what) => n == 1 ? $"1 {what}" : $"{n} {what}s";
 
-    private static string Times(int n) => n switch { 1 => "once", 2 => "twice", _ => $"{n} times" };
+    private static string Times(int n) =>
+        n switch
+        {
+            1 => "once",
+            2 => "twice",
+            _ => $"{n} times",
+        };
 
     private static string Days(IEnumerable<DayOfWeek> days)
     {
         var said = days.Distinct().Select(d => d.ToString()).ToList();
-        return said.Count == 0 ? "no day" : said.Count == 1 ? said[0] : $"{string.Join(", ", said.SkipLast(1))} and {said[^1]}";
+        return said.Count == 0 ? "no day"
+            : said.Count == 1 ? said[0]
+            : $"{string.Join(", ", said.SkipLast(1))} and {said[^1]}";
     }
 }

@@ -27,13 +27,24 @@ internal static class Placer
             settled.AddRange(found.Value.Slots.Where(s => s.On < upTo));
             var part = found.Value.Solved;
             // The week in view is weighed again when its turn comes, so the sums are of the windows and not of the plan.
-            solved = new Solved(solved.Optimal && part.Optimal, solved.Cost + part.Cost, solved.Bound + part.Bound, solved.Cancelled || part.Cancelled);
+            solved = new Solved(
+                solved.Optimal && part.Optimal,
+                solved.Cost + part.Cost,
+                solved.Bound + part.Bound,
+                solved.Cancelled || part.Cancelled
+            );
         }
 
         return (settled, solved);
     }
 
-    private static (DateOnly From, IReadOnlyList<Slot> Slots, Solved Solved)? Window(PlacingTask task, List<Slot> settled, int first, int week, CancellationToken cancel)
+    private static (DateOnly From, IReadOnlyList<Slot> Slots, Solved Solved)? Window(
+        PlacingTask task,
+        List<Slot> settled,
+        int first,
+        int week,
+        CancellationToken cancel
+    )
     {
         var from = task.Weeks[first].Monday;
         var inView = task.Weeks.Skip(first).Take(week - first + 2).ToList();

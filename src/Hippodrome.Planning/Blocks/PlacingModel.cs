@@ -33,12 +33,19 @@ internal sealed class PlacingModel
         placing.SoftRules();
         placing._model.Minimize(placing._cost);
         var (status, solver, cancelled) = Run(placing._model, placing.Hinted(), cancel);
-        return status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible) ? null : (
-            [.. placing._at.Where(a => solver.BooleanValue(a.Value)).Select(a => a.Key).OrderBy(s => s.On)],
-            new Solved(status == CpSolverStatus.Optimal, solver.ObjectiveValue, solver.BestObjectiveBound, cancelled));
+        return status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible)
+            ? null
+            : (
+                [.. placing._at.Where(a => solver.BooleanValue(a.Value)).Select(a => a.Key).OrderBy(s => s.On)],
+                new Solved(status == CpSolverStatus.Optimal, solver.ObjectiveValue, solver.BestObjectiveBound, cancelled)
+            );
     }
 
-    private static (CpSolverStatus Status, CpSolver Solver, bool Cancelled) Run(CpModel model, IEnumerable<(BoolVar Var, bool Value)>? hints, CancellationToken cancel)
+    private static (CpSolverStatus Status, CpSolver Solver, bool Cancelled) Run(
+        CpModel model,
+        IEnumerable<(BoolVar Var, bool Value)>? hints,
+        CancellationToken cancel
+    )
     {
         foreach (var (variable, value) in hints ?? [])
         {
@@ -58,8 +65,13 @@ internal sealed class PlacingModel
         {
             foreach (var day in week.Days)
             {
-                var open = week.Quota.Allowed.Concat(week.Asked.Keys).Concat(_task.Pinned.Where(p => p.On == day).Select(p => p.Kind)).Distinct().Order()
-                    .Where(k => Suits(k, day)).ToList();
+                var open = week
+                    .Quota.Allowed.Concat(week.Asked.Keys)
+                    .Concat(_task.Pinned.Where(p => p.On == day).Select(p => p.Kind))
+                    .Distinct()
+                    .Order()
+                    .Where(k => Suits(k, day))
+                    .ToList();
                 var here = open.ConvertAll(k => (Kind: k, At: _model.NewBoolVar($"{day:MMdd}{k}")));
                 here.ForEach(h => _at[new Slot(day, h.Kind)] = h.At);
                 _byDay[day] = here;
@@ -76,7 +88,11 @@ internal sealed class PlacingModel
         return (!_on(Group.Helper) || !kind.NeedsHelper() || block.HelperDays.Contains(day.DayOfWeek))
             && (!_on(Group.Arena) || !kind.NeedsArena() || block.ArenaDays.Contains(day.DayOfWeek))
             && (!_on(Group.OpenGround) || !kind.NeedsOpenGround() || block.OpenGroundDays.Contains(day.DayOfWeek))
-            && (!_on(Group.AroundCompetition) || calendar.Competition(day.AddDays(1)) is null || DayRules.SuitsDayBefore(kind, calendar.IsJumpedAt(day.AddDays(1))))
+            && (
+                !_on(Group.AroundCompetition)
+                || calendar.Competition(day.AddDays(1)) is null
+                || DayRules.SuitsDayBefore(kind, calendar.IsJumpedAt(day.AddDays(1)))
+            )
             && (!_on(Group.AroundCompetition) || calendar.Competition(day.AddDays(-1)) is null || DayRules.SuitsDayAfter(kind))
             && (!_on(Group.AroundTherapist) || calendar.Spared(day) is null || !kind.IsHard());
     }
@@ -105,7 +121,12 @@ internal sealed class PlacingModel
                 _model.Add(LinearExpr.Sum(all.Select(a => a.At)) <= Math.Max(0, 7 - BlockFigures.DayOff.Value - stands));
             }
 
-            if (_on(Group.EasyDay) && week.Quota.Target.Sessions >= 4 && !Calendar.Days(week.Monday).Any(d => _fixed[d].Any(k => k.IsEasy())) && week.Sessions > 1)
+            if (
+                _on(Group.EasyDay)
+                && week.Quota.Target.Sessions >= 4
+                && !Calendar.Days(week.Monday).Any(d => _fixed[d].Any(k => k.IsEasy()))
+                && week.Sessions > 1
+            )
             {
                 _model.Add(LinearExpr.Sum(all.Where(a => a.Kind.IsEasy()).Select(a => a.At)) >= BlockFigures.EasyDay.Value);
             }
@@ -133,7 +154,15 @@ internal sealed class PlacingModel
                 var wanted = week.Wanted.GetValueOrDefault(kinds.Key);
                 var more = _model.NewIntVar(0, 7, "");
                 _model.Add(more >= LinearExpr.Sum(kinds.Select(k => k.At)) - wanted);
-                _cost.AddTerm(more, kinds.Key switch { SessionKind.Hack => Weights.MoreHacks, SessionKind.WalkOnly or SessionKind.Recovery => Weights.MoreWalks, _ => Weights.MoreThanWanted });
+                _cost.AddTerm(
+                    more,
+                    kinds.Key switch
+                    {
+                        SessionKind.Hack => Weights.MoreHacks,
+                        SessionKind.WalkOnly or SessionKind.Recovery => Weights.MoreWalks,
+                        _ => Weights.MoreThanWanted,
+                    }
+                );
             }
 
             foreach (var (kind, wanted) in week.Wanted.Where(w => w.Value > 0))
@@ -145,7 +174,9 @@ internal sealed class PlacingModel
 
             foreach (var (day, kind, at) in here)
             {
-                var load = (day.DayOfWeek == _task.Block.FavouriteOff ? Weights.FavouriteDayOff : 0) + (Weights.RidersLoad * Math.Min(6, _task.OtherHorses(day)))
+                var load =
+                    (day.DayOfWeek == _task.Block.FavouriteOff ? Weights.FavouriteDayOff : 0)
+                    + (Weights.RidersLoad * Math.Min(6, _task.OtherHorses(day)))
                     + (_task.Calendar.Competition(day.AddDays(1)) is not null && kind == SessionKind.WalkOnly ? Weights.LastDays : 0);
                 if (load > 0)
                 {
@@ -198,5 +229,6 @@ internal sealed class PlacingModel
         _cost.AddTerm(both, weight);
     }
 
-    private IEnumerable<(BoolVar, bool)>? Hinted() => _task.Former.Count == 0 ? null : _at.Select(a => (a.Value, _task.Former.Contains(a.Key)));
+    private IEnumerable<(BoolVar, bool)>? Hinted() =>
+        _task.Former.Count == 0 ? null : _at.Select(a => (a.Value, _task.Former.Contains(a.Key)));
 }

@@ -8,7 +8,13 @@ namespace Hippodrome.Planning.Blocks;
 /// <param name="Wanted">Of which kinds, by the mix.</param>
 /// <param name="Asked">Of which kinds, by the trainer.</param>
 /// <param name="Days">The days they may stand on.</param>
-internal sealed record WeekToPlace(WeekQuota Quota, int Sessions, IReadOnlyDictionary<SessionKind, int> Wanted, IReadOnlyDictionary<SessionKind, int> Asked, IReadOnlyList<DateOnly> Days)
+internal sealed record WeekToPlace(
+    WeekQuota Quota,
+    int Sessions,
+    IReadOnlyDictionary<SessionKind, int> Wanted,
+    IReadOnlyDictionary<SessionKind, int> Asked,
+    IReadOnlyList<DateOnly> Days
+)
 {
     public DateOnly Monday => Quota.Target.Monday;
 }
@@ -21,4 +27,12 @@ internal sealed record WeekToPlace(WeekQuota Quota, int Sessions, IReadOnlyDicti
 /// <param name="Pinned">What the trainer has fixed.</param>
 /// <param name="Former">Where things stood, and would rather stay.</param>
 /// <param name="OtherHorses">How many other horses its riders have on a day.</param>
-internal sealed record PlacingTask(Block Block, Calendar Calendar, IReadOnlyList<WeekToPlace> Weeks, IReadOnlyList<Slot> Fixed, IReadOnlyList<Slot> Pinned, IReadOnlyList<Slot> Former, Func<DateOnly, int> OtherHorses);
+internal sealed record PlacingTask(
+    Block Block,
+    Calendar Calendar,
+    IReadOnlyList<WeekToPlace> Weeks,
+    IReadOnlyList<Slot> Fixed,
+    IReadOnlyList<Slot> Pinned,
+    IReadOnlyList<Slot> Former,
+    Func<DateOnly, int> OtherHorses
+);

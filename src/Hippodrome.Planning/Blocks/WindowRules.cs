@@ -9,15 +9,24 @@ namespace Hippodrome.Planning.Blocks;
 /// <param name="calendar">The horse's days.</param>
 /// <param name="free">What may stand on a day.</param>
 /// <param name="standing">What stands on a day and stays.</param>
-internal sealed class WindowRules(CpModel model, Calendar calendar, Func<DateOnly, IReadOnlyList<(SessionKind Kind, BoolVar At)>> free, Func<DateOnly, IEnumerable<SessionKind>> standing)
+internal sealed class WindowRules(
+    CpModel model,
+    Calendar calendar,
+    Func<DateOnly, IReadOnlyList<(SessionKind Kind, BoolVar At)>> free,
+    Func<DateOnly, IEnumerable<SessionKind>> standing
+)
 {
     public void Add(DateOnly first, DateOnly last, Func<Group, bool> on)
     {
         List<DateOnly> days = [.. Enumerable.Range(-7, last.DayNumber - first.DayNumber + 8).Select(first.AddDays)];
         Window(days, on(Group.HardNeighbours), 2, 1, (k, d) => k.IsHard() && !calendar.IsEasyGrid(k, d));
-        Window(days, on(Group.JumpingDays), 7, SessionFigures.FenceDaysPerWeek.Value, (k, d) => k.IsJumped() || (k == SessionKind.Competition && calendar.IsJumpedAt(d)));
+        Window(days, on(Group.JumpingDays), 7, SessionFigures.FenceDaysPerWeek.Value, (k, d) =>
+            k.IsJumped() || (k == SessionKind.Competition && calendar.IsJumpedAt(d))
+        );
         Window(days, on(Group.FastWork), BlockFigures.FastEvery.Value, 1, (k, _) => k.IsFast());
-        Window(days, on(Group.YoungPoles) && calendar.YoungForPoles(first), 7, SessionFigures.YoungPolesPerWeek.Value, (k, _) => k == SessionKind.Poles);
+        Window(days, on(Group.YoungPoles) && calendar.YoungForPoles(first), 7, SessionFigures.YoungPolesPerWeek.Value, (k, _) =>
+            k == SessionKind.Poles
+        );
     }
 
     private void Window(List<DateOnly> days, bool on, int length, int most, Func<SessionKind, DateOnly, bool> counts)
@@ -40,5 +49,6 @@ internal sealed class WindowRules(CpModel model, Calendar calendar, Func<DateOnl
         }
     }
 
-    private IEnumerable<SessionKind> Standing(DateOnly day) => calendar.Competition(day) is not null ? [SessionKind.Competition] : standing(day);
+    private IEnumerable<SessionKind> Standing(DateOnly day) =>
+        calendar.Competition(day) is not null ? [SessionKind.Competition] : standing(day);
 }

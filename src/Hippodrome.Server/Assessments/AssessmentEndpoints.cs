@@ -11,7 +11,15 @@ using Microsoft.AspNetCore.Http.HttpResults;
 namespace Hippodrome.Server.Assessments;
 
 /// <summary>An assessment in a list.</summary>
-public sealed record AssessmentLine(Guid Id, DateOnly StartedOn, DateOnly? FinishedOn, string By, int WeeksOff, int Answered, SideFinding StiffSide);
+public sealed record AssessmentLine(
+    Guid Id,
+    DateOnly StartedOn,
+    DateOnly? FinishedOn,
+    string By,
+    int WeeksOff,
+    int Answered,
+    SideFinding StiffSide
+);
 
 /// <summary>A line of the sheet with its gate, its sides in words and what was answered.</summary>
 public sealed record SheetLine(SheetItem Item, Gate Gate, IReadOnlyList<SheetSide> Sides);
@@ -21,8 +29,20 @@ public sealed record SheetSide(Rein Rein, string Says, SheetAnswer? Answer);
 
 /// <summary>A sheet, all that it says so far, and the baseline beside it.</summary>
 public sealed record AssessmentView(
-    Guid Id, DateOnly StartedOn, DateOnly? FinishedOn, string By, int WeeksOff, string Reported, IReadOnlyList<SheetLine> Lines,
-    Findings Findings, IReadOnlyList<RungProposal> Proposals, FirstWeeks? FirstWeeks, Guid? BesideId, DateOnly? BesideOn, IReadOnlyList<ComparedLine> Beside);
+    Guid Id,
+    DateOnly StartedOn,
+    DateOnly? FinishedOn,
+    string By,
+    int WeeksOff,
+    string Reported,
+    IReadOnlyList<SheetLine> Lines,
+    Findings Findings,
+    IReadOnlyList<RungProposal> Proposals,
+    FirstWeeks? FirstWeeks,
+    Guid? BesideId,
+    DateOnly? BesideOn,
+    IReadOnlyList<ComparedLine> Beside
+);
 
 /// <summary>Taps, sent as often as needed: the last of a line and side stays.</summary>
 public sealed record SheetAnswersEntry(IReadOnlyList<SheetAnswerEntry?>? Answers = null);
@@ -44,9 +64,18 @@ public static class AssessmentEndpoints
         api.MapPost("/horses/{horseId}/assessments/{assessmentId:guid}/places", AcceptAsync).Needs(Access.Trains).Creates();
     }
 
-    private static async Task<Ok<List<AssessmentLine>>> ListAsync(Guid horseId, Visit visit) => TypedResults.Ok(
-        (await visit.Yard.AssessmentsAsync(horseId)).ConvertAll(k => new AssessmentLine(
-            k.Assessment.Id, k.Assessment.StartedOn, k.Assessment.FinishedOn, k.By, k.Assessment.WeeksOff, k.Assessment.Answers.Count, SideRules.StiffSide(k.Assessment))));
+    private static async Task<Ok<List<AssessmentLine>>> ListAsync(Guid horseId, Visit visit) =>
+        TypedResults.Ok(
+            (await visit.Yard.AssessmentsAsync(horseId)).ConvertAll(k => new AssessmentLine(
+                k.Assessment.Id,
+                k.Assessment.StartedOn,
+                k.Assessment.FinishedOn,
+                k.By,
+                k.Assessment.WeeksOff,
+                k.Assessment.Answers.Count,
+                SideRules.StiffSide(k.Assessment)
+            ))
+        );
 
     private static async Task<Results<Ok<AssessmentView>, ProblemHttpResult>> BeginAsync(Guid horseId, AssessmentEntry entry, Visit visit)
     {
@@ -60,7 +89,11 @@ public static class AssessmentEndpoints
         await visit.Yard.LockAsync(horseId);
         if ((await visit.Yard.AssessmentsAsync(horseId)).Find(k => k.Assessment.FinishedOn is null) is { } open)
         {
-            return Problems.Faulty("", $"There is an unfinished sheet of {open.Assessment.StartedOn:d MMMM}.", "Take it up again, or finish it as it is.");
+            return Problems.Faulty(
+                "",
+                $"There is an unfinished sheet of {open.Assessment.StartedOn:d MMMM}.",
+                "Take it up again, or finish it as it is."
+            );
         }
 
         if (await HeldAsync(visit, horseId) is { } held)
@@ -72,11 +105,20 @@ public static class AssessmentEndpoints
         return TypedResults.Ok((await ShowAsync(visit, horseId, begun.Value.Id, null))!);
     }
 
-    private static async Task<Results<Ok<AssessmentView>, ProblemHttpResult>> OneAsync(Guid horseId, Guid assessmentId, Visit visit, Guid? beside) =>
-        await ShowAsync(visit, horseId, assessmentId, beside) is { } view ? TypedResults.Ok(view) : Problems.NotFound();
+    private static async Task<Results<Ok<AssessmentView>, ProblemHttpResult>> OneAsync(
+        Guid horseId,
+        Guid assessmentId,
+        Visit visit,
+        Guid? beside
+    ) => await ShowAsync(visit, horseId, assessmentId, beside) is { } view ? TypedResults.Ok(view) : Problems.NotFound();
 
     /// <summary>Keeps taps. All of one sending are kept or none; a sign of lameness holds the horse at once.</summary>
-    private static async Task<Results<Ok<AssessmentView>, ProblemHttpResult>> AnswerAsync(Guid horseId, Guid assessmentId, SheetAnswersEntry entry, Visit visit)
+    private static async Task<Results<Ok<AssessmentView>, ProblemHttpResult>> AnswerAsync(
+        Guid horseId,
+        Guid assessmentId,
+        SheetAnswersEntry entry,
+        Visit visit
+    )
     {
         if ((await visit.Yard.AssessmentsAsync(horseId)).Find(k => k.Assessment.Id == assessmentId)?.Assessment is not { } assessment)
         {
@@ -88,7 +130,11 @@ public static class AssessmentEndpoints
         {
             return assessment.FinishedOn is not null
                 ? Problems.Faulty("answers", "This sheet is finished, and stays as it was.", "Begin another one.")
-                : Problems.Faulty("answers", sent.Count == 0 ? "There is no answer in this." : "More answers than the sheet has lines.", "Send what was tapped.");
+                : Problems.Faulty(
+                    "answers",
+                    sent.Count == 0 ? "There is no answer in this." : "More answers than the sheet has lines.",
+                    "Send what was tapped."
+                );
         }
 
         var gates = await GatesAsync(visit, horseId, assessment);
@@ -129,7 +175,12 @@ public static class AssessmentEndpoints
     }
 
     /// <summary>Follows proposals: the horse is moved to them, and the ride is the reason.</summary>
-    private static async Task<Results<Ok<AssessmentView>, ProblemHttpResult>> AcceptAsync(Guid horseId, Guid assessmentId, AcceptEntry entry, Visit visit)
+    private static async Task<Results<Ok<AssessmentView>, ProblemHttpResult>> AcceptAsync(
+        Guid horseId,
+        Guid assessmentId,
+        AcceptEntry entry,
+        Visit visit
+    )
     {
         await visit.Yard.LockAsync(horseId);
         if (await ShowAsync(visit, horseId, assessmentId, null) is not { } view)
@@ -147,7 +198,11 @@ public static class AssessmentEndpoints
 
         foreach (var p in moves)
         {
-            await visit.Yard.AddMoveAsync(horseId, new RungMove(p.Strand, p.RungId, MoveKind.Assessed, $"assessment ride of {view.StartedOn:d MMMM}: {p.Says}", visit.Today), visit.Me.Id);
+            await visit.Yard.AddMoveAsync(
+                horseId,
+                new RungMove(p.Strand, p.RungId, MoveKind.Assessed, $"assessment ride of {view.StartedOn:d MMMM}: {p.Says}", visit.Today),
+                visit.Me.Id
+            );
         }
 
         return TypedResults.Ok((await ShowAsync(visit, horseId, assessmentId, null))!);
@@ -166,20 +221,42 @@ public static class AssessmentEndpoints
         var places = Places.From((await visit.Yard.MovesAsync([horseId]))[horseId].Select(m => m.Move));
         var gates = await GatesAsync(visit, horseId, a);
         // The baseline is the first that was finished; any earlier one may lie beside instead.
-        var earlier = all.SkipWhile(k => k.Assessment.Id != id).Skip(1).Select(k => k.Assessment).Where(x => x.FinishedOn is not null).ToList();
+        var earlier = all.SkipWhile(k => k.Assessment.Id != id)
+            .Skip(1)
+            .Select(k => k.Assessment)
+            .Where(x => x.FinishedOn is not null)
+            .ToList();
         var beside = earlier.Find(x => x.Id == besideId) ?? earlier.LastOrDefault();
         return new AssessmentView(
-            a.Id, a.StartedOn, a.FinishedOn, kept.By, a.WeeksOff, a.Reported,
-            [.. Sheet.Items.Select(i => new SheetLine(i, gates.First(g => g.Item == i.Item), [.. i.Reins().Select(r => new SheetSide(r, i.Say(r), a.At(i.Item, r)))]))],
-            Findings.Of(a), RungProposals.Of(a, places, horse.Age(visit.Today)), FirstWeeks.Of(a),
-            beside?.Id, beside?.StartedOn, beside is null ? [] : Comparison.Of(beside, a));
+            a.Id,
+            a.StartedOn,
+            a.FinishedOn,
+            kept.By,
+            a.WeeksOff,
+            a.Reported,
+            [
+                .. Sheet.Items.Select(i => new SheetLine(
+                    i,
+                    gates.First(g => g.Item == i.Item),
+                    [.. i.Reins().Select(r => new SheetSide(r, i.Say(r), a.At(i.Item, r)))]
+                )),
+            ],
+            Findings.Of(a),
+            RungProposals.Of(a, places, horse.Age(visit.Today)),
+            FirstWeeks.Of(a),
+            beside?.Id,
+            beside?.StartedOn,
+            beside is null ? [] : Comparison.Of(beside, a)
+        );
     }
 
-    private static async Task<IReadOnlyList<Gate>> GatesAsync(Visit visit, Guid horseId, Assessment assessment) => Gates.For(
-        assessment,
-        await HeldAsync(visit, horseId),
-        [.. (await visit.Yard.RestrictionsAsync([horseId])).Where(r => r.ClearedOn is null).Select(r => r.Restriction)],
-        visit.Today);
+    private static async Task<IReadOnlyList<Gate>> GatesAsync(Visit visit, Guid horseId, Assessment assessment) =>
+        Gates.For(
+            assessment,
+            await HeldAsync(visit, horseId),
+            [.. (await visit.Yard.RestrictionsAsync([horseId])).Where(r => r.ClearedOn is null).Select(r => r.Restriction)],
+            visit.Today
+        );
 
     private static async Task<string?> HeldAsync(Visit visit, Guid horseId) =>
         (await visit.Yard.HoldsAsync([horseId])).Find(h => h.ClearedOn is null)?.Because;

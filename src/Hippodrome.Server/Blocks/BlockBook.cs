@@ -34,8 +34,15 @@ internal sealed class BlockBook
     /// <param name="CutShort">Sessions that were broken off early.</param>
     public sealed record Lately(NextIs? Next, IReadOnlySet<Guid> CutShort);
 
-    private BlockBook(Dictionary<Guid, HorseNow> horses, Dictionary<Guid, KeptBlock> blocks, IReadOnlyDictionary<Guid, IReadOnlyList<RiddenDay>> ridden, HorsePages pages, IReadOnlyDictionary<DateOnly, int> beside, Roster roster, DateOnly today) =>
-        (_horses, _blocks, _ridden, _pages, _beside, Roster, _today) = (horses, blocks, ridden, pages, beside, roster, today);
+    private BlockBook(
+        Dictionary<Guid, HorseNow> horses,
+        Dictionary<Guid, KeptBlock> blocks,
+        IReadOnlyDictionary<Guid, IReadOnlyList<RiddenDay>> ridden,
+        HorsePages pages,
+        IReadOnlyDictionary<DateOnly, int> beside,
+        Roster roster,
+        DateOnly today
+    ) => (_horses, _blocks, _ridden, _pages, _beside, Roster, _today) = (horses, blocks, ridden, pages, beside, roster, today);
 
     /// <summary>Who is there when.</summary>
     public Roster Roster { get; }
@@ -47,7 +54,12 @@ internal sealed class BlockBook
     /// <param name="horseIds">Horses of this yard.</param>
     /// <param name="besides">A block that is not under way and wanted too.</param>
     /// <param name="places">Days are placed from it, so that it matters how many other horses have work on them.</param>
-    public static async Task<BlockBook> OpenAsync(Visit visit, IReadOnlyCollection<Guid> horseIds, KeptBlock? besides = null, bool places = true)
+    public static async Task<BlockBook> OpenAsync(
+        Visit visit,
+        IReadOnlyCollection<Guid> horseIds,
+        KeptBlock? besides = null,
+        bool places = true
+    )
     {
         var pages = await visit.Book.PagesAsync(horseIds);
         var underWay = await visit.Book.BlocksAsync(horseIds);
@@ -60,14 +72,31 @@ internal sealed class BlockBook
         // Of many horses only those whose rides are asked about: with a block, or a hold that may have been ridden off.
         var asked = horseIds.Count == 1 ? horseIds : [.. horseIds.Where(id => blocks.ContainsKey(id) || pages.Holds.Contains(id))];
         var ridden = await visit.Book.RiddenAsync(asked);
-        var beside = places && horseIds.Count == 1 ? await visit.Yard.PlacedBesideAsync(horseIds.Single(), visit.Today) : new Dictionary<DateOnly, int>();
-        var horses = horseIds.ToDictionary(id => id, id => new HorseNow(
-            pages.Horses[id].Value, pages.Places[id], [.. pages.Restrictions[id]],
-            pages.Holds[id].Where(x => x.ClearedOn is null).Select(x => FormattableString.Invariant($"{x.Because}, since {x.Since:d MMMM}")).FirstOrDefault(),
-            Cleared(pages.Holds[id], ridden.GetValueOrDefault(id) ?? [], visit.Today), [.. pages.Aims[id].Select(a => a.Aim)], pages.Breadth[id].Id == Approach.AllRound)
-        {
-            Easy = pages.Treated.GetValueOrDefault(id)?.AsRestriction() is { Until: { } until } easy ? [new EasyDays(easy.Since, until, easy.Because)] : [],
-        });
+        var beside =
+            places && horseIds.Count == 1
+                ? await visit.Yard.PlacedBesideAsync(horseIds.Single(), visit.Today)
+                : new Dictionary<DateOnly, int>();
+        var horses = horseIds.ToDictionary(
+            id => id,
+            id => new HorseNow(
+                pages.Horses[id].Value,
+                pages.Places[id],
+                [.. pages.Restrictions[id]],
+                pages
+                    .Holds[id]
+                    .Where(x => x.ClearedOn is null)
+                    .Select(x => FormattableString.Invariant($"{x.Because}, since {x.Since:d MMMM}"))
+                    .FirstOrDefault(),
+                Cleared(pages.Holds[id], ridden.GetValueOrDefault(id) ?? [], visit.Today),
+                [.. pages.Aims[id].Select(a => a.Aim)],
+                pages.Breadth[id].Id == Approach.AllRound
+            )
+            {
+                Easy = pages.Treated.GetValueOrDefault(id)?.AsRestriction() is { Until: { } until } easy
+                    ? [new EasyDays(easy.Since, until, easy.Because)]
+                    : [],
+            }
+        );
         return new BlockBook(horses, blocks, ridden, pages, beside, RosterOf(pages.People, pages.Roster), visit.Today);
     }
 
@@ -77,13 +106,25 @@ internal sealed class BlockBook
     {
         var riders = people.Where(p => p.Value.Role != Role.Observer).Select(p => p.Value.Id).ToList();
         // Somebody who has left the yard since does not ride.
-        return kept is null ? Roster.Open(riders) : Roster.From(kept.Value with { Riders = [.. kept.Value.Riders?.Where(r => r.PersonId is { } id && riders.Contains(id)) ?? []] }, riders, kept: true).OrThrow();
+        return kept is null
+            ? Roster.Open(riders)
+            : Roster
+                .From(
+                    kept.Value with
+                    {
+                        Riders = [.. kept.Value.Riders?.Where(r => r.PersonId is { } id && riders.Contains(id)) ?? []],
+                    },
+                    riders,
+                    kept: true
+                )
+                .OrThrow();
     }
 
     public HorseNow Horse(Guid horseId) => _horses[horseId];
 
     /// <summary>A horse's name; of one that is not in this book, that it is not there any more.</summary>
-    public string NameOf(Guid horseId) => _horses.TryGetValue(horseId, out var horse) ? horse.Horse.Name : "a horse that is not here any more";
+    public string NameOf(Guid horseId) =>
+        _horses.TryGetValue(horseId, out var horse) ? horse.Horse.Name : "a horse that is not here any more";
 
     /// <summary>The block as it was thought out, whatever has become of its aim.</summary>
     public Block BlockOf(KeptBlock kept) => ReadBlock(kept, _horses[kept.HorseId]);
@@ -92,8 +133,15 @@ internal sealed class BlockBook
     private static Block ReadBlock(KeptBlock kept, HorseNow horse)
     {
         var start = kept.Entry.Start!.Value;
-        var entry = kept.Entry.AimId is { } aim && horse.Aims.All(a => a.Id != aim || a.On <= start)
-            ? kept.Entry with { AimId = null, Weeks = kept.Plan.Weeks.Count, Purpose = kept.Entry.Purpose == Purpose.RunIn ? Purpose.Schooling : kept.Entry.Purpose } : kept.Entry;
+        var entry =
+            kept.Entry.AimId is { } aim && horse.Aims.All(a => a.Id != aim || a.On <= start)
+                ? kept.Entry with
+                {
+                    AimId = null,
+                    Weeks = kept.Plan.Weeks.Count,
+                    Purpose = kept.Entry.Purpose == Purpose.RunIn ? Purpose.Schooling : kept.Entry.Purpose,
+                }
+                : kept.Entry;
         return Block.From(kept.Id, entry, horse.Aims, start, kept: true).OrThrow();
     }
 
@@ -105,8 +153,18 @@ internal sealed class BlockBook
     {
         var horseId = kept?.HorseId ?? _horses.Keys.Single();
         return new PlanningCase(
-            block, _horses[horseId], _today, kept?.Plan, kept is null ? new HashSet<Guid>() : Done(kept), lately?.CutShort ?? new HashSet<Guid>(), kept is null ? [] : [.. _pages.Gates[kept.Id]], kept is null ? [] : [.. _pages.Stages[kept.Id]],
-            day => Roster.IsThere(block.RiderIds, day), _beside.GetValueOrDefault, lately?.Next);
+            block,
+            _horses[horseId],
+            _today,
+            kept?.Plan,
+            kept is null ? new HashSet<Guid>() : Done(kept),
+            lately?.CutShort ?? new HashSet<Guid>(),
+            kept is null ? [] : [.. _pages.Gates[kept.Id]],
+            kept is null ? [] : [.. _pages.Stages[kept.Id]],
+            day => Roster.IsThere(block.RiderIds, day),
+            _beside.GetValueOrDefault,
+            lately?.Next
+        );
     }
 
     /// <summary>Placed sessions that were ridden: by their own id, or by a ride on their day.</summary>
@@ -114,7 +172,10 @@ internal sealed class BlockBook
     {
         var days = Ridden(kept.HorseId).Select(r => r.OnDay).ToHashSet();
         var sessions = Ridden(kept.HorseId).Select(r => r.SessionId).OfType<Guid>().ToHashSet();
-        return kept.Plan.Sessions.Where(s => s.On <= _today && (sessions.Contains(s.Id) || days.Contains(s.On))).Select(s => s.Id).ToHashSet();
+        return kept
+            .Plan.Sessions.Where(s => s.On <= _today && (sessions.Contains(s.Id) || days.Contains(s.On)))
+            .Select(s => s.Id)
+            .ToHashSet();
     }
 
     public IReadOnlyList<RiddenDay> Ridden(Guid horseId) => _ridden.GetValueOrDefault(horseId) ?? [];
@@ -125,7 +186,9 @@ internal sealed class BlockBook
 
     /// <summary>A hold cleared lately, until the saddle has been reached again.</summary>
     private static AfterClearance? Cleared(IEnumerable<Hold> holds, IEnumerable<RiddenDay> ridden, DateOnly today) =>
-        holds.Where(h => h.ClearedOn is not null).MaxBy(h => h.ClearedOn) is { } hold ? AfterClearance.Of(hold.ClearedOn!.Value, ridden.Select(r => r.OnDay), today, hold.NoLungeing) : null;
+        holds.Where(h => h.ClearedOn is not null).MaxBy(h => h.ClearedOn) is { } hold
+            ? AfterClearance.Of(hold.ClearedOn!.Value, ridden.Select(r => r.OnDay), today, hold.NoLungeing)
+            : null;
 
     /// <summary>Minutes by gait and fences of each day's rides.</summary>
     public static async Task<IReadOnlyList<DayRidden>> RiddenAsync(Visit visit, IEnumerable<RiddenDay> rides)

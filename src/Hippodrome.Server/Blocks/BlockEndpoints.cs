@@ -17,7 +17,12 @@ namespace Hippodrome.Server.Blocks;
 /// <param name="Entry">Other inputs, where they were changed.</param>
 /// <param name="Accepted">Sessions whose change is taken over; all of them if left out.</param>
 /// <param name="Because">Why, for the record.</param>
-public sealed record AcceptPlanEntry(int? Number = null, BlockEntry? Entry = null, IReadOnlyList<Guid>? Accepted = null, string? Because = null);
+public sealed record AcceptPlanEntry(
+    int? Number = null,
+    BlockEntry? Entry = null,
+    IReadOnlyList<Guid>? Accepted = null,
+    string? Because = null
+);
 
 /// <summary>Planning again, perhaps with other inputs.</summary>
 public sealed record AgainEntry(BlockEntry? Entry = null);
@@ -42,7 +47,8 @@ public static class BlockEndpoints
         api.MapReturns();
     }
 
-    private static async Task<Ok<List<BlockLine>>> ListAsync(Guid horseId, Visit visit) => TypedResults.Ok((await visit.Yard.BlocksAsync(horseId)).ConvertAll(BlockViews.Line));
+    private static async Task<Ok<List<BlockLine>>> ListAsync(Guid horseId, Visit visit) =>
+        TypedResults.Ok((await visit.Yard.BlocksAsync(horseId)).ConvertAll(BlockViews.Line));
 
     private static async Task<Ok<BlockSuggestion>> SuggestAsync(Guid horseId, Visit visit)
     {
@@ -50,17 +56,36 @@ public static class BlockEndpoints
         var lately = book.Ridden(horseId).Where(r => r.OnDay >= visit.Today.AddDays(-60));
         var assessed = (await visit.Yard.AssessmentsAsync(horseId)).Find(a => a.Assessment.FinishedOn is not null)?.Assessment;
         var back = (await visit.Yard.ApproachHoldsAsync(ApproachQuestion.Return, [horseId]))[horseId];
-        return TypedResults.Ok(BlockSuggestion.For(book.Horse(horseId), await BlockBook.RiddenAsync(visit, lately), assessed is null ? null : FirstWeeks.Of(assessed), book.Roster.DaysThere(), back, visit.Today));
+        return TypedResults.Ok(
+            BlockSuggestion.For(
+                book.Horse(horseId),
+                await BlockBook.RiddenAsync(visit, lately),
+                assessed is null ? null : FirstWeeks.Of(assessed),
+                book.Roster.DaysThere(),
+                back,
+                visit.Today
+            )
+        );
     }
 
     /// <summary>The plan these inputs give; nothing is kept.</summary>
-    private static async Task<Results<Ok<BlockPlan>, ProblemHttpResult>> PreviewAsync(Guid horseId, BlockEntry entry, Visit visit, CancellationToken cancel)
+    private static async Task<Results<Ok<BlockPlan>, ProblemHttpResult>> PreviewAsync(
+        Guid horseId,
+        BlockEntry entry,
+        Visit visit,
+        CancellationToken cancel
+    )
     {
         var (_, plan, refusal) = await PlanAsync(horseId, Guid.NewGuid(), entry, visit, cancel);
         return refusal is null ? TypedResults.Ok(plan!) : refusal;
     }
 
-    private static async Task<Results<Ok<BlockView>, ProblemHttpResult>> AddAsync(Guid horseId, BlockEntry entry, Visit visit, CancellationToken cancel)
+    private static async Task<Results<Ok<BlockView>, ProblemHttpResult>> AddAsync(
+        Guid horseId,
+        BlockEntry entry,
+        Visit visit,
+        CancellationToken cancel
+    )
     {
         await visit.Yard.LockAsync(horseId);
         var id = visit.NewId;
@@ -76,10 +101,18 @@ public static class BlockEndpoints
     }
 
     private static async Task<Results<Ok<BlockView>, ProblemHttpResult>> OneAsync(Guid horseId, Guid blockId, Visit visit) =>
-        await visit.Yard.FindBlockAsync(horseId, blockId) is { } kept ? TypedResults.Ok(await BlockViews.ShowAsync(visit, kept)) : Problems.NotFound();
+        await visit.Yard.FindBlockAsync(horseId, blockId) is { } kept
+            ? TypedResults.Ok(await BlockViews.ShowAsync(visit, kept))
+            : Problems.NotFound();
 
     /// <summary>What planning again from today would change; nothing is kept.</summary>
-    private static async Task<Results<Ok<Replanned>, ProblemHttpResult>> AgainAsync(Guid horseId, Guid blockId, AgainEntry entry, Visit visit, CancellationToken cancel)
+    private static async Task<Results<Ok<Replanned>, ProblemHttpResult>> AgainAsync(
+        Guid horseId,
+        Guid blockId,
+        AgainEntry entry,
+        Visit visit,
+        CancellationToken cancel
+    )
     {
         if (await visit.Yard.FindBlockAsync(horseId, blockId) is not { EndedOn: null } kept)
         {
@@ -90,7 +123,13 @@ public static class BlockEndpoints
         return refusal is null ? TypedResults.Ok(again!) : refusal;
     }
 
-    private static async Task<Results<Ok<BlockView>, ProblemHttpResult>> AcceptAsync(Guid horseId, Guid blockId, AcceptPlanEntry entry, Visit visit, CancellationToken cancel)
+    private static async Task<Results<Ok<BlockView>, ProblemHttpResult>> AcceptAsync(
+        Guid horseId,
+        Guid blockId,
+        AcceptPlanEntry entry,
+        Visit visit,
+        CancellationToken cancel
+    )
     {
         if (await visit.Yard.FindBlockAsync(horseId, blockId) is not { EndedOn: null } kept)
         {
@@ -122,13 +161,22 @@ public static class BlockEndpoints
             return Problems.Faulty(accepted.Faults);
         }
 
-        return await KeepAsync(visit, kept, entry.Entry is null ? kept.Entry : entry.Entry with { Start = kept.Entry.Start }, accepted.Value, because.Length > 0 ? because : again!.Says ?? "planned again from today");
+        return await KeepAsync(
+            visit,
+            kept,
+            entry.Entry is null ? kept.Entry : entry.Entry with { Start = kept.Entry.Start },
+            accepted.Value,
+            because.Length > 0 ? because : again!.Says ?? "planned again from today"
+        );
     }
 
     /// <summary>An earlier version again, from today on; days gone by stay as they are.</summary>
     private static async Task<Results<Ok<BlockView>, ProblemHttpResult>> RestoreAsync(Guid horseId, Guid blockId, int number, Visit visit)
     {
-        if (await visit.Yard.FindBlockAsync(horseId, blockId) is not { EndedOn: null } kept || await visit.Yard.FindBlockVersionAsync(blockId, number) is not { } old)
+        if (
+            await visit.Yard.FindBlockAsync(horseId, blockId) is not { EndedOn: null } kept
+            || await visit.Yard.FindBlockVersionAsync(blockId, number) is not { } old
+        )
         {
             return Problems.NotFound();
         }
@@ -137,7 +185,12 @@ public static class BlockEndpoints
         return await KeepAsync(visit, kept, old.Entry, plan, $"back to version {number}");
     }
 
-    private static async Task<Results<Ok<List<BlockLine>>, ProblemHttpResult>> EndAsync(Guid horseId, Guid blockId, EndEntry entry, Visit visit)
+    private static async Task<Results<Ok<List<BlockLine>>, ProblemHttpResult>> EndAsync(
+        Guid horseId,
+        Guid blockId,
+        EndEntry entry,
+        Visit visit
+    )
     {
         var on = entry.On ?? visit.Today;
         if (Math.Abs(on.DayNumber - visit.Today.DayNumber) > 7 * BlockFigures.LongestBlock.Value)
@@ -149,7 +202,13 @@ public static class BlockEndpoints
     }
 
     /// <summary>Keeps a version, and moves what was drawn up along with its day.</summary>
-    internal static async Task<Results<Ok<BlockView>, ProblemHttpResult>> KeepAsync(Visit visit, KeptBlock kept, BlockEntry entry, BlockPlan plan, string because)
+    internal static async Task<Results<Ok<BlockView>, ProblemHttpResult>> KeepAsync(
+        Visit visit,
+        KeptBlock kept,
+        BlockEntry entry,
+        BlockPlan plan,
+        string because
+    )
     {
         if (!await visit.Yard.KeepPlanAsync(kept.HorseId, kept.Id, kept.Number + 1, entry, plan, because, visit.Me.Id, visit.Now))
         {
@@ -160,7 +219,13 @@ public static class BlockEndpoints
         return TypedResults.Ok(await BlockViews.ShowAsync(visit, (await visit.Yard.FindBlockAsync(kept.HorseId, kept.Id))!));
     }
 
-    private static async Task<(Block? Block, BlockPlan? Plan, ProblemHttpResult? Refusal)> PlanAsync(Guid horseId, Guid id, BlockEntry entry, Visit visit, CancellationToken cancel)
+    private static async Task<(Block? Block, BlockPlan? Plan, ProblemHttpResult? Refusal)> PlanAsync(
+        Guid horseId,
+        Guid id,
+        BlockEntry entry,
+        Visit visit,
+        CancellationToken cancel
+    )
     {
         var book = await BlockBook.OpenAsync(visit, [horseId]);
         var (block, refusal) = await ReadAsync(id, entry, book.Horse(horseId), visit);
@@ -173,7 +238,12 @@ public static class BlockEndpoints
         return plan.IsFine ? (block, plan.Value, null) : (null, null, Problems.Faulty(plan.Faults));
     }
 
-    private static async Task<(PlanningCase? Case, Replanned? Again, ProblemHttpResult? Refusal)> ReplanAsync(KeptBlock kept, BlockEntry? entry, Visit visit, CancellationToken cancel)
+    private static async Task<(PlanningCase? Case, Replanned? Again, ProblemHttpResult? Refusal)> ReplanAsync(
+        KeptBlock kept,
+        BlockEntry? entry,
+        Visit visit,
+        CancellationToken cancel
+    )
     {
         var book = await BlockBook.OpenAsync(visit, [kept.HorseId], kept);
         var lately = await book.LatelyAsync(visit, kept);
@@ -202,6 +272,8 @@ public static class BlockEndpoints
         }
 
         var people = (await visit.Yard.PeopleAsync()).Where(p => p.Value.Role != Role.Observer).Select(p => p.Value.Id).ToHashSet();
-        return block.Value.RiderIds.All(people.Contains) ? (block.Value, null) : (null, Problems.Faulty("riderIds", "Nobody of that name rides in this yard.", "Choose from the people of the yard."));
+        return block.Value.RiderIds.All(people.Contains)
+            ? (block.Value, null)
+            : (null, Problems.Faulty("riderIds", "Nobody of that name rides in this yard.", "Choose from the people of the yard."));
     }
 }

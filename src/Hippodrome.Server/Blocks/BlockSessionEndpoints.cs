@@ -15,11 +15,18 @@ internal static class BlockSessionEndpoints
     {
         api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/edits", EditAsync).Needs(Access.Trains).Creates();
         api.MapGet("/horses/{horseId}/blocks/{blockId:guid}/sessions/{sessionId:guid}/days", DaysAsync).Needs(Access.Trains);
-        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/sessions/{sessionId:guid}/draw-up", DrawUpAsync).Needs(Access.Trains).Creates();
+        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/sessions/{sessionId:guid}/draw-up", DrawUpAsync)
+            .Needs(Access.Trains)
+            .Creates();
     }
 
     /// <summary>Moves, pins, swaps, skips or adds a session; a hard rule it would break refuses it.</summary>
-    private static async Task<Results<Ok<BlockView>, ProblemHttpResult>> EditAsync(Guid horseId, Guid blockId, HandEditCall call, Visit visit)
+    private static async Task<Results<Ok<BlockView>, ProblemHttpResult>> EditAsync(
+        Guid horseId,
+        Guid blockId,
+        HandEditCall call,
+        Visit visit
+    )
     {
         if (await visit.Yard.FindBlockAsync(horseId, blockId) is not { EndedOn: null } kept)
         {
@@ -38,11 +45,18 @@ internal static class BlockSessionEndpoints
 
         var book = await BlockBook.OpenAsync(visit, [horseId], kept);
         var plan = HandEdits.Apply(book.Case(kept), call.Edit);
-        return plan.IsFine ? await BlockEndpoints.KeepAsync(visit, kept, kept.Entry, plan.Value, Says(call.Edit, kept.Plan)) : Problems.Faulty(plan.Faults);
+        return plan.IsFine
+            ? await BlockEndpoints.KeepAsync(visit, kept, kept.Entry, plan.Value, Says(call.Edit, kept.Plan))
+            : Problems.Faulty(plan.Faults);
     }
 
     /// <summary>The days a session could go to, and what it would break there.</summary>
-    private static async Task<Results<Ok<MoveOptions>, ProblemHttpResult>> DaysAsync(Guid horseId, Guid blockId, Guid sessionId, Visit visit)
+    private static async Task<Results<Ok<MoveOptions>, ProblemHttpResult>> DaysAsync(
+        Guid horseId,
+        Guid blockId,
+        Guid sessionId,
+        Visit visit
+    )
     {
         if (await visit.Yard.FindBlockAsync(horseId, blockId) is not { EndedOn: null } kept || kept.Plan.Find(sessionId) is not { } session)
         {
@@ -53,7 +67,12 @@ internal static class BlockSessionEndpoints
         return TypedResults.Ok(HandEdits.Options(book.Case(kept), session));
     }
 
-    private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> DrawUpAsync(Guid horseId, Guid blockId, Guid sessionId, Visit visit)
+    private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> DrawUpAsync(
+        Guid horseId,
+        Guid blockId,
+        Guid sessionId,
+        Visit visit
+    )
     {
         if (await visit.Yard.FindBlockAsync(horseId, blockId) is not { } kept || kept.Plan.Find(sessionId) is not { } placed)
         {

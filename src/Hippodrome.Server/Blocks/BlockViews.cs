@@ -16,8 +16,23 @@ public sealed record SessionState(Guid Id, bool DrawnUp, Guid? RideId);
 
 /// <summary>A block, its plan, and how it goes.</summary>
 public sealed record BlockView(
-    Guid Id, BlockEntry Entry, string Name, Purpose Purpose, DateOnly Start, DateOnly End, AimView? Aim, DateOnly? EndedOn, int Number, BlockPlan Plan,
-    IReadOnlyList<SessionState> States, IReadOnlyList<PlannedAndDone> Weeks, IReadOnlyList<GateAnswer> Gates, IReadOnlyList<StageCleared> StagesCleared, IReadOnlyList<BlockVersion> Versions, string? PlanAgainBecause);
+    Guid Id,
+    BlockEntry Entry,
+    string Name,
+    Purpose Purpose,
+    DateOnly Start,
+    DateOnly End,
+    AimView? Aim,
+    DateOnly? EndedOn,
+    int Number,
+    BlockPlan Plan,
+    IReadOnlyList<SessionState> States,
+    IReadOnlyList<PlannedAndDone> Weeks,
+    IReadOnlyList<GateAnswer> Gates,
+    IReadOnlyList<StageCleared> StagesCleared,
+    IReadOnlyList<BlockVersion> Versions,
+    string? PlanAgainBecause
+);
 
 /// <summary>A block in a line.</summary>
 public sealed record BlockLine(Guid Id, string Name, Purpose Purpose, DateOnly Start, DateOnly End, DateOnly? EndedOn);
@@ -32,14 +47,40 @@ internal static class BlockViews
         var rides = book.Ridden(kept.HorseId).Where(r => r.OnDay >= block.FirstMonday && r.OnDay <= block.End).ToList();
         var drawnUp = (await visit.Yard.SessionsByIdAsync(kept.Plan.Sessions.Select(s => s.Id))).ToDictionary(s => s.Plan.Id);
         var card = await visit.Yard.StrideCardAsync(book.Horse(kept.HorseId).Horse);
-        var states = kept.Plan.Sessions.Select(s => new SessionState(
-            s.Id, drawnUp.ContainsKey(s.Id), done.Contains(s.Id) ? (rides.Find(r => r.SessionId == s.Id) ?? rides.Find(r => r.OnDay == s.On))?.RideId : null)).ToList();
+        var states = kept
+            .Plan.Sessions.Select(s => new SessionState(
+                s.Id,
+                drawnUp.ContainsKey(s.Id),
+                done.Contains(s.Id) ? (rides.Find(r => r.SessionId == s.Id) ?? rides.Find(r => r.OnDay == s.On))?.RideId : null
+            ))
+            .ToList();
         return new BlockView(
-            kept.Id, kept.Entry, block.Name, block.Purpose, block.Start, block.End, block.Aim is { } aim ? AimEndpoints.Show(aim, 0, visit.Today) : null, kept.EndedOn, kept.Number, kept.Plan, states,
-            PlannedAndDone.ByWeek(kept.Plan, await BlockBook.RiddenAsync(visit, rides), done, card), [.. book.Gates(kept.Id)], [.. book.StagesCleared(kept.Id)], await visit.Yard.BlockVersionsAsync(kept.Id),
-            kept.EndedOn is null ? Overtaken.By(book.Case(kept, await book.LatelyAsync(visit, kept)), DateOnly.FromDateTime(kept.At)) : null);
+            kept.Id,
+            kept.Entry,
+            block.Name,
+            block.Purpose,
+            block.Start,
+            block.End,
+            block.Aim is { } aim ? AimEndpoints.Show(aim, 0, visit.Today) : null,
+            kept.EndedOn,
+            kept.Number,
+            kept.Plan,
+            states,
+            PlannedAndDone.ByWeek(kept.Plan, await BlockBook.RiddenAsync(visit, rides), done, card),
+            [.. book.Gates(kept.Id)],
+            [.. book.StagesCleared(kept.Id)],
+            await visit.Yard.BlockVersionsAsync(kept.Id),
+            kept.EndedOn is null ? Overtaken.By(book.Case(kept, await book.LatelyAsync(visit, kept)), DateOnly.FromDateTime(kept.At)) : null
+        );
     }
 
-    public static BlockLine Line(KeptBlock kept) => new(
-        kept.Id, kept.Entry.Name!, kept.Entry.Purpose!.Value, kept.Entry.Start!.Value, kept.EndedOn ?? kept.Plan.Weeks[^1].Monday.AddDays(6), kept.EndedOn);
+    public static BlockLine Line(KeptBlock kept) =>
+        new(
+            kept.Id,
+            kept.Entry.Name!,
+            kept.Entry.Purpose!.Value,
+            kept.Entry.Start!.Value,
+            kept.EndedOn ?? kept.Plan.Weeks[^1].Monday.AddDays(6),
+            kept.EndedOn
+        );
 }

@@ -16,7 +16,12 @@ internal static class DrawnUpSessions
     /// The session a placed one is ridden as, by its own id; drawn up from where the horse stands today unless it is
     /// there already.
     /// </summary>
-    public static async Task<Results<Ok<SessionView>, ProblemHttpResult>> DrawUpAsync(Visit visit, Guid horseId, PlacedSession placed, bool helper)
+    public static async Task<Results<Ok<SessionView>, ProblemHttpResult>> DrawUpAsync(
+        Visit visit,
+        Guid horseId,
+        PlacedSession placed,
+        bool helper
+    )
     {
         if (await visit.Yard.FindSessionAsync(horseId, placed.Id) is { } there)
         {
@@ -69,7 +74,13 @@ internal static class DrawnUpSessions
     /// <param name="drawnUp">What has been drawn up, of this plan among others.</param>
     /// <param name="before">The plan as it was.</param>
     /// <param name="after">The plan as it is kept now.</param>
-    public static async Task FollowAsync(Visit visit, Guid horseId, IReadOnlyDictionary<Guid, KeptSession> drawnUp, BlockPlan before, BlockPlan after)
+    public static async Task FollowAsync(
+        Visit visit,
+        Guid horseId,
+        IReadOnlyDictionary<Guid, KeptSession> drawnUp,
+        BlockPlan before,
+        BlockPlan after
+    )
     {
         foreach (var placed in before.Sessions.Where(s => drawnUp.ContainsKey(s.Id)))
         {
@@ -85,7 +96,12 @@ internal static class DrawnUpSessions
         }
     }
 
-    private static async Task<Core.Measures.Outcome<SessionEntry>> ProposedAsync(Visit visit, Guid horseId, PlacedSession placed, bool helper)
+    private static async Task<Core.Measures.Outcome<SessionEntry>> ProposedAsync(
+        Visit visit,
+        Guid horseId,
+        PlacedSession placed,
+        bool helper
+    )
     {
         var checks = new Core.Measures.Checks();
         if (DrawUp.Focus(placed) is null)
@@ -103,7 +119,9 @@ internal static class DrawnUpSessions
         var blank = SessionPlan.Kept(Guid.Empty, placed.On, "", Manner.Ridden, helper, [], "", "", []);
         var book = await PlanBook.OpenAsync(visit, [horseId], placed.On, placed.On, blank);
         var order = (await visit.Yard.ApproachHoldsAsync(ApproachQuestion.Order, [horseId]))[horseId];
-        var proposal = SessionProposal.For(wanted.Value, book.HabitsBefore(horseId, blank, order.Id == "canter-early"), plan => book.Context(horseId, plan));
+        var proposal = SessionProposal.For(wanted.Value, book.HabitsBefore(horseId, blank, order.Id == "canter-early"), plan =>
+            book.Context(horseId, plan)
+        );
         checks.AddRange(proposal.Faults);
         return checks.Outcome(() => proposal.Value!.Session);
     }

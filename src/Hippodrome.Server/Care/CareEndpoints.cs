@@ -20,7 +20,14 @@ public sealed record BodyView(Guid Id, DateOnly On, double? GirthCm, double? Len
 public sealed record WorkSinceFeet(DateOnly Since, double Minutes, int Rides);
 
 /// <summary>What is due, who came, what it weighs.</summary>
-public sealed record CareView(IReadOnlyList<CareDue> Due, IReadOnlyList<CareVisit> Visits, IReadOnlyList<BodyView> Body, Why WeightWhy, DateOnly? WorkBeganAgain, WorkSinceFeet? SinceFeet);
+public sealed record CareView(
+    IReadOnlyList<CareDue> Due,
+    IReadOnlyList<CareVisit> Visits,
+    IReadOnlyList<BodyView> Body,
+    Why WeightWhy,
+    DateOnly? WorkBeganAgain,
+    WorkSinceFeet? SinceFeet
+);
 
 public static class CareEndpoints
 {
@@ -40,7 +47,10 @@ public static class CareEndpoints
     {
         var since = today.AddDays(-7 * LooksBackWeeks);
         var byRides = await yard.RiddenAgainAsync(horseId, 7 * TimeOff.RestFrom.Value, since);
-        var bySheet = (await yard.AssessmentsAsync(horseId)).Select(k => k.Assessment).Where(a => a.WeeksOff >= TimeOff.RestFrom.Value && a.StartedOn >= since).Max(a => (DateOnly?)a.StartedOn);
+        var bySheet = (await yard.AssessmentsAsync(horseId))
+            .Select(k => k.Assessment)
+            .Where(a => a.WeeksOff >= TimeOff.RestFrom.Value && a.StartedOn >= since)
+            .Max(a => (DateOnly?)a.StartedOn);
         return byRides > bySheet || bySheet is null ? byRides : bySheet;
     }
 
@@ -75,12 +85,27 @@ public static class CareEndpoints
         var horse = (await visit.Yard.FindHorseAsync(horseId))!.Value;
         var visits = await visit.Yard.CareVisitsAsync(horseId);
         var began = await visit.Yard.WorkBeganAgainAsync(horseId, visit.Today);
-        var body = (await visit.Yard.BodyMeasuresAsync(horseId)).ConvertAll(b => new BodyView(b.Id, b.On, b.GirthCm, b.LengthCm, b.WeightKg is { } kg ? Math.Round(kg) : null, b.Condition));
+        var body = (await visit.Yard.BodyMeasuresAsync(horseId)).ConvertAll(b => new BodyView(
+            b.Id,
+            b.On,
+            b.GirthCm,
+            b.LengthCm,
+            b.WeightKg is { } kg ? Math.Round(kg) : null,
+            b.Condition
+        ));
         var taped = body.Find(b => b.WeightKg is not null);
         return new CareView(
-            CareDue.All(visits, horse.Age(visit.Today), began, visit.Today), visits, body,
-            new Why("Girth² x length / 11877", taped is null ? [] : [$"girth {taped.GirthCm:0.#} cm, length {taped.LengthCm:0.#} cm"], CareFigures.GirthSquaredByLength.Source), began,
-            await SinceFeetAsync(horseId, visits, visit));
+            CareDue.All(visits, horse.Age(visit.Today), began, visit.Today),
+            visits,
+            body,
+            new Why(
+                "Girth² x length / 11877",
+                taped is null ? [] : [$"girth {taped.GirthCm:0.#} cm, length {taped.LengthCm:0.#} cm"],
+                CareFigures.GirthSquaredByLength.Source
+            ),
+            began,
+            await SinceFeetAsync(horseId, visits, visit)
+        );
     }
 
     private static async Task<WorkSinceFeet?> SinceFeetAsync(Guid horseId, IReadOnlyList<CareVisit> visits, Visit visit)

@@ -18,24 +18,100 @@ namespace Hippodrome.Server.Demo;
 /// <summary>Blocks under way: schooling, conditioning, a return with a repeated week, a run-in.</summary>
 internal sealed class DemoBlocks(YardSession yard, DemoStory story)
 {
-    private static readonly DayOfWeek[] AllWeek = [DayOfWeek.Monday, DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Thursday, DayOfWeek.Friday, DayOfWeek.Saturday, DayOfWeek.Sunday];
+    private static readonly DayOfWeek[] AllWeek =
+    [
+        DayOfWeek.Monday,
+        DayOfWeek.Tuesday,
+        DayOfWeek.Wednesday,
+        DayOfWeek.Thursday,
+        DayOfWeek.Friday,
+        DayOfWeek.Saturday,
+        DayOfWeek.Sunday,
+    ];
     private static readonly DayOfWeek[] NotMonday = AllWeek[1..];
     private static readonly DayOfWeek[] Helped = [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday];
 
     private DateOnly Monday => TrainingLoad.Monday(story.Today);
 
-    public Task RosterAsync() => yard.KeepRosterAsync(
-        new RosterEntry([new RiderHoursEntry(story.Trainer, AllWeek, 200), new RiderHoursEntry(story.Rider, NotMonday, 240)], Helped, 180, AllWeek, 420, 2, new TimeOnly(7, 30)), 0);
+    public Task RosterAsync() =>
+        yard.KeepRosterAsync(
+            new RosterEntry(
+                [new RiderHoursEntry(story.Trainer, AllWeek, 200), new RiderHoursEntry(story.Rider, NotMonday, 240)],
+                Helped,
+                180,
+                AllWeek,
+                420,
+                2,
+                new TimeOnly(7, 30)
+            ),
+            0
+        );
 
     public async Task AllAsync()
     {
-        await KeepAsync("Quillan", new BlockEntry("Spring: first poles to the young horse day", Purpose.Schooling, Monday.AddDays(-21), Focus: [Strand.Poles, Strand.Flatwork], Now: new MinutesByGait(48, 44, 8), Days: [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday, DayOfWeek.Sunday], HelperDays: Helped, ArenaDays: AllWeek), toAim: true);
-        await KeepAsync("Tarn Lark", new BlockEntry("Changes, quietly", Purpose.Schooling, Monday.AddDays(-21), Focus: [Strand.Changes, Strand.Lateral], Now: new MinutesByGait(72, 70, 34), Days: [DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Friday, DayOfWeek.Saturday, DayOfWeek.Sunday], HelperDays: Helped, ArenaDays: AllWeek, FavouriteOff: DayOfWeek.Sunday), toAim: true);
-        await KeepAsync("Old Verity", new BlockEntry("Fitter for the gala", Purpose.Conditioning, Monday.AddDays(-14), Focus: [Strand.Lateral], Now: new MinutesByGait(90, 66, 24), Days: [DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Friday, DayOfWeek.Saturday, DayOfWeek.Sunday], HelperDays: Helped, ArenaDays: AllWeek, OpenGroundDays: [DayOfWeek.Wednesday, DayOfWeek.Sunday],
-            Sets: new SetsEntry(Scheme.American, "Novice", 3, 3, 320, 3)), toAim: true);
+        await KeepAsync(
+            "Quillan",
+            new BlockEntry(
+                "Spring: first poles to the young horse day",
+                Purpose.Schooling,
+                Monday.AddDays(-21),
+                Focus: [Strand.Poles, Strand.Flatwork],
+                Now: new MinutesByGait(48, 44, 8),
+                Days: [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday, DayOfWeek.Sunday],
+                HelperDays: Helped,
+                ArenaDays: AllWeek
+            ),
+            toAim: true
+        );
+        await KeepAsync(
+            "Tarn Lark",
+            new BlockEntry(
+                "Changes, quietly",
+                Purpose.Schooling,
+                Monday.AddDays(-21),
+                Focus: [Strand.Changes, Strand.Lateral],
+                Now: new MinutesByGait(72, 70, 34),
+                Days: [DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Friday, DayOfWeek.Saturday, DayOfWeek.Sunday],
+                HelperDays: Helped,
+                ArenaDays: AllWeek,
+                FavouriteOff: DayOfWeek.Sunday
+            ),
+            toAim: true
+        );
+        await KeepAsync(
+            "Old Verity",
+            new BlockEntry(
+                "Fitter for the gala",
+                Purpose.Conditioning,
+                Monday.AddDays(-14),
+                Focus: [Strand.Lateral],
+                Now: new MinutesByGait(90, 66, 24),
+                Days: [DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Friday, DayOfWeek.Saturday, DayOfWeek.Sunday],
+                HelperDays: Helped,
+                ArenaDays: AllWeek,
+                OpenGroundDays: [DayOfWeek.Wednesday, DayOfWeek.Sunday],
+                Sets: new SetsEntry(Scheme.American, "Novice", 3, 3, 320, 3)
+            ),
+            toAim: true
+        );
         await BrannocAsync();
-        await KeepAsync("Sablewood", new BlockEntry("Run-in to Harrowmere", Purpose.RunIn, Monday.AddDays(-7), Focus: [Strand.Jumping, Strand.Narrow], Now: new MinutesByGait(96, 78, 46), Days: NotMonday, HelperDays: Helped, ArenaDays: AllWeek, OpenGroundDays: [DayOfWeek.Wednesday, DayOfWeek.Sunday],
-            Fixtures: [new FixtureEntry(FixtureKind.Farrier, story.Today.AddDays(5), null, "Farrier, stud holes")]), toAim: true, ridesBetween: true);
+        await KeepAsync(
+            "Sablewood",
+            new BlockEntry(
+                "Run-in to Harrowmere",
+                Purpose.RunIn,
+                Monday.AddDays(-7),
+                Focus: [Strand.Jumping, Strand.Narrow],
+                Now: new MinutesByGait(96, 78, 46),
+                Days: NotMonday,
+                HelperDays: Helped,
+                ArenaDays: AllWeek,
+                OpenGroundDays: [DayOfWeek.Wednesday, DayOfWeek.Sunday],
+                Fixtures: [new FixtureEntry(FixtureKind.Farrier, story.Today.AddDays(5), null, "Farrier, stud holes")]
+            ),
+            toAim: true,
+            ridesBetween: true
+        );
         await ShareAsync();
     }
 
@@ -51,13 +127,36 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
             var horse = horses.Single(h => h.Id == kept.HorseId);
             var aims = (await yard.AimsAsync([horse.Id])).ConvertAll(a => a.Aim);
             var now = new HorseNow(horse, Places.From([]), [], null, null, aims);
-            weeks.Add(new HorseWeek(horse.Id, horse.Name, PlanningCase.First(Block.From(kept.Id, kept.Entry, aims, kept.Entry.Start!.Value).OrThrow(), now, story.Today) with { Former = kept.Plan }));
+            weeks.Add(
+                new HorseWeek(
+                    horse.Id,
+                    horse.Name,
+                    PlanningCase.First(Block.From(kept.Id, kept.Entry, aims, kept.Entry.Start!.Value).OrThrow(), now, story.Today) with
+                    {
+                        Former = kept.Plan,
+                    }
+                )
+            );
         }
 
-        foreach (var horse in YardWeekPlanner.Plan(weeks, roster, new Dictionary<Guid, string>(), Monday, Monday).Sessions.Where(s => s.WasOn == s.Session.On).GroupBy(s => s.HorseId))
+        foreach (
+            var horse in YardWeekPlanner
+                .Plan(weeks, roster, new Dictionary<Guid, string>(), Monday, Monday)
+                .Sessions.Where(s => s.WasOn == s.Session.On)
+                .GroupBy(s => s.HorseId)
+        )
         {
             var kept = blocks.Single(b => b.HorseId == horse.Key);
-            await yard.KeepPlanAsync(kept.HorseId, kept.Id, kept.Number + 1, kept.Entry, YardWeeks.Into(kept.Plan, [.. horse]), "the week was shared out", story.Trainer, At(story.Today));
+            await yard.KeepPlanAsync(
+                kept.HorseId,
+                kept.Id,
+                kept.Number + 1,
+                kept.Entry,
+                YardWeeks.Into(kept.Plan, [.. horse]),
+                "the week was shared out",
+                story.Trainer,
+                At(story.Today)
+            );
         }
     }
 
@@ -67,13 +166,44 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
         var start = Monday.AddDays(-42);
         var days = new[] { 0, -2, -4, -6 }.Select(d => story.Today.AddDays(d).DayOfWeek).ToList();
         var failed = start.AddDays(7);
-        var gates = Enumerable.Range(0, 6).Select(w => start.AddDays(7 * w)).SelectMany(m => ReturnGates.All.Select(g => (Monday: m, Gate: g)))
-            .Select(g => new GateAnswer(g.Monday, g.Gate, !(g.Monday == failed && g.Gate == ReturnGate.LegsCool), g.Monday == failed && g.Gate == ReturnGate.LegsCool ? "Left fore warm on Friday morning, gone by Sunday." : "")).ToList();
-        await KeepAsync("Brannoc", new BlockEntry("Back after six weeks off", Purpose.Return, start, 16, Discipline: Core.Aims.Discipline.Eventing, Days: days, HelperDays: Helped, ArenaDays: AllWeek, OpenGroundDays: AllWeek, Return: new ReturnEntry(6, OffBecause.Rest)), toAim: false, gates);
+        var gates = Enumerable
+            .Range(0, 6)
+            .Select(w => start.AddDays(7 * w))
+            .SelectMany(m => ReturnGates.All.Select(g => (Monday: m, Gate: g)))
+            .Select(g => new GateAnswer(
+                g.Monday,
+                g.Gate,
+                !(g.Monday == failed && g.Gate == ReturnGate.LegsCool),
+                g.Monday == failed && g.Gate == ReturnGate.LegsCool ? "Left fore warm on Friday morning, gone by Sunday." : ""
+            ))
+            .ToList();
+        await KeepAsync(
+            "Brannoc",
+            new BlockEntry(
+                "Back after six weeks off",
+                Purpose.Return,
+                start,
+                16,
+                Discipline: Core.Aims.Discipline.Eventing,
+                Days: days,
+                HelperDays: Helped,
+                ArenaDays: AllWeek,
+                OpenGroundDays: AllWeek,
+                Return: new ReturnEntry(6, OffBecause.Rest)
+            ),
+            toAim: false,
+            gates
+        );
     }
 
     /// <summary>Planned on the day it began, and again today, as it has gone since.</summary>
-    private async Task KeepAsync(string name, BlockEntry typed, bool toAim, IReadOnlyList<GateAnswer>? gates = null, bool ridesBetween = false)
+    private async Task KeepAsync(
+        string name,
+        BlockEntry typed,
+        bool toAim,
+        IReadOnlyList<GateAnswer>? gates = null,
+        bool ridesBetween = false
+    )
     {
         var horse = (await yard.HorsesAsync()).Single(h => h.Value.Name == name).Value;
         var aims = (await yard.AimsAsync([horse.Id])).ConvertAll(a => a.Aim);
@@ -82,7 +212,14 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
         var start = entry.Start!.Value;
         var block = Block.From(id, entry, aims, start).OrThrow();
         var restrictions = (await yard.RestrictionsAsync([horse.Id])).ConvertAll(r => r.Restriction);
-        var now = new HorseNow(horse, Places.Of(horse, (await yard.MovesAsync([horse.Id]))[horse.Id].Select(m => m.Move)), restrictions, null, null, aims);
+        var now = new HorseNow(
+            horse,
+            Places.Of(horse, (await yard.MovesAsync([horse.Id]))[horse.Id].Select(m => m.Move)),
+            restrictions,
+            null,
+            null,
+            aims
+        );
         var first = BlockPlanner.Plan(PlanningCase.First(block, now, start)).OrThrow();
         await yard.AddBlockAsync(horse.Id, id, entry, start);
         await yard.KeepPlanAsync(horse.Id, id, 1, entry, first, "the first plan", story.Trainer, At(start));
@@ -103,11 +240,36 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
         {
             var day = on < story.Today ? on : story.Today;
             var done = plan.Sessions.Where(s => ridden.Contains(s.On) && s.On < day).Select(s => s.Id).ToHashSet();
-            var again = Replanning.Again(new PlanningCase(block, now, day, plan, done, new HashSet<Guid>(), [.. (gates ?? []).Where(g => g.Monday.AddDays(6) < day)], [], _ => true, _ => 0, null)).OrThrow();
+            var again = Replanning
+                .Again(
+                    new PlanningCase(
+                        block,
+                        now,
+                        day,
+                        plan,
+                        done,
+                        new HashSet<Guid>(),
+                        [.. (gates ?? []).Where(g => g.Monday.AddDays(6) < day)],
+                        [],
+                        _ => true,
+                        _ => 0,
+                        null
+                    )
+                )
+                .OrThrow();
             if (again.Changes.Count > 0)
             {
                 plan = again.Plan;
-                await yard.KeepPlanAsync(horse.Id, id, number++, entry, plan, again.Says ?? "planned again at the end of the week", story.Trainer, At(day));
+                await yard.KeepPlanAsync(
+                    horse.Id,
+                    id,
+                    number++,
+                    entry,
+                    plan,
+                    again.Says ?? "planned again at the end of the week",
+                    story.Trainer,
+                    At(day)
+                );
             }
 
             if (day == story.Today)

@@ -34,29 +34,65 @@ internal sealed class DemoBook(YardSession yard, DemoStory story)
             var sides = Sheet.Of(line.Item).Reins();
             foreach (var rein in sides)
             {
-                var entry = new SheetAnswerEntry(line.Item, rein, rein == Rein.Right ? line.Right : line.Left, rein == Rein.Right ? line.OnRight : line.OnLeft, 1, line.Minute);
+                var entry = new SheetAnswerEntry(
+                    line.Item,
+                    rein,
+                    rein == Rein.Right ? line.Right : line.Left,
+                    rein == Rein.Right ? line.OnRight : line.OnLeft,
+                    1,
+                    line.Minute
+                );
                 await yard.KeepAnswerAsync(assessment.Id, SheetAnswer.From(entry, gates, day, "").OrThrow(), story.Trainer);
             }
         }
 
         if (dropped is { } passed)
         {
-            await yard.KeepAnswerAsync(assessment.Id, SheetAnswer.From(new SheetAnswerEntry(AssessmentItem.DroppedRein, Rein.Both, Minute: lines[^1].Minute + 7, Passed: passed), Gates.For(assessment, null, [], on), on, "").OrThrow(), story.Trainer);
+            await yard.KeepAnswerAsync(
+                assessment.Id,
+                SheetAnswer
+                    .From(
+                        new SheetAnswerEntry(AssessmentItem.DroppedRein, Rein.Both, Minute: lines[^1].Minute + 7, Passed: passed),
+                        Gates.For(assessment, null, [], on),
+                        on,
+                        ""
+                    )
+                    .OrThrow(),
+                story.Trainer
+            );
             await yard.FinishAssessmentAsync(horse.Id, assessment.Id, on);
         }
     }
 
     public Task CareAsync(Horse horse, CareKind kind, int daysAgo, string by, string found = "", int? again = null) =>
-        yard.AddCareVisitAsync(horse.Id, CareVisit.From(Guid.NewGuid(), new CareEntry(kind, story.Today.AddDays(-daysAgo), by, found, again), horse, story.Today).OrThrow(), story.Trainer);
+        yard.AddCareVisitAsync(
+            horse.Id,
+            CareVisit
+                .From(Guid.NewGuid(), new CareEntry(kind, story.Today.AddDays(-daysAgo), by, found, again), horse, story.Today)
+                .OrThrow(),
+            story.Trainer
+        );
 
     public Task BodyAsync(Horse horse, int daysAgo, double girth, double length, double condition) =>
-        yard.AddBodyMeasureAsync(horse.Id, BodyMeasure.From(Guid.NewGuid(), new BodyEntry(story.Today.AddDays(-daysAgo), girth, length, condition), horse, story.Today).OrThrow(), story.Trainer);
+        yard.AddBodyMeasureAsync(
+            horse.Id,
+            BodyMeasure
+                .From(Guid.NewGuid(), new BodyEntry(story.Today.AddDays(-daysAgo), girth, length, condition), horse, story.Today)
+                .OrThrow(),
+            story.Trainer
+        );
 
     public Task TackAsync(Horse horse, TackKind kind, string name, string notes = "", double? fencesFrom = null, params Strand[] strands) =>
         yard.AddTackAsync(horse.Id, Tack.From(Guid.NewGuid(), new TackEntry(kind, name, strands, fencesFrom, notes)).OrThrow());
 
     public Task AccordionAsync(Horse horse, int daysAgo, double gap, int fewest, int most) =>
-        yard.AddAccordionAsync(horse.Id, Accordion.From(Guid.NewGuid(), new AccordionEntry(story.Today.AddDays(-daysAgo), gap, fewest, most), horse, story.Today).OrThrow(), story.Trainer);
+        yard.AddAccordionAsync(
+            horse.Id,
+            Accordion
+                .From(Guid.NewGuid(), new AccordionEntry(story.Today.AddDays(-daysAgo), gap, fewest, most), horse, story.Today)
+                .OrThrow(),
+            story.Trainer
+        );
 
     public Task TemperAsync(Horse horse, Temperament temperament) => yard.SetTemperamentAsync(horse.Id, temperament);
 

@@ -22,29 +22,85 @@ internal static class DemoHorses
     /// <summary>Green five-year-old: rushed the first poles, went back to walk, and is ready for more.</summary>
     public static async Task<Guid> QuillanAsync(DemoStory s)
     {
-        var horse = await s.HorseAsync("Quillan", 5, "16.0 hh", Sex.Gelding, Experience.Green, "Kind, looks at everything once. Started under saddle last autumn.");
+        var horse = await s.HorseAsync(
+            "Quillan",
+            5,
+            "16.0 hh",
+            Sex.Gelding,
+            Experience.Green,
+            "Kind, looks at everything once. Started under saddle last autumn."
+        );
         await s.StrideAsync(horse, GaitVariant.WalkMedium, 25, 20, 11, Counted.Strides, 12.2);
         await s.StrideAsync(horse, GaitVariant.TrotWorking, 25, 20, 15, Counted.Steps, 5.7);
         await s.StrideAsync(horse, GaitVariant.TrotWorking, 11, 30, 22.5, Counted.Steps, 8.4);
         await s.AimAsync(horse, "Ashlode young horse day", 68, Discipline.Jumping, "Ashlode riding club", "Clear round", 0.70, "Ashlode");
         var trot = await s.SetUpAsync(horse, DemoStory.Poles(GaitVariant.TrotWorking, 3));
         var walk = await s.SetUpAsync(horse, DemoStory.Poles(GaitVariant.WalkMedium, 4));
-        PartEntry[] flat = [Loosen(5), Trot(10, "20 m circles, both reins"), Canter(4, "First canter departs", rung: "flatwork/trot-canter")];
+        PartEntry[] flat =
+        [
+            Loosen(5),
+            Trot(10, "20 m circles, both reins"),
+            Canter(4, "First canter departs", rung: "flatwork/trot-canter"),
+        ];
         PartEntry[] overTrot = [Loosen(5), Trot(8, "Large circles"), Trot(8, "Trot poles", trot, rung: "poles/trot-poles")];
-        PartEntry[] overWalk = [Loosen(5), Trot(8, "Large circles"), new(Phase.Work, "Walk poles", Gait.Walk, Rein.Both, 8, walk, 6.5, "poles/walk-poles")];
-        await s.PlacesAsync(horse, "in-hand/curved-and-raised", "lunge/side-aid", "flatwork/trot-canter", "lateral/step-and-rest", "poles/walk-poles", "fitness/trot-sets");
+        PartEntry[] overWalk =
+        [
+            Loosen(5),
+            Trot(8, "Large circles"),
+            new(Phase.Work, "Walk poles", Gait.Walk, Rein.Both, 8, walk, 6.5, "poles/walk-poles"),
+        ];
+        await s.PlacesAsync(
+            horse,
+            "in-hand/curved-and-raised",
+            "lunge/side-aid",
+            "flatwork/trot-canter",
+            "lateral/step-and-rest",
+            "poles/walk-poles",
+            "fitness/trot-sets"
+        );
         await s.MoveAsync(horse, -21, "poles/trot-poles", MoveKind.ByHand, "bold in the lesson: let him try");
         await s.MoveAsync(horse, -20, "poles/walk-poles", MoveKind.ByHand, "rushed the trot poles on both reins");
         await s.MoveAsync(horse, -6, "poles/trot-poles", MoveKind.ByHand, "calm and clean over walk poles");
 
         await s.RideAsync(horse, await s.SessionAsync(horse, -23, "Steady tempo", false, 8, 7, flat), new Went(6, 6), accepts: "Stay");
-        await s.RideAsync(horse, await s.SessionAsync(horse, -20, "First trot poles", true, 8, 7, overTrot), new Went(5, 5.5, 3, true, 4, [DemoStory.Passes(trot, Rein.Left, 2, 2, 3), DemoStory.Passes(trot, Rein.Right, 3, 1, 2)], "Quicker each time he saw them."), accepts: "RushesPoles");
-        await s.RideAsync(horse, await s.SessionAsync(horse, -18, "Walk poles", true, 8, 7, overWalk), new Went(6, 6.5, 2, true, 3, [DemoStory.Passes(walk, Rein.Left, 5, 1), DemoStory.Passes(walk, Rein.Right, 6)]), accepts: "TouchesNowAndThen");
+        await s.RideAsync(
+            horse,
+            await s.SessionAsync(horse, -20, "First trot poles", true, 8, 7, overTrot),
+            new Went(
+                5,
+                5.5,
+                3,
+                true,
+                4,
+                [DemoStory.Passes(trot, Rein.Left, 2, 2, 3), DemoStory.Passes(trot, Rein.Right, 3, 1, 2)],
+                "Quicker each time he saw them."
+            ),
+            accepts: "RushesPoles"
+        );
+        await s.RideAsync(
+            horse,
+            await s.SessionAsync(horse, -18, "Walk poles", true, 8, 7, overWalk),
+            new Went(6, 6.5, 2, true, 3, [DemoStory.Passes(walk, Rein.Left, 5, 1), DemoStory.Passes(walk, Rein.Right, 6)]),
+            accepts: "TouchesNowAndThen"
+        );
         await s.RideAsync(horse, await s.SessionAsync(horse, -14, "Steady tempo", false, 8, 7, flat), new Went(6.5, 6.5));
-        await s.RideAsync(horse, await s.SessionAsync(horse, -11, "Walk poles", true, 8, 7, overWalk), new Went(7, 7, 1, true, 3, [DemoStory.Passes(walk, Rein.Left, 6), DemoStory.Passes(walk, Rein.Right, 6)]));
+        await s.RideAsync(
+            horse,
+            await s.SessionAsync(horse, -11, "Walk poles", true, 8, 7, overWalk),
+            new Went(7, 7, 1, true, 3, [DemoStory.Passes(walk, Rein.Left, 6), DemoStory.Passes(walk, Rein.Right, 6)])
+        );
         await s.RideAsync(horse, await s.SessionAsync(horse, -7, "Steady tempo", false, 8, 7, flat), new Went(6.5, 7));
-        await s.RideAsync(horse, await s.SessionAsync(horse, -4, "Trot poles", true, 8, 7, overTrot), new Went(7, 7, 1, true, 4, [DemoStory.Passes(trot, Rein.Left, 5, 1), DemoStory.Passes(trot, Rein.Right, 6)]));
-        await s.RailAsync(horse, await s.SessionAsync(horse, -2, "Trot poles", true, 8, 7, overTrot), 6, new Went(7.5, 7, Next: "One more pole, same place."));
+        await s.RideAsync(
+            horse,
+            await s.SessionAsync(horse, -4, "Trot poles", true, 8, 7, overTrot),
+            new Went(7, 7, 1, true, 4, [DemoStory.Passes(trot, Rein.Left, 5, 1), DemoStory.Passes(trot, Rein.Right, 6)])
+        );
+        await s.RailAsync(
+            horse,
+            await s.SessionAsync(horse, -2, "Trot poles", true, 8, 7, overTrot),
+            6,
+            new Went(7.5, 7, Next: "One more pole, same place.")
+        );
         await s.SessionAsync(horse, 0, "Steady tempo", false, 8, 7, flat);
         await s.SessionAsync(horse, 2, "Trot poles", true, 8, 7, overTrot);
         await DemoPassports.QuillanAsync(s, horse);
@@ -54,32 +110,116 @@ internal static class DemoHorses
     /// <summary>Seven-year-old learning changes; the left rein comes slowly.</summary>
     public static async Task<Guid> TarnLarkAsync(DemoStory s)
     {
-        var horse = await s.HorseAsync("Tarn Lark", 7, "16.1 hh", Sex.Mare, Experience.Novice, "Stiff right. Keen in front, late behind when it gets exciting.");
+        var horse = await s.HorseAsync(
+            "Tarn Lark",
+            7,
+            "16.1 hh",
+            Sex.Mare,
+            Experience.Novice,
+            "Stiff right. Keen in front, late behind when it gets exciting."
+        );
         await s.StrideAsync(horse, GaitVariant.WalkMedium, 30, 30, 16, Counted.Strides, 17.5);
         await s.StrideAsync(horse, GaitVariant.TrotWorking, 30, 30, 21.5, Counted.Steps, 8.2);
         await s.StrideAsync(horse, GaitVariant.TrotWorking, 16, 40, 29, Counted.Steps, 11.1);
         await s.StrideAsync(horse, GaitVariant.CanterWorking, 16, 40, 16.5, Counted.Strides, 10.1);
         await s.AimAsync(horse, "Marlwick spring dressage", 54, Discipline.Dressage, "Marlwick league", "Medium", null, "Marlwick");
-        await s.SetUpAsync(horse, new CurvedPolesEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, CurveKind.Fan, GaitVariant.TrotWorking, 4, 8));
+        await s.SetUpAsync(
+            horse,
+            new CurvedPolesEntry(
+                ArenaSize.SixtyByTwenty,
+                ArenaLine.CentreLine,
+                Heading.TowardsC,
+                30,
+                0,
+                CurveKind.Fan,
+                GaitVariant.TrotWorking,
+                4,
+                8
+            )
+        );
         var raised = await s.SetUpAsync(horse, DemoStory.Poles(GaitVariant.TrotWorking, 4, ArenaLine.CentreLine, Raising.AlternateEnds));
         await s.StandAsync(raised);
-        await s.SetUpAsync(horse, DemoStory.Figure(FigureKind.LegYield, GaitVariant.TrotWorking) with { SidewaysMetres = 5, ForwardMetres = 30 });
-        PartEntry[] changes = [Loosen(6), Canter(6, "Counter-canter, both leads"), Canter(4, "Canter-walk-canter"), Canter(5, "Single change on the diagonal", Phase.NewWork, "changes/single-change")];
-        PartEntry[] lateral = [Loosen(6), Trot(12, "Shoulder-in and travers, both reins", rung: "lateral/travers"), Canter(6, "Working canter, give and retake")];
+        await s.SetUpAsync(
+            horse,
+            DemoStory.Figure(FigureKind.LegYield, GaitVariant.TrotWorking) with
+            {
+                SidewaysMetres = 5,
+                ForwardMetres = 30,
+            }
+        );
+        PartEntry[] changes =
+        [
+            Loosen(6),
+            Canter(6, "Counter-canter, both leads"),
+            Canter(4, "Canter-walk-canter"),
+            Canter(5, "Single change on the diagonal", Phase.NewWork, "changes/single-change"),
+        ];
+        PartEntry[] lateral =
+        [
+            Loosen(6),
+            Trot(12, "Shoulder-in and travers, both reins", rung: "lateral/travers"),
+            Canter(6, "Working canter, give and retake"),
+        ];
         PartEntry[] poles = [Loosen(6), Trot(8, "Lengthen and collect"), Trot(10, "Raised trot poles", raised, rung: "poles/raised-trot")];
         await s.PlacesAsync(
-            horse, "in-hand/long-lines-canter", "lunge/poles-on-the-circle", "flatwork/simple-change", "lateral/travers", "changes/single-change", "collected/ten-metre-canter",
-            "poles/raised-trot", "grids/placing-pole", "jumping/cross-pole", "fitness/trot-sets");
+            horse,
+            "in-hand/long-lines-canter",
+            "lunge/poles-on-the-circle",
+            "flatwork/simple-change",
+            "lateral/travers",
+            "changes/single-change",
+            "collected/ten-metre-canter",
+            "poles/raised-trot",
+            "grids/placing-pole",
+            "jumping/cross-pole",
+            "fitness/trot-sets"
+        );
 
         await s.RideAsync(horse, await s.SessionAsync(horse, -24, "Lateral work", false, 10, 8, lateral), new Went(6, 7, 2));
-        await s.RideAsync(horse, await s.SessionAsync(horse, -21, "Raised poles", true, 10, 8, poles), new Went(6, 7, 2, true, 5, [DemoStory.Passes(raised, Rein.Left, 4, 1), DemoStory.Passes(raised, Rein.Right, 5)]));
-        await s.RideAsync(horse, await s.SessionAsync(horse, -17, "First change", false, 10, 8, changes), new Went(5.5, 6.5, 3, false, 6, null, "One through, one late behind. Left it there."), accepts: "ClosingTestFailed");
+        await s.RideAsync(
+            horse,
+            await s.SessionAsync(horse, -21, "Raised poles", true, 10, 8, poles),
+            new Went(6, 7, 2, true, 5, [DemoStory.Passes(raised, Rein.Left, 4, 1), DemoStory.Passes(raised, Rein.Right, 5)])
+        );
+        await s.RideAsync(
+            horse,
+            await s.SessionAsync(horse, -17, "First change", false, 10, 8, changes),
+            new Went(5.5, 6.5, 3, false, 6, null, "One through, one late behind. Left it there."),
+            accepts: "ClosingTestFailed"
+        );
         // Her rider comes in a little sooner each time: a habit, told beside Begin.
-        await s.RailAsync(horse, await s.SessionAsync(horse, -15, "Lateral work", false, 10, 8, lateral), 0, new Went(6.5, 7, 2), walkedLast: 4);
-        await s.RideAsync(horse, await s.SessionAsync(horse, -10, "Raised poles", true, 10, 8, poles), new Went(6.5, 7, 1, true, 5, [DemoStory.Passes(raised, Rein.Left, 5, 1), DemoStory.Passes(raised, Rein.Right, 6)]));
-        await s.RailAsync(horse, await s.SessionAsync(horse, -8, "Single changes", false, 10, 8, changes), 0, new Went(6.5, 7, 2, true, 6), walkedLast: 3);
-        await s.RailAsync(horse, await s.SessionAsync(horse, -3, "Lateral work", false, 10, 8, lateral), 0, new Went(7, 7, 1), walkedLast: 2);
-        var last = await s.RideAsync(horse, await s.SessionAsync(horse, -1, "Single changes", false, 10, 8, changes), new Went(6.5, 7, 4, true, 7, null, "Boiled over after the second change."), by: s.Trainer);
+        await s.RailAsync(
+            horse,
+            await s.SessionAsync(horse, -15, "Lateral work", false, 10, 8, lateral),
+            0,
+            new Went(6.5, 7, 2),
+            walkedLast: 4
+        );
+        await s.RideAsync(
+            horse,
+            await s.SessionAsync(horse, -10, "Raised poles", true, 10, 8, poles),
+            new Went(6.5, 7, 1, true, 5, [DemoStory.Passes(raised, Rein.Left, 5, 1), DemoStory.Passes(raised, Rein.Right, 6)])
+        );
+        await s.RailAsync(
+            horse,
+            await s.SessionAsync(horse, -8, "Single changes", false, 10, 8, changes),
+            0,
+            new Went(6.5, 7, 2, true, 6),
+            walkedLast: 3
+        );
+        await s.RailAsync(
+            horse,
+            await s.SessionAsync(horse, -3, "Lateral work", false, 10, 8, lateral),
+            0,
+            new Went(7, 7, 1),
+            walkedLast: 2
+        );
+        var last = await s.RideAsync(
+            horse,
+            await s.SessionAsync(horse, -1, "Single changes", false, 10, 8, changes),
+            new Went(6.5, 7, 4, true, 7, null, "Boiled over after the second change."),
+            by: s.Trainer
+        );
         await s.OverruleAsync(last, "OverTheTop", "Wind and the tractor, not the work. Same again on a quiet day.");
         await s.SessionAsync(horse, 0, "Raised poles", true, 10, 8, poles);
         await s.SessionAsync(horse, 1, "Lateral work", false, 10, 8, lateral);
@@ -90,18 +230,82 @@ internal static class DemoHorses
     /// <summary>Eventer coming back from a rest: slow minutes, and a day that was too long.</summary>
     public static async Task<Guid> BrannocAsync(DemoStory s)
     {
-        var horse = await s.HorseAsync("Brannoc", 10, "16.3 hh", Sex.Gelding, Experience.Established, "Six weeks in the field over the autumn. Walk weeks done; trot began three weeks ago.");
+        var horse = await s.HorseAsync(
+            "Brannoc",
+            10,
+            "16.3 hh",
+            Sex.Gelding,
+            Experience.Established,
+            "Six weeks in the field over the autumn. Walk weeks done; trot began three weeks ago."
+        );
         await s.StrideAsync(horse, GaitVariant.WalkMedium, 20, 20, 10, Counted.Strides, 11.2);
         await s.StrideAsync(horse, GaitVariant.TrotWorking, 8, 20, 14, Counted.Steps, 5.4);
-        await s.AimAsync(horse, "Thornley cross-country day", 96, Discipline.Eventing, "Thornley one-day league", "Novice, 1.05 m", 1.05, "Thornley Park");
+        await s.AimAsync(
+            horse,
+            "Thornley cross-country day",
+            96,
+            Discipline.Eventing,
+            "Thornley one-day league",
+            "Novice, 1.05 m",
+            1.05,
+            "Thornley Park"
+        );
         await s.PlacesAsync(
-            horse, "in-hand/long-lines-canter", "lunge/canter-both-ways", "flatwork/simple-change", "lateral/shoulder-in", "poles/accordion", "grids/square-oxer", "jumping/at-height",
-            "narrow/barrel", "cross-country/level-speed", "fitness/walk-hardening");
-        await s.RestrictAsync(horse, "coming back from a long rest", "Iva Sorrel, vet", -24, 11, [Gait.Canter, Gait.Gallop], [Strand.Grids, Strand.Jumping, Strand.Narrow, Strand.CrossCountry]);
+            horse,
+            "in-hand/long-lines-canter",
+            "lunge/canter-both-ways",
+            "flatwork/simple-change",
+            "lateral/shoulder-in",
+            "poles/accordion",
+            "grids/square-oxer",
+            "jumping/at-height",
+            "narrow/barrel",
+            "cross-country/level-speed",
+            "fitness/walk-hardening"
+        );
+        await s.RestrictAsync(
+            horse,
+            "coming back from a long rest",
+            "Iva Sorrel, vet",
+            -24,
+            11,
+            [Gait.Canter, Gait.Gallop],
+            [Strand.Grids, Strand.Jumping, Strand.Narrow, Strand.CrossCountry]
+        );
         await s.MoveAsync(horse, -22, "fitness/trot-sets", MoveKind.ByHand, "forty minutes of walk, legs cool: trot begins");
-        foreach (var (day, minutes) in new[] { (46, 10), (44, 10), (41, 10), (39, 20), (37, 20), (34, 20), (32, 20), (30, 20), (27, 20), (25, 30), (23, 30) })
+        foreach (
+            var (day, minutes) in new[]
+            {
+                (46, 10),
+                (44, 10),
+                (41, 10),
+                (39, 20),
+                (37, 20),
+                (34, 20),
+                (32, 20),
+                (30, 20),
+                (27, 20),
+                (25, 30),
+                (23, 30),
+            }
+        )
         {
-            await s.RideAsync(horse, await s.KeepAsync(horse, new SessionEntry(s.Today.AddDays(-day), "Return: walk", Manner.Ridden, false, [new(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, minutes)], "")), new Went(6, 6, 1, true, 1), accepts: "Stay");
+            await s.RideAsync(
+                horse,
+                await s.KeepAsync(
+                    horse,
+                    new SessionEntry(
+                        s.Today.AddDays(-day),
+                        "Return: walk",
+                        Manner.Ridden,
+                        false,
+                        [new(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, minutes)],
+                        ""
+                    )
+                ),
+                new Went(6, 6, 1, true, 1),
+                accepts: "Stay"
+            );
         }
 
         for (var week = 3; week >= 1; week--)
@@ -111,12 +315,47 @@ internal static class DemoHorses
             foreach (var day in new[] { 6, 4, 2 })
             {
                 var tired = week == 1 && day == 2;
-                var plan = await s.SessionAsync(horse, -((week - 1) * 7) - day, "Return: walk with a little trot", false, 22, 10, Trot(trot, $"Trot in short bouts, {trot} minutes in all", rung: "fitness/trot-sets"));
-                await s.RideAsync(horse, plan, new Went(6, 6.5, 1, !tired, tired ? 6 : 3, null, tired ? "Quick and on the forehand in the last bout." : null, tired ? Sign.Tired : null), accepts: tired ? null : "Stay");
+                var plan = await s.SessionAsync(
+                    horse,
+                    -((week - 1) * 7) - day,
+                    "Return: walk with a little trot",
+                    false,
+                    22,
+                    10,
+                    Trot(trot, $"Trot in short bouts, {trot} minutes in all", rung: "fitness/trot-sets")
+                );
+                await s.RideAsync(
+                    horse,
+                    plan,
+                    new Went(
+                        6,
+                        6.5,
+                        1,
+                        !tired,
+                        tired ? 6 : 3,
+                        null,
+                        tired ? "Quick and on the forehand in the last bout." : null,
+                        tired ? Sign.Tired : null
+                    ),
+                    accepts: tired ? null : "Stay"
+                );
             }
         }
 
-        await s.SessionAsync(horse, 0, "Return: walk with a little trot", false, 22, 6, Trot(4, "Trot in short bouts, 4 minutes in all", rung: "fitness/trot-sets") with { Times = 12, BoutSeconds = 20, RestSeconds = 40 });
+        await s.SessionAsync(
+            horse,
+            0,
+            "Return: walk with a little trot",
+            false,
+            22,
+            6,
+            Trot(4, "Trot in short bouts, 4 minutes in all", rung: "fitness/trot-sets") with
+            {
+                Times = 12,
+                BoutSeconds = 20,
+                RestSeconds = 40,
+            }
+        );
         await DemoPassports.BrannocAsync(s, horse);
         return horse.Id;
     }
@@ -124,17 +363,47 @@ internal static class DemoHorses
     /// <summary>Dressage mare of fourteen whose left rein comes level over the weeks.</summary>
     public static async Task<Guid> VerityAsync(DemoStory s)
     {
-        var horse = await s.HorseAsync("Old Verity", 14, "16.2 hh", Sex.Mare, Experience.Established, "Stiff left, hollow right. Needs her walk; then gives everything.");
+        var horse = await s.HorseAsync(
+            "Old Verity",
+            14,
+            "16.2 hh",
+            Sex.Mare,
+            Experience.Established,
+            "Stiff left, hollow right. Needs her walk; then gives everything."
+        );
         await s.StrideAsync(horse, GaitVariant.TrotCollected, 18, 30, 24.5, Counted.Steps, 9.6);
         await s.StrideAsync(horse, GaitVariant.TrotWorking, 18, 30, 22.5, Counted.Steps, 8.6);
-        await s.AimAsync(horse, "Winter gala, Lindhurst", 33, Discipline.Dressage, "Lindhurst championship", "Advanced medium", null, "Lindhurst");
+        await s.AimAsync(
+            horse,
+            "Winter gala, Lindhurst",
+            33,
+            Discipline.Dressage,
+            "Lindhurst championship",
+            "Advanced medium",
+            null,
+            "Lindhurst"
+        );
         await s.SetUpAsync(horse, DemoStory.Figure(FigureKind.Changes, GaitVariant.CanterCollected) with { Changes = 5, Every = 4 });
         await s.SetUpAsync(horse, DemoStory.Figure(FigureKind.Serpentine, GaitVariant.TrotWorking) with { Loops = 4 });
         double[] left = [5, 5.5, 5.5, 6, 6, 6.5, 6.5, 7];
-        PartEntry[] work = [Loosen(6), Trot(9, "Shoulder-in, left first", rein: Rein.Left), Trot(7, "Shoulder-in", rein: Rein.Right), Canter(6, "Half-pass and straight", rung: "lateral/lateral-canter")];
+        PartEntry[] work =
+        [
+            Loosen(6),
+            Trot(9, "Shoulder-in, left first", rein: Rein.Left),
+            Trot(7, "Shoulder-in", rein: Rein.Right),
+            Canter(6, "Half-pass and straight", rung: "lateral/lateral-canter"),
+        ];
         await s.PlacesAsync(
-            horse, "in-hand/long-lines-canter", "lunge/poles-on-the-circle", "flatwork/collected-gaits", "lateral/lateral-canter", "changes/every-fourth", "collected/half-pirouette",
-            "poles/accordion", "fitness/trot-sets");
+            horse,
+            "in-hand/long-lines-canter",
+            "lunge/poles-on-the-circle",
+            "flatwork/collected-gaits",
+            "lateral/lateral-canter",
+            "changes/every-fourth",
+            "collected/half-pirouette",
+            "poles/accordion",
+            "fitness/trot-sets"
+        );
         for (var i = 0; i < left.Length; i++)
         {
             var plan = await s.SessionAsync(horse, -26 + (i * 3), "Suppleness, left rein", false, 12, 10, work);
@@ -150,32 +419,145 @@ internal static class DemoHorses
     /// <summary>Jumper with a competition in three weeks; a run-out put the fence back down.</summary>
     public static async Task<Guid> SablewoodAsync(DemoStory s)
     {
-        var horse = await s.HorseAsync("Sablewood", 12, "16.2 hh", Sex.Gelding, Experience.Established, "Careful, brave, drifts left when the pole comes up fast.");
+        var horse = await s.HorseAsync(
+            "Sablewood",
+            12,
+            "16.2 hh",
+            Sex.Gelding,
+            Experience.Established,
+            "Careful, brave, drifts left when the pole comes up fast."
+        );
         await s.StrideAsync(horse, GaitVariant.TrotWorking, 14, 20, 14.5, Counted.Steps, 5.4);
         await s.StrideAsync(horse, GaitVariant.CanterWorking, 14, 40, 16, Counted.Strides, 9.6);
         await s.StrideAsync(horse, GaitVariant.CanterCourse, 14, 44, 12, Counted.Strides, 7.6);
         await s.AimAsync(horse, "Harrowmere indoor, 1.20 m", 21, Discipline.Jumping, "Harrowmere tour", "1.20 m", 1.20, "Harrowmere");
         var cross = await s.SetUpAsync(horse, DemoStory.CrossPole(0.60));
         var lower = await s.SetUpAsync(horse, DemoStory.CrossPole(0.50));
-        await s.SetUpAsync(horse, new NarrowEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 1.8, Guides.Both, 0.6, Gait.Canter));
+        await s.SetUpAsync(
+            horse,
+            new NarrowEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 1.8, Guides.Both, 0.6, Gait.Canter)
+        );
         var line = await s.SetUpAsync(horse, DemoStory.Line(new(ElementKind.Upright, 1.0), new(ElementKind.SquareOxer, 1.0, 1.1, 5)));
-        await s.SetUpAsync(horse, DemoStory.Line(new(ElementKind.Upright, 1.0), new(ElementKind.SquareOxer, 1.0, 1.1, 5)) with { Line = ArenaLine.CentreLine, BendDegrees = 45, BendTo = Rein.Left });
-        var grid = await s.SetUpAsync(horse, DemoStory.Grid(new(ElementKind.CrossPole, 0.5), new(ElementKind.Upright, 0.6, null, 0), new(ElementKind.Upright, 0.7, null, 1), new(ElementKind.SquareOxer, 0.8, 0.9, 1)));
+        await s.SetUpAsync(
+            horse,
+            DemoStory.Line(new(ElementKind.Upright, 1.0), new(ElementKind.SquareOxer, 1.0, 1.1, 5)) with
+            {
+                Line = ArenaLine.CentreLine,
+                BendDegrees = 45,
+                BendTo = Rein.Left,
+            }
+        );
+        var grid = await s.SetUpAsync(
+            horse,
+            DemoStory.Grid(
+                new(ElementKind.CrossPole, 0.5),
+                new(ElementKind.Upright, 0.6, null, 0),
+                new(ElementKind.Upright, 0.7, null, 1),
+                new(ElementKind.SquareOxer, 0.8, 0.9, 1)
+            )
+        );
         await s.StandAsync(grid, line);
-        PartEntry[] bold = [Loosen(6), Canter(8, "Transitions, shorter and longer"), Trot(9, "Cross-pole from trot", cross, rung: "narrow/one-guide")];
-        PartEntry[] jump = [Loosen(6), Canter(8, "Transitions, shorter and longer"), Trot(9, "Cross-pole from trot", cross, rung: "narrow/narrower-guided")];
-        PartEntry[] small = [Loosen(6), Canter(8, "Transitions, shorter and longer"), Trot(9, "Cross-pole from trot", lower, rung: "narrow/narrower-guided")];
+        PartEntry[] bold =
+        [
+            Loosen(6),
+            Canter(8, "Transitions, shorter and longer"),
+            Trot(9, "Cross-pole from trot", cross, rung: "narrow/one-guide"),
+        ];
+        PartEntry[] jump =
+        [
+            Loosen(6),
+            Canter(8, "Transitions, shorter and longer"),
+            Trot(9, "Cross-pole from trot", cross, rung: "narrow/narrower-guided"),
+        ];
+        PartEntry[] small =
+        [
+            Loosen(6),
+            Canter(8, "Transitions, shorter and longer"),
+            Trot(9, "Cross-pole from trot", lower, rung: "narrow/narrower-guided"),
+        ];
         await s.PlacesAsync(
-            horse, "in-hand/long-lines-canter", "lunge/poles-on-the-circle", "flatwork/simple-change", "lateral/shoulder-in", "changes/single-change", "poles/accordion", "grids/square-oxer",
-            "jumping/course-under", "narrow/one-guide", "fitness/canter-sets");
+            horse,
+            "in-hand/long-lines-canter",
+            "lunge/poles-on-the-circle",
+            "flatwork/simple-change",
+            "lateral/shoulder-in",
+            "changes/single-change",
+            "poles/accordion",
+            "grids/square-oxer",
+            "jumping/course-under",
+            "narrow/one-guide",
+            "fitness/canter-sets"
+        );
         await s.MoveAsync(horse, -12, "narrow/narrower-guided", MoveKind.ByHand, "slipped out to the left: guide poles back on both sides");
         PartEntry[] flat = [Loosen(6), Trot(10, "Transitions within the trot"), Canter(10, "Counted strides, both leads")];
-        await s.RideAsync(horse, await s.SessionAsync(horse, -19, "Straight over a small fence", true, 9, 8, bold), new Went(7, 7, 2, true, 5, [DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Clear, 4), DemoStory.Jumped(cross, Rein.Right, 0.6, EffortOutcome.Clear, 4)]));
+        await s.RideAsync(
+            horse,
+            await s.SessionAsync(horse, -19, "Straight over a small fence", true, 9, 8, bold),
+            new Went(
+                7,
+                7,
+                2,
+                true,
+                5,
+                [
+                    DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Clear, 4),
+                    DemoStory.Jumped(cross, Rein.Right, 0.6, EffortOutcome.Clear, 4),
+                ]
+            )
+        );
         await s.RideAsync(horse, await s.SessionAsync(horse, -16, "Adjustable canter", false, 9, 8, flat), new Went(7, 7.5, 2));
-        await s.RideAsync(horse, await s.SessionAsync(horse, -12, "Straight over a small fence", true, 9, 8, bold), new Went(5.5, 7, 2, true, 5, [DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.RunOutLeft, 1), DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Clear, 2), DemoStory.Jumped(cross, Rein.Right, 0.6, EffortOutcome.Clear, 4)], "Slipped out to the left off the left rein."), accepts: "RanOut");
-        await s.RideAsync(horse, await s.SessionAsync(horse, -10, "Straight over a small fence", true, 9, 8, small), new Went(7, 7, 1, true, 4, [DemoStory.Jumped(lower, Rein.Left, 0.5, EffortOutcome.Clear, 4), DemoStory.Jumped(lower, Rein.Right, 0.5, EffortOutcome.Clear, 4)]));
+        await s.RideAsync(
+            horse,
+            await s.SessionAsync(horse, -12, "Straight over a small fence", true, 9, 8, bold),
+            new Went(
+                5.5,
+                7,
+                2,
+                true,
+                5,
+                [
+                    DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.RunOutLeft, 1),
+                    DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Clear, 2),
+                    DemoStory.Jumped(cross, Rein.Right, 0.6, EffortOutcome.Clear, 4),
+                ],
+                "Slipped out to the left off the left rein."
+            ),
+            accepts: "RanOut"
+        );
+        await s.RideAsync(
+            horse,
+            await s.SessionAsync(horse, -10, "Straight over a small fence", true, 9, 8, small),
+            new Went(
+                7,
+                7,
+                1,
+                true,
+                4,
+                [
+                    DemoStory.Jumped(lower, Rein.Left, 0.5, EffortOutcome.Clear, 4),
+                    DemoStory.Jumped(lower, Rein.Right, 0.5, EffortOutcome.Clear, 4),
+                ]
+            )
+        );
         await s.RideAsync(horse, await s.SessionAsync(horse, -6, "Adjustable canter", false, 9, 8, flat), new Went(7, 7, 2));
-        await s.RideAsync(horse, await s.SessionAsync(horse, -3, "Straight over a small fence", true, 9, 8, jump), new Went(7, 7.5, 2, true, 5, [DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Clear, 3), DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Rub, 1), DemoStory.Jumped(cross, Rein.Right, 0.6, EffortOutcome.Clear, 4)], null, Sign.DriftedLeft));
+        await s.RideAsync(
+            horse,
+            await s.SessionAsync(horse, -3, "Straight over a small fence", true, 9, 8, jump),
+            new Went(
+                7,
+                7.5,
+                2,
+                true,
+                5,
+                [
+                    DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Clear, 3),
+                    DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Rub, 1),
+                    DemoStory.Jumped(cross, Rein.Right, 0.6, EffortOutcome.Clear, 4),
+                ],
+                null,
+                Sign.DriftedLeft
+            )
+        );
         await s.SessionAsync(horse, 0, "Straight over a small fence", true, 9, 8, jump);
         await s.SessionAsync(horse, 2, "Adjustable canter", false, 9, 8, flat);
         await DemoPassports.SablewoodAsync(s, horse);
@@ -187,14 +569,36 @@ internal static class DemoHorses
     {
         var horse = await s.HorseAsync("Pipit", 3, "15.3 hh", Sex.Mare, Experience.Green, "Leads well. Learning to wait.");
         await s.PlacesAsync(horse, "in-hand/pole-corridor");
-        var corridor = new CorridorEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 50, 0, 3, 1.2, 1, 3) { TurnedDegrees = 90 };
+        var corridor = new CorridorEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 50, 0, 3, 1.2, 1, 3)
+        {
+            TurnedDegrees = 90,
+        };
         await s.StandAsync(await s.SetUpAsync(horse, corridor));
-        SessionEntry InHand(int day, string what) => new(
-            s.Today.AddDays(day), "In hand", Manner.InHand, true,
-            [new(Phase.WarmUp, "Lead out, halt, walk on", Gait.Walk, Rein.Both, 4), new(Phase.Work, what, Gait.Walk, Rein.Both, 4, RungId: "in-hand/pole-corridor"), new(Phase.CoolDown, "Lead home", Gait.Walk, Rein.Both, 2)], "");
-        await s.RideAsync(horse, await s.KeepAsync(horse, InHand(-12, "Halt and a few steps back")), new Went(6, 6.5, 2, true, 1), accepts: "Stay");
+        SessionEntry InHand(int day, string what) =>
+            new(
+                s.Today.AddDays(day),
+                "In hand",
+                Manner.InHand,
+                true,
+                [
+                    new(Phase.WarmUp, "Lead out, halt, walk on", Gait.Walk, Rein.Both, 4),
+                    new(Phase.Work, what, Gait.Walk, Rein.Both, 4, RungId: "in-hand/pole-corridor"),
+                    new(Phase.CoolDown, "Lead home", Gait.Walk, Rein.Both, 2),
+                ],
+                ""
+            );
+        await s.RideAsync(
+            horse,
+            await s.KeepAsync(horse, InHand(-12, "Halt and a few steps back")),
+            new Went(6, 6.5, 2, true, 1),
+            accepts: "Stay"
+        );
         await s.RideAsync(horse, await s.KeepAsync(horse, InHand(-8, "Single pole")), new Went(6.5, 6.5, 2, true, 1), accepts: "Stay");
-        await s.RideAsync(horse, await s.KeepAsync(horse, InHand(-2, "Single pole, both sides")), new Went(6, 6, 2, true, 1, null, "Left fore warm when we came in.", Sign.HeatInLeg));
+        await s.RideAsync(
+            horse,
+            await s.KeepAsync(horse, InHand(-2, "Single pole, both sides")),
+            new Went(6, 6, 2, true, 1, null, "Left fore warm when we came in.", Sign.HeatInLeg)
+        );
         await s.HoldAsync(horse, "heat in a leg", 2);
         await DemoPassports.PipitAsync(s, horse);
         return horse.Id;

@@ -17,20 +17,50 @@ internal static class DemoPassports
     public static async Task YardAsync(DemoStory s)
     {
         await s.Book.KitAsync(
-            new(KitKind.Pole, 3, 24), new(KitKind.Pole, 2.5, 4), new(KitKind.Pole, 1.8, 2), new(KitKind.Wing, 0, 10), new(KitKind.Cup, 0, 24), new(KitKind.Block, 0, 6), new(KitKind.Filler, 0, 2));
+            new(KitKind.Pole, 3, 24),
+            new(KitKind.Pole, 2.5, 4),
+            new(KitKind.Pole, 1.8, 2),
+            new(KitKind.Wing, 0, 10),
+            new(KitKind.Cup, 0, 24),
+            new(KitKind.Block, 0, 6),
+            new(KitKind.Filler, 0, 2)
+        );
         await s.Book.ChooseAsync(null, ApproachQuestion.FlyingChanges, "mixed", "every horse here has shown us another way");
         await s.Book.NoteAsync("poles/trot-poles", "On the left quarter line: the right one is deep after rain.");
-        await s.Book.OwnExerciseAsync(new OwnExerciseEntry("poles/trot-poles", "Three, halt, three", "Three trot poles, halt before the corner, three trot poles on the way back. Settles the ones that count ahead.", Gait.Trot, RiddenFigure.QuarterLine, 6, 8, Poles: 6));
+        await s.Book.OwnExerciseAsync(
+            new OwnExerciseEntry(
+                "poles/trot-poles",
+                "Three, halt, three",
+                "Three trot poles, halt before the corner, three trot poles on the way back. Settles the ones that count ahead.",
+                Gait.Trot,
+                RiddenFigure.QuarterLine,
+                6,
+                8,
+                Poles: 6
+            )
+        );
     }
 
     public static async Task QuillanAsync(DemoStory s, Horse horse)
     {
         var b = s.Book;
         await b.AssessAsync(
-            horse, 58, 0, "Backed last autumn by his breeder; hacked a little.", true,
-            new(Walk, 7, 7, 4), new(YieldFromLeg, 6, 6, 9), new(ShoulderInWalk, 5, 5, 12, [Felt.FallsOut]),
-            new(TrotCircle, 6, 6.5, 16, [Felt.TempoLost]), new(Spiral, 5.5, 6, 20), new(TrotWalk, 6.5, 6.5, 23),
-            new(SmallerLargerTrot, 5.5, 5.5, 26, [Felt.TempoLost], [Felt.TempoLost]), new(Canter, 6, 6, 29, [Felt.Tires, Felt.OffBalance]), new(Stretch, 7, 7, 33), new(WalkOff, 7, 7, 36));
+            horse,
+            58,
+            0,
+            "Backed last autumn by his breeder; hacked a little.",
+            true,
+            new(Walk, 7, 7, 4),
+            new(YieldFromLeg, 6, 6, 9),
+            new(ShoulderInWalk, 5, 5, 12, [Felt.FallsOut]),
+            new(TrotCircle, 6, 6.5, 16, [Felt.TempoLost]),
+            new(Spiral, 5.5, 6, 20),
+            new(TrotWalk, 6.5, 6.5, 23),
+            new(SmallerLargerTrot, 5.5, 5.5, 26, [Felt.TempoLost], [Felt.TempoLost]),
+            new(Canter, 6, 6, 29, [Felt.Tires, Felt.OffBalance]),
+            new(Stretch, 7, 7, 33),
+            new(WalkOff, 7, 7, 36)
+        );
         await b.CareAsync(horse, CareKind.Feet, 20, Farrier, "Trimmed, no shoes yet.");
         await b.CareAsync(horse, CareKind.Teeth, 100, Dentist, "Caps off both sides.");
         await b.CareAsync(horse, CareKind.Saddle, 80, Saddler, "Fitted with a pad; he will grow.");
@@ -45,9 +75,22 @@ internal static class DemoPassports
         var b = s.Book;
         // The canter speaks for a stiff right side, the rein marks for a stiff left one: both are shown.
         await b.AssessAsync(
-            horse, 62, 0, "Came as stiff right. Her last rider found the left change late.", true,
-            new(Walk, 7, 7, 5), new(YieldFromLeg, 6.5, 7, 10), new(ShoulderInWalk, 6, 7, 13), new(TrotCircle, 6.5, 7, 17, null, [Felt.FallsIn]), new(Spiral, 7, 7, 22, [Felt.FallsOut]),
-            new(TrotWalk, 7, 7, 26, [Felt.Knows]), new(SmallerLargerTrot, 7, 7, 29), new(Canter, 6, 7, 33, [Felt.LateDepart, Felt.TempoLost]), new(Stretch, 6.5, 6.5, 38), new(WalkOff, 7, 7, 43));
+            horse,
+            62,
+            0,
+            "Came as stiff right. Her last rider found the left change late.",
+            true,
+            new(Walk, 7, 7, 5),
+            new(YieldFromLeg, 6.5, 7, 10),
+            new(ShoulderInWalk, 6, 7, 13),
+            new(TrotCircle, 6.5, 7, 17, null, [Felt.FallsIn]),
+            new(Spiral, 7, 7, 22, [Felt.FallsOut]),
+            new(TrotWalk, 7, 7, 26, [Felt.Knows]),
+            new(SmallerLargerTrot, 7, 7, 29),
+            new(Canter, 6, 7, 33, [Felt.LateDepart, Felt.TempoLost]),
+            new(Stretch, 6.5, 6.5, 38),
+            new(WalkOff, 7, 7, 43)
+        );
         await b.CareAsync(horse, CareKind.Feet, 14, Farrier);
         await b.CareAsync(horse, CareKind.Teeth, 210, Dentist);
         await b.CareAsync(horse, CareKind.Saddle, 150, Saddler, "Flocking evened, right side.");
@@ -62,8 +105,17 @@ internal static class DemoPassports
         var b = s.Book;
         // After six weeks off the sheet is split: walk then, trot when it opened, canter still to come.
         await b.AssessAsync(
-            horse, 42, 6, "Fit and sound before the rest. Turned out with company.", null,
-            new(Walk, 7, 7, 6), new(YieldFromLeg, 6.5, 6.5, 11), new(ShoulderInWalk, 6, 6.5, 15), new(TrotCircle, 6, 6.5, 18), new(TrotWalk, 6.5, 6.5, 21));
+            horse,
+            42,
+            6,
+            "Fit and sound before the rest. Turned out with company.",
+            null,
+            new(Walk, 7, 7, 6),
+            new(YieldFromLeg, 6.5, 6.5, 11),
+            new(ShoulderInWalk, 6, 6.5, 15),
+            new(TrotCircle, 6, 6.5, 18),
+            new(TrotWalk, 6.5, 6.5, 21)
+        );
         await b.CareAsync(horse, CareKind.Feet, 25, Farrier, "Shod in front.");
         await b.CareAsync(horse, CareKind.Saddle, 140, Saddler);
         await b.CareAsync(horse, CareKind.Saddle, 19, Saddler, "Lost muscle behind the shoulder: shim for now, look again.");
@@ -81,20 +133,56 @@ internal static class DemoPassports
     {
         var b = s.Book;
         await b.AssessAsync(
-            horse, 68, 0, "Knows everything; has not bent left since the summer.", true,
-            new(Walk, 7, 7, 8), new(YieldFromLeg, 6, 7, 13, [Felt.DullToLeg]), new(ShoulderInWalk, 5, 7, 17, [Felt.FallsIn]), new(TrotCircle, 5.5, 7, 22, [Felt.FallsIn, Felt.HeadUp]),
-            new(Spiral, 5, 7, 27, [Felt.FallsIn]), new(TrotWalk, 7, 7, 31), new(SmallerLargerTrot, 6.5, 7, 34), new(Canter, 7, 5.5, 39, null, [Felt.LateDepart]), new(Stretch, 6, 7, 44, [Felt.Tires]), new(WalkOff, 7, 7, 51));
+            horse,
+            68,
+            0,
+            "Knows everything; has not bent left since the summer.",
+            true,
+            new(Walk, 7, 7, 8),
+            new(YieldFromLeg, 6, 7, 13, [Felt.DullToLeg]),
+            new(ShoulderInWalk, 5, 7, 17, [Felt.FallsIn]),
+            new(TrotCircle, 5.5, 7, 22, [Felt.FallsIn, Felt.HeadUp]),
+            new(Spiral, 5, 7, 27, [Felt.FallsIn]),
+            new(TrotWalk, 7, 7, 31),
+            new(SmallerLargerTrot, 6.5, 7, 34),
+            new(Canter, 7, 5.5, 39, null, [Felt.LateDepart]),
+            new(Stretch, 6, 7, 44, [Felt.Tires]),
+            new(WalkOff, 7, 7, 51)
+        );
         await b.AssessAsync(
-            horse, 6, 0, "", true,
-            new(Walk, 7, 7, 8), new(YieldFromLeg, 7, 7, 13), new(ShoulderInWalk, 6.5, 7.5, 17, [Felt.Knows]), new(TrotCircle, 6.5, 7.5, 22, [Felt.FallsIn]),
-            new(Spiral, 6.5, 7, 27), new(TrotWalk, 7.5, 7.5, 31), new(SmallerLargerTrot, 7, 7, 34), new(Canter, 7.5, 6.5, 39), new(Stretch, 7, 7, 44), new(WalkOff, 7, 7, 51));
+            horse,
+            6,
+            0,
+            "",
+            true,
+            new(Walk, 7, 7, 8),
+            new(YieldFromLeg, 7, 7, 13),
+            new(ShoulderInWalk, 6.5, 7.5, 17, [Felt.Knows]),
+            new(TrotCircle, 6.5, 7.5, 22, [Felt.FallsIn]),
+            new(Spiral, 6.5, 7, 27),
+            new(TrotWalk, 7.5, 7.5, 31),
+            new(SmallerLargerTrot, 7, 7, 34),
+            new(Canter, 7.5, 6.5, 39),
+            new(Stretch, 7, 7, 44),
+            new(WalkOff, 7, 7, 51)
+        );
         await b.CareAsync(horse, CareKind.Feet, 30, Farrier, "Shod all round, rolled toes.");
         await b.CareAsync(horse, CareKind.Teeth, 200, Dentist, "Hook upper left taken down.");
         await b.CareAsync(horse, CareKind.Saddle, 120, Saddler);
         await b.CareAsync(horse, CareKind.Therapist, 12, "Nell Farrow, physiotherapist", "Left poll and left loin tight, better after.", 8);
         await b.BodyAsync(horse, 70, 193, 166, 5);
         await b.BodyAsync(horse, 10, 194, 166, 5.5);
-        await b.TackAsync(horse, TackKind.Bit, "Bradoon and curb", "for the upper rungs", null, Strand.Flatwork, Strand.Lateral, Strand.Changes, Strand.Collected);
+        await b.TackAsync(
+            horse,
+            TackKind.Bit,
+            "Bradoon and curb",
+            "for the upper rungs",
+            null,
+            Strand.Flatwork,
+            Strand.Lateral,
+            Strand.Changes,
+            Strand.Collected
+        );
         await b.TackAsync(horse, TackKind.Bit, "Loose-ring snaffle, double-jointed", "13 cm");
         await b.TemperAsync(horse, Temperament.Calm);
     }
@@ -103,15 +191,37 @@ internal static class DemoPassports
     {
         var b = s.Book;
         await b.AssessAsync(
-            horse, 75, 1, "Jumps anything straight. Left lead was always the worse.", true,
-            new(Walk, 7, 7, 6), new(YieldFromLeg, 7, 6.5, 11), new(ShoulderInWalk, 7, 6, 15), new(TrotCircle, 7, 6.5, 19, [Felt.FallsOut]), new(Spiral, 7, 6.5, 23),
-            new(TrotWalk, 7, 7, 27), new(SmallerLargerTrot, 7.5, 7.5, 30, [Felt.Knows], [Felt.Knows]), new(Canter, 6.5, 7, 34, [Felt.LateDepart]), new(Stretch, 7, 7, 39), new(WalkOff, 7, 7, 45));
+            horse,
+            75,
+            1,
+            "Jumps anything straight. Left lead was always the worse.",
+            true,
+            new(Walk, 7, 7, 6),
+            new(YieldFromLeg, 7, 6.5, 11),
+            new(ShoulderInWalk, 7, 6, 15),
+            new(TrotCircle, 7, 6.5, 19, [Felt.FallsOut]),
+            new(Spiral, 7, 6.5, 23),
+            new(TrotWalk, 7, 7, 27),
+            new(SmallerLargerTrot, 7.5, 7.5, 30, [Felt.Knows], [Felt.Knows]),
+            new(Canter, 6.5, 7, 34, [Felt.LateDepart]),
+            new(Stretch, 7, 7, 39),
+            new(WalkOff, 7, 7, 45)
+        );
         await b.CareAsync(horse, CareKind.Feet, 47, Farrier, "Shod all round, stud holes.");
         await b.CareAsync(horse, CareKind.Teeth, 160, Dentist);
         await b.CareAsync(horse, CareKind.Saddle, 178, Saddler);
         await b.BodyAsync(horse, 35, 196, 170, 5.5);
         await b.TackAsync(horse, TackKind.Bit, "Loose-ring snaffle, single-jointed", "14 cm");
-        await b.TackAsync(horse, TackKind.Bit, "Jumping bit, two rings", "14 cm; leverage", 1.0, Strand.Jumping, Strand.Grids, Strand.CrossCountry);
+        await b.TackAsync(
+            horse,
+            TackKind.Bit,
+            "Jumping bit, two rings",
+            "14 cm; leverage",
+            1.0,
+            Strand.Jumping,
+            Strand.Grids,
+            Strand.CrossCountry
+        );
         await b.TackAsync(horse, TackKind.ReinAid, "Running martingale", "", null, Strand.Jumping, Strand.Grids, Strand.CrossCountry);
         await b.AccordionAsync(horse, 70, 10, 3, 3);
         await b.AccordionAsync(horse, 52, 10, 2, 3);

@@ -17,8 +17,17 @@ using Hippodrome.Storage.Setups;
 namespace Hippodrome.Server.Demo;
 
 /// <summary>How a demo ride went.</summary>
-public sealed record Went(double Left, double Right, int Tension = 1, bool Passed = true, double Exertion = 4, IReadOnlyList<RideEvent>? More = null, string? Note = null, Sign? Sign = null,
-    string? Next = null);
+public sealed record Went(
+    double Left,
+    double Right,
+    int Tension = 1,
+    bool Passed = true,
+    double Exertion = 4,
+    IReadOnlyList<RideEvent>? More = null,
+    string? Note = null,
+    Sign? Sign = null,
+    string? Next = null
+);
 
 /// <summary>Writes demo horses, sessions and rides with the same rules that people's own go through.</summary>
 public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Guid rider)
@@ -40,13 +49,30 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
         return horse;
     }
 
-    public async Task StrideAsync(Horse horse, GaitVariant variant, int daysAgo, double metres, double count, Counted counted, double seconds)
+    public async Task StrideAsync(
+        Horse horse,
+        GaitVariant variant,
+        int daysAgo,
+        double metres,
+        double count,
+        Counted counted,
+        double seconds
+    )
     {
         var entry = new StrideEntry(variant, metres, count, counted, seconds, Today.AddDays(-daysAgo));
         await yard.AddStrideAsync(horse.Id, StrideMeasurement.From(Guid.NewGuid(), entry, horse, Today).OrThrow());
     }
 
-    public async Task AimAsync(Horse horse, string name, int inDays, Discipline discipline, string scheme, string level, double? height, string place)
+    public async Task AimAsync(
+        Horse horse,
+        string name,
+        int inDays,
+        Discipline discipline,
+        string scheme,
+        string level,
+        double? height,
+        string place
+    )
     {
         var entry = new AimEntry(name, Today.AddDays(inDays), discipline, scheme, level, height, place);
         await yard.AddAimAsync(horse.Id, Aim.From(Guid.NewGuid(), entry, Today).OrThrow());
@@ -61,27 +87,50 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
     }
 
     /// <summary>Put up in the arena tonight, beside what stands.</summary>
-    public async Task StandAsync(params Guid[] setUps) => await yard.StandAsync([.. (await yard.TonightsArenaAsync()).Select(s => s.SetUpId), .. setUps]);
+    public async Task StandAsync(params Guid[] setUps) =>
+        await yard.StandAsync([.. (await yard.TonightsArenaAsync()).Select(s => s.SetUpId), .. setUps]);
 
     public static FigureEntry Figure(FigureKind kind, GaitVariant variant) =>
         new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, kind, variant, Rein.Right);
 
-    public static PoleLineEntry Poles(GaitVariant variant, int poles, ArenaLine line = ArenaLine.LeftQuarterLine, Raising raising = Raising.Ground, double adjust = 0) =>
-        new(ArenaSize.SixtyByTwenty, line, Heading.TowardsC, 30, adjust, variant, poles, raising, raising == Raising.Ground ? null : 0.10);
+    public static PoleLineEntry Poles(
+        GaitVariant variant,
+        int poles,
+        ArenaLine line = ArenaLine.LeftQuarterLine,
+        Raising raising = Raising.Ground,
+        double adjust = 0
+    ) => new(ArenaSize.SixtyByTwenty, line, Heading.TowardsC, 30, adjust, variant, poles, raising, raising == Raising.Ground ? null : 0.10);
 
     public static CrossPoleEntry CrossPole(double height) =>
         new(ArenaSize.SixtyByTwenty, ArenaLine.RightQuarterLine, Heading.TowardsA, 30, 0, height);
 
     /// <summary>A grid on the left quarter line, come to in trot over a placing pole.</summary>
     public static FenceLineEntry Grid(params LineElementEntry[] fences) =>
-        new(ArenaSize.SixtyByTwenty, ArenaLine.LeftQuarterLine, Heading.TowardsC, 30, 0, LineKind.Grid, Gait.Trot, [new LineElementEntry(ElementKind.Pole), .. fences]);
+        new(
+            ArenaSize.SixtyByTwenty,
+            ArenaLine.LeftQuarterLine,
+            Heading.TowardsC,
+            30,
+            0,
+            LineKind.Grid,
+            Gait.Trot,
+            [new LineElementEntry(ElementKind.Pole), .. fences]
+        );
 
     /// <summary>A related line on the right quarter line, come to in canter.</summary>
     public static FenceLineEntry Line(params LineElementEntry[] fences) =>
         new(ArenaSize.SixtyByTwenty, ArenaLine.RightQuarterLine, Heading.TowardsA, 30, 0, LineKind.RelatedLine, Gait.Canter, fences);
 
     /// <summary>Walk, the parts given, walk: on a day before (below zero) or after today.</summary>
-    public async Task<SessionPlan> SessionAsync(Horse horse, int day, string emphasis, bool helper, double walkFirst, double walkLast, params PartEntry[] work)
+    public async Task<SessionPlan> SessionAsync(
+        Horse horse,
+        int day,
+        string emphasis,
+        bool helper,
+        double walkFirst,
+        double walkLast,
+        params PartEntry[] work
+    )
     {
         PartEntry[] parts =
         [
@@ -106,7 +155,10 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
         var at = new DateTimeOffset(plan.On, new TimeOnly(8, 30), TimeSpan.Zero);
         var events = new List<RideEvent>();
         events.AddRange(plan.Parts.Where(p => p.Rein != Rein.Both).Select(p => new Ridden(Guid.NewGuid(), at, p.Gait, p.Rein, p.Minutes)));
-        events.AddRange(plan.Parts.Where(p => p.Rein == Rein.Both).SelectMany(p => new[] { Rein.Left, Rein.Right }.Select(r => new Ridden(Guid.NewGuid(), at, p.Gait, r, p.Minutes / 2))));
+        events.AddRange(
+            plan.Parts.Where(p => p.Rein == Rein.Both)
+                .SelectMany(p => new[] { Rein.Left, Rein.Right }.Select(r => new Ridden(Guid.NewGuid(), at, p.Gait, r, p.Minutes / 2)))
+        );
         events.Add(new Transitions(Guid.NewGuid(), at, Gait.Walk, Gait.Trot, 8 + (plan.On.Day % 5)));
         events.Add(new Marked(Guid.NewGuid(), at, Rein.Left, Mark.Of(went.Left), plan.Emphasis));
         events.Add(new Marked(Guid.NewGuid(), at, Rein.Right, Mark.Of(went.Right), plan.Emphasis));
@@ -143,7 +195,15 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
 
     /// <summary>The evening before today.</summary>
     public Task OverruleAsync(Guid ride, string rule, string word) =>
-        yard.AddAnswerAsync(ride, rule, false, word, null, Trainer, new DateTimeOffset(Today.AddDays(-1), new TimeOnly(18, 30), TimeSpan.Zero));
+        yard.AddAnswerAsync(
+            ride,
+            rule,
+            false,
+            word,
+            null,
+            Trainer,
+            new DateTimeOffset(Today.AddDays(-1), new TimeOnly(18, 30), TimeSpan.Zero)
+        );
 
     /// <summary>Where the horse stood when the story begins, two months ago.</summary>
     public async Task PlacesAsync(Horse horse, params string[] rungIds)

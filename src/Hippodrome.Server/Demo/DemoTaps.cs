@@ -85,5 +85,10 @@ internal sealed class DemoTaps
     }
 
     private void Tap(Func<Guid, DateTimeOffset, RideEvent> make) =>
-        _events.Add(make(Guid.NewGuid(), _began.AddMinutes(_minute)) with { Clock = new TapClock(_device, _device, _events.Count, _minute * 60) });
+        _events.Add(
+            make(Guid.NewGuid(), _began.AddMinutes(_minute)) with
+            {
+                Clock = new TapClock(_device, _device, _events.Count, _minute * 60),
+            }
+        );
 }

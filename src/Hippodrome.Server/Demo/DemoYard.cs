@@ -48,7 +48,14 @@ public static class DemoYard
         await yard.CommitAsync();
     }
 
-    private static async Task<Guid> PersonAsync(YardSession yard, string passwordHash, string name, string email, Role role, bool isVet = false)
+    private static async Task<Guid> PersonAsync(
+        YardSession yard,
+        string passwordHash,
+        string name,
+        string email,
+        Role role,
+        bool isVet = false
+    )
     {
         var id = Guid.NewGuid();
         await yard.AddPersonAsync(id, name, email, passwordHash, role, isVet);

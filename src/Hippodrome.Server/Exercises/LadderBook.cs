@@ -20,7 +20,14 @@ internal sealed class LadderBook
     private readonly IReadOnlyDictionary<string, RungVerdict> _verdicts;
     private readonly bool _held;
 
-    private LadderBook(DateOnly today, Horse horse, IReadOnlyList<KeptMove> moves, ILookup<string, (Ride, RideRecord)> onRung, IReadOnlyDictionary<string, RungVerdict> verdicts, bool held)
+    private LadderBook(
+        DateOnly today,
+        Horse horse,
+        IReadOnlyList<KeptMove> moves,
+        ILookup<string, (Ride, RideRecord)> onRung,
+        IReadOnlyDictionary<string, RungVerdict> verdicts,
+        bool held
+    )
     {
         (_today, Horse, Moves, _onRung, _verdicts, _held) = (today, horse, moves, onRung, verdicts, held);
         Places = Places.Of(horse, moves.Select(m => m.Move));
@@ -50,21 +57,47 @@ internal sealed class LadderBook
         var latest = rides.DistinctBy(r => r.RungId).Select(r => r.Ride).DistinctBy(r => r.Id).ToList();
         var judged = await visit.JudgeAsync(latest, await yard.LatestRidesAsync([horseId], visit.Today, RidesLookedAt));
         return new LadderBook(
-            visit.Today, horse, moves,
+            visit.Today,
+            horse,
+            moves,
             rides.ToLookup(r => r.RungId, r => (r.Ride, logged[r.Ride.Id].Record.OnParts(r.Parts))),
-            judged.SelectMany(j => j.Context.Rungs.Where(v => rides.First(r => r.RungId == v.Rung.Id).Ride.Id == j.Ride.Id)).ToDictionary(v => v.Rung.Id),
-            (await visit.Book.PagesAsync([horseId])).Holds[horseId].Any(h => h.ClearedOn is null));
+            judged
+                .SelectMany(j => j.Context.Rungs.Where(v => rides.First(r => r.RungId == v.Rung.Id).Ride.Id == j.Ride.Id))
+                .ToDictionary(v => v.Rung.Id),
+            (await visit.Book.PagesAsync([horseId])).Holds[horseId].Any(h => h.ClearedOn is null)
+        );
     }
 
     public PlaceView Show(Strand strand)
     {
         var at = Places[strand];
         var next = at is null ? Catalogue.Ladder(strand)[0] : Catalogue.Above(at);
-        var verdict = at is null ? null : _verdicts.GetValueOrDefault(at.Id) ?? RungRules.Judge(new RungContext(at, Places, Age, [], Held: _held));
+        var verdict = at is null
+            ? null
+            : _verdicts.GetValueOrDefault(at.Id) ?? RungRules.Judge(new RungContext(at, Places, Age, [], Held: _held));
         var missing = verdict?.Missing ?? (next is null ? [] : Places.Missing(next, Age));
-        return new PlaceView(strand, at?.Id, Places.IsStated(strand), verdict, next?.Id, missing, Moves.LastOrDefault(m => m.Move.Strand == strand) is { } last ? LibraryEndpoints.Show(last) : null);
+        return new PlaceView(
+            strand,
+            at?.Id,
+            Places.IsStated(strand),
+            verdict,
+            next?.Id,
+            missing,
+            Moves.LastOrDefault(m => m.Move.Strand == strand) is { } last ? LibraryEndpoints.Show(last) : null
+        );
     }
 
     public IReadOnlyList<EvidenceView> Evidence(Rung rung) =>
-        [.. _onRung[rung.Id].Select(e => new EvidenceView(e.Ride.Id, e.Ride.OnDay, e.Ride.RiderName, e.Record.Marks, e.Record.TensionPeak, e.Record.ClosingTestPassed, RungRules.IsGood(rung, e.Record)))];
+        [
+            .. _onRung[rung.Id]
+                .Select(e => new EvidenceView(
+                    e.Ride.Id,
+                    e.Ride.OnDay,
+                    e.Ride.RiderName,
+                    e.Record.Marks,
+                    e.Record.TensionPeak,
+                    e.Record.ClosingTestPassed,
+                    RungRules.IsGood(rung, e.Record)
+                )),
+        ];
 }

@@ -16,8 +16,24 @@ public sealed record FigureView(int Value, Source Source);
 
 /// <summary>A rung as the library shows it.</summary>
 public sealed record RungView(
-    string Id, Strand Strand, int Step, string Name, string Purpose, string How, Good Good, string Watch, IReadOnlyList<string> Needs, string? FallBack,
-    FigureView YoungestAge, bool Helper, IReadOnlyList<string> Kit, FigureView? MostAWeek, FigureView SessionsToGoUp, string? Caution, string? Ask);
+    string Id,
+    Strand Strand,
+    int Step,
+    string Name,
+    string Purpose,
+    string How,
+    Good Good,
+    string Watch,
+    IReadOnlyList<string> Needs,
+    string? FallBack,
+    FigureView YoungestAge,
+    bool Helper,
+    IReadOnlyList<string> Kit,
+    FigureView? MostAWeek,
+    FigureView SessionsToGoUp,
+    string? Caution,
+    string? Ask
+);
 
 /// <summary>A strand with its rungs, the first at the bottom.</summary>
 public sealed record LadderView(Strand Strand, IReadOnlyList<RungView> Rungs);
@@ -33,13 +49,29 @@ public sealed record Library(IReadOnlyList<LadderView> Ladders);
 /// <param name="NextRungId">The rung above.</param>
 /// <param name="Missing">What holds the next rung back.</param>
 /// <param name="LastMove">How it came there.</param>
-public sealed record PlaceView(Strand Strand, string? RungId, bool Stated, RungVerdict? Verdict, string? NextRungId, IReadOnlyList<string> Missing, MoveView? LastMove);
+public sealed record PlaceView(
+    Strand Strand,
+    string? RungId,
+    bool Stated,
+    RungVerdict? Verdict,
+    string? NextRungId,
+    IReadOnlyList<string> Missing,
+    MoveView? LastMove
+);
 
 /// <summary>A move on a ladder.</summary>
 public sealed record MoveView(string? RungId, MoveKind Kind, string Word, DateOnly On, string By);
 
 /// <summary>A ride as evidence for a rung.</summary>
-public sealed record EvidenceView(Guid RideId, DateOnly On, string Rider, MarksByRein Marks, int? TensionPeak, bool? ClosingTestPassed, bool Good);
+public sealed record EvidenceView(
+    Guid RideId,
+    DateOnly On,
+    string Rider,
+    MarksByRein Marks,
+    int? TensionPeak,
+    bool? ClosingTestPassed,
+    bool Good
+);
 
 /// <summary>
 /// An exercise of a rung: its set-up measured for the horse where a family can build it, else its figure drawn;
@@ -49,7 +81,15 @@ public sealed record ExerciseView(Exercise Exercise, MeasuredSetUp? Measured, Fi
 
 /// <summary>A rung for one horse: its texts, the evidence ride by ride, every move on its ladder, its exercises.</summary>
 public sealed record RungPage(
-    RungView Rung, PlaceView Place, bool Reached, IReadOnlyList<string> Missing, IReadOnlyList<EvidenceView> Evidence, IReadOnlyList<MoveView> Moves, IReadOnlyList<ExerciseView> Exercises, RungNote? Note);
+    RungView Rung,
+    PlaceView Place,
+    bool Reached,
+    IReadOnlyList<string> Missing,
+    IReadOnlyList<EvidenceView> Evidence,
+    IReadOnlyList<MoveView> Moves,
+    IReadOnlyList<ExerciseView> Exercises,
+    RungNote? Note
+);
 
 /// <summary>Follows the evidence on one ladder.</summary>
 public sealed record ClimbEntry(Strand? Strand = null);
@@ -67,9 +107,26 @@ public static class LibraryEndpoints
 
     private static Library All { get; } = new([.. Catalogue.Strands.Select(s => new LadderView(s, [.. Catalogue.Ladder(s).Select(Show)]))]);
 
-    private static RungView Show(Rung r) => new(
-        r.Id, r.Strand, r.Step, r.Name, r.Purpose, r.How, r.Good, r.Watch, r.Needs, r.FallBack, Show(r.YoungestAge), r.Helper, r.Kit,
-        r.MostAWeek is null ? null : Show(r.MostAWeek), Show(r.SessionsToGoUp), r.Caution, r.Ask);
+    private static RungView Show(Rung r) =>
+        new(
+            r.Id,
+            r.Strand,
+            r.Step,
+            r.Name,
+            r.Purpose,
+            r.How,
+            r.Good,
+            r.Watch,
+            r.Needs,
+            r.FallBack,
+            Show(r.YoungestAge),
+            r.Helper,
+            r.Kit,
+            r.MostAWeek is null ? null : Show(r.MostAWeek),
+            Show(r.SessionsToGoUp),
+            r.Caution,
+            r.Ask
+        );
 
     private static FigureView Show(Figure<int> figure) => new(figure.Value, figure.Source);
 
@@ -97,16 +154,21 @@ public static class LibraryEndpoints
             return new ExerciseView(e, measured, measured is null ? FigureDrawing.Of(e, card) : null, hidden.Contains(e.Id), own);
         }
 
-        var own = (await visit.Yard.OwnExercisesAsync(found.Id)).Select(k => Draw(k.Entry.Check(k.Id, kept: true).OrThrow(), OwnLibraryEndpoints.Show(k)));
-        return TypedResults.Ok(new RungPage(
-            Show(found),
-            book.Show(found.Strand),
-            book.Places.Reached(found),
-            book.Places.Missing(found, book.Age),
-            book.Evidence(found),
-            [.. book.Moves.Where(m => m.Move.Strand == found.Strand).Reverse().Select(Show)],
-            [.. own, .. Catalogue.ExercisesOf(found).Select(e => Draw(e, null))],
-            await visit.Yard.RungNoteAsync(found.Id)));
+        var own = (await visit.Yard.OwnExercisesAsync(found.Id)).Select(k =>
+            Draw(k.Entry.Check(k.Id, kept: true).OrThrow(), OwnLibraryEndpoints.Show(k))
+        );
+        return TypedResults.Ok(
+            new RungPage(
+                Show(found),
+                book.Show(found.Strand),
+                book.Places.Reached(found),
+                book.Places.Missing(found, book.Age),
+                book.Evidence(found),
+                [.. book.Moves.Where(m => m.Move.Strand == found.Strand).Reverse().Select(Show)],
+                [.. own, .. Catalogue.ExercisesOf(found).Select(e => Draw(e, null))],
+                await visit.Yard.RungNoteAsync(found.Id)
+            )
+        );
     }
 
     /// <summary>By a trainer's hand, with a word why; the evidence goes on being shown beside it.</summary>
@@ -137,10 +199,20 @@ public static class LibraryEndpoints
         var verdict = (await LadderBook.OpenAsync(visit, horseId)).Show(strand).Verdict;
         if (verdict is not { ToRungId: { } to })
         {
-            return Problems.Faulty("strand", "The evidence does not move it on this ladder.", verdict is { Missing.Count: > 0 } ? $"Missing: {string.Join(", ", verdict.Missing)}." : "Move it by hand, with a word why.");
+            return Problems.Faulty(
+                "strand",
+                "The evidence does not move it on this ladder.",
+                verdict is { Missing.Count: > 0 } ? $"Missing: {string.Join(", ", verdict.Missing)}." : "Move it by hand, with a word why."
+            );
         }
 
-        var move = new RungMove(strand, to, verdict.Word == RungWord.Up ? MoveKind.Climbed : MoveKind.WentBack, verdict.Why.Rule, visit.Today);
+        var move = new RungMove(
+            strand,
+            to,
+            verdict.Word == RungWord.Up ? MoveKind.Climbed : MoveKind.WentBack,
+            verdict.Why.Rule,
+            visit.Today
+        );
         await visit.Yard.AddMoveAsync(horseId, move, visit.Me.Id);
         return await PlacesAsync(horseId, visit);
     }

@@ -23,8 +23,10 @@ public static class OwnLibraryEndpoints
     {
         api.MapPost("/library/exercises", AddAsync).Needs(Access.Trains).Creates();
         api.MapPut("/library/exercises/{exerciseId:guid}", ChangeAsync).Needs(Access.Trains);
-        api.MapDelete("/library/exercises/{exerciseId:guid}", (Guid exerciseId, Visit visit) => RemoveAsync(exerciseId, visit, true)).Needs(Access.Trains);
-        api.MapPost("/library/exercises/{exerciseId:guid}/restore", (Guid exerciseId, Visit visit) => RemoveAsync(exerciseId, visit, false)).Needs(Access.Trains);
+        api.MapDelete("/library/exercises/{exerciseId:guid}", (Guid exerciseId, Visit visit) => RemoveAsync(exerciseId, visit, true))
+            .Needs(Access.Trains);
+        api.MapPost("/library/exercises/{exerciseId:guid}/restore", (Guid exerciseId, Visit visit) => RemoveAsync(exerciseId, visit, false))
+            .Needs(Access.Trains);
         api.MapPut("/library/hidden", HideAsync).Needs(Access.Trains);
         api.MapPut("/library/notes", NoteAsync).Needs(Access.Trains);
     }
@@ -44,7 +46,11 @@ public static class OwnLibraryEndpoints
         return TypedResults.Ok(Show((await visit.Yard.FindOwnExerciseAsync(id))!));
     }
 
-    private static async Task<Results<Ok<OwnExerciseView>, ProblemHttpResult>> ChangeAsync(Guid exerciseId, Change<OwnExerciseEntry> change, Visit visit)
+    private static async Task<Results<Ok<OwnExerciseView>, ProblemHttpResult>> ChangeAsync(
+        Guid exerciseId,
+        Change<OwnExerciseEntry> change,
+        Visit visit
+    )
     {
         var read = change.Entry.Check(exerciseId);
         if (!read.IsFine)
@@ -65,7 +71,11 @@ public static class OwnLibraryEndpoints
     {
         if (!Catalogue.Exercises.Any(e => e.Id == entry.ExerciseId))
         {
-            return Problems.Faulty("exerciseId", "The catalogue has no such exercise.", "Choose one of a rung's; your own can be taken off.");
+            return Problems.Faulty(
+                "exerciseId",
+                "The catalogue has no such exercise.",
+                "Choose one of a rung's; your own can be taken off."
+            );
         }
 
         await visit.Yard.HideExerciseAsync(entry.ExerciseId!, entry.Hidden);
@@ -75,7 +85,12 @@ public static class OwnLibraryEndpoints
     private static async Task<Results<Ok<RungNote>, ProblemHttpResult>> NoteAsync(Change<RungNoteEntry> change, Visit visit)
     {
         var checks = new Checks();
-        checks.That(change.Entry.RungId is not null && Catalogue.Find(change.Entry.RungId) is not null, "rungId", "There is no such rung.", "Choose one of the library's.");
+        checks.That(
+            change.Entry.RungId is not null && Catalogue.Find(change.Entry.RungId) is not null,
+            "rungId",
+            "There is no such rung.",
+            "Choose one of the library's."
+        );
         var note = checks.OptionalText("note", change.Entry.Note, 2000);
         if (checks.Faults.Count > 0)
         {
@@ -84,6 +99,8 @@ public static class OwnLibraryEndpoints
 
         var rungId = change.Entry.RungId!;
         var kept = await visit.Yard.KeepRungNoteAsync(rungId, note, change.Version, visit.Me.Id);
-        return await visit.Yard.RungNoteAsync(rungId) is not { } now ? Problems.NotFound() : kept ? TypedResults.Ok(now) : Problems.Conflict(now, change.Entry);
+        return await visit.Yard.RungNoteAsync(rungId) is not { } now ? Problems.NotFound()
+            : kept ? TypedResults.Ok(now)
+            : Problems.Conflict(now, change.Entry);
     }
 }

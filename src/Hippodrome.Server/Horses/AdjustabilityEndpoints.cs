@@ -7,7 +7,16 @@ using Microsoft.AspNetCore.Http.HttpResults;
 namespace Hippodrome.Server.Horses;
 
 /// <summary>An accordion ride with the strides it shows.</summary>
-public sealed record AccordionView(Guid Id, DateOnly On, Distance Gap, int Fewest, int Most, Distance Longest, Distance Shortest, double Ratio);
+public sealed record AccordionView(
+    Guid Id,
+    DateOnly On,
+    Distance Gap,
+    int Fewest,
+    int Most,
+    Distance Longest,
+    Distance Shortest,
+    double Ratio
+);
 
 /// <summary>How far the canter goes from short to long, now and over time.</summary>
 public sealed record Adjustability(IReadOnlyList<AccordionView> Rides, double? Now, double Trained, Trend? Trend, Why Why);
@@ -46,7 +55,15 @@ public static class AdjustabilityEndpoints
             Trend.Of(rides.Select(r => (r.On.DayNumber / 7.0, r.Ratio))),
             new Why(
                 "Between ground poles n strides take n + 1 stride lengths; adjustability is the longest over the shortest",
-                latest is null ? [] : [FormattableString.Invariant($"{latest.Gap} in {latest.Fewest}: {latest.Longest}"), FormattableString.Invariant($"{latest.Gap} in {latest.Most}: {latest.Shortest}")],
-                Accordion.TrainedRatio.Source));
+                latest is null
+                    ? []
+                    :
+                    [
+                        FormattableString.Invariant($"{latest.Gap} in {latest.Fewest}: {latest.Longest}"),
+                        FormattableString.Invariant($"{latest.Gap} in {latest.Most}: {latest.Shortest}"),
+                    ],
+                Accordion.TrainedRatio.Source
+            )
+        );
     }
 }

@@ -14,7 +14,16 @@ public enum ChoiceFrom
 }
 
 /// <summary>A question with its choices, the one that holds and why.</summary>
-public sealed record TopicView(ApproachQuestion Question, string Asks, IReadOnlyList<ApproachChoice> Choices, string Holds, ChoiceFrom From, string Because, string? By, DateTime? At);
+public sealed record TopicView(
+    ApproachQuestion Question,
+    string Asks,
+    IReadOnlyList<ApproachChoice> Choices,
+    string Holds,
+    ChoiceFrom From,
+    string Because,
+    string? By,
+    DateTime? At
+);
 
 /// <summary>The approach of a horse or of the yard.</summary>
 public sealed record ApproachView(Temperament? Temperament, IReadOnlyList<TopicView> Topics);
@@ -28,8 +37,10 @@ public static class ApproachEndpoints
     {
         api.MapGet("/approach", async (Visit visit) => TypedResults.Ok(await ShowAsync(visit, null))).Needs(Access.Reads);
         api.MapPut("/approach", (ApproachEntry entry, Visit visit) => ChooseAsync(visit, null, entry)).Needs(Access.Trains);
-        api.MapGet("/horses/{horseId}/approach", async (Guid horseId, Visit visit) => TypedResults.Ok(await ShowAsync(visit, horseId))).Needs(Access.Reads);
-        api.MapPut("/horses/{horseId}/approach", (Guid horseId, ApproachEntry entry, Visit visit) => ChooseAsync(visit, horseId, entry)).Needs(Access.Trains);
+        api.MapGet("/horses/{horseId}/approach", async (Guid horseId, Visit visit) => TypedResults.Ok(await ShowAsync(visit, horseId)))
+            .Needs(Access.Reads);
+        api.MapPut("/horses/{horseId}/approach", (Guid horseId, ApproachEntry entry, Visit visit) => ChooseAsync(visit, horseId, entry))
+            .Needs(Access.Trains);
         api.MapPut("/horses/{horseId}/temperament", TemperAsync).Needs(Access.Trains);
     }
 
@@ -55,17 +66,38 @@ public static class ApproachEndpoints
     {
         var choices = await visit.Yard.ApproachChoicesAsync(horseId);
         var temperament = horseId is { } id ? await visit.Yard.TemperamentAsync(id) : null;
-        return new ApproachView(temperament, [.. Approach.Topics.Select(topic =>
-        {
-            KeptChoice? Latest(bool own) => choices.FindLast(c => c.HorseId is not null == own && c.Made.Question == topic.Question) is { Made.Choice: not null } kept ? kept : null;
-            var (own, yard) = (Latest(true), Latest(false));
-            var from = own is not null ? ChoiceFrom.Own : yard is not null ? ChoiceFrom.Yard : ChoiceFrom.Default;
-            var kept = own ?? yard;
-            var holds = Approach.Holds(topic, own?.Made.Choice, yard?.Made.Choice, temperament);
-            return new TopicView(
-                topic.Question, topic.Asks, topic.Choices, holds.Id, from,
-                kept is { Made.Word.Length: > 0 } ? kept.Made.Word : from == ChoiceFrom.Default && holds != topic.Choices[0] ? $"for a {temperament?.ToString().ToLowerInvariant()} horse" : topic.DefaultBecause,
-                kept?.By, kept?.At);
-        })]);
+        return new ApproachView(
+            temperament,
+            [
+                .. Approach.Topics.Select(topic =>
+                {
+                    KeptChoice? Latest(bool own) =>
+                        choices.FindLast(c => c.HorseId is not null == own && c.Made.Question == topic.Question)
+                            is { Made.Choice: not null } kept
+                            ? kept
+                            : null;
+                    var (own, yard) = (Latest(true), Latest(false));
+                    var from =
+                        own is not null ? ChoiceFrom.Own
+                        : yard is not null ? ChoiceFrom.Yard
+                        : ChoiceFrom.Default;
+                    var kept = own ?? yard;
+                    var holds = Approach.Holds(topic, own?.Made.Choice, yard?.Made.Choice, temperament);
+                    return new TopicView(
+                        topic.Question,
+                        topic.Asks,
+                        topic.Choices,
+                        holds.Id,
+                        from,
+                        kept is { Made.Word.Length: > 0 } ? kept.Made.Word
+                            : from == ChoiceFrom.Default && holds != topic.Choices[0]
+                                ? $"for a {temperament?.ToString().ToLowerInvariant()} horse"
+                            : topic.DefaultBecause,
+                        kept?.By,
+                        kept?.At
+                    );
+                }),
+            ]
+        );
     }
 }

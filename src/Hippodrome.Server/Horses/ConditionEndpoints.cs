@@ -18,7 +18,15 @@ namespace Hippodrome.Server.Horses;
 /// <param name="CalmSits">Calm sits so far, in a first month under saddle; null otherwise.</param>
 /// <param name="Away">Days off that were told.</param>
 /// <param name="Known">What a vet has entered as old and known.</param>
-public sealed record ConditionView(RampLimit? Ramp, AfterClearance? Cleared, Restriction? Treatment, Why? SameLeg, int? CalmSits, IReadOnlyList<TimeAway> Away, IReadOnlyList<KnownFinding> Known);
+public sealed record ConditionView(
+    RampLimit? Ramp,
+    AfterClearance? Cleared,
+    Restriction? Treatment,
+    Why? SameLeg,
+    int? CalmSits,
+    IReadOnlyList<TimeAway> Away,
+    IReadOnlyList<KnownFinding> Known
+);
 
 /// <summary>A ramp is ended with a word why.</summary>
 public sealed record RampEndEntry(string? Word = null);
@@ -71,7 +79,12 @@ public static class ConditionEndpoints
         var word = checks.Text("word", entry.Word, 300);
         var ramp = (await BookAsync(horseId, visit)).Ramp(horseId, visit.Today);
         checks.That(ramp is not null, "word", "It is not coming back from a break.", "Nothing is left to end.");
-        checks.That(ramp?.Binding != true, "word", "After injury or illness the ramp is not ended by a word.", "Go on with it, or with the vet's plan, stage by stage.");
+        checks.That(
+            ramp?.Binding != true,
+            "word",
+            "After injury or illness the ramp is not ended by a word.",
+            "Go on with it, or with the vet's plan, stage by stage."
+        );
         if (checks.Faults.Count > 0)
         {
             return Problems.Faulty(checks.Faults);
@@ -81,7 +94,12 @@ public static class ConditionEndpoints
         return TypedResults.Ok(await ShowAsync(horseId, visit));
     }
 
-    private static async Task<Results<Ok<ConditionView>, ProblemHttpResult>> WalkInHandAsync(Guid horseId, Guid holdId, WalkInHandEntry entry, Visit visit)
+    private static async Task<Results<Ok<ConditionView>, ProblemHttpResult>> WalkInHandAsync(
+        Guid horseId,
+        Guid holdId,
+        WalkInHandEntry entry,
+        Visit visit
+    )
     {
         var checks = new Checks();
         var by = checks.Text("by", entry.By, 80);
@@ -118,7 +136,12 @@ public static class ConditionEndpoints
     }
 
     /// <summary>A horse that is not right after a fall is held like any other that is off.</summary>
-    private static async Task<Results<Ok<ConditionView>, ProblemHttpResult>> AnswerFallAsync(Guid horseId, Guid rideId, FallAnswerEntry entry, Visit visit)
+    private static async Task<Results<Ok<ConditionView>, ProblemHttpResult>> AnswerFallAsync(
+        Guid horseId,
+        Guid rideId,
+        FallAnswerEntry entry,
+        Visit visit
+    )
     {
         if (await visit.Yard.FindRideAsync(rideId) is not { } ride || ride.HorseId != horseId)
         {
@@ -153,9 +176,17 @@ public static class ConditionEndpoints
     {
         var book = await BookAsync(horseId, visit);
         var horse = (await visit.Yard.FindHorseAsync(horseId))!.Value;
-        var firstMonth = horse.Age(visit.Today) > SessionFigures.InHandOnlyTo.Value && ((await PlacesAsync(horseId, visit))[Strand.Flatwork]?.Step ?? 0) <= 1;
+        var firstMonth =
+            horse.Age(visit.Today) > SessionFigures.InHandOnlyTo.Value
+            && ((await PlacesAsync(horseId, visit))[Strand.Flatwork]?.Step ?? 0) <= 1;
         return new ConditionView(
-            book.Ramp(horseId, visit.Today), book.Cleared(horseId, visit.Today), book.Treatment(horseId), book.SameLegOf(horseId, visit.Today)?.Why, firstMonth ? book.CalmSits(horseId) : null,
-            [.. book.Told(horseId).OrderByDescending(t => t.From)], await visit.Yard.KnownFindingsAsync(horseId));
+            book.Ramp(horseId, visit.Today),
+            book.Cleared(horseId, visit.Today),
+            book.Treatment(horseId),
+            book.SameLegOf(horseId, visit.Today)?.Why,
+            firstMonth ? book.CalmSits(horseId) : null,
+            [.. book.Told(horseId).OrderByDescending(t => t.From)],
+            await visit.Yard.KnownFindingsAsync(horseId)
+        );
     }
 }

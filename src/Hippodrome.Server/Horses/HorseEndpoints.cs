@@ -15,16 +15,48 @@ using Microsoft.AspNetCore.Http.HttpResults;
 namespace Hippodrome.Server.Horses;
 
 /// <summary>A horse as lists and the switcher show it.</summary>
-public sealed record HorseView(Guid Id, string Name, int Foaled, int Age, double HeightCm, string Hands, Sex Sex, Experience Experience, string Notes, GoesAt? GoesAt, double? HeatLimitC, int Version);
+public sealed record HorseView(
+    Guid Id,
+    string Name,
+    int Foaled,
+    int Age,
+    double HeightCm,
+    string Hands,
+    Sex Sex,
+    Experience Experience,
+    string Notes,
+    GoesAt? GoesAt,
+    double? HeatLimitC,
+    int Version
+);
 
 /// <summary>A measured strip with what it gives.</summary>
-public sealed record StrideView(Guid Id, GaitVariant Variant, DateOnly On, double StripMetres, double Strides, double? Seconds, Distance Stride, Speed? Speed, double? Tempo);
+public sealed record StrideView(
+    Guid Id,
+    GaitVariant Variant,
+    DateOnly On,
+    double StripMetres,
+    double Strides,
+    double? Seconds,
+    Distance Stride,
+    Speed? Speed,
+    double? Tempo
+);
 
 /// <summary>The next session planned, in a line.</summary>
 public sealed record NextSession(Guid Id, DateOnly On, string Emphasis);
 
 /// <summary>Who the horse is, what it may do today and what is next, what is known of its stride, and whether anything holds it.</summary>
-public sealed record Passport(HorseView Horse, Standing Standing, DateOnly? LastRidden, int? DaysSinceRidden, NextSession? Next, IReadOnlyList<StrideEstimate> StrideCard, IReadOnlyList<StrideView> Measurements, IReadOnlyList<Hold> Holds);
+public sealed record Passport(
+    HorseView Horse,
+    Standing Standing,
+    DateOnly? LastRidden,
+    int? DaysSinceRidden,
+    NextSession? Next,
+    IReadOnlyList<StrideEstimate> StrideCard,
+    IReadOnlyList<StrideView> Measurements,
+    IReadOnlyList<Hold> Holds
+);
 
 /// <summary>A vet's word that a held horse may be ridden again.</summary>
 /// <param name="By">The vet who cleared it.</param>
@@ -53,8 +85,14 @@ public static class HorseEndpoints
         api.MapGet("/horses/{horseId}", PassportAsync).Needs(Access.Reads);
         api.MapPut("/horses/{horseId}", ChangeAsync).Needs(Access.Trains);
         api.MapPost("/horses/{horseId}/strides", MeasureAsync).Needs(Access.Trains).Creates();
-        api.MapDelete("/horses/{horseId}/strides/{strideId:guid}", (Guid horseId, Guid strideId, Visit visit) => RemoveStrideAsync(horseId, strideId, visit, true)).Needs(Access.Trains);
-        api.MapPost("/horses/{horseId}/strides/{strideId:guid}/restore", (Guid horseId, Guid strideId, Visit visit) => RemoveStrideAsync(horseId, strideId, visit, false)).Needs(Access.Trains);
+        api.MapDelete("/horses/{horseId}/strides/{strideId:guid}", (Guid horseId, Guid strideId, Visit visit) =>
+                RemoveStrideAsync(horseId, strideId, visit, true)
+            )
+            .Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/strides/{strideId:guid}/restore", (Guid horseId, Guid strideId, Visit visit) =>
+                RemoveStrideAsync(horseId, strideId, visit, false)
+            )
+            .Needs(Access.Trains);
         api.MapPost("/horses/{horseId}/holds/{holdId:guid}/clearance", ClearAsync).Needs(Access.Clears).Creates();
     }
 
@@ -62,7 +100,20 @@ public static class HorseEndpoints
     {
         ArgumentNullException.ThrowIfNull(kept);
         var h = kept.Value;
-        return new HorseView(h.Id, h.Name, h.Foaled, h.Age(today), Math.Round(h.Height.Centimetres, 1), h.Height.Hands, h.Sex, h.Experience, h.Notes, h.GoesAt, h.HeatLimitC, kept.Version);
+        return new HorseView(
+            h.Id,
+            h.Name,
+            h.Foaled,
+            h.Age(today),
+            Math.Round(h.Height.Centimetres, 1),
+            h.Height.Hands,
+            h.Sex,
+            h.Experience,
+            h.Notes,
+            h.GoesAt,
+            h.HeatLimitC,
+            kept.Version
+        );
     }
 
     /// <summary>The horses this person may see.</summary>
@@ -119,12 +170,22 @@ public static class HorseEndpoints
         return TypedResults.Ok(await ShowPassportAsync(horseId, visit));
     }
 
-    private static async Task<Results<Ok<Passport>, ProblemHttpResult>> RemoveStrideAsync(Guid horseId, Guid strideId, Visit visit, bool removed) =>
+    private static async Task<Results<Ok<Passport>, ProblemHttpResult>> RemoveStrideAsync(
+        Guid horseId,
+        Guid strideId,
+        Visit visit,
+        bool removed
+    ) =>
         await visit.Yard.RemoveStrideAsync(horseId, strideId, removed)
             ? TypedResults.Ok(await ShowPassportAsync(horseId, visit))
             : Problems.NotFound();
 
-    private static async Task<Results<Ok<Passport>, ProblemHttpResult>> ClearAsync(Guid horseId, Guid holdId, ClearanceEntry entry, Visit visit)
+    private static async Task<Results<Ok<Passport>, ProblemHttpResult>> ClearAsync(
+        Guid horseId,
+        Guid holdId,
+        ClearanceEntry entry,
+        Visit visit
+    )
     {
         var hold = (await visit.Yard.HoldsAsync([horseId])).Find(h => h.Id == holdId);
         if (hold is null)
@@ -141,7 +202,10 @@ public static class HorseEndpoints
         }
 
         await visit.Yard.ClearHoldAsync(horseId, holdId, on, by, entry.NoLungeing ?? false, visit.Me.Id);
-        var places = Places.Of((await visit.Yard.FindHorseAsync(horseId))!.Value, (await visit.Yard.MovesAsync([horseId]))[horseId].Select(m => m.Move));
+        var places = Places.Of(
+            (await visit.Yard.FindHorseAsync(horseId))!.Value,
+            (await visit.Yard.MovesAsync([horseId]))[horseId].Select(m => m.Move)
+        );
         foreach (var move in places.AfterLameness(hold.Because, visit.Today))
         {
             await visit.Yard.AddMoveAsync(horseId, move, visit.Me.Id);
@@ -156,16 +220,41 @@ public static class HorseEndpoints
         var measured = (await visit.Yard.StrideMeasurementsAsync([horseId]))[horseId].ToList();
         var holds = await visit.Yard.HoldsAsync([horseId]);
         var held = holds.Find(h => h.ClearedOn is null);
-        var treatment = (await visit.Yard.TherapistVisitsAsync([horseId], visit.Today.AddDays(-HorsePages.DaysTreated))).GetValueOrDefault(horseId)?.AsRestriction();
-        var open = (await visit.Yard.RestrictionsAsync([horseId])).Where(r => r.ClearedOn is null).Select(r => r.Restriction).Concat(treatment is null ? [] : [treatment]).ToList();
+        var treatment = (await visit.Yard.TherapistVisitsAsync([horseId], visit.Today.AddDays(-HorsePages.DaysTreated)))
+            .GetValueOrDefault(horseId)
+            ?.AsRestriction();
+        var open = (await visit.Yard.RestrictionsAsync([horseId]))
+            .Where(r => r.ClearedOn is null)
+            .Select(r => r.Restriction)
+            .Concat(treatment is null ? [] : [treatment])
+            .ToList();
         var last = (await visit.Yard.LatestRidesAsync([horseId], visit.Today, 1)).FirstOrDefault()?.OnDay;
-        var next = (await visit.Yard.SessionsAsync(visit.Today, visit.Today.AddDays(DaysAhead), [horseId])).Find(s => s.RideId is null)?.Plan;
+        var next = (await visit.Yard.SessionsAsync(visit.Today, visit.Today.AddDays(DaysAhead), [horseId]))
+            .Find(s => s.RideId is null)
+            ?.Plan;
         return new Passport(
             Show(kept, visit.Today),
             Standing.On(kept.Value, held?.Because, open, visit.Today, held?.WalkInHandBy),
-            last, visit.Today.DayNumber - last?.DayNumber, next is null ? null : new NextSession(next.Id, next.On, next.Emphasis),
+            last,
+            visit.Today.DayNumber - last?.DayNumber,
+            next is null ? null : new NextSession(next.Id, next.On, next.Emphasis),
             StrideCard.For(kept.Value.Height, measured).Estimates,
-            [.. measured.OrderByDescending(m => m.On).Select(m => new StrideView(m.Id, m.Variant, m.On, m.Strip.Metres, m.Strides, m.Seconds, m.Stride, m.Speed, m.Tempo is { } tempo ? Math.Round(tempo, 1) : null))],
-            holds);
+            [
+                .. measured
+                    .OrderByDescending(m => m.On)
+                    .Select(m => new StrideView(
+                        m.Id,
+                        m.Variant,
+                        m.On,
+                        m.Strip.Metres,
+                        m.Strides,
+                        m.Seconds,
+                        m.Stride,
+                        m.Speed,
+                        m.Tempo is { } tempo ? Math.Round(tempo, 1) : null
+                    )),
+            ],
+            holds
+        );
     }
 }

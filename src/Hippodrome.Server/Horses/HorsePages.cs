@@ -32,8 +32,25 @@ internal sealed class HorsePages
     // Tables that these pages are read from.
     private static readonly string[] Tables =
     [
-        "horse", "rung_move", "hold", "restriction", "time_away", "assessment", "block", "block_version", "ramp_end", "care_visit", "leg_look", "aim", "approach_choice", "tack", "weather_reading",
-        "gate_answer", "stage_clearance", "person", "roster",
+        "horse",
+        "rung_move",
+        "hold",
+        "restriction",
+        "time_away",
+        "assessment",
+        "block",
+        "block_version",
+        "ramp_end",
+        "care_visit",
+        "leg_look",
+        "aim",
+        "approach_choice",
+        "tack",
+        "weather_reading",
+        "gate_answer",
+        "stage_clearance",
+        "person",
+        "roster",
     ];
 
     private readonly int _written;

@@ -36,7 +36,12 @@ public static class RestrictionEndpoints
         return TypedResults.Ok(await AllAsync(horseId, visit));
     }
 
-    private static async Task<Results<Ok<Restrictions>, ProblemHttpResult>> ClearAsync(Guid horseId, Guid restrictionId, ClearanceEntry entry, Visit visit)
+    private static async Task<Results<Ok<Restrictions>, ProblemHttpResult>> ClearAsync(
+        Guid horseId,
+        Guid restrictionId,
+        ClearanceEntry entry,
+        Visit visit
+    )
     {
         if ((await visit.Yard.RestrictionsAsync([horseId])).Find(r => r.Restriction.Id == restrictionId) is not { } kept)
         {
@@ -57,7 +62,12 @@ public static class RestrictionEndpoints
 
     private static async Task<Restrictions> AllAsync(Guid horseId, Visit visit)
     {
-        var all = (await visit.Yard.RestrictionsAsync([horseId])).ConvertAll(r => new RestrictionView(r.Restriction, r.ClearedOn is null && r.Restriction.HoldsOn(visit.Today), r.ClearedOn, r.ClearedBy));
+        var all = (await visit.Yard.RestrictionsAsync([horseId])).ConvertAll(r => new RestrictionView(
+            r.Restriction,
+            r.ClearedOn is null && r.Restriction.HoldsOn(visit.Today),
+            r.ClearedOn,
+            r.ClearedBy
+        ));
         return new Restrictions(all, Contradictions.Of([.. all.Where(r => r.Holds).Select(r => r.Restriction)]));
     }
 }

@@ -20,10 +20,17 @@ public static class SidesEndpoint
     private static async Task<Ok<SidesView>> ReadAsync(Guid horseId, Visit visit)
     {
         var assessed = (await visit.Yard.AssessmentsAsync(horseId)).Find(k => k.Assessment.FinishedOn is not null)?.Assessment;
-        var rides = (await visit.Yard.LatestRidesAsync([horseId], visit.Today, RidesLookedAt)).FindAll(r => r.OnDay >= visit.Today.AddDays(-7 * WeeksLookedAt));
+        var rides = (await visit.Yard.LatestRidesAsync([horseId], visit.Today, RidesLookedAt)).FindAll(r =>
+            r.OnDay >= visit.Today.AddDays(-7 * WeeksLookedAt)
+        );
         var logs = await visit.Yard.LogsAsync(rides.Select(r => r.Id));
-        return TypedResults.Ok(new SidesView(
-            assessed is null ? null : SideRules.StiffSide(assessed), assessed?.Id, assessed?.StartedOn,
-            SideTrend.Of(rides.Select(r => (r.OnDay, RideRecord.Fold(logs[r.Id]).Marks)))));
+        return TypedResults.Ok(
+            new SidesView(
+                assessed is null ? null : SideRules.StiffSide(assessed),
+                assessed?.Id,
+                assessed?.StartedOn,
+                SideTrend.Of(rides.Select(r => (r.OnDay, RideRecord.Fold(logs[r.Id]).Marks)))
+            )
+        );
     }
 }

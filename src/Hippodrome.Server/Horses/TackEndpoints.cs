@@ -34,7 +34,12 @@ public static class TackEndpoints
         return TypedResults.Ok(await AllAsync(horseId, visit));
     }
 
-    private static async Task<Results<Ok<List<TackView>>, ProblemHttpResult>> ChangeAsync(Guid horseId, Guid id, Change<TackEntry> change, Visit visit)
+    private static async Task<Results<Ok<List<TackView>>, ProblemHttpResult>> ChangeAsync(
+        Guid horseId,
+        Guid id,
+        Change<TackEntry> change,
+        Visit visit
+    )
     {
         var tack = Tack.From(id, change.Entry);
         if (!tack.IsFine)
@@ -47,8 +52,11 @@ public static class TackEndpoints
             return TypedResults.Ok(await AllAsync(horseId, visit));
         }
 
-        return (await AllAsync(horseId, visit)).Find(t => t.Tack.Id == id) is { } theirs ? Problems.Conflict(theirs, change.Entry) : Problems.NotFound();
+        return (await AllAsync(horseId, visit)).Find(t => t.Tack.Id == id) is { } theirs
+            ? Problems.Conflict(theirs, change.Entry)
+            : Problems.NotFound();
     }
 
-    private static async Task<List<TackView>> AllAsync(Guid horseId, Visit visit) => (await visit.Yard.TackAsync(horseId)).ConvertAll(t => new TackView(t.Value, t.Version));
+    private static async Task<List<TackView>> AllAsync(Guid horseId, Visit visit) =>
+        (await visit.Yard.TackAsync(horseId)).ConvertAll(t => new TackView(t.Value, t.Version));
 }

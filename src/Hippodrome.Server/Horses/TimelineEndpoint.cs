@@ -45,8 +45,14 @@ public static class TimelineEndpoint
         var yard = visit.Yard;
         var lines = new List<TimelineLine>();
         var rides = await yard.LatestRidesAsync([horseId], visit.Today, Shown);
-        lines.AddRange((await visit.JudgeAsync(rides, rides)).Select(j => new TimelineLine(
-            j.Ride.OnDay, Happened.Ride, $"{j.Session?.Plan.Emphasis ?? "Ridden"}, {j.Context.Record.Minutes:0} min, {j.Ride.RiderName}{(j.Ride.Place.Length > 0 ? $", at {j.Ride.Place}" : "")}", j.Ride.Id)));
+        lines.AddRange(
+            (await visit.JudgeAsync(rides, rides)).Select(j => new TimelineLine(
+                j.Ride.OnDay,
+                Happened.Ride,
+                $"{j.Session?.Plan.Emphasis ?? "Ridden"}, {j.Context.Record.Minutes:0} min, {j.Ride.RiderName}{(j.Ride.Place.Length > 0 ? $", at {j.Ride.Place}" : "")}",
+                j.Ride.Id
+            ))
+        );
         lines.AddRange((await yard.MovesAsync([horseId]))[horseId].Select(m => new TimelineLine(m.Move.On, Happened.Rung, SayMove(m))));
         foreach (var hold in await yard.HoldsAsync([horseId]))
         {
@@ -66,10 +72,34 @@ public static class TimelineEndpoint
             }
         }
 
-        lines.AddRange((await yard.CareVisitsAsync(horseId)).Select(v => new TimelineLine(v.On, Happened.Care, $"{v.Kind}{(v.By.Length > 0 ? $", {v.By}" : "")}{(v.Found.Length > 0 ? $": {v.Found}" : "")}")));
-        lines.AddRange((await yard.AssessmentsAsync(horseId)).Select(a => new TimelineLine(a.Assessment.StartedOn, Happened.Assessment, $"Assessment ride by {a.By}{(a.Assessment.FinishedOn is null ? ", unfinished" : "")}", a.Assessment.Id)));
-        lines.AddRange((await yard.AimsAsync([horseId])).Where(a => a.Aim.On <= visit.Today).Select(a => new TimelineLine(a.Aim.On, Happened.Competition, a.Aim.Name)));
-        lines.AddRange((await yard.StrideMeasurementsAsync([horseId]))[horseId].Select(m => new TimelineLine(m.On, Happened.Measured, FormattableString.Invariant($"Stride measured: {m.Stride} over {m.Strip}"))));
+        lines.AddRange(
+            (await yard.CareVisitsAsync(horseId)).Select(v => new TimelineLine(
+                v.On,
+                Happened.Care,
+                $"{v.Kind}{(v.By.Length > 0 ? $", {v.By}" : "")}{(v.Found.Length > 0 ? $": {v.Found}" : "")}"
+            ))
+        );
+        lines.AddRange(
+            (await yard.AssessmentsAsync(horseId)).Select(a => new TimelineLine(
+                a.Assessment.StartedOn,
+                Happened.Assessment,
+                $"Assessment ride by {a.By}{(a.Assessment.FinishedOn is null ? ", unfinished" : "")}",
+                a.Assessment.Id
+            ))
+        );
+        lines.AddRange(
+            (await yard.AimsAsync([horseId]))
+                .Where(a => a.Aim.On <= visit.Today)
+                .Select(a => new TimelineLine(a.Aim.On, Happened.Competition, a.Aim.Name))
+        );
+        lines.AddRange(
+            (await yard.StrideMeasurementsAsync([horseId]))[horseId]
+                .Select(m => new TimelineLine(
+                    m.On,
+                    Happened.Measured,
+                    FormattableString.Invariant($"Stride measured: {m.Stride} over {m.Strip}")
+                ))
+        );
         return TypedResults.Ok(lines.OrderByDescending(l => l.On).Take(Shown).ToList());
     }
 

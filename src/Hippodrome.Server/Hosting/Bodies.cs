@@ -14,15 +14,18 @@ public static class Bodies
 
     public static readonly TimeSpan Grace = TimeSpan.FromSeconds(10);
 
-    public static void UseWholeBodies(this WebApplication app) => app.Use(async (context, next) =>
-    {
-        if (!HttpMethods.IsGet(context.Request.Method) && context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal))
-        {
-            await ReadWholeAsync(context.Request);
-        }
+    public static void UseWholeBodies(this WebApplication app) =>
+        app.Use(
+            async (context, next) =>
+            {
+                if (!HttpMethods.IsGet(context.Request.Method) && context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal))
+                {
+                    await ReadWholeAsync(context.Request);
+                }
 
-        await next(context);
-    });
+                await next(context);
+            }
+        );
 
     /// <summary>What was sent, as it was sent.</summary>
     public static byte[] WholeBody(this HttpContext context)
@@ -36,7 +39,7 @@ public static class Bodies
     {
         var whole = new MemoryStream();
         var some = new byte[16_384];
-        for (int n; (n = await request.Body.ReadAsync(some, request.HttpContext.RequestAborted)) > 0;)
+        for (int n; (n = await request.Body.ReadAsync(some, request.HttpContext.RequestAborted)) > 0; )
         {
             if (whole.Length + n > Largest)
             {

@@ -13,19 +13,31 @@ public static class Compression
     public static TBuilder BearsSecret<TBuilder>(this TBuilder endpoint)
         where TBuilder : IEndpointConventionBuilder => endpoint.WithMetadata(Secret.Instance);
 
-    public static IServiceCollection AddCompression(this IServiceCollection services) => services
-        .AddResponseCompression(options =>
-        {
-            options.EnableForHttps = true;
-            options.MimeTypes = [.. ResponseCompressionDefaults.MimeTypes, "application/problem+json", "text/calendar", "text/csv", "image/svg+xml"];
-        })
-        .Configure<BrotliCompressionProviderOptions>(options => options.Level = CompressionLevel.Fastest)
-        .Configure<GzipCompressionProviderOptions>(options => options.Level = CompressionLevel.Fastest);
+    public static IServiceCollection AddCompression(this IServiceCollection services) =>
+        services
+            .AddResponseCompression(options =>
+            {
+                options.EnableForHttps = true;
+                options.MimeTypes =
+                [
+                    .. ResponseCompressionDefaults.MimeTypes,
+                    "application/problem+json",
+                    "text/calendar",
+                    "text/csv",
+                    "image/svg+xml",
+                ];
+            })
+            .Configure<BrotliCompressionProviderOptions>(options => options.Level = CompressionLevel.Fastest)
+            .Configure<GzipCompressionProviderOptions>(options => options.Level = CompressionLevel.Fastest);
 
     /// <summary>After routing, since it is the endpoint that says what its answer bears. The page is filled in with a nonce.</summary>
-    public static void UseCompression(this WebApplication app) => app.UseWhen(
-        context => context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal) && context.GetEndpoint()?.Metadata.GetMetadata<Secret>() is null,
-        answers => answers.UseResponseCompression());
+    public static void UseCompression(this WebApplication app) =>
+        app.UseWhen(
+            context =>
+                context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal)
+                && context.GetEndpoint()?.Metadata.GetMetadata<Secret>() is null,
+            answers => answers.UseResponseCompression()
+        );
 
     private sealed class Secret
     {

@@ -19,9 +19,10 @@ public static class Creations
 {
     public const string Header = "Hippodrome-Creation";
 
-    public static RouteHandlerBuilder Creates(this RouteHandlerBuilder builder, bool answersAnew = false) => builder
-        .WithMetadata(new CreationMetadata(answersAnew))
-        .AddEndpointFilter((context, next) => MakeOnceAsync(context, next, answersAnew));
+    public static RouteHandlerBuilder Creates(this RouteHandlerBuilder builder, bool answersAnew = false) =>
+        builder
+            .WithMetadata(new CreationMetadata(answersAnew))
+            .AddEndpointFilter((context, next) => MakeOnceAsync(context, next, answersAnew));
 
     /// <summary>The id that whoever makes something gave it; null where there is none, or none that will do.</summary>
     public static Guid? IdGiven(HttpRequest request)
@@ -30,7 +31,11 @@ public static class Creations
         return Guid.TryParse(request.Headers[Header].FirstOrDefault(), out var id) && id != Guid.Empty ? id : null;
     }
 
-    private static async ValueTask<object?> MakeOnceAsync(EndpointFilterInvocationContext context, EndpointFilterDelegate next, bool answersAnew)
+    private static async ValueTask<object?> MakeOnceAsync(
+        EndpointFilterInvocationContext context,
+        EndpointFilterDelegate next,
+        bool answersAnew
+    )
     {
         var http = context.HttpContext;
         if (!http.Request.Headers.ContainsKey(Header))
@@ -50,11 +55,14 @@ public static class Creations
             if (before.ByPerson != visit.Me.Id || !before.Content.AsSpan().SequenceEqual(content))
             {
                 return Problems.Problem(
-                    StatusCodes.Status409Conflict, "What was sent before had arrived after all.", "It was something else, and stands. Look at it; send this once more, under an id of its own, to have both.");
+                    StatusCodes.Status409Conflict,
+                    "What was sent before had arrived after all.",
+                    "It was something else, and stands. Look at it; send this once more, under an id of its own, to have both."
+                );
             }
 
-            return before.Answer is not null ? Results.Text(before.Answer, "application/json") : answersAnew
-                ? await next(context)
+            return before.Answer is not null ? Results.Text(before.Answer, "application/json")
+                : answersAnew ? await next(context)
                 : Problems.Problem(StatusCodes.Status409Conflict, "This was made some days ago.", "Load the page again to see it.");
         }
 
@@ -69,12 +77,13 @@ public static class Creations
     }
 
     /// <summary>What a good answer holds; null where it was refused: then nothing is committed, this neither.</summary>
-    private static object? Good(object? answer) => ((answer as INestedHttpResult)?.Result ?? answer) switch
-    {
-        IStatusCodeHttpResult { StatusCode: >= 400 } => null,
-        IValueHttpResult value => value.Value,
-        var plain => plain,
-    };
+    private static object? Good(object? answer) =>
+        ((answer as INestedHttpResult)?.Result ?? answer) switch
+        {
+            IStatusCodeHttpResult { StatusCode: >= 400 } => null,
+            IValueHttpResult value => value.Value,
+            var plain => plain,
+        };
 
     private static byte[] Content(HttpContext http) =>
         SHA256.HashData([.. Encoding.UTF8.GetBytes($"{http.Request.Path}{http.Request.QueryString}\n"), .. http.WholeBody()]);

@@ -14,18 +14,32 @@ public static class Crowds
     /// <summary>And so many waiting for their turn.</summary>
     public const int Waiting = 64;
 
-    public static IServiceCollection AddCrowdLimits(this IServiceCollection services) => services.AddRateLimiter(limits =>
-    {
-        limits.GlobalLimiter = PartitionedRateLimiter.Create<HttpContext, string>(context =>
-            context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal) || context.Request.Path.StartsWithSegments("/calendar", StringComparison.Ordinal)
-                ? RateLimitPartition.GetConcurrencyLimiter(Who(context), _ => new ConcurrencyLimiterOptions { PermitLimit = AtOnce, QueueLimit = Waiting, QueueProcessingOrder = QueueProcessingOrder.OldestFirst })
-                : RateLimitPartition.GetNoLimiter(""));
-        limits.OnRejected = async (rejected, _) =>
+    public static IServiceCollection AddCrowdLimits(this IServiceCollection services) =>
+        services.AddRateLimiter(limits =>
         {
-            rejected.HttpContext.Response.Headers.RetryAfter = "1";
-            await Problems.Problem(StatusCodes.Status429TooManyRequests, "Too much at once.", "What you typed is still on your screen. Try again in a moment.").ExecuteAsync(rejected.HttpContext);
-        };
-    });
+            limits.GlobalLimiter = PartitionedRateLimiter.Create<HttpContext, string>(context =>
+                context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal)
+                || context.Request.Path.StartsWithSegments("/calendar", StringComparison.Ordinal)
+                    ? RateLimitPartition.GetConcurrencyLimiter(Who(context), _ => new ConcurrencyLimiterOptions
+                    {
+                        PermitLimit = AtOnce,
+                        QueueLimit = Waiting,
+                        QueueProcessingOrder = QueueProcessingOrder.OldestFirst,
+                    })
+                    : RateLimitPartition.GetNoLimiter("")
+            );
+            limits.OnRejected = async (rejected, _) =>
+            {
+                rejected.HttpContext.Response.Headers.RetryAfter = "1";
+                await Problems
+                    .Problem(
+                        StatusCodes.Status429TooManyRequests,
+                        "Too much at once.",
+                        "What you typed is still on your screen. Try again in a moment."
+                    )
+                    .ExecuteAsync(rejected.HttpContext);
+            };
+        });
 
     private static string Who(HttpContext context) => context.User.FindFirstValue(ClaimTypes.NameIdentifier) ?? Address(context);
 

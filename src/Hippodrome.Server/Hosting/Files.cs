@@ -12,23 +12,27 @@ public static class Files
     private static readonly (string Encoding, string Ending)[] Smaller = [("br", ".br"), ("gzip", ".gz")];
 
     private static readonly FileExtensionContentTypeProvider Types = new();
-    private static readonly FileExtensionContentTypeProvider WithSmaller = new(new Dictionary<string, string>(Types.Mappings) { [".br"] = "application/octet-stream", [".gz"] = "application/octet-stream" });
+    private static readonly FileExtensionContentTypeProvider WithSmaller = new(
+        new Dictionary<string, string>(Types.Mappings) { [".br"] = "application/octet-stream", [".gz"] = "application/octet-stream" }
+    );
 
     public static void UseFiles(this WebApplication app)
     {
         ArgumentNullException.ThrowIfNull(app);
         var files = app.Environment.WebRootFileProvider;
-        app.Use((context, next) =>
-        {
-            var request = context.Request;
-            if ((HttpMethods.IsGet(request.Method) || HttpMethods.IsHead(request.Method)) && SmallerThan(request, files) is { } smaller)
+        app.Use(
+            (context, next) =>
             {
-                context.Items[typeof(Files)] = smaller.Encoding;
-                request.Path += smaller.Ending;
-            }
+                var request = context.Request;
+                if ((HttpMethods.IsGet(request.Method) || HttpMethods.IsHead(request.Method)) && SmallerThan(request, files) is { } smaller)
+                {
+                    context.Items[typeof(Files)] = smaller.Encoding;
+                    request.Path += smaller.Ending;
+                }
 
-            return next(context);
-        });
+                return next(context);
+            }
+        );
         app.UseStaticFiles(new StaticFileOptions { ContentTypeProvider = WithSmaller, OnPrepareResponse = Prepare });
     }
 
@@ -38,7 +42,10 @@ public static class Files
         var reads = new RequestHeaders(request.Headers).AcceptEncoding;
         foreach (var smaller in reads.Count == 0 ? [] : Smaller)
         {
-            if (reads.Any(r => r.Value.Equals(smaller.Encoding, StringComparison.OrdinalIgnoreCase) && r.Quality is null or > 0) && files.GetFileInfo(request.Path + smaller.Ending).Exists)
+            if (
+                reads.Any(r => r.Value.Equals(smaller.Encoding, StringComparison.OrdinalIgnoreCase) && r.Quality is null or > 0)
+                && files.GetFileInfo(request.Path + smaller.Ending).Exists
+            )
             {
                 return smaller;
             }
@@ -53,11 +60,15 @@ public static class Files
         if (context.Items[typeof(Files)] is string encoding)
         {
             headers.ContentEncoding = encoding;
-            headers.ContentType = Types.TryGetContentType(Path.GetFileNameWithoutExtension(file.File.Name), out var type) ? type : "application/octet-stream";
+            headers.ContentType = Types.TryGetContentType(Path.GetFileNameWithoutExtension(file.File.Name), out var type)
+                ? type
+                : "application/octet-stream";
         }
 
         headers.Append(HeaderNames.Vary, HeaderNames.AcceptEncoding);
         // A changed file has another name; everything else is asked for again.
-        headers.CacheControl = context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal) ? "public, max-age=31536000, immutable" : "no-cache";
+        headers.CacheControl = context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal)
+            ? "public, max-age=31536000, immutable"
+            : "no-cache";
     }
 }

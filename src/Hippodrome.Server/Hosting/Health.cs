@@ -10,9 +10,10 @@ public static class Health
         ArgumentNullException.ThrowIfNull(app);
         app.MapGet("/health/live", () => Results.Text("alive")).ExcludeFromDescription();
         app.MapGet("/health/ready", async (Database database, CancellationToken cancel) =>
-        {
-            await database.AnswersAsync(cancel);
-            return Results.Text("ready");
-        }).ExcludeFromDescription();
+            {
+                await database.AnswersAsync(cancel);
+                return Results.Text("ready");
+            })
+            .ExcludeFromDescription();
     }
 }

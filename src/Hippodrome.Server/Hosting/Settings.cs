@@ -20,7 +20,13 @@ public sealed record Settings(string? Database, DateOnly? Today, string? Ui, boo
             string.IsNullOrEmpty(today) ? null : DateOnly.ParseExact(today, "yyyy-MM-dd", CultureInfo.InvariantCulture),
             configuration["HIPPODROME_UI"],
             configuration["demo"] == "true",
-            new Uri(configuration["HIPPODROME_ADDRESS"] is { Length: > 0 } address ? address : configuration["urls"]?.Split(';')[0] ?? "http://localhost", UriKind.Absolute),
-            configuration["HIPPODROME_PROXIES"] ?? "");
+            new Uri(
+                configuration["HIPPODROME_ADDRESS"] is { Length: > 0 } address
+                    ? address
+                    : configuration["urls"]?.Split(';')[0] ?? "http://localhost",
+                UriKind.Absolute
+            ),
+            configuration["HIPPODROME_PROXIES"] ?? ""
+        );
     }
 }

@@ -35,7 +35,12 @@ public static class Start
 
         if (settings.Demo)
         {
-            await DemoYard.LoadAsync(database, passwords.Hash(DemoYard.Password), DateOnly.FromDateTime(clock.GetUtcNow().DateTime), TimeZone);
+            await DemoYard.LoadAsync(
+                database,
+                passwords.Hash(DemoYard.Password),
+                DateOnly.FromDateTime(clock.GetUtcNow().DateTime),
+                TimeZone
+            );
             return true;
         }
 
@@ -48,13 +53,15 @@ public static class Start
         Console.WriteLine($"Hippodrome is open at {string.Join(" and ", addresses)}");
         if (demo)
         {
-            Console.WriteLine($"""
+            Console.WriteLine(
+                $"""
                 Sign in with the password "{DemoYard.Password}" as
                   {DemoYard.Trainer}   the trainer
                   {DemoYard.Rider}     a rider
                   {DemoYard.Owner}   an owner
                   {DemoYard.Vet}     a vet
-                """);
+                """
+            );
         }
     }
 
@@ -73,7 +80,9 @@ public static class Start
         Passwords.Check(checks, "HIPPODROME_FIRST_PASSWORD", password, name, email, yardName);
         if (checks.Faults.Count > 0)
         {
-            await Console.Error.WriteLineAsync($"hippodrome: the first trainer's account cannot be made: {string.Join(" ", checks.Faults.Select(f => $"{f.Field}: {f.Says} {f.Mend}"))}");
+            await Console.Error.WriteLineAsync(
+                $"hippodrome: the first trainer's account cannot be made: {string.Join(" ", checks.Faults.Select(f => $"{f.Field}: {f.Says} {f.Mend}"))}"
+            );
             return false;
         }
 

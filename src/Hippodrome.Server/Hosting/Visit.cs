@@ -59,7 +59,9 @@ public static class VisitExtensions
 
     /// <summary>The sign-in that a cookie speaks of, under way or not; null where there is no cookie of ours.</summary>
     public static (Guid YardId, Guid Id)? SignIn(this ClaimsPrincipal user) =>
-        Guid.TryParse(user.FindFirstValue(YardClaim), out var yardId) && Guid.TryParse(user.FindFirstValue(SignInClaim), out var id) ? (yardId, id) : null;
+        Guid.TryParse(user.FindFirstValue(YardClaim), out var yardId) && Guid.TryParse(user.FindFirstValue(SignInClaim), out var id)
+            ? (yardId, id)
+            : null;
 
     /// <summary>
     /// Commits when the handler has answered well, before a byte of the answer leaves: what a client is told
@@ -67,73 +69,87 @@ public static class VisitExtensions
     /// </summary>
     public static RouteGroupBuilder CommitsVisits(this RouteGroupBuilder group)
     {
-        group.AddEndpointFilter(async (context, next) =>
-        {
-            var answer = await next(context);
-            var good = (answer as INestedHttpResult)?.Result ?? answer;
-            if (context.HttpContext.Items[typeof(Visit)] is Visit visit)
+        group.AddEndpointFilter(
+            async (context, next) =>
             {
-                if ((good as IStatusCodeHttpResult)?.StatusCode is null or < 400)
+                var answer = await next(context);
+                var good = (answer as INestedHttpResult)?.Result ?? answer;
+                if (context.HttpContext.Items[typeof(Visit)] is Visit visit)
                 {
-                    await visit.Yard.CommitAsync();
+                    if ((good as IStatusCodeHttpResult)?.StatusCode is null or < 400)
+                    {
+                        await visit.Yard.CommitAsync();
+                    }
+
+                    await visit.Yard.DisposeAsync();
                 }
 
-                await visit.Yard.DisposeAsync();
+                return answer;
             }
-
-            return answer;
-        });
+        );
         return group;
     }
 
     /// <summary>Opens the visit for every endpoint that needs one; refuses whoever may not.</summary>
-    public static void UseVisits(this WebApplication app) => app.Use(async (context, next) =>
-    {
-        if (context.GetEndpoint()?.Metadata.GetMetadata<AccessMetadata>()?.Access is not { } access)
-        {
-            await next(context);
-            return;
-        }
-
-        var database = context.RequestServices.GetRequiredService<Database>();
-        if (context.User.SignIn() is not { } signIn)
-        {
-            await SignInFirst().ExecuteAsync(context);
-            return;
-        }
-
-        await using var yard = await database.OpenYardAsync(signIn.YardId, context.RequestAborted);
-        Person me;
-        Yard place;
-        var named = context.GetRouteValue("horseId") as string;
-        using (var reads = yard.Together())
-        {
-            var signedIn = yard.SignedInAsync(signIn.Id);
-            var here = yard.ThisYardAsync();
-            var horse = Guid.TryParse(named, out var horseId) ? yard.KnowsHorseAsync(horseId, signIn.Id) : Task.FromResult((There: false, Given: false));
-            await reads.SendAsync();
-            if (await signedIn is not { } person)
+    public static void UseVisits(this WebApplication app) =>
+        app.Use(
+            async (context, next) =>
             {
-                await SignInFirst().ExecuteAsync(context);
-                return;
+                if (context.GetEndpoint()?.Metadata.GetMetadata<AccessMetadata>()?.Access is not { } access)
+                {
+                    await next(context);
+                    return;
+                }
+
+                var database = context.RequestServices.GetRequiredService<Database>();
+                if (context.User.SignIn() is not { } signIn)
+                {
+                    await SignInFirst().ExecuteAsync(context);
+                    return;
+                }
+
+                await using var yard = await database.OpenYardAsync(signIn.YardId, context.RequestAborted);
+                Person me;
+                Yard place;
+                var named = context.GetRouteValue("horseId") as string;
+                using (var reads = yard.Together())
+                {
+                    var signedIn = yard.SignedInAsync(signIn.Id);
+                    var here = yard.ThisYardAsync();
+                    var horse = Guid.TryParse(named, out var horseId)
+                        ? yard.KnowsHorseAsync(horseId, signIn.Id)
+                        : Task.FromResult((There: false, Given: false));
+                    await reads.SendAsync();
+                    if (await signedIn is not { } person)
+                    {
+                        await SignInFirst().ExecuteAsync(context);
+                        return;
+                    }
+
+                    // A horse one has not been given is as unknown as another yard's: first whether it is there, then what is allowed.
+                    var (there, given) = await horse;
+                    if (
+                        (
+                            named is not null && !(person.Role == Role.Trainer ? there : given)
+                                ? Problems.NotFound()
+                                : Refuse(person, access)
+                        ) is
+                        { } refusal
+                    )
+                    {
+                        await refusal.ExecuteAsync(context);
+                        return;
+                    }
+
+                    (me, place) = (person, await here);
+                }
+
+                var clock = context.RequestServices.GetRequiredService<TimeProvider>();
+                var now = TimeZoneInfo.ConvertTime(clock.GetUtcNow(), TimeZoneInfo.FindSystemTimeZoneById(place.TimeZone));
+                context.Items[typeof(Visit)] = new Visit(yard, me, place, now, Creations.IdGiven(context.Request) ?? Guid.NewGuid());
+                await next(context);
             }
-
-            // A horse one has not been given is as unknown as another yard's: first whether it is there, then what is allowed.
-            var (there, given) = await horse;
-            if ((named is not null && !(person.Role == Role.Trainer ? there : given) ? Problems.NotFound() : Refuse(person, access)) is { } refusal)
-            {
-                await refusal.ExecuteAsync(context);
-                return;
-            }
-
-            (me, place) = (person, await here);
-        }
-
-        var clock = context.RequestServices.GetRequiredService<TimeProvider>();
-        var now = TimeZoneInfo.ConvertTime(clock.GetUtcNow(), TimeZoneInfo.FindSystemTimeZoneById(place.TimeZone));
-        context.Items[typeof(Visit)] = new Visit(yard, me, place, now, Creations.IdGiven(context.Request) ?? Guid.NewGuid());
-        await next(context);
-    });
+        );
 
     private static Microsoft.AspNetCore.Http.HttpResults.ProblemHttpResult? Refuse(Person me, Access access)
     {
@@ -144,12 +160,18 @@ public static class VisitExtensions
             Access.Clears => me.Role == Role.Trainer || me.IsVet,
             _ => me.Role == Role.Trainer,
         };
-        return allowed ? null : Problems.Problem(StatusCodes.Status403Forbidden, "This is not yours to do.", access switch
-        {
-            Access.Rides => "Riders and trainers record rides.",
-            Access.Clears => "A trainer or the vet enters a clearance.",
-            _ => "Ask a trainer of the yard.",
-        });
+        return allowed
+            ? null
+            : Problems.Problem(
+                StatusCodes.Status403Forbidden,
+                "This is not yours to do.",
+                access switch
+                {
+                    Access.Rides => "Riders and trainers record rides.",
+                    Access.Clears => "A trainer or the vet enters a clearance.",
+                    _ => "Ask a trainer of the yard.",
+                }
+            );
     }
 
     private static Microsoft.AspNetCore.Http.HttpResults.ProblemHttpResult SignInFirst() =>

@@ -51,12 +51,16 @@ internal sealed class YardBook
     {
         (_yard, _today) = (yard, today);
         var sameLegFrom = today.AddDays(-VerdictFigures.SameLegDays.Value);
-        _rides = new(yard, ["ride_event"], async ids => (await yard.LogsAsync(ids)).ToDictionary(l => l.Key, l => new LoggedRide(l.Value, RideRecord.Fold(l.Value))));
+        _rides = new(yard, ["ride_event"], async ids =>
+            (await yard.LogsAsync(ids)).ToDictionary(l => l.Key, l => new LoggedRide(l.Value, RideRecord.Fold(l.Value)))
+        );
         _sessions = new(yard, OfSessions, async ids => (await yard.SessionsByIdAsync(ids)).ToDictionary(s => s.Plan.Id));
         _setUps = new(yard, ["set_up", "session_part", "ride"], async ids => (await yard.SetUpsByIdAsync(ids)).ToDictionary(s => s.Id));
         _strides = new(yard, ["stride_measurement"], async ids => ByHorse(ids, await yard.StrideMeasurementsAsync(ids)));
         _ridden = new(yard, ["ride"], async ids => ByHorse(ids, await yard.RiddenDaysAsync(ids, today.AddDays(-DaysBack), today)));
-        _legs = new(yard, ["ride", "ride_event"], async ids => ByHorse(ids, (await yard.LegsToldInAsync(ids, sameLegFrom, today)).ToLookup(l => l.HorseId)));
+        _legs = new(yard, ["ride", "ride_event"], async ids =>
+            ByHorse(ids, (await yard.LegsToldInAsync(ids, sameLegFrom, today)).ToLookup(l => l.HorseId))
+        );
         _blocks = new(yard, ["block", "block_version"], async ids => (await yard.BlocksUnderWayAsync(ids)).ToDictionary(b => b.HorseId));
         _onRungs = new(yard, OfSessions, async worked =>
         {
@@ -78,7 +82,9 @@ internal sealed class YardBook
         }
 
         var one = ids.Count == 1;
-        Task strides = Task.CompletedTask, ridden = Task.CompletedTask, legs = Task.CompletedTask;
+        Task strides = Task.CompletedTask,
+            ridden = Task.CompletedTask,
+            legs = Task.CompletedTask;
         _pages = await HorsePages.OpenAsync(_yard, ids, _today, () =>
         {
             (strides, ridden, legs) = one ? (_strides.OfAsync(ids), _ridden.OfAsync(ids), _legs.OfAsync(ids)) : (strides, ridden, legs);
@@ -115,7 +121,13 @@ internal sealed class YardBook
             var wanted = _sessions.TakeWanted();
             var sessions = await _yard.SessionsAsync(first, last, horseIds, one ? null : from, wanted);
             _sessions.Know(wanted, sessions.ToDictionary(s => s.Plan.Id));
-            _near = new Near([.. horseIds], first, last, _yard.WrittenTo(OfSessions), sessions.FindAll(s => horseIds.Contains(s.HorseId) && s.Plan.On >= first && s.Plan.On <= last));
+            _near = new Near(
+                [.. horseIds],
+                first,
+                last,
+                _yard.WrittenTo(OfSessions),
+                sessions.FindAll(s => horseIds.Contains(s.HorseId) && s.Plan.On >= first && s.Plan.On <= last)
+            );
         }
 
         return _near!.Sessions;
@@ -124,7 +136,8 @@ internal sealed class YardBook
     public Task<IReadOnlyDictionary<Guid, KeptSetUp>> SetUpsAsync(IEnumerable<Guid> ids) => _setUps.OfAsync(ids);
 
     /// <summary>Measured strips of these horses, the earliest first.</summary>
-    public Task<IReadOnlyDictionary<Guid, IReadOnlyList<StrideMeasurement>>> StridesAsync(IEnumerable<Guid> horseIds) => _strides.OfAsync(horseIds);
+    public Task<IReadOnlyDictionary<Guid, IReadOnlyList<StrideMeasurement>>> StridesAsync(IEnumerable<Guid> horseIds) =>
+        _strides.OfAsync(horseIds);
 
     /// <summary>Rides of these horses in the last two hundred days, the earliest first.</summary>
     public Task<IReadOnlyDictionary<Guid, IReadOnlyList<RiddenDay>>> RiddenAsync(IEnumerable<Guid> horseIds) => _ridden.OfAsync(horseIds);
@@ -159,7 +172,8 @@ internal sealed class YardBook
         return StrideCard.For((await horse)!.Value.Height, (await strides)[horseId]);
     }
 
-    private static Dictionary<Guid, IReadOnlyList<T>> ByHorse<T>(IEnumerable<Guid> ids, ILookup<Guid, T> things) => ids.ToDictionary(id => id, id => (IReadOnlyList<T>)[.. things[id]]);
+    private static Dictionary<Guid, IReadOnlyList<T>> ByHorse<T>(IEnumerable<Guid> ids, ILookup<Guid, T> things) =>
+        ids.ToDictionary(id => id, id => (IReadOnlyList<T>)[.. things[id]]);
 
     private static DateOnly Earlier(DateOnly a, DateOnly b) => a < b ? a : b;
 
@@ -169,6 +183,8 @@ internal sealed class YardBook
     private sealed record Near(Guid[] HorseIds, DateOnly From, DateOnly To, int Written, IReadOnlyList<KeptSession> Sessions)
     {
         public bool Serves(IReadOnlyCollection<Guid> horseIds, DateOnly from, DateOnly to, int written) =>
-            Written == written && HorseIds.SequenceEqual(horseIds) && (horseIds.Count == 1 ? From <= from && To >= to : From == from && To == to);
+            Written == written
+            && HorseIds.SequenceEqual(horseIds)
+            && (horseIds.Count == 1 ? From <= from && To >= to : From == from && To == to);
     }
 }

@@ -55,7 +55,11 @@ public static class Guessing
 
             context.Response.Headers.RetryAfter = Math.Max(1, Math.Ceiling(left.TotalSeconds)).ToString("0", CultureInfo.InvariantCulture);
             var minutes = Math.Max(1, (int)Math.Ceiling(left.TotalMinutes));
-            return Problems.Problem(StatusCodes.Status429TooManyRequests, "Too many wrong passwords.", $"Wait {minutes} {(minutes == 1 ? "minute" : "minutes")}, then try again.");
+            return Problems.Problem(
+                StatusCodes.Status429TooManyRequests,
+                "Too many wrong passwords.",
+                $"Wait {minutes} {(minutes == 1 ? "minute" : "minutes")}, then try again."
+            );
         }
 
         public Task WasRightAsync() => database.ForgetTriesAsync(id, who);

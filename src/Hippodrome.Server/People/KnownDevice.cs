@@ -31,7 +31,15 @@ public sealed class KnownDevice(IDataProtectionProvider protection)
         context.Response.Cookies.Append(
             CookieName,
             _protector.Protect(string.Join('\n', [device, .. now])),
-            new CookieOptions { HttpOnly = true, Secure = context.Request.IsHttps, SameSite = SameSiteMode.Strict, MaxAge = Remembered, Path = "/" });
+            new CookieOptions
+            {
+                HttpOnly = true,
+                Secure = context.Request.IsHttps,
+                SameSite = SameSiteMode.Strict,
+                MaxAge = Remembered,
+                Path = "/",
+            }
+        );
     }
 
     private (string Device, string[] Accounts) Read(HttpContext context)

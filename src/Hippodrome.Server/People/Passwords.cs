@@ -24,18 +24,30 @@ public sealed class Passwords(IOptions<PasswordHasherOptions> cost)
 
     /// <summary>Whether it is the password. Where there is no such person it takes as long as a wrong one.</summary>
     public bool Verify(string? hash, string password) =>
-        _hasher.VerifyHashedPassword(Anyone, hash ?? (_nobodys ??= Hash(Guid.NewGuid().ToString())), password) != PasswordVerificationResult.Failed && hash is not null;
+        _hasher.VerifyHashedPassword(Anyone, hash ?? (_nobodys ??= Hash(Guid.NewGuid().ToString())), password)
+            != PasswordVerificationResult.Failed
+        && hash is not null;
 
     /// <summary>A password for somebody of whom others know all this: name, e-mail, yard.</summary>
     public static void Check(Checks checks, string field, string? password, params IEnumerable<string> known)
     {
         ArgumentNullException.ThrowIfNull(checks);
         var before = checks.Faults.Count;
-        checks.That(password is { Length: >= Shortest and <= 200 }, field, "The password is too short or far too long.", $"Take {Shortest} characters or more; three odd words do well.");
+        checks.That(
+            password is { Length: >= Shortest and <= 200 },
+            field,
+            "The password is too short or far too long.",
+            $"Take {Shortest} characters or more; three odd words do well."
+        );
         if (checks.Faults.Count == before && password is not null)
         {
             var guessed = Zxcvbn.Zxcvbn.MatchPassword(password[..Math.Min(password.Length, LookedAt)], Words([.. known]));
-            checks.That(guessed.Score >= WeakestScore, field, "This password is guessed too soon.", "Leave out names, dates and keys that lie side by side; three odd words do well.");
+            checks.That(
+                guessed.Score >= WeakestScore,
+                field,
+                "This password is guessed too soon.",
+                "Leave out names, dates and keys that lie side by side; three odd words do well."
+            );
         }
     }
 

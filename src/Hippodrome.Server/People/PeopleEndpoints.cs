@@ -7,7 +7,14 @@ using Microsoft.AspNetCore.Http.HttpResults;
 namespace Hippodrome.Server.People;
 
 /// <summary>A person as a trainer types them.</summary>
-public sealed record PersonEntry(string? Name = null, string? Email = null, string? Password = null, Role? Role = null, bool? IsVet = null, IReadOnlyList<Guid>? HorseIds = null);
+public sealed record PersonEntry(
+    string? Name = null,
+    string? Email = null,
+    string? Password = null,
+    Role? Role = null,
+    bool? IsVet = null,
+    IReadOnlyList<Guid>? HorseIds = null
+);
 
 public sealed record PersonView(Guid Id, string Name, string Email, Role Role, bool IsVet, IReadOnlyList<Guid> HorseIds, int Version);
 
@@ -48,7 +55,12 @@ public static class PeopleEndpoints
         var checks = new Checks();
         var (name, role, isVet) = CheckPerson(checks, entry);
         var email = checks.Text("email", entry.Email, 200);
-        checks.That(email.Length == 0 || (email.Contains('@', StringComparison.Ordinal) && email.Length >= 3), "email", "That is not an e-mail address.", "Write it like name@yard.example.");
+        checks.That(
+            email.Length == 0 || (email.Contains('@', StringComparison.Ordinal) && email.Length >= 3),
+            "email",
+            "That is not an e-mail address.",
+            "Write it like name@yard.example."
+        );
         Passwords.Check(checks, "password", entry.Password, name, email, visit.Place.Name);
         if (checks.Faults.Count > 0)
         {
@@ -65,7 +77,11 @@ public static class PeopleEndpoints
         return TypedResults.Ok(await ShowAsync(visit.Yard, id));
     }
 
-    private static async Task<Results<Ok<PersonView>, ProblemHttpResult>> ChangeAsync(Guid personId, Change<PersonEntry> change, Visit visit)
+    private static async Task<Results<Ok<PersonView>, ProblemHttpResult>> ChangeAsync(
+        Guid personId,
+        Change<PersonEntry> change,
+        Visit visit
+    )
     {
         if (await visit.Yard.FindPersonAsync(personId) is null)
         {
@@ -74,7 +90,12 @@ public static class PeopleEndpoints
 
         var checks = new Checks();
         var (name, role, isVet) = CheckPerson(checks, change.Entry);
-        checks.That(personId != visit.Me.Id || role == Role.Trainer, "role", "You cannot take your own trainer's role away.", "Have another trainer do it.");
+        checks.That(
+            personId != visit.Me.Id || role == Role.Trainer,
+            "role",
+            "You cannot take your own trainer's role away.",
+            "Have another trainer do it."
+        );
         if (checks.Faults.Count > 0)
         {
             return Problems.Faulty(checks.Faults);
@@ -110,7 +131,13 @@ public static class PeopleEndpoints
         return TypedResults.Ok(Show(visit.Me with { Unit = unit, Pace = pace }));
     }
 
-    private static async Task<Results<Ok<Me>, ProblemHttpResult>> ChangePasswordAsync(PasswordEntry entry, Visit visit, HttpContext context, Database database, Passwords passwords)
+    private static async Task<Results<Ok<Me>, ProblemHttpResult>> ChangePasswordAsync(
+        PasswordEntry entry,
+        Visit visit,
+        HttpContext context,
+        Database database,
+        Passwords passwords
+    )
     {
         var guess = await database.AtTheOldPasswordAsync(visit.Me.Id);
         if (guess.Refused(context) is { } wait)
@@ -142,7 +169,12 @@ public static class PeopleEndpoints
         var name = checks.Text("name", entry.Name, 80);
         var role = checks.Choice("role", entry.Role);
         var isVet = entry.IsVet ?? false;
-        checks.That(!isVet || role == Role.Observer, "isVet", "A vet comes as an observer.", "Choose observer, or take the vet's mark away.");
+        checks.That(
+            !isVet || role == Role.Observer,
+            "isVet",
+            "A vet comes as an observer.",
+            "Choose observer, or take the vet's mark away."
+        );
         return (name, role, isVet);
     }
 

@@ -28,15 +28,31 @@ public static class SignInEndpoints
         api.MapDelete("/sign-in", SignOutAsync).AllowAnonymous().BearsSecret();
     }
 
-    private static async Task<Ok<SignInState>> StateAsync(HttpContext context, Database database, IAntiforgery antiforgery, TimeProvider clock) =>
-        TypedResults.Ok(await StateOfAsync(context, database, antiforgery, clock));
+    private static async Task<Ok<SignInState>> StateAsync(
+        HttpContext context,
+        Database database,
+        IAntiforgery antiforgery,
+        TimeProvider clock
+    ) => TypedResults.Ok(await StateOfAsync(context, database, antiforgery, clock));
 
     private static async Task<Results<Ok<SignInState>, ProblemHttpResult>> SignInAsync(
-        SignInEntry entry, HttpContext context, Database database, Passwords passwords, KnownDevice device, IAntiforgery antiforgery, TimeProvider clock)
+        SignInEntry entry,
+        HttpContext context,
+        Database database,
+        Passwords passwords,
+        KnownDevice device,
+        IAntiforgery antiforgery,
+        TimeProvider clock
+    )
     {
         var checks = new Checks();
         var email = checks.Text("email", entry.Email, 200);
-        checks.That(entry.Password is { Length: > 0 and <= 200 }, "password", "The password is missing or too long.", "Type your password.");
+        checks.That(
+            entry.Password is { Length: > 0 and <= 200 },
+            "password",
+            "The password is missing or too long.",
+            "Type your password."
+        );
         if (checks.Faults.Count > 0)
         {
             return Problems.Faulty(checks.Faults);
@@ -68,7 +84,12 @@ public static class SignInEndpoints
     }
 
     /// <summary>Ends the sign-in on the server: a copy of its cookie opens nothing from now on.</summary>
-    private static async Task<Ok<SignInState>> SignOutAsync(HttpContext context, Database database, IAntiforgery antiforgery, TimeProvider clock)
+    private static async Task<Ok<SignInState>> SignOutAsync(
+        HttpContext context,
+        Database database,
+        IAntiforgery antiforgery,
+        TimeProvider clock
+    )
     {
         if (context.User.SignIn() is { } signIn)
         {
@@ -88,14 +109,28 @@ public static class SignInEndpoints
         var id = Guid.NewGuid();
         await yard.BeginSignInAsync(id, personId);
         var identity = new ClaimsIdentity(
-            [new Claim(ClaimTypes.NameIdentifier, personId.ToString()), new Claim(VisitExtensions.YardClaim, yard.YardId.ToString()), new Claim(VisitExtensions.SignInClaim, id.ToString())],
-            CookieAuthenticationDefaults.AuthenticationScheme);
+            [
+                new Claim(ClaimTypes.NameIdentifier, personId.ToString()),
+                new Claim(VisitExtensions.YardClaim, yard.YardId.ToString()),
+                new Claim(VisitExtensions.SignInClaim, id.ToString()),
+            ],
+            CookieAuthenticationDefaults.AuthenticationScheme
+        );
         var principal = new ClaimsPrincipal(identity);
-        await context.SignInAsync(CookieAuthenticationDefaults.AuthenticationScheme, principal, new AuthenticationProperties { IsPersistent = true });
+        await context.SignInAsync(
+            CookieAuthenticationDefaults.AuthenticationScheme,
+            principal,
+            new AuthenticationProperties { IsPersistent = true }
+        );
         context.User = principal;
     }
 
-    private static async Task<SignInState> StateOfAsync(HttpContext context, Database database, IAntiforgery antiforgery, TimeProvider clock)
+    private static async Task<SignInState> StateOfAsync(
+        HttpContext context,
+        Database database,
+        IAntiforgery antiforgery,
+        TimeProvider clock
+    )
     {
         var token = antiforgery.GetAndStoreTokens(context).RequestToken!;
         if (context.User.SignIn() is not { } signIn)

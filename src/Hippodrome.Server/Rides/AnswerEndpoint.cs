@@ -26,7 +26,12 @@ internal static class AnswerEndpoint
 {
     private const int DaysLookedAhead = 14;
 
-    public static async Task<Results<Ok<Answered>, ProblemHttpResult>> AnswerAsync(Guid horseId, Guid rideId, AnswerEntry entry, Visit visit)
+    public static async Task<Results<Ok<Answered>, ProblemHttpResult>> AnswerAsync(
+        Guid horseId,
+        Guid rideId,
+        AnswerEntry entry,
+        Visit visit
+    )
     {
         // Two taps on "accept" must not make two sessions.
         await visit.Yard.LockAsync(rideId);
@@ -46,19 +51,34 @@ internal static class AnswerEndpoint
 
         var before = pages.Answers.Count == 0 ? null : pages.Answers[0];
         var sameAgain = before is not null && before.Rule == entry.Rule && before.Accepted == entry.Accepted;
-        var (nextId, says) = sameAgain
-            ? (before!.NextSessionId, (IReadOnlyList<string>)["answered already"])
-            : entry.Accepted == true ? await MakeNextAsync(visit, judged, verdict!) : (null, ["overruled, and kept on record"]);
+        var (nextId, says) =
+            sameAgain ? (before!.NextSessionId, (IReadOnlyList<string>)["answered already"])
+            : entry.Accepted == true ? await MakeNextAsync(visit, judged, verdict!)
+            : (null, ["overruled, and kept on record"]);
         if (!sameAgain)
         {
-            await visit.Yard.AddAnswerAsync(rideId, verdict!.Rule, entry.Accepted == true, (entry.Word ?? "").Trim(), nextId, visit.Me.Id, visit.Now);
+            await visit.Yard.AddAnswerAsync(
+                rideId,
+                verdict!.Rule,
+                entry.Accepted == true,
+                (entry.Word ?? "").Trim(),
+                nextId,
+                visit.Me.Id,
+                visit.Now
+            );
         }
 
         visit.Book.WantSessions(nextId is { } wanted ? [wanted] : []);
         await visit.Book.SessionsAroundAsync([horseId], visit.Today, visit.Today);
         var next = nextId is { } id ? (await visit.Book.SessionsAsync([id])).GetValueOrDefault(id) : null;
         var answered = sameAgain ? pages : pages with { Answers = await visit.Yard.AnswersAsync([rideId]) };
-        return TypedResults.Ok(new Answered(await RideEndpoints.ShowReviewAsync(visit, answered, judged), next is null ? null : await visit.ShowSessionAsync(next), says));
+        return TypedResults.Ok(
+            new Answered(
+                await RideEndpoints.ShowReviewAsync(visit, answered, judged),
+                next is null ? null : await visit.ShowSessionAsync(next),
+                says
+            )
+        );
     }
 
     private static IReadOnlyList<Fault> Check(AnswerEntry entry, Verdict? verdict)
@@ -69,7 +89,12 @@ internal static class AnswerEndpoint
         var word = checks.OptionalText("word", entry.Word, 500);
         if (entry.Accepted == false && verdict is not null)
         {
-            checks.That(verdict.CanBeOverruled, "accepted", "This cannot be overruled: it protects the horse.", "Follow it, and call the vet.");
+            checks.That(
+                verdict.CanBeOverruled,
+                "accepted",
+                "This cannot be overruled: it protects the horse.",
+                "Follow it, and call the vet."
+            );
             checks.That(word.Length > 0, "word", "A word why is missing.", "Say why you see it otherwise; it is kept beside the advice.");
         }
 
@@ -81,26 +106,39 @@ internal static class AnswerEndpoint
     {
         var horseId = judged.Ride.HorseId;
         var entries = judged.SetUps.ToDictionary(s => s.Id, s => s.Entry);
-        if (NextSession.Propose(judged.Session?.Plan, judged.Context.Record, judged.Ride.OnDay, entries, verdict.Change) is not { } proposed)
+        if (
+            NextSession.Propose(judged.Session?.Plan, judged.Context.Record, judged.Ride.OnDay, entries, verdict.Change) is not { } proposed
+        )
         {
             return (null, ["no ridden work until a vet has cleared it"]);
         }
 
         // What was kept under older rules can ask for what today's refuse: then the next one is the trainer's to make.
-        if (proposed.SetUps.Values.SelectMany(s => s.Entry.Check().Faults).Select(f => f.Says).Distinct().ToList() is { Count: > 0 } refused)
+        if (
+            proposed.SetUps.Values.SelectMany(s => s.Entry.Check().Faults).Select(f => f.Says).Distinct().ToList() is { Count: > 0 } refused
+        )
         {
             return (null, refused);
         }
 
         var changed = await KeepSetUpsAsync(visit, horseId, proposed.SetUps);
         var from = Later(proposed.Session.On!.Value, visit.Today);
-        var placedAhead = await visit.Yard.PlacedAsync([horseId], Earlier(judged.Ride.OnDay, from), Later(visit.Today, from).AddDays(DaysLookedAhead));
+        var placedAhead = await visit.Yard.PlacedAsync(
+            [horseId],
+            Earlier(judged.Ride.OnDay, from),
+            Later(visit.Today, from).AddDays(DaysLookedAhead)
+        );
         var sessions = await visit.Book.SessionsAroundAsync([horseId], from, from.AddDays(DaysLookedAhead));
         var placed = PlacedNext(visit, judged, placedAhead, sessions);
         var entry = proposed.Session with
         {
             On = placed?.Session.On ?? FirstFreeDay(from, placedAhead, sessions),
-            Parts = [.. proposed.Session.Parts!.Select(p => p.SetUpId is { } id && changed.TryGetValue(id, out var now) ? p with { SetUpId = now } : p)],
+            Parts =
+            [
+                .. proposed.Session.Parts!.Select(p =>
+                    p.SetUpId is { } id && changed.TryGetValue(id, out var now) ? p with { SetUpId = now } : p
+                ),
+            ],
         };
         var read = SessionPlan.From(placed?.Session.Id ?? Guid.NewGuid(), entry, visit.Today);
         if (!read.IsFine)
@@ -133,7 +171,11 @@ internal static class AnswerEndpoint
     private static DateOnly Later(DateOnly a, DateOnly b) => a > b ? a : b;
 
     /// <summary>Keeps each changed set-up as a new one; what was ridden stays as it was.</summary>
-    private static async Task<Dictionary<Guid, Guid>> KeepSetUpsAsync(Visit visit, Guid horseId, IReadOnlyDictionary<Guid, ChangedSetUp> changed)
+    private static async Task<Dictionary<Guid, Guid>> KeepSetUpsAsync(
+        Visit visit,
+        Guid horseId,
+        IReadOnlyDictionary<Guid, ChangedSetUp> changed
+    )
     {
         var card = await visit.Book.CardAsync(horseId);
         var ids = new Dictionary<Guid, Guid>();
@@ -149,16 +191,26 @@ internal static class AnswerEndpoint
     }
 
     /// <summary>The next session of the same kind that the horse's block has placed and nobody has drawn up: the answer is ridden there.</summary>
-    private static HorsePlaced? PlacedNext(Visit visit, JudgedRide judged, IReadOnlyList<HorsePlaced> placed, IReadOnlyList<KeptSession> sessions)
+    private static HorsePlaced? PlacedNext(
+        Visit visit,
+        JudgedRide judged,
+        IReadOnlyList<HorsePlaced> placed,
+        IReadOnlyList<KeptSession> sessions
+    )
     {
         var kind = placed.FirstOrDefault(p => p.Session.Id == judged.Ride.SessionId || p.Session.On == judged.Ride.OnDay)?.Session.Kind;
         var drawnUp = sessions.Select(s => s.Plan.Id).ToHashSet();
-        return placed.FirstOrDefault(p => p.Session.Kind == kind && p.Session.On >= visit.Today && p.Session.On > judged.Ride.OnDay && !drawnUp.Contains(p.Session.Id));
+        return placed.FirstOrDefault(p =>
+            p.Session.Kind == kind && p.Session.On >= visit.Today && p.Session.On > judged.Ride.OnDay && !drawnUp.Contains(p.Session.Id)
+        );
     }
 
     private static DateOnly FirstFreeDay(DateOnly from, IReadOnlyList<HorsePlaced> placed, IReadOnlyList<KeptSession> sessions)
     {
         var taken = sessions.Select(s => s.Plan.On).Concat(placed.Select(p => p.Session.On)).ToHashSet();
-        return Enumerable.Range(0, DaysLookedAhead).Select(from.AddDays).FirstOrDefault(d => !taken.Contains(d), from.AddDays(DaysLookedAhead));
+        return Enumerable
+            .Range(0, DaysLookedAhead)
+            .Select(from.AddDays)
+            .FirstOrDefault(d => !taken.Contains(d), from.AddDays(DaysLookedAhead));
     }
 }

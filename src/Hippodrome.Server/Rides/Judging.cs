@@ -13,7 +13,13 @@ namespace Hippodrome.Server.Rides;
 
 /// <summary>A ride with all that the rules looked at and said.</summary>
 public sealed record JudgedRide(
-    Ride Ride, RideLog Log, KeptSession? Session, IReadOnlyList<KeptSetUp> SetUps, VerdictContext Context, IReadOnlyList<Verdict> Verdicts);
+    Ride Ride,
+    RideLog Log,
+    KeptSession? Session,
+    IReadOnlyList<KeptSetUp> SetUps,
+    VerdictContext Context,
+    IReadOnlyList<Verdict> Verdicts
+);
 
 /// <summary>Gathers what the rules need from the store and lets them speak.</summary>
 public static class Judging
@@ -39,7 +45,9 @@ public static class Judging
     {
         var pages = await visit.Book.PagesAsync([.. rides.Select(r => r.HorseId).Distinct()]);
         var sessions = await visit.Book.SessionsAsync(rides.Select(r => r.SessionId).OfType<Guid>());
-        return await visit.Book.RidesOnRungsAsync(RungEvidence.StoodOn(pages, rides.SelectMany(r => RungsOf(r, sessions).Select(rung => (r.HorseId, rung)))));
+        return await visit.Book.RidesOnRungsAsync(
+            RungEvidence.StoodOn(pages, rides.SelectMany(r => RungsOf(r, sessions).Select(rung => (r.HorseId, rung))))
+        );
     }
 
     /// <summary>Judges rides against those of the same horse that come after them in <paramref name="all"/>, where the latest comes first.</summary>
@@ -51,7 +59,14 @@ public static class Judging
         var pages = await visit.Book.PagesAsync([.. rides.Select(r => r.HorseId).Distinct()]);
         var ofHorse = all.GroupBy(r => r.HorseId).ToDictionary(g => g.Key, g => g.ToList());
         var sessions = await visit.Book.SessionsAsync(rides.Select(r => r.SessionId).OfType<Guid>());
-        var setUps = await visit.Book.SetUpsAsync(rides.Select(r => SessionOf(r, sessions)).OfType<KeptSession>().SelectMany(s => s.Plan.Parts).Select(p => p.SetUpId).OfType<Guid>());
+        var setUps = await visit.Book.SetUpsAsync(
+            rides
+                .Select(r => SessionOf(r, sessions))
+                .OfType<KeptSession>()
+                .SelectMany(s => s.Plan.Parts)
+                .Select(p => p.SetUpId)
+                .OfType<Guid>()
+        );
         var onRungs = await visit.RidesOnRungsOfAsync(rides);
         var logged = await visit.Book.RidesAsync(rides.Select(r => r.Id).Concat(onRungs.Select(r => r.Ride.Id)));
         var earlier = rides.ToDictionary(r => r.Id, r => EarlierOf(r, logged[r.Id].Record, ofHorse[r.HorseId]));
@@ -60,29 +75,50 @@ public static class Judging
         var ladders = RungEvidence.Of(visit, pages, onRungs, records);
         var legs = await LegsAsync(visit, pages, rides, records);
 
-        return [.. rides.Select(ride =>
-        {
-            var session = SessionOf(ride, sessions);
-            List<KeptSetUp> stood = session is null ? [] : [.. session.Plan.Parts.Select(p => p.SetUpId).OfType<Guid>().Distinct().Select(s => setUps[s])];
-            var next = pages.Aims[ride.HorseId].FirstOrDefault(a => a.Aim.On >= ride.OnDay)?.Aim.DaysLeft(ride.OnDay);
-            var plain = new VerdictContext(
-                pages.Horses[ride.HorseId].Value, ride.OnDay, records[ride.Id], earlier[ride.Id].ConvertAll(r => new EarlierRide(r.OnDay, records[r.Id])), session?.Plan, stood.ConvertAll(s => s.Entry.AsKept().SetUp), next)
+        return
+        [
+            .. rides.Select(ride =>
             {
-                Legs = [.. legs[ride.HorseId]],
-                ChangesAreSure = ladders.ChangesAreSure(ride.HorseId),
-            };
-            var context = plain with { Rungs = ladders.Judge(ride, RungsOf(ride, sessions), ofHorse[ride.HorseId], next, VerdictRules.AsksForCare(plain)) };
-            return new JudgedRide(ride, logged[ride.Id].Log, session, stood, context, VerdictRules.Judge(context));
-        })];
+                var session = SessionOf(ride, sessions);
+                List<KeptSetUp> stood = session is null
+                    ? []
+                    : [.. session.Plan.Parts.Select(p => p.SetUpId).OfType<Guid>().Distinct().Select(s => setUps[s])];
+                var next = pages.Aims[ride.HorseId].FirstOrDefault(a => a.Aim.On >= ride.OnDay)?.Aim.DaysLeft(ride.OnDay);
+                var plain = new VerdictContext(
+                    pages.Horses[ride.HorseId].Value,
+                    ride.OnDay,
+                    records[ride.Id],
+                    earlier[ride.Id].ConvertAll(r => new EarlierRide(r.OnDay, records[r.Id])),
+                    session?.Plan,
+                    stood.ConvertAll(s => s.Entry.AsKept().SetUp),
+                    next
+                )
+                {
+                    Legs = [.. legs[ride.HorseId]],
+                    ChangesAreSure = ladders.ChangesAreSure(ride.HorseId),
+                };
+                var context = plain with
+                {
+                    Rungs = ladders.Judge(ride, RungsOf(ride, sessions), ofHorse[ride.HorseId], next, VerdictRules.AsksForCare(plain)),
+                };
+                return new JudgedRide(ride, logged[ride.Id].Log, session, stood, context, VerdictRules.Judge(context));
+            }),
+        ];
     }
 
-    private static KeptSession? SessionOf(Ride ride, IReadOnlyDictionary<Guid, KeptSession> sessions) => ride.SessionId is { } id ? sessions.GetValueOrDefault(id) : null;
+    private static KeptSession? SessionOf(Ride ride, IReadOnlyDictionary<Guid, KeptSession> sessions) =>
+        ride.SessionId is { } id ? sessions.GetValueOrDefault(id) : null;
 
     private static IReadOnlyList<string> RungsOf(Ride ride, IReadOnlyDictionary<Guid, KeptSession> sessions) =>
         SessionOf(ride, sessions) is { } session ? [.. session.Plan.Parts.Select(p => p.RungId).OfType<string>().Distinct()] : [];
 
     /// <summary>Touches told by leg before and in these rides, since somebody last looked; read only where one of them tells of a leg.</summary>
-    private static async Task<ILookup<Guid, LegsTold>> LegsAsync(Visit visit, HorsePages pages, IReadOnlyList<Ride> rides, Dictionary<Guid, RideRecord> records)
+    private static async Task<ILookup<Guid, LegsTold>> LegsAsync(
+        Visit visit,
+        HorsePages pages,
+        IReadOnlyList<Ride> rides,
+        Dictionary<Guid, RideRecord> records
+    )
     {
         var told = rides.Where(r => records[r.Id].Rail.TouchedLegs.Count > 0).ToList();
         if (told.Count == 0)
@@ -91,8 +127,9 @@ public static class Judging
         }
 
         var ids = told.Select(r => r.HorseId).Distinct().ToList();
-        var legs = (await visit.Yard.LegsToldInAsync(ids, told.Min(r => r.OnDay).AddDays(-VerdictFigures.SameLegDays.Value), told.Max(r => r.OnDay)))
-            .FindAll(l => !(l.OnDay <= pages.LegLooks.GetValueOrDefault(l.HorseId)?.OnDay));
+        var legs = (
+            await visit.Yard.LegsToldInAsync(ids, told.Min(r => r.OnDay).AddDays(-VerdictFigures.SameLegDays.Value), told.Max(r => r.OnDay))
+        ).FindAll(l => !(l.OnDay <= pages.LegLooks.GetValueOrDefault(l.HorseId)?.OnDay));
         var logged = await visit.Book.RidesAsync(legs.Select(l => l.RideId));
         return legs.ToLookup(l => l.HorseId, l => new LegsTold(l.OnDay, logged[l.RideId].Record.Rail.TouchedLegs));
     }

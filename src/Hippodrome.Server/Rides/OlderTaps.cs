@@ -16,15 +16,18 @@ public static class OlderTaps
     public static TBuilder TakesEvents<TBuilder>(this TBuilder endpoint)
         where TBuilder : IEndpointConventionBuilder => endpoint.WithMetadata(Marker.Instance);
 
-    public static void UseOlderTaps(this WebApplication app) => app.Use((context, next) =>
-    {
-        if (context.GetEndpoint()?.Metadata.GetMetadata<Marker>() is not null)
-        {
-            context.Request.Body = new MemoryStream(OfToday(context.WholeBody(), Stored.KindOf<RideEvent>()));
-        }
+    public static void UseOlderTaps(this WebApplication app) =>
+        app.Use(
+            (context, next) =>
+            {
+                if (context.GetEndpoint()?.Metadata.GetMetadata<Marker>() is not null)
+                {
+                    context.Request.Body = new MemoryStream(OfToday(context.WholeBody(), Stored.KindOf<RideEvent>()));
+                }
 
-        return next(context);
-    });
+                return next(context);
+            }
+        );
 
     /// <summary>The body of a sending with each event in today's shape; the same bytes where there is nothing to change.</summary>
     /// <param name="body">As it was sent; what is no JSON, or none of ours, is left for the reader to refuse.</param>
@@ -38,7 +41,9 @@ public static class OlderTaps
             return body;
         }
 
-        sent["events"] = new JsonArray([.. events.Select(e => e is JsonObject one ? kind.OfToday((JsonObject)one.DeepClone()) : e?.DeepClone())]);
+        sent["events"] = new JsonArray([
+            .. events.Select(e => e is JsonObject one ? kind.OfToday((JsonObject)one.DeepClone()) : e?.DeepClone()),
+        ]);
         return JsonSerializer.SerializeToUtf8Bytes(sent);
     }
 

@@ -33,9 +33,22 @@ namespace Hippodrome.Server.Rides;
 /// <param name="Known">What a vet has entered as old and known.</param>
 /// <param name="Habits">What was short in its last rides: told before it begins, with nothing to answer.</param>
 public sealed record RailSheet(
-    Guid HorseId, string HorseName, DateTimeOffset Now, DateOnly Today, Guid RideId, SessionView? Session, IReadOnlyList<RailPart> Parts, IReadOnlyList<SetUpView> SetUps,
-    IReadOnlyList<RailAdvice> Advice, IReadOnlyList<string> Riders, WeatherReading? Weather, string? HeldBecause, bool MayWalkInHand, IReadOnlyList<KnownFinding> Known,
-    IReadOnlyList<RiddenHabit> Habits);
+    Guid HorseId,
+    string HorseName,
+    DateTimeOffset Now,
+    DateOnly Today,
+    Guid RideId,
+    SessionView? Session,
+    IReadOnlyList<RailPart> Parts,
+    IReadOnlyList<SetUpView> SetUps,
+    IReadOnlyList<RailAdvice> Advice,
+    IReadOnlyList<string> Riders,
+    WeatherReading? Weather,
+    string? HeldBecause,
+    bool MayWalkInHand,
+    IReadOnlyList<KnownFinding> Known,
+    IReadOnlyList<RiddenHabit> Habits
+);
 
 /// <summary>What became of each tap that was sent, in the order they were sent.</summary>
 public sealed record Received(Guid RideId, IReadOnlyList<TapAnswer> Taps);
@@ -68,22 +81,32 @@ public static class RailEndpoints
         var book = await PlanBook.OpenAsync(visit, [horseId], visit.Today, visit.Today);
         var setUps = await visit.Yard.SetUpsByIdAsync((kept?.Plan.Parts ?? []).Select(p => p.SetUpId).OfType<Guid>().Distinct(), horseId);
         var built = setUps.ToDictionary(s => s.Id, s => s.Entry.AsKept().SetUp);
-        var heat = kept is null ? book.Weather.Now is { } now ? Heat.Advise(now, horse.HeatLimitC) : null : book.Weather.HeatOf(kept.Plan, horse);
+        var heat = kept is null
+            ? book.Weather.Now is { } now
+                ? Heat.Advise(now, horse.HeatLimitC)
+                : null
+            : book.Weather.HeatOf(kept.Plan, horse);
         var held = book.Holds(horseId).FirstOrDefault();
         var records = await RideEndpoints.LatestRecordsAsync(visit, horseId, visit.Today);
-        return TypedResults.Ok(new RailSheet(
-            horseId, horse.Name, visit.Now, visit.Today,
-            kept?.RideId ?? kept?.Plan.Id ?? Guid.NewGuid(),
-            kept is null ? null : await visit.ShowSessionAsync(kept),
-            [.. (kept?.Plan.Parts ?? []).Select(p => RailPart.Of(p, p.SetUpId is { } s ? built.GetValueOrDefault(s) : null))],
-            await visit.ShowSetUpsAsync(horseId, setUps),
-            RailAdvices.For(horse, kept?.Plan, heat, Facts(visit, horse, book, records)),
-            [.. (await visit.Yard.PeopleAsync()).Where(p => p.Value.Role != Role.Observer).Select(p => p.Value.Name)],
-            book.Weather.Now,
-            held?.Because,
-            held?.WalkInHandBy is not null,
-            await visit.Yard.KnownFindingsAsync(horseId),
-            RiddenHabits.Of(horse, records, visit.Today)));
+        return TypedResults.Ok(
+            new RailSheet(
+                horseId,
+                horse.Name,
+                visit.Now,
+                visit.Today,
+                kept?.RideId ?? kept?.Plan.Id ?? Guid.NewGuid(),
+                kept is null ? null : await visit.ShowSessionAsync(kept),
+                [.. (kept?.Plan.Parts ?? []).Select(p => RailPart.Of(p, p.SetUpId is { } s ? built.GetValueOrDefault(s) : null))],
+                await visit.ShowSetUpsAsync(horseId, setUps),
+                RailAdvices.For(horse, kept?.Plan, heat, Facts(visit, horse, book, records)),
+                [.. (await visit.Yard.PeopleAsync()).Where(p => p.Value.Role != Role.Observer).Select(p => p.Value.Name)],
+                book.Weather.Now,
+                held?.Because,
+                held?.WalkInHandBy is not null,
+                await visit.Yard.KnownFindingsAsync(horseId),
+                RiddenHabits.Of(horse, records, visit.Today)
+            )
+        );
     }
 
     /// <summary>What earlier rides and the state of the horse add to the advice of the day.</summary>
@@ -92,9 +115,14 @@ public static class RailEndpoints
         var ramp = book.Condition.Ramp(horse.Id, visit.Today);
         return new RailFacts(
             book.Condition.Legs(horse.Id, visit.Today),
-            [.. records.Select(r => r.ByGait.Where(g => g.Gait is Gait.Trot or Gait.Canter or Gait.Gallop).Sum(g => g.Minutes)).Where(m => m > 0)],
+            [
+                .. records
+                    .Select(r => r.ByGait.Where(g => g.Gait is Gait.Trot or Gait.Canter or Gait.Gallop).Sum(g => g.Minutes))
+                    .Where(m => m > 0),
+            ],
             ramp is null ? null : ramp.Trot + ramp.Canter,
-            book.PlacesOf(horse.Id).Reached(Catalogue.Rung("changes/forward-change-collect")));
+            book.PlacesOf(horse.Id).Reached(Catalogue.Rung("changes/forward-change-collect"))
+        );
     }
 
     /// <summary>Every tap of a ride, for a device that joins it; none of one that has not begun.</summary>
@@ -106,14 +134,25 @@ public static class RailEndpoints
             _ => Problems.NotFound(),
         };
 
-    private static async Task<Results<Ok<Received>, ProblemHttpResult>> ReceiveAsync(Guid horseId, Guid rideId, RideEntry entry, Visit visit)
+    private static async Task<Results<Ok<Received>, ProblemHttpResult>> ReceiveAsync(
+        Guid horseId,
+        Guid rideId,
+        RideEntry entry,
+        Visit visit
+    )
     {
         var (_, taps, refusal) = await Sending.AppendAsync(horseId, rideId, entry, visit);
         return refusal is null ? TypedResults.Ok(new Received(rideId, taps)) : refusal;
     }
 
     /// <summary>Keeps a picture, once however often it is sent. It follows the taps that make its ride.</summary>
-    private static async Task<Results<NoContent, ProblemHttpResult>> KeepPhotoAsync(Guid horseId, Guid rideId, Guid photoId, PhotoEntry entry, Visit visit)
+    private static async Task<Results<NoContent, ProblemHttpResult>> KeepPhotoAsync(
+        Guid horseId,
+        Guid rideId,
+        Guid photoId,
+        PhotoEntry entry,
+        Visit visit
+    )
     {
         if (await visit.Yard.FindRideAsync(rideId) is not { } ride || ride.HorseId != horseId)
         {
@@ -130,8 +169,15 @@ public static class RailEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> PhotoAsync(Guid horseId, Guid rideId, Guid photoId, Visit visit) =>
-        await visit.Yard.FindRideAsync(rideId) is { } ride && ride.HorseId == horseId && await visit.Yard.FindPhotoAsync(rideId, photoId) is { } jpeg
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> PhotoAsync(
+        Guid horseId,
+        Guid rideId,
+        Guid photoId,
+        Visit visit
+    ) =>
+        await visit.Yard.FindRideAsync(rideId) is { } ride
+        && ride.HorseId == horseId
+        && await visit.Yard.FindPhotoAsync(rideId, photoId) is { } jpeg
             ? TypedResults.File(jpeg, "image/jpeg")
             : Problems.NotFound();
 }

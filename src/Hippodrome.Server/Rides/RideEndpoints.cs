@@ -51,7 +51,8 @@ public sealed record Review(
     IReadOnlyList<RiddenHabit> Habits,
     IReadOnlyList<VerdictAnswer> Answers,
     IReadOnlyList<LoggedEvent> Log,
-    IReadOnlyList<Guid> Photos);
+    IReadOnlyList<Guid> Photos
+);
 
 public static class RideEndpoints
 {
@@ -71,15 +72,31 @@ public static class RideEndpoints
         // A few more are read than listed, so that the oldest line is judged like the others.
         var rides = await visit.Yard.LatestRidesAsync([horseId], visit.Today, listed + Judging.LookBack);
         var judged = await visit.JudgeAsync(rides[..Math.Min(listed, rides.Count)], rides);
-        return TypedResults.Ok(judged.ConvertAll(j => new RideLine(
-            j.Ride.Id, j.Ride.OnDay, j.Ride.RiderName, j.Context.Record.Minutes, j.Context.Record.Marks, j.Verdicts[0].Word, j.Verdicts[0].Do)));
+        return TypedResults.Ok(
+            judged.ConvertAll(j => new RideLine(
+                j.Ride.Id,
+                j.Ride.OnDay,
+                j.Ride.RiderName,
+                j.Context.Record.Minutes,
+                j.Context.Record.Marks,
+                j.Verdicts[0].Word,
+                j.Verdicts[0].Do
+            ))
+        );
     }
 
     private static async Task<Results<Ok<Review>, ProblemHttpResult>> ReviewAsync(Guid horseId, Guid rideId, Visit visit) =>
-        await RidePages.OpenAsync(visit, horseId, rideId) is { } ride ? TypedResults.Ok(await ShowReviewAsync(visit, ride)) : Problems.NotFound();
+        await RidePages.OpenAsync(visit, horseId, rideId) is { } ride
+            ? TypedResults.Ok(await ShowReviewAsync(visit, ride))
+            : Problems.NotFound();
 
     /// <summary>A form that was filled in: it is kept whole or not at all.</summary>
-    private static async Task<Results<Ok<Review>, ProblemHttpResult>> AppendAndShowAsync(Guid horseId, Guid rideId, RideEntry entry, Visit visit)
+    private static async Task<Results<Ok<Review>, ProblemHttpResult>> AppendAndShowAsync(
+        Guid horseId,
+        Guid rideId,
+        RideEntry entry,
+        Visit visit
+    )
     {
         var (ride, taps, refusal) = await Sending.AppendAsync(horseId, rideId, entry, visit);
         if (refusal is not null)
@@ -89,8 +106,14 @@ public static class RideEndpoints
 
         var refused = taps.Where(t => t.Fate == TapFate.Refused).ToList();
         return refused.Exists(t => t.Differs)
-            ? Problems.Problem(StatusCodes.Status409Conflict, "An event is already there and says something else.", "Events are never edited: take the first one back with another event.", ("events", refused.Where(t => t.Differs).Select(t => t.Id)))
-            : refused.Count > 0 ? Problems.Faulty([.. refused.SelectMany(t => t.Faults)]) : TypedResults.Ok(await ShowReviewAsync(visit, (await RidePages.OpenAsync(visit, horseId, ride!.Id))!));
+                ? Problems.Problem(
+                    StatusCodes.Status409Conflict,
+                    "An event is already there and says something else.",
+                    "Events are never edited: take the first one back with another event.",
+                    ("events", refused.Where(t => t.Differs).Select(t => t.Id))
+                )
+            : refused.Count > 0 ? Problems.Faulty([.. refused.SelectMany(t => t.Faults)])
+            : TypedResults.Ok(await ShowReviewAsync(visit, (await RidePages.OpenAsync(visit, horseId, ride!.Id))!));
     }
 
     /// <param name="visit">Who asks.</param>
@@ -114,15 +137,27 @@ public static class RideEndpoints
             await visit.ShowSetUpsAsync(ride.HorseId, judged.SetUps),
             record,
             SessionTotals.GaitTotals(record.ByGait.Select(g => (g.Gait, g.Minutes)), card),
-            [.. (judged.Session?.Plan.Parts ?? []).Select((p, i) => new PartCompared(p, record.Rail.Parts.FirstOrDefault(d => d.Part == i)))],
+            [
+                .. (judged.Session?.Plan.Parts ?? []).Select(
+                    (p, i) => new PartCompared(p, record.Rail.Parts.FirstOrDefault(d => d.Part == i))
+                ),
+            ],
             new BothReins<double>(record.ByGait.Sum(g => g.Left), record.ByGait.Sum(g => g.Right)),
             record.Marks is { Left: { } left, Right: { } right } ? Asymmetry.Index(left, right) : null,
             judged.Context.Heat,
             judged.Verdicts,
             RiddenHabits.Of(judged.Context.Horse, pages.ForHabits.Select(r => logged[r.Id].Record), ride.OnDay),
             pages.Answers,
-            [.. judged.Log.Events.Select(e => new LoggedEvent(e, senders[e.Id].Name, takenBack.GetValueOrDefault(e.Id), Sending.MayTakeBack(senders[e.Id].PersonId, visit)))],
-            pages.Photos);
+            [
+                .. judged.Log.Events.Select(e => new LoggedEvent(
+                    e,
+                    senders[e.Id].Name,
+                    takenBack.GetValueOrDefault(e.Id),
+                    Sending.MayTakeBack(senders[e.Id].PersonId, visit)
+                )),
+            ],
+            pages.Photos
+        );
     }
 
     /// <summary>The last rides of a horse up to a day, folded, the latest first.</summary>

@@ -10,7 +10,13 @@ namespace Hippodrome.Server.Rides;
 /// <param name="Senders">Who sent each of its events.</param>
 /// <param name="Answers">What trainers made of its verdicts, the latest first.</param>
 /// <param name="Photos">Its pictures.</param>
-internal sealed record RidePages(Ride Ride, IReadOnlyList<Ride> UpTo, IReadOnlyDictionary<Guid, EventSender> Senders, IReadOnlyList<VerdictAnswer> Answers, IReadOnlyList<Guid> Photos)
+internal sealed record RidePages(
+    Ride Ride,
+    IReadOnlyList<Ride> UpTo,
+    IReadOnlyDictionary<Guid, EventSender> Senders,
+    IReadOnlyList<VerdictAnswer> Answers,
+    IReadOnlyList<Guid> Photos
+)
 {
     /// <summary>Not every ride is tapped, so more are looked at than are counted.</summary>
     public static int MostForHabits => 2 * VerdictFigures.HabitRides.Value;

@@ -39,10 +39,19 @@ public sealed record TapAnswer(Guid Id, TapFate Fate, IReadOnlyList<Fault> Fault
 /// <summary>Events of a ride as they come in, each looked at by itself.</summary>
 internal static class Sending
 {
-    private static readonly Fault SaysElse = new("events", "It is already there and says something else.", "Events are never edited: take the first one back with another tap.");
+    private static readonly Fault SaysElse = new(
+        "events",
+        "It is already there and says something else.",
+        "Events are never edited: take the first one back with another tap."
+    );
 
     /// <summary>Appends what can be kept of these events, making the ride if need be; refuses the whole only where its day or its session is wrong.</summary>
-    public static async Task<(Ride? Ride, IReadOnlyList<TapAnswer> Taps, ProblemHttpResult? Refusal)> AppendAsync(Guid horseId, Guid rideId, RideEntry entry, Visit visit)
+    public static async Task<(Ride? Ride, IReadOnlyList<TapAnswer> Taps, ProblemHttpResult? Refusal)> AppendAsync(
+        Guid horseId,
+        Guid rideId,
+        RideEntry entry,
+        Visit visit
+    )
     {
         if (RideLog.FaultsOfSending(entry.Events) is { Count: > 0 } faulty)
         {
@@ -56,9 +65,17 @@ internal static class Sending
         }
 
         // A session taken off meanwhile and ridden all the same comes back: what was ridden is not lost.
-        if (entry.SessionId is { } sessionId && await visit.Yard.FindSessionAsync(horseId, sessionId) is null && !await visit.Yard.RemoveSessionAsync(horseId, sessionId, false))
+        if (
+            entry.SessionId is { } sessionId
+            && await visit.Yard.FindSessionAsync(horseId, sessionId) is null
+            && !await visit.Yard.RemoveSessionAsync(horseId, sessionId, false)
+        )
         {
-            return (null, [], Problems.Faulty("sessionId", "This session is not one of this horse's.", "Choose one from its list, or none."));
+            return (
+                null,
+                [],
+                Problems.Faulty("sessionId", "This session is not one of this horse's.", "Choose one from its list, or none.")
+            );
         }
 
         var ride = await visit.Yard.FindRideAsync(rideId);
@@ -90,13 +107,14 @@ internal static class Sending
         return (ride, [.. entry.Events!.Select((e, i) => Answer(e, [.. faults[i]], appended))], null);
     }
 
-    private static TapAnswer Answer(RideEvent? e, IReadOnlyList<Fault> faults, Appended appended) => e switch
-    {
-        null => new TapAnswer(Guid.Empty, TapFate.Refused, faults),
-        _ when faults.Count > 0 => new TapAnswer(e.Id, TapFate.Refused, faults),
-        _ when appended.Differing.Contains(e.Id) => new TapAnswer(e.Id, TapFate.Refused, [SaysElse]) { Differs = true },
-        _ => new TapAnswer(e.Id, appended.Added.Contains(e.Id) ? TapFate.Kept : TapFate.HadAlready, []),
-    };
+    private static TapAnswer Answer(RideEvent? e, IReadOnlyList<Fault> faults, Appended appended) =>
+        e switch
+        {
+            null => new TapAnswer(Guid.Empty, TapFate.Refused, faults),
+            _ when faults.Count > 0 => new TapAnswer(e.Id, TapFate.Refused, faults),
+            _ when appended.Differing.Contains(e.Id) => new TapAnswer(e.Id, TapFate.Refused, [SaysElse]) { Differs = true },
+            _ => new TapAnswer(e.Id, appended.Added.Contains(e.Id) ? TapFate.Kept : TapFate.HadAlready, []),
+        };
 
     /// <summary>What is wrong with these events, by their place in the sending.</summary>
     private static async Task<ILookup<int, Fault>> FaultsAsync(Guid horseId, Guid rideId, IReadOnlyList<RideEvent> sent, Visit visit)
@@ -105,15 +123,39 @@ internal static class Sending
         var events = sent.Select((e, i) => (Event: e, At: i)).Where(e => e.Event is not null).ToList();
 
         var setUps = await UnknownSetUpsAsync(visit, horseId, events.Select(e => SetUpOf(e.Event)).OfType<Guid>());
-        faults.AddRange(events.Where(e => SetUpOf(e.Event) is { } id && setUps.Contains(id))
-            .Select(e => (e.At, new Fault($"events[{e.At}].setUpId", "This set-up is not one of this horse's.", "Choose one from its list, or none."))));
+        faults.AddRange(
+            events
+                .Where(e => SetUpOf(e.Event) is { } id && setUps.Contains(id))
+                .Select(e =>
+                    (
+                        e.At,
+                        new Fault(
+                            $"events[{e.At}].setUpId",
+                            "This set-up is not one of this horse's.",
+                            "Choose one from its list, or none."
+                        )
+                    )
+                )
+        );
 
         var findings = events.Select(e => (e.At, Known: (e.Event as SignSeen)?.Known)).Where(e => e.Known is not null).ToList();
         if (findings.Count > 0)
         {
             var known = (await visit.Yard.KnownFindingsAsync(horseId)).Select(k => k.Id).ToHashSet();
-            faults.AddRange(findings.Where(f => !known.Contains(f.Known!.Value))
-                .Select(f => (f.At, new Fault($"events[{f.At}].known", "Nobody has entered that as old and known.", "Let a vet enter it in the passport first, or leave it out."))));
+            faults.AddRange(
+                findings
+                    .Where(f => !known.Contains(f.Known!.Value))
+                    .Select(f =>
+                        (
+                            f.At,
+                            new Fault(
+                                $"events[{f.At}].known",
+                                "Nobody has entered that as old and known.",
+                                "Let a vet enter it in the passport first, or leave it out."
+                            )
+                        )
+                    )
+            );
         }
 
         var backs = events.Where(e => e.Event is TakenBack).Select(e => (e.At, What: ((TakenBack)e.Event).Event)).ToList();
@@ -121,22 +163,44 @@ internal static class Sending
         {
             var senders = await visit.Yard.SendersAsync(rideId);
             var here = events.Select(e => e.Event.Id).ToHashSet();
-            faults.AddRange(backs.Select(b => (b.At, Fault: WhyNotTakenBack(b.What, $"events[{b.At}].event", senders, here, visit))).Where(b => b.Fault is not null).Select(b => (b.At, b.Fault!)));
+            faults.AddRange(
+                backs
+                    .Select(b => (b.At, Fault: WhyNotTakenBack(b.What, $"events[{b.At}].event", senders, here, visit)))
+                    .Where(b => b.Fault is not null)
+                    .Select(b => (b.At, b.Fault!))
+            );
         }
 
         return faults.ToLookup(f => f.At, f => f.Fault);
     }
 
     /// <summary>A tap takes back what belongs to its own ride: a rider what they tapped themselves, a trainer anything in it.</summary>
-    private static Fault? WhyNotTakenBack(Guid what, string field, IReadOnlyDictionary<Guid, EventSender> senders, HashSet<Guid> here, Visit visit) =>
+    private static Fault? WhyNotTakenBack(
+        Guid what,
+        string field,
+        IReadOnlyDictionary<Guid, EventSender> senders,
+        HashSet<Guid> here,
+        Visit visit
+    ) =>
         senders.TryGetValue(what, out var sender)
-            ? MayTakeBack(sender.PersonId, visit) ? null : new Fault(field, $"{sender.Name} tapped that.", "Ask them, or a trainer, to take it back.")
-            : here.Contains(what) ? null : new Fault(field, "That was not tapped in this ride.", "Take it back in the ride it belongs to.");
+            ? MayTakeBack(sender.PersonId, visit)
+                ? null
+                : new Fault(field, $"{sender.Name} tapped that.", "Ask them, or a trainer, to take it back.")
+            : here.Contains(what)
+                ? null
+                : new Fault(field, "That was not tapped in this ride.", "Take it back in the ride it belongs to.");
 
     /// <summary>Whether this person may take back what that one sent.</summary>
     public static bool MayTakeBack(Guid sentBy, Visit visit) => visit.Trains || sentBy == visit.Me.Id;
 
-    private static Guid? SetUpOf(RideEvent e) => e switch { PolesPassed p => p.SetUpId, Efforts f => f.SetUpId, StridesCounted l => l.SetUpId, _ => null };
+    private static Guid? SetUpOf(RideEvent e) =>
+        e switch
+        {
+            PolesPassed p => p.SetUpId,
+            Efforts f => f.SetUpId,
+            StridesCounted l => l.SetUpId,
+            _ => null,
+        };
 
     /// <summary>Set-ups named by events that are not this horse's.</summary>
     private static async Task<HashSet<Guid>> UnknownSetUpsAsync(Visit visit, Guid horseId, IEnumerable<Guid> named)
@@ -155,7 +219,10 @@ internal static class Sending
     {
         foreach (var line in added.OfType<StridesCounted>().Where(l => l.OverPoles))
         {
-            if (StrideMeasurement.FromLine(line.Id, line.Variant, Distance.FromMetres(line.Metres), line.Strides, ride.OnDay) is { } measured)
+            if (
+                StrideMeasurement.FromLine(line.Id, line.Variant, Distance.FromMetres(line.Metres), line.Strides, ride.OnDay) is
+                { } measured
+            )
             {
                 await visit.Yard.AddStrideAsync(ride.HorseId, measured, ride.Id);
             }

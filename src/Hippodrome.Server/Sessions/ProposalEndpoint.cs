@@ -20,7 +20,9 @@ internal static class ProposalEndpoint
         var blank = SessionPlan.Kept(Guid.Empty, wanted.Value.On, "", Manner.Ridden, wanted.Value.Helper, [], "", "", wanted.Value.TackIds);
         var book = await PlanBook.OpenAsync(visit, [horseId], wanted.Value.On, wanted.Value.On, blank);
         var order = (await visit.Yard.ApproachHoldsAsync(ApproachQuestion.Order, [horseId]))[horseId];
-        var proposal = SessionProposal.For(wanted.Value, book.HabitsBefore(horseId, blank, order.Id == "canter-early"), plan => book.Context(horseId, plan));
+        var proposal = SessionProposal.For(wanted.Value, book.HabitsBefore(horseId, blank, order.Id == "canter-early"), plan =>
+            book.Context(horseId, plan)
+        );
         return proposal.IsFine ? TypedResults.Ok(proposal.Value) : Problems.Faulty(proposal.Faults);
     }
 }

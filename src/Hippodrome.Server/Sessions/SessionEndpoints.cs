@@ -24,7 +24,21 @@ public sealed record SessionCheck(SessionTotals Totals, IReadOnlyList<PlanFault>
 
 /// <summary>A session with its totals and faults, and the ride made of it.</summary>
 public sealed record SessionView(
-    Guid Id, DateOnly On, string Emphasis, Manner Manner, bool Helper, IReadOnlyList<Part> Parts, string Notes, string Place, IReadOnlyList<Guid> TackIds, IReadOnlyList<KeptFault> KeptFaults, TimeOnly? StartsAt, int Version, Guid? RideId, SessionCheck Check);
+    Guid Id,
+    DateOnly On,
+    string Emphasis,
+    Manner Manner,
+    bool Helper,
+    IReadOnlyList<Part> Parts,
+    string Notes,
+    string Place,
+    IReadOnlyList<Guid> TackIds,
+    IReadOnlyList<KeptFault> KeptFaults,
+    TimeOnly? StartsAt,
+    int Version,
+    Guid? RideId,
+    SessionCheck Check
+);
 
 public static class SessionEndpoints
 {
@@ -40,8 +54,14 @@ public static class SessionEndpoints
         api.MapPost("/horses/{horseId}/sessions", AddAsync).Needs(Access.Trains).Creates();
         api.MapGet("/horses/{horseId}/sessions/{sessionId:guid}", OneAsync).Needs(Access.Reads);
         api.MapPut("/horses/{horseId}/sessions/{sessionId:guid}", ChangeAsync).Needs(Access.Trains);
-        api.MapDelete("/horses/{horseId}/sessions/{sessionId:guid}", (Guid horseId, Guid sessionId, Visit visit) => RemoveAsync(horseId, sessionId, visit, true)).Needs(Access.Trains);
-        api.MapPost("/horses/{horseId}/sessions/{sessionId:guid}/restore", (Guid horseId, Guid sessionId, Visit visit) => RemoveAsync(horseId, sessionId, visit, false)).Needs(Access.Trains);
+        api.MapDelete("/horses/{horseId}/sessions/{sessionId:guid}", (Guid horseId, Guid sessionId, Visit visit) =>
+                RemoveAsync(horseId, sessionId, visit, true)
+            )
+            .Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/sessions/{sessionId:guid}/restore", (Guid horseId, Guid sessionId, Visit visit) =>
+                RemoveAsync(horseId, sessionId, visit, false)
+            )
+            .Needs(Access.Trains);
     }
 
     /// <summary>Totals and faults of one plan.</summary>
@@ -51,11 +71,20 @@ public static class SessionEndpoints
     internal static async Task<SessionView> ShowSessionAsync(this Visit visit, KeptSession kept) =>
         (await PlanBook.OpenAsync(visit, [kept.HorseId], kept.Plan.On, kept.Plan.On)).Show(kept);
 
-    private static async Task<Results<Ok<List<SessionView>>, ProblemHttpResult>> ListAsync(Guid horseId, DateOnly from, DateOnly to, Visit visit)
+    private static async Task<Results<Ok<List<SessionView>>, ProblemHttpResult>> ListAsync(
+        Guid horseId,
+        DateOnly from,
+        DateOnly to,
+        Visit visit
+    )
     {
         if (to < from || to.DayNumber - from.DayNumber > MostDays || Math.Abs(from.Year - visit.Today.Year) > MostYears)
         {
-            return Problems.Faulty("to", "That is not a span of days that can be shown.", $"Give a last day after the first, at most {MostDays} days on.");
+            return Problems.Faulty(
+                "to",
+                "That is not a span of days that can be shown.",
+                $"Give a last day after the first, at most {MostDays} days on."
+            );
         }
 
         var book = await PlanBook.OpenAsync(visit, [horseId], from, to);
@@ -81,9 +110,16 @@ public static class SessionEndpoints
     }
 
     private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> OneAsync(Guid horseId, Guid sessionId, Visit visit) =>
-        await visit.Yard.FindSessionAsync(horseId, sessionId) is { } kept ? TypedResults.Ok(await visit.ShowSessionAsync(kept)) : Problems.NotFound();
+        await visit.Yard.FindSessionAsync(horseId, sessionId) is { } kept
+            ? TypedResults.Ok(await visit.ShowSessionAsync(kept))
+            : Problems.NotFound();
 
-    private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> ChangeAsync(Guid horseId, Guid sessionId, Change<SessionEntry> change, Visit visit)
+    private static async Task<Results<Ok<SessionView>, ProblemHttpResult>> ChangeAsync(
+        Guid horseId,
+        Guid sessionId,
+        Change<SessionEntry> change,
+        Visit visit
+    )
     {
         if (await visit.Yard.FindSessionAsync(horseId, sessionId) is not { } kept)
         {
@@ -119,14 +155,17 @@ public static class SessionEndpoints
     /// <summary>The plan with what its exercises build set out for the horse: one that is there already is taken.</summary>
     internal static async Task<SessionPlan> SetOutAsync(Guid horseId, SessionPlan plan, Visit visit)
     {
-        static SetUpEntry? Builds(PartEntry part) => part is { SetUpId: null, ExerciseId: { } id } ? Catalogue.FindExercise(id)?.SetUp : null;
+        static SetUpEntry? Builds(PartEntry part) =>
+            part is { SetUpId: null, ExerciseId: { } id } ? Catalogue.FindExercise(id)?.SetUp : null;
         var entry = plan.ToEntry();
         if (!entry.Parts!.Any(p => Builds(p) is not null))
         {
             return plan;
         }
 
-        var there = (await visit.Yard.SetUpsAsync(horseId)).DistinctBy(s => Json.Write(s.Entry)).ToDictionary(s => Json.Write(s.Entry), s => s.Id);
+        var there = (await visit.Yard.SetUpsAsync(horseId))
+            .DistinctBy(s => Json.Write(s.Entry))
+            .ToDictionary(s => Json.Write(s.Entry), s => s.Id);
         var parts = new List<PartEntry>();
         foreach (var part in entry.Parts!)
         {
@@ -149,7 +188,12 @@ public static class SessionEndpoints
     }
 
     /// <summary>A plan that may be kept, or why not.</summary>
-    private static async Task<(SessionPlan? Plan, ProblemHttpResult? Refusal)> ReadAsync(Guid horseId, Guid id, SessionEntry entry, Visit visit)
+    private static async Task<(SessionPlan? Plan, ProblemHttpResult? Refusal)> ReadAsync(
+        Guid horseId,
+        Guid id,
+        SessionEntry entry,
+        Visit visit
+    )
     {
         var plan = SessionPlan.From(id, entry, visit.Today);
         if (!plan.IsFine)
@@ -162,13 +206,25 @@ public static class SessionEndpoints
         var unknown = named.FindAll(n => !known.Contains(n.SetUpId!.Value));
         if (unknown.Count > 0)
         {
-            return (null, Problems.Faulty([.. unknown.Select(n => new Fault($"parts[{n.i}].setUpId", "This set-up is not one of this horse's.", "Choose one from its list."))]));
+            return (
+                null,
+                Problems.Faulty([
+                    .. unknown.Select(n => new Fault(
+                        $"parts[{n.i}].setUpId",
+                        "This set-up is not one of this horse's.",
+                        "Choose one from its list."
+                    )),
+                ])
+            );
         }
 
         var tack = (await visit.Yard.TackAsync(horseId)).ConvertAll(t => t.Value.Id);
         if (plan.Value.TackIds.Any(t => !tack.Contains(t)))
         {
-            return (null, Problems.Faulty("tackIds", "A piece of tack is not one of this horse's, or has been taken off.", "Choose from its list."));
+            return (
+                null,
+                Problems.Faulty("tackIds", "A piece of tack is not one of this horse's, or has been taken off.", "Choose from its list.")
+            );
         }
 
         var hard = (await visit.CheckPlanAsync(horseId, plan.Value)).Faults.Where(f => f.Hard).ToList();

@@ -20,7 +20,15 @@ public sealed record NamedSetUpEntry(string? Name = null, SetUpEntry? Entry = nu
 /// <param name="Ridden">It has been ridden.</param>
 /// <param name="Version">Of its row.</param>
 /// <param name="Remarks">What today's rules would refuse of what was kept under older ones.</param>
-public sealed record SetUpView(Guid Id, string Name, SetUpEntry Entry, MeasuredSetUp Measured, bool Ridden, int Version, IReadOnlyList<Fault> Remarks);
+public sealed record SetUpView(
+    Guid Id,
+    string Name,
+    SetUpEntry Entry,
+    MeasuredSetUp Measured,
+    bool Ridden,
+    int Version,
+    IReadOnlyList<Fault> Remarks
+);
 
 /// <summary>A distance that was typed, in all three ways.</summary>
 public sealed record ReadDistanceView(Distance Metres, DistanceText Text);
@@ -40,8 +48,14 @@ public static class SetUpEndpoints
         api.MapGet("/horses/{horseId}/set-ups/{setUpId:guid}", OneAsync).Needs(Access.Reads);
         api.MapGet("/horses/{horseId}/set-ups/{setUpId:guid}/versions", VersionsAsync).Needs(Access.Reads);
         api.MapPut("/horses/{horseId}/set-ups/{setUpId:guid}", ChangeAsync).Needs(Access.Trains);
-        api.MapDelete("/horses/{horseId}/set-ups/{setUpId:guid}", (Guid horseId, Guid setUpId, Visit visit) => RemoveAsync(horseId, setUpId, visit, true)).Needs(Access.Trains);
-        api.MapPost("/horses/{horseId}/set-ups/{setUpId:guid}/restore", (Guid horseId, Guid setUpId, Visit visit) => RemoveAsync(horseId, setUpId, visit, false)).Needs(Access.Trains);
+        api.MapDelete("/horses/{horseId}/set-ups/{setUpId:guid}", (Guid horseId, Guid setUpId, Visit visit) =>
+                RemoveAsync(horseId, setUpId, visit, true)
+            )
+            .Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/set-ups/{setUpId:guid}/restore", (Guid horseId, Guid setUpId, Visit visit) =>
+                RemoveAsync(horseId, setUpId, visit, false)
+            )
+            .Needs(Access.Trains);
     }
 
     /// <summary>Kept set-ups, measured for the horse with this person's tape.</summary>
@@ -54,11 +68,14 @@ public static class SetUpEndpoints
         }
 
         var card = await visit.Book.CardAsync(horseId);
-        return [.. kept.Select(k =>
-        {
-            var (setUp, remarks) = k.Entry.AsKept();
-            return new SetUpView(k.Id, k.Name, k.Entry, setUp.MeasureFor(card, visit.Me.Tape), k.Ridden, k.Version, remarks);
-        })];
+        return
+        [
+            .. kept.Select(k =>
+            {
+                var (setUp, remarks) = k.Entry.AsKept();
+                return new SetUpView(k.Id, k.Name, k.Entry, setUp.MeasureFor(card, visit.Me.Tape), k.Ridden, k.Version, remarks);
+            }),
+        ];
     }
 
     private static async Task<Ok<List<SetUpView>>> ListAsync(Guid horseId, Visit visit) =>
@@ -84,7 +101,9 @@ public static class SetUpEndpoints
     }
 
     private static async Task<Results<Ok<List<SetUpVersion>>, ProblemHttpResult>> VersionsAsync(Guid horseId, Guid setUpId, Visit visit) =>
-        await visit.Yard.FindSetUpAsync(horseId, setUpId) is null ? Problems.NotFound() : TypedResults.Ok(await visit.Yard.SetUpVersionsAsync(horseId, setUpId));
+        await visit.Yard.FindSetUpAsync(horseId, setUpId) is null
+            ? Problems.NotFound()
+            : TypedResults.Ok(await visit.Yard.SetUpVersionsAsync(horseId, setUpId));
 
     /// <summary>A distance as someone typed it: metres, feet and inches, or their own paces.</summary>
     private static Results<Ok<ReadDistanceView>, ProblemHttpResult> ReadDistance(string? text, Visit visit)
@@ -107,9 +126,16 @@ public static class SetUpEndpoints
     }
 
     private static async Task<Results<Ok<SetUpView>, ProblemHttpResult>> OneAsync(Guid horseId, Guid setUpId, Visit visit) =>
-        await visit.Yard.FindSetUpAsync(horseId, setUpId) is null ? Problems.NotFound() : TypedResults.Ok(await ShowAsync(horseId, setUpId, visit));
+        await visit.Yard.FindSetUpAsync(horseId, setUpId) is null
+            ? Problems.NotFound()
+            : TypedResults.Ok(await ShowAsync(horseId, setUpId, visit));
 
-    private static async Task<Results<Ok<SetUpView>, ProblemHttpResult>> ChangeAsync(Guid horseId, Guid setUpId, Change<NamedSetUpEntry> change, Visit visit)
+    private static async Task<Results<Ok<SetUpView>, ProblemHttpResult>> ChangeAsync(
+        Guid horseId,
+        Guid setUpId,
+        Change<NamedSetUpEntry> change,
+        Visit visit
+    )
     {
         if (await visit.Yard.FindSetUpAsync(horseId, setUpId) is not { } kept)
         {
@@ -119,7 +145,11 @@ public static class SetUpEndpoints
         var (name, faults) = await CheckAsync(horseId, change.Entry, visit);
         if (kept.Ridden)
         {
-            faults = [.. faults, new Fault("entry", "This set-up has been ridden, and stays as it was.", "Keep your change as a new set-up.")];
+            faults =
+            [
+                .. faults,
+                new Fault("entry", "This set-up has been ridden, and stays as it was.", "Keep your change as a new set-up."),
+            ];
         }
 
         if (faults.Count > 0)
@@ -132,7 +162,12 @@ public static class SetUpEndpoints
             : Problems.Conflict(await ShowAsync(horseId, setUpId, visit), change.Entry);
     }
 
-    private static async Task<Results<Ok<List<SetUpView>>, ProblemHttpResult>> RemoveAsync(Guid horseId, Guid setUpId, Visit visit, bool removed) =>
+    private static async Task<Results<Ok<List<SetUpView>>, ProblemHttpResult>> RemoveAsync(
+        Guid horseId,
+        Guid setUpId,
+        Visit visit,
+        bool removed
+    ) =>
         await visit.Yard.RemoveSetUpAsync(horseId, setUpId, removed)
             ? TypedResults.Ok(await visit.ShowSetUpsAsync(horseId, await visit.Yard.SetUpsAsync(horseId)))
             : Problems.NotFound();
@@ -154,9 +189,16 @@ public static class SetUpEndpoints
         {
             var card = await visit.Book.CardAsync(horseId);
             var measured = setUp.Value.MeasureFor(card, visit.Me.Tape);
-            var tooHigh = (await visit.Yard.RestrictionsAsync([horseId])).Where(r => r.ClearedOn is null && r.Restriction.HoldsOn(visit.Today))
-                .Select(r => r.Restriction).FirstOrDefault(r => setUp.Value.HasFence && r.MostHeight < setUp.Value.HighestFence);
-            checks.That(tooHigh is null, "heightMetres", $"{tooHigh?.By} has ruled that out: {tooHigh?.Says}.", "Build it lower, or have it cleared and enter the clearance in the passport.");
+            var tooHigh = (await visit.Yard.RestrictionsAsync([horseId]))
+                .Where(r => r.ClearedOn is null && r.Restriction.HoldsOn(visit.Today))
+                .Select(r => r.Restriction)
+                .FirstOrDefault(r => setUp.Value.HasFence && r.MostHeight < setUp.Value.HighestFence);
+            checks.That(
+                tooHigh is null,
+                "heightMetres",
+                $"{tooHigh?.By} has ruled that out: {tooHigh?.Says}.",
+                "Build it lower, or have it cleared and enter the clearance in the passport."
+            );
             if (!measured.FitsArena)
             {
                 checks.Add("middleMetres", "It does not fit the arena here.", measured.Notices[0]);

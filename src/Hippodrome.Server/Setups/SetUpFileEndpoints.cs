@@ -22,7 +22,12 @@ public static class SetUpFileEndpoints
     private static Task<Results<FileContentHttpResult, ProblemHttpResult>> DrawAsync(Guid horseId, Guid setUpId, Visit visit) =>
         FileAsync(horseId, setUpId, visit, view => (SetUpSvg.Draw(view.Measured), "image/svg+xml", "svg"));
 
-    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> FileAsync(Guid horseId, Guid setUpId, Visit visit, Func<SetUpView, (string Text, string Type, string Ending)> write)
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> FileAsync(
+        Guid horseId,
+        Guid setUpId,
+        Visit visit,
+        Func<SetUpView, (string Text, string Type, string Ending)> write
+    )
     {
         if (await visit.Yard.FindSetUpAsync(horseId, setUpId) is null)
         {

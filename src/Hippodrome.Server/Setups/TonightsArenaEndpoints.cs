@@ -18,7 +18,12 @@ public sealed record TonightsArenaEntry(IReadOnlyList<Guid>? SetUpIds = null);
 public sealed record StandingView(Guid SetUpId, Guid HorseId, string HorseName, string Name, MeasuredSetUp Measured);
 
 /// <summary>What stands tonight, what gets in whose way, and the kit it takes.</summary>
-public sealed record TonightsArenaView(IReadOnlyList<StandingView> Standing, IReadOnlyList<Clash> Clashes, IReadOnlyList<KitItem> KitNeeded, IReadOnlyList<KitItem> KitShort);
+public sealed record TonightsArenaView(
+    IReadOnlyList<StandingView> Standing,
+    IReadOnlyList<Clash> Clashes,
+    IReadOnlyList<KitItem> KitNeeded,
+    IReadOnlyList<KitItem> KitShort
+);
 
 /// <summary>A set-up that is still being thought about, beside what stands.</summary>
 /// <param name="Entry">The set-up.</param>
@@ -51,8 +56,9 @@ public static class TonightsArenaEndpoints
     {
         var standing = await StandingAsync(visit);
         var needed = Kit.Sum(standing.SelectMany(s => s.Measured.KitNeeded));
-        return TypedResults.Ok(new TonightsArenaView(
-            standing, TonightsArena.Check([.. standing.Select(AsStanding)]), needed, await ShortAsync(needed, visit)));
+        return TypedResults.Ok(
+            new TonightsArenaView(standing, TonightsArena.Check([.. standing.Select(AsStanding)]), needed, await ShortAsync(needed, visit))
+        );
     }
 
     private static async Task<Results<Ok<TonightsArenaView>, ProblemHttpResult>> StandAsync(TonightsArenaEntry entry, Visit visit)
@@ -87,11 +93,18 @@ public static class TonightsArenaEndpoints
         var horse = (await visit.Yard.FindHorseAsync(horseId))!.Value;
         var measured = setUp!.Value!.MeasureFor(await visit.Yard.StrideCardAsync(horse), visit.Me.Tape);
         var held = (await visit.Yard.HoldsAsync([horseId])).FirstOrDefault(h => h.ClearedOn is null)?.Because;
-        var restrictions = (await visit.Yard.RestrictionsAsync([horseId])).Where(r => r.ClearedOn is null).Select(r => r.Restriction).ToList();
+        var restrictions = (await visit.Yard.RestrictionsAsync([horseId]))
+            .Where(r => r.ClearedOn is null)
+            .Select(r => r.Restriction)
+            .ToList();
         var mayNot = WhoCanRide.MayNot(setUp.Value, horse, held, restrictions, visit.Today);
-        var others = (await StandingAsync(visit)).Where(s => s.SetUpId != entry.SetUpId && s.Measured.Arena.Size == measured.Arena.Size).Select(AsStanding);
+        var others = (await StandingAsync(visit))
+            .Where(s => s.SetUpId != entry.SetUpId && s.Measured.Arena.Size == measured.Arena.Size)
+            .Select(AsStanding);
         var clashes = TonightsArena.Check([new StandingSetUp("this", measured), .. others]).Where(c => c.First == 0);
-        return TypedResults.Ok(new BesideView(mayNot, [.. clashes.Select(c => Capital(c.Says))], await ShortAsync(measured.KitNeeded, visit)));
+        return TypedResults.Ok(
+            new BesideView(mayNot, [.. clashes.Select(c => Capital(c.Says))], await ShortAsync(measured.KitNeeded, visit))
+        );
     }
 
     /// <summary>Nothing is short in a yard that has not written its kit down.</summary>
@@ -124,8 +137,12 @@ public static class TonightsArenaEndpoints
 
         var strips = await visit.Yard.StrideMeasurementsAsync([.. standing.Select(s => s.HorseId).Distinct()]);
         return standing.ConvertAll(s => new StandingView(
-            s.SetUpId, s.HorseId, mine[s.HorseId].Name, s.Name,
-            s.Entry.AsKept().SetUp.MeasureFor(StrideCard.For(mine[s.HorseId].Height, strips[s.HorseId]), visit.Me.Tape)));
+            s.SetUpId,
+            s.HorseId,
+            mine[s.HorseId].Name,
+            s.Name,
+            s.Entry.AsKept().SetUp.MeasureFor(StrideCard.For(mine[s.HorseId].Height, strips[s.HorseId]), visit.Me.Tape)
+        ));
     }
 
     private static StandingSetUp AsStanding(StandingView view) => new($"{view.Name} ({view.HorseName})", view.Measured);

@@ -45,14 +45,33 @@ public static class WhoCanRideEndpoint
         var built = setUp!.Value!.MeasureFor(Card(builtFor), visit.Me.Tape);
         var ids = asked.ConvertAll(h => h.Value.Id);
         var holds = (await visit.Yard.HoldsAsync(ids)).Where(h => h.ClearedOn is null).ToLookup(h => h.HorseId);
-        var restrictions = (await visit.Yard.RestrictionsAsync(ids)).Where(r => r.ClearedOn is null).ToLookup(r => r.HorseId, r => r.Restriction);
+        var restrictions = (await visit.Yard.RestrictionsAsync(ids))
+            .Where(r => r.ClearedOn is null)
+            .ToLookup(r => r.HorseId, r => r.Restriction);
         var horses = asked.ConvertAll(h => new HorseCanRide(
-            h.Value.Id, h.Value.Experience == Experience.Green,
-            WhoCanRide.MayNot(setUp.Value, h.Value, holds[h.Value.Id].FirstOrDefault()?.Because, [.. restrictions[h.Value.Id]], visit.Today),
-            WhoCanRide.As(setUp.Value, built, h.Value.Name, Card(h.Value), visit.Me.Tape)));
+            h.Value.Id,
+            h.Value.Experience == Experience.Green,
+            WhoCanRide.MayNot(
+                setUp.Value,
+                h.Value,
+                holds[h.Value.Id].FirstOrDefault()?.Because,
+                [.. restrictions[h.Value.Id]],
+                visit.Today
+            ),
+            WhoCanRide.As(setUp.Value, built, h.Value.Name, Card(h.Value), visit.Me.Tape)
+        ));
         var come = horses.FindAll(h => h.MayNot is null);
-        return TypedResults.Ok(new WhoCanRideView(
-            [.. built.Elements.Select(e => e.Name)], horses,
-            come.Count is 0 or > OrderOfRiding.MostHorses ? null : OrderOfRiding.Of([.. come.Select(h => new Waiting(h.On.Name, h.On.Positions, h.Green))], entry.Green ?? GreenHorses.Anywhere)));
+        return TypedResults.Ok(
+            new WhoCanRideView(
+                [.. built.Elements.Select(e => e.Name)],
+                horses,
+                come.Count is 0 or > OrderOfRiding.MostHorses
+                    ? null
+                    : OrderOfRiding.Of(
+                        [.. come.Select(h => new Waiting(h.On.Name, h.On.Positions, h.Green))],
+                        entry.Green ?? GreenHorses.Anywhere
+                    )
+            )
+        );
     }
 }

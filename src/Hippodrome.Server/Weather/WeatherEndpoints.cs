@@ -58,6 +58,12 @@ public static class WeatherEndpoints
     private static async Task<WeatherView> ShowAsync(Visit visit)
     {
         var weather = await YardWeather.OpenAsync(visit);
-        return new WeatherView(visit.Place.WeatherSource, visit.Place.WorksFrom, visit.Place.WorksTo, weather.Now, weather.Now is { } now ? Heat.Advise(now) : null);
+        return new WeatherView(
+            visit.Place.WeatherSource,
+            visit.Place.WorksFrom,
+            visit.Place.WorksTo,
+            weather.Now,
+            weather.Now is { } now ? Heat.Advise(now) : null
+        );
     }
 }

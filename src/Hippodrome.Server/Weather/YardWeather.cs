@@ -22,7 +22,13 @@ public sealed class YardWeather
     private readonly bool _standIn;
 
     private YardWeather(Visit visit, WeatherReading? taken) =>
-        (_today, _now, _standIn, Taken, Worked) = (visit.Today, visit.Now, visit.Place.WeatherSource == WeatherSource.StandIn, taken, new WorkingHours(visit.Place.WorksFrom, Math.Max(visit.Place.WorksFrom, visit.Place.WorksTo)));
+        (_today, _now, _standIn, Taken, Worked) = (
+            visit.Today,
+            visit.Now,
+            visit.Place.WeatherSource == WeatherSource.StandIn,
+            taken,
+            new WorkingHours(visit.Place.WorksFrom, Math.Max(visit.Place.WorksFrom, visit.Place.WorksTo))
+        );
 
     /// <summary>The latest reading that somebody typed today.</summary>
     public WeatherReading? Taken { get; }

@@ -40,17 +40,38 @@ public static class CalendarEndpoints
     private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> FileAsync(Guid? horse, Visit visit)
     {
         var horses = (await visit.MyHorsesAsync()).ConvertAll(h => h.Value).FindAll(h => horse is null || h.Id == horse);
-        return horses.Count == 0 && horse is not null ? Problems.NotFound() : File(await WriteAsync(visit.Yard, visit.Place.Name, horses.ToDictionary(h => h.Id, h => h.Name), visit.Today, visit.Now.UtcDateTime));
+        return horses.Count == 0 && horse is not null
+            ? Problems.NotFound()
+            : File(
+                await WriteAsync(
+                    visit.Yard,
+                    visit.Place.Name,
+                    horses.ToDictionary(h => h.Id, h => h.Name),
+                    visit.Today,
+                    visit.Now.UtcDateTime
+                )
+            );
     }
 
-    private static async Task<Ok<List<CalendarSubscription>>> ListAsync(Visit visit) => TypedResults.Ok(await visit.Yard.CalendarsAsync(visit.Me.Id));
+    private static async Task<Ok<List<CalendarSubscription>>> ListAsync(Visit visit) =>
+        TypedResults.Ok(await visit.Yard.CalendarsAsync(visit.Me.Id));
 
-    private static async Task<Results<Ok<NewCalendar>, ProblemHttpResult>> AddAsync(CalendarNameEntry entry, Visit visit, Database database, Settings settings)
+    private static async Task<Results<Ok<NewCalendar>, ProblemHttpResult>> AddAsync(
+        CalendarNameEntry entry,
+        Visit visit,
+        Database database,
+        Settings settings
+    )
     {
         var id = visit.NewId;
         var checks = new Checks();
         var name = checks.Text("name", entry.Name, 80);
-        checks.That((await visit.Yard.CalendarsAsync(visit.Me.Id)).Count(c => c.Id != id) < MostCalendars, "name", $"There are {MostCalendars} already.", "Revoke one that is not used.");
+        checks.That(
+            (await visit.Yard.CalendarsAsync(visit.Me.Id)).Count(c => c.Id != id) < MostCalendars,
+            "name",
+            $"There are {MostCalendars} already.",
+            "Revoke one that is not used."
+        );
         if (checks.Faults.Count > 0)
         {
             return Problems.Faulty(checks.Faults);
@@ -65,7 +86,12 @@ public static class CalendarEndpoints
     private static async Task<Results<Ok<List<CalendarSubscription>>, ProblemHttpResult>> RevokeAsync(Guid id, Visit visit) =>
         await visit.Yard.RevokeCalendarAsync(id, visit.Me.Id) ? await ListAsync(visit) : Problems.NotFound();
 
-    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> SubscribedAsync(string token, Database database, TimeProvider clock, HttpContext context)
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> SubscribedAsync(
+        string token,
+        Database database,
+        TimeProvider clock,
+        HttpContext context
+    )
     {
         if (await database.FindCalendarAsync(token) is not { } row)
         {
@@ -82,10 +108,24 @@ public static class CalendarEndpoints
         var book = await yard.ThisYardAsync();
         var now = TimeZoneInfo.ConvertTime(clock.GetUtcNow(), TimeZoneInfo.FindSystemTimeZoneById(book.TimeZone));
         var horses = person.Role == Role.Trainer ? await yard.HorsesAsync() : await yard.HorsesGivenToAsync(person.Id);
-        return File(await WriteAsync(yard, book.Name, horses.ToDictionary(h => h.Value.Id, h => h.Value.Name), DateOnly.FromDateTime(now.DateTime), now.UtcDateTime));
+        return File(
+            await WriteAsync(
+                yard,
+                book.Name,
+                horses.ToDictionary(h => h.Value.Id, h => h.Value.Name),
+                DateOnly.FromDateTime(now.DateTime),
+                now.UtcDateTime
+            )
+        );
     }
 
-    private static async Task<string> WriteAsync(YardSession yard, string name, IReadOnlyDictionary<Guid, string> horses, DateOnly today, DateTime stamp)
+    private static async Task<string> WriteAsync(
+        YardSession yard,
+        string name,
+        IReadOnlyDictionary<Guid, string> horses,
+        DateOnly today,
+        DateTime stamp
+    )
     {
         var numbers = (await yard.BlocksUnderWayAsync(horses.Keys)).ToDictionary(b => b.Id, b => b.Number);
         var placed = await yard.PlacedAsync(horses.Keys, today.AddDays(-DaysBack), today.AddDays(DaysAhead));
@@ -93,14 +133,31 @@ public static class CalendarEndpoints
         return CalendarFile.Write(
             name,
             [
-                .. placed.Select(p => new CalendarEntry(p.Session.Id, numbers[p.BlockId], p.Session.On, p.Session.Minutes.Total, $"{horses[p.HorseId]}: {p.Session.Kind.Say()}", Says(p.Session))),
-                .. aims.Where(a => a.Aim.On >= today.AddDays(-DaysBack)).Select(a => new CalendarEntry(a.Aim.Id, a.Version, a.Aim.On, null, $"{horses[a.HorseId]}: {a.Aim.Name}", $"{a.Aim.Scheme}, {a.Aim.Level}. {a.Aim.Place}".Trim())),
+                .. placed.Select(p => new CalendarEntry(
+                    p.Session.Id,
+                    numbers[p.BlockId],
+                    p.Session.On,
+                    p.Session.Minutes.Total,
+                    $"{horses[p.HorseId]}: {p.Session.Kind.Say()}",
+                    Says(p.Session)
+                )),
+                .. aims.Where(a => a.Aim.On >= today.AddDays(-DaysBack))
+                    .Select(a => new CalendarEntry(
+                        a.Aim.Id,
+                        a.Version,
+                        a.Aim.On,
+                        null,
+                        $"{horses[a.HorseId]}: {a.Aim.Name}",
+                        $"{a.Aim.Scheme}, {a.Aim.Level}. {a.Aim.Place}".Trim()
+                    )),
             ],
-            stamp);
+            stamp
+        );
     }
 
     private static string Says(PlacedSession s) =>
         $"Walk {s.Minutes.Walk}, trot {s.Minutes.Trot}, canter {s.Minutes.Canter} minutes.{(s.Sets is { } sets ? $" {sets.Says}." : "")}{(s.Efforts is { } n ? $" {n} fences at most." : "")} {s.Why.Rule}.";
 
-    private static FileContentHttpResult File(string text) => TypedResults.File(System.Text.Encoding.UTF8.GetBytes(text), CalendarFile.ContentType, "hippodrome.ics");
+    private static FileContentHttpResult File(string text) =>
+        TypedResults.File(System.Text.Encoding.UTF8.GetBytes(text), CalendarFile.ContentType, "hippodrome.ics");
 }

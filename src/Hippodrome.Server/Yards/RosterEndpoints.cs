@@ -23,10 +23,16 @@ public static class RosterEndpoints
     }
 
     internal static async Task<List<RiderName>> RidersAsync(Visit visit) =>
-        [.. (await visit.Yard.PeopleAsync()).Where(p => p.Value.Role != Role.Observer).Select(p => new RiderName(p.Value.Id, p.Value.Name))];
+        [
+            .. (await visit.Yard.PeopleAsync())
+                .Where(p => p.Value.Role != Role.Observer)
+                .Select(p => new RiderName(p.Value.Id, p.Value.Name)),
+        ];
 
     private static async Task<Ok<RosterView>> ReadAsync(Visit visit) =>
-        TypedResults.Ok(new RosterView(await BlockBook.RosterAsync(visit), await RidersAsync(visit), (await visit.Yard.RosterAsync())?.Version ?? 0));
+        TypedResults.Ok(
+            new RosterView(await BlockBook.RosterAsync(visit), await RidersAsync(visit), (await visit.Yard.RosterAsync())?.Version ?? 0)
+        );
 
     private static async Task<Results<Ok<RosterView>, ProblemHttpResult>> KeepAsync(Change<RosterEntry> change, Visit visit)
     {
@@ -36,6 +42,8 @@ public static class RosterEndpoints
             return Problems.Faulty(roster.Faults);
         }
 
-        return await visit.Yard.KeepRosterAsync(change.Entry, change.Version) ? await ReadAsync(visit) : Problems.Conflict((await ReadAsync(visit)).Value!, change.Entry);
+        return await visit.Yard.KeepRosterAsync(change.Entry, change.Version)
+            ? await ReadAsync(visit)
+            : Problems.Conflict((await ReadAsync(visit)).Value!, change.Entry);
     }
 }

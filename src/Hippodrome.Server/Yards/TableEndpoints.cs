@@ -36,11 +36,44 @@ public static class TableEndpoints
         var drawnUp = await visit.Yard.SessionsAsync(from, to, horses.Keys);
         var known = drawnUp.Select(s => s.Plan.Id).ToHashSet();
         var placed = (await visit.Yard.PlacedAsync(horses.Keys, from, to)).Where(p => !known.Contains(p.Session.Id));
-        return File("sessions.csv", CsvFile.Write(drawnUp.Select(s => new SessionLine(
-                s.Plan.On, horses[s.HorseId], s.Plan.Manner.ToString(), s.Plan.Emphasis, Of(s, Gait.Walk), Of(s, Gait.Trot), Of(s, Gait.Canter) + Of(s, Gait.Gallop), s.Plan.Minutes, null, "", s.RideId is not null, s.Plan.Id))
-            .Concat(placed.Select(p => new SessionLine(
-                p.Session.On, horses[p.HorseId], "Placed", p.Session.Kind.Say(), p.Session.Minutes.Walk, p.Session.Minutes.Trot, p.Session.Minutes.Canter, p.Session.Minutes.Total, p.Session.Efforts, p.Session.RungId is { } id ? Catalogue.Find(id)?.Name ?? id : "", false, p.Session.Id)))
-            .OrderBy(l => l.Day).ThenBy(l => l.Horse, StringComparer.Ordinal)));
+        return File(
+            "sessions.csv",
+            CsvFile.Write(
+                drawnUp
+                    .Select(s => new SessionLine(
+                        s.Plan.On,
+                        horses[s.HorseId],
+                        s.Plan.Manner.ToString(),
+                        s.Plan.Emphasis,
+                        Of(s, Gait.Walk),
+                        Of(s, Gait.Trot),
+                        Of(s, Gait.Canter) + Of(s, Gait.Gallop),
+                        s.Plan.Minutes,
+                        null,
+                        "",
+                        s.RideId is not null,
+                        s.Plan.Id
+                    ))
+                    .Concat(
+                        placed.Select(p => new SessionLine(
+                            p.Session.On,
+                            horses[p.HorseId],
+                            "Placed",
+                            p.Session.Kind.Say(),
+                            p.Session.Minutes.Walk,
+                            p.Session.Minutes.Trot,
+                            p.Session.Minutes.Canter,
+                            p.Session.Minutes.Total,
+                            p.Session.Efforts,
+                            p.Session.RungId is { } id ? Catalogue.Find(id)?.Name ?? id : "",
+                            false,
+                            p.Session.Id
+                        ))
+                    )
+                    .OrderBy(l => l.Day)
+                    .ThenBy(l => l.Horse, StringComparer.Ordinal)
+            )
+        );
     }
 
     private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> RidesAsync(DateOnly from, DateOnly to, Visit visit)
@@ -55,22 +88,54 @@ public static class TableEndpoints
         var logs = await visit.Yard.LogsAsync(rides.Select(r => r.Id));
         var strides = await visit.Yard.StrideMeasurementsAsync(horses.Keys);
         var cards = horses.Values.ToDictionary(h => h.Id, h => StrideCard.For(h.Height, strides[h.Id]));
-        return File("rides.csv", CsvFile.Write(rides.OrderBy(r => r.OnDay).ThenBy(r => horses[r.HorseId].Name, StringComparer.Ordinal).Select(r => Line(r, RideRecord.Fold(logs[r.Id]), horses[r.HorseId].Name, cards[r.HorseId]))));
+        return File(
+            "rides.csv",
+            CsvFile.Write(
+                rides
+                    .OrderBy(r => r.OnDay)
+                    .ThenBy(r => horses[r.HorseId].Name, StringComparer.Ordinal)
+                    .Select(r => Line(r, RideRecord.Fold(logs[r.Id]), horses[r.HorseId].Name, cards[r.HorseId]))
+            )
+        );
     }
 
     private static RideLine Line(Ride ride, RideRecord record, string horse, StrideCard card)
     {
         double Of(params Gait[] gaits) => Math.Round(record.ByGait.Where(g => gaits.Contains(g.Gait)).Sum(g => g.Minutes), 1);
         return new RideLine(
-            ride.OnDay, horse, ride.RiderName, Of(Gait.Walk, Gait.Halt, Gait.ReinBack), Of(Gait.Trot), Of(Gait.Canter, Gait.Gallop), Math.Round(record.Minutes, 1), Math.Round(record.ByGait.Sum(g => card.Covered(g.Gait, g.Minutes).Metres)),
-            record.Transitions.Sum(t => t.Count), record.Passes.Left.Clean + record.Passes.Right.Clean, record.Passes.Left.Touched + record.Passes.Right.Touched, record.Efforts.Left.All + record.Efforts.Right.All,
-            record.Marks.Left, record.Marks.Right, record.Exertion, record.Load, string.Join("; ", record.Signs.Select(s => s.Sign.ToString())), string.Join(" ", record.Notes), ride.Id);
+            ride.OnDay,
+            horse,
+            ride.RiderName,
+            Of(Gait.Walk, Gait.Halt, Gait.ReinBack),
+            Of(Gait.Trot),
+            Of(Gait.Canter, Gait.Gallop),
+            Math.Round(record.Minutes, 1),
+            Math.Round(record.ByGait.Sum(g => card.Covered(g.Gait, g.Minutes).Metres)),
+            record.Transitions.Sum(t => t.Count),
+            record.Passes.Left.Clean + record.Passes.Right.Clean,
+            record.Passes.Left.Touched + record.Passes.Right.Touched,
+            record.Efforts.Left.All + record.Efforts.Right.All,
+            record.Marks.Left,
+            record.Marks.Right,
+            record.Exertion,
+            record.Load,
+            string.Join("; ", record.Signs.Select(s => s.Sign.ToString())),
+            string.Join(" ", record.Notes),
+            ride.Id
+        );
     }
 
     private static double Of(KeptSession session, Gait gait) => session.Plan.Parts.Where(p => p.Gait == gait).Sum(p => p.Minutes);
 
     private static ProblemHttpResult? Refused(DateOnly from, DateOnly to) =>
-        to < from || to.DayNumber - from.DayNumber > MostDays ? Problems.Faulty("to", "That is not a span of days that can be written.", $"Give a last day after the first, at most {MostDays} days on.") : null;
+        to < from || to.DayNumber - from.DayNumber > MostDays
+            ? Problems.Faulty(
+                "to",
+                "That is not a span of days that can be written.",
+                $"Give a last day after the first, at most {MostDays} days on."
+            )
+            : null;
 
-    private static FileContentHttpResult File(string name, string text) => TypedResults.File(System.Text.Encoding.UTF8.GetBytes(text), CsvFile.ContentType, name);
+    private static FileContentHttpResult File(string name, string text) =>
+        TypedResults.File(System.Text.Encoding.UTF8.GetBytes(text), CsvFile.ContentType, name);
 }

@@ -19,13 +19,29 @@ namespace Hippodrome.Server.Yards;
 /// <param name="Number">The version of its plan.</param>
 /// <param name="Competitions">Its competitions in the week.</param>
 /// <param name="HeldBecause">Why it does no ridden work.</param>
-public sealed record WeekHorse(Guid Id, string Name, Guid? BlockId, int? Number, IReadOnlyList<WeekFixed> Competitions, string? HeldBecause);
+public sealed record WeekHorse(
+    Guid Id,
+    string Name,
+    Guid? BlockId,
+    int? Number,
+    IReadOnlyList<WeekFixed> Competitions,
+    string? HeldBecause
+);
 
 /// <summary>What stands fixed on a day.</summary>
 public sealed record WeekFixed(DateOnly On, string What);
 
 /// <summary>The yard's week as it stands.</summary>
-public sealed record WeekView(DateOnly Monday, DateOnly Today, IReadOnlyList<WeekHorse> Horses, IReadOnlyList<SharedSession> Sessions, IReadOnlyList<SessionState> States, Roster Roster, IReadOnlyList<RiderName> Riders, IReadOnlyList<Shortage> Shortages);
+public sealed record WeekView(
+    DateOnly Monday,
+    DateOnly Today,
+    IReadOnlyList<WeekHorse> Horses,
+    IReadOnlyList<SharedSession> Sessions,
+    IReadOnlyList<SessionState> States,
+    Roster Roster,
+    IReadOnlyList<RiderName> Riders,
+    IReadOnlyList<Shortage> Shortages
+);
 
 /// <summary>The week shared out anew, and what would change for which horse.</summary>
 public sealed record WeekShared(YardWeek Week, IReadOnlyList<WeekMove> Moves);
@@ -61,13 +77,30 @@ public static class WeekEndpoints
         var book = await BlockBook.OpenAsync(visit, horses.ConvertAll(h => h.Value.Id));
         var placed = await visit.Yard.PlacedAsync(horses.Select(h => h.Value.Id), monday, monday.AddDays(6));
         var states = book.Blocks.Values.SelectMany(b => States(book, b, monday)).ToList();
-        var sessions = YardWeeks.InOrder(placed.Select(p => (p.HorseId, p.Session)), book.Roster, await visit.Yard.BuiltForAsync(placed.Select(p => p.Session.Id)));
-        return TypedResults.Ok(new WeekView(
-            monday, visit.Today,
-            horses.ConvertAll(h => new WeekHorse(
-                h.Value.Id, h.Value.Name, book.Blocks.GetValueOrDefault(h.Value.Id)?.Id, book.Blocks.GetValueOrDefault(h.Value.Id)?.Number,
-                Fixed(book, h.Value.Id, monday), book.Horse(h.Value.Id).HeldBecause)),
-            sessions, states, book.Roster, await RosterEndpoints.RidersAsync(visit), YardWeeks.Shortages(sessions, book.Roster, horses.ToDictionary(h => h.Value.Id, h => h.Value.Name))));
+        var sessions = YardWeeks.InOrder(
+            placed.Select(p => (p.HorseId, p.Session)),
+            book.Roster,
+            await visit.Yard.BuiltForAsync(placed.Select(p => p.Session.Id))
+        );
+        return TypedResults.Ok(
+            new WeekView(
+                monday,
+                visit.Today,
+                horses.ConvertAll(h => new WeekHorse(
+                    h.Value.Id,
+                    h.Value.Name,
+                    book.Blocks.GetValueOrDefault(h.Value.Id)?.Id,
+                    book.Blocks.GetValueOrDefault(h.Value.Id)?.Number,
+                    Fixed(book, h.Value.Id, monday),
+                    book.Horse(h.Value.Id).HeldBecause
+                )),
+                sessions,
+                states,
+                book.Roster,
+                await RosterEndpoints.RidersAsync(visit),
+                YardWeeks.Shortages(sessions, book.Roster, horses.ToDictionary(h => h.Value.Id, h => h.Value.Name))
+            )
+        );
     }
 
     /// <summary>The week shared out among riders, helper and arena; nothing is kept.</summary>
@@ -83,7 +116,11 @@ public static class WeekEndpoints
     }
 
     /// <summary>Shares the week out and keeps it: riders, and days that had to move, as new versions of the blocks. All of it or nothing.</summary>
-    private static async Task<Results<Ok<WeekView>, ProblemHttpResult>> KeepAsync(KeepWeekEntry entry, Visit visit, CancellationToken cancel)
+    private static async Task<Results<Ok<WeekView>, ProblemHttpResult>> KeepAsync(
+        KeepWeekEntry entry,
+        Visit visit,
+        CancellationToken cancel
+    )
     {
         if (entry.Monday is not { } monday || Refused(monday, visit) is not null)
         {
@@ -97,8 +134,11 @@ public static class WeekEndpoints
             return Otherwise(book, differing, "would stand otherwise by now", week);
         }
 
-        var changed = week.Sessions.GroupBy(s => s.HorseId).Select(h => (Kept: book.Blocks[h.Key], Plan: YardWeeks.Into(book.Blocks[h.Key].Plan, [.. h])))
-            .Where(c => !c.Plan.Sessions.SequenceEqual(c.Kept.Plan.Sessions)).ToList();
+        var changed = week
+            .Sessions.GroupBy(s => s.HorseId)
+            .Select(h => (Kept: book.Blocks[h.Key], Plan: YardWeeks.Into(book.Blocks[h.Key].Plan, [.. h])))
+            .Where(c => !c.Plan.Sessions.SequenceEqual(c.Kept.Plan.Sessions))
+            .ToList();
         var drawnUp = await DrawnUpSessions.OfAsync(visit, changed.Select(c => c.Kept.Plan));
         var late = new HashSet<Guid>();
         foreach (var (kept, plan) in changed)
@@ -117,23 +157,39 @@ public static class WeekEndpoints
     }
 
     private static WeekShared Show(YardWeek week) =>
-        new(week, [.. week.Sessions.Where(s => s.WasOn != s.Session.On).Select(s => new WeekMove(s.HorseId, s.Session.Id, s.WasOn, s.Session.On, s.Session.Kind.Say()))]);
+        new(
+            week,
+            [
+                .. week
+                    .Sessions.Where(s => s.WasOn != s.Session.On)
+                    .Select(s => new WeekMove(s.HorseId, s.Session.Id, s.WasOn, s.Session.On, s.Session.Kind.Say())),
+            ]
+        );
 
     /// <summary>Nothing is kept, and it is said of which horses and how the week would be now.</summary>
     private static ProblemHttpResult Otherwise(BlockBook book, IReadOnlySet<Guid> horses, string what, YardWeek week)
     {
         var names = horses.Select(book.NameOf).Order(StringComparer.CurrentCulture).ToList();
         return Problems.Problem(
-            StatusCodes.Status409Conflict, "The week has changed since it was shared out.", $"Nothing was kept: {string.Join(", ", names)} {what}. Look at it again, and keep it then.",
-            ("current", Show(week)), ("horses", names));
+            StatusCodes.Status409Conflict,
+            "The week has changed since it was shared out.",
+            $"Nothing was kept: {string.Join(", ", names)} {what}. Look at it again, and keep it then.",
+            ("current", Show(week)),
+            ("horses", names)
+        );
     }
 
     private static async Task<(BlockBook Book, YardWeek Week)> PlanAsync(DateOnly monday, Visit visit, CancellationToken cancel)
     {
         var horses = await visit.MyHorsesAsync();
         var book = await BlockBook.OpenAsync(visit, horses.ConvertAll(h => h.Value.Id));
-        var weeks = horses.Where(h => book.Blocks.ContainsKey(h.Value.Id)).Select(h => new HorseWeek(h.Value.Id, h.Value.Name, book.Case(book.Blocks[h.Value.Id]))).ToList();
-        var built = await visit.Yard.BuiltForAsync(weeks.SelectMany(w => w.Case.Former!.Sessions).Where(s => s.On >= monday && s.On < monday.AddDays(7)).Select(s => s.Id));
+        var weeks = horses
+            .Where(h => book.Blocks.ContainsKey(h.Value.Id))
+            .Select(h => new HorseWeek(h.Value.Id, h.Value.Name, book.Case(book.Blocks[h.Value.Id])))
+            .ToList();
+        var built = await visit.Yard.BuiltForAsync(
+            weeks.SelectMany(w => w.Case.Former!.Sessions).Where(s => s.On >= monday && s.On < monday.AddDays(7)).Select(s => s.Id)
+        );
         return (book, YardWeekPlanner.Plan(weeks, book.Roster, built, monday, visit.Today, cancel));
     }
 
@@ -141,7 +197,8 @@ public static class WeekEndpoints
     {
         var done = book.Done(block);
         var rides = book.Ridden(block.HorseId).ToList();
-        return block.Plan.Sessions.Where(s => s.On >= monday && s.On < monday.AddDays(7) && done.Contains(s.Id))
+        return block
+            .Plan.Sessions.Where(s => s.On >= monday && s.On < monday.AddDays(7) && done.Contains(s.Id))
             .Select(s => new SessionState(s.Id, true, (rides.Find(r => r.SessionId == s.Id) ?? rides.Find(r => r.OnDay == s.On))?.RideId));
     }
 
@@ -149,10 +206,17 @@ public static class WeekEndpoints
     {
         var aims = book.Horse(horseId).Aims.Where(a => a.On >= monday && a.On < monday.AddDays(7)).Select(a => new WeekFixed(a.On, a.Name));
         var fixtures = book.Blocks.TryGetValue(horseId, out var block) ? block.Entry.Fixtures ?? [] : [];
-        return [.. aims, .. fixtures.Where(f => f.On is { } on && on >= monday && on < monday.AddDays(7)).Select(f => new WeekFixed(f.On!.Value, f.What is { Length: > 0 } what ? what : f.Kind.ToString()!.ToLowerInvariant()))];
+        return
+        [
+            .. aims,
+            .. fixtures
+                .Where(f => f.On is { } on && on >= monday && on < monday.AddDays(7))
+                .Select(f => new WeekFixed(f.On!.Value, f.What is { Length: > 0 } what ? what : f.Kind.ToString()!.ToLowerInvariant())),
+        ];
     }
 
     private static ProblemHttpResult? Refused(DateOnly monday, Visit visit) =>
         monday != TrainingLoad.Monday(monday) || Math.Abs(monday.DayNumber - visit.Today.DayNumber) > 366
-            ? Problems.Faulty("monday", "That is not the Monday of a week that can be shown.", "Give a Monday within a year.") : null;
+            ? Problems.Faulty("monday", "That is not the Monday of a week that can be shown.", "Give a Monday within a year.")
+            : null;
 }

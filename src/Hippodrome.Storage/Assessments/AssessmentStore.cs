@@ -21,27 +21,59 @@ public static class AssessmentStore
             from assessment a join person p on p.yard_id = a.yard_id and p.id = a.begun_by
             where a.yard_id = @yard and a.horse_id = @horseId order by a.started_on desc, a.made_at desc, a.id
             """,
-            new { horseId });
-        var answers = rows.Count == 0 ? Enumerable.Empty<AnswerRow>().ToLookup(a => a.AssessmentId, a => a.ToAnswer()) : (await yard.QueryAsync<AnswerRow>(
-            """
-            select assessment_id, item, rein, mark, array_to_string(felt, ',') as felt, tension, minute, passed, on_day
-            from assessment_answer where yard_id = @yard and assessment_id = any(@ids)
-            """,
-            new { ids = rows.Select(r => r.Id).ToArray() })).ToLookup(a => a.AssessmentId, a => a.ToAnswer());
-        return [.. rows.Select(r => new KeptAssessment(
-            r.HorseId, new Assessment(r.Id, r.StartedOn, r.WeeksOff, r.Reported, [.. answers[r.Id].OrderBy(a => a.Item).ThenBy(a => a.Rein)], r.FinishedOn), r.By))];
+            new { horseId }
+        );
+        var answers =
+            rows.Count == 0
+                ? Enumerable.Empty<AnswerRow>().ToLookup(a => a.AssessmentId, a => a.ToAnswer())
+                : (
+                    await yard.QueryAsync<AnswerRow>(
+                        """
+                        select assessment_id, item, rein, mark, array_to_string(felt, ',') as felt, tension, minute, passed, on_day
+                        from assessment_answer where yard_id = @yard and assessment_id = any(@ids)
+                        """,
+                        new { ids = rows.Select(r => r.Id).ToArray() }
+                    )
+                ).ToLookup(a => a.AssessmentId, a => a.ToAnswer());
+        return
+        [
+            .. rows.Select(r => new KeptAssessment(
+                r.HorseId,
+                new Assessment(
+                    r.Id,
+                    r.StartedOn,
+                    r.WeeksOff,
+                    r.Reported,
+                    [.. answers[r.Id].OrderBy(a => a.Item).ThenBy(a => a.Rein)],
+                    r.FinishedOn
+                ),
+                r.By
+            )),
+        ];
     }
 
     /// <summary>Assessments of horses that came from a rest, since a day.</summary>
-    public static Task<List<RestAssessed>> RestsAssessedAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly since) => yard.QueryAsync<RestAssessed>(
-        "select horse_id, id, started_on, weeks_off from assessment where yard_id = @yard and horse_id = any(@ids) and weeks_off >= 2 and started_on >= @since", new { ids = horseIds.ToArray(), since });
+    public static Task<List<RestAssessed>> RestsAssessedAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly since) =>
+        yard.QueryAsync<RestAssessed>(
+            "select horse_id, id, started_on, weeks_off from assessment where yard_id = @yard and horse_id = any(@ids) and weeks_off >= 2 and started_on >= @since",
+            new { ids = horseIds.ToArray(), since }
+        );
 
     public static Task AddAssessmentAsync(this YardSession yard, Guid horseId, Assessment assessment, Guid by)
     {
         ArgumentNullException.ThrowIfNull(assessment);
         return yard.ExecuteAsync(
             "insert into assessment (yard_id, horse_id, id, started_on, weeks_off, reported, begun_by) values (@yard, @horseId, @Id, @StartedOn, @WeeksOff, @Reported, @by)",
-            new { horseId, assessment.Id, assessment.StartedOn, assessment.WeeksOff, assessment.Reported, by });
+            new
+            {
+                horseId,
+                assessment.Id,
+                assessment.StartedOn,
+                assessment.WeeksOff,
+                assessment.Reported,
+                by,
+            }
+        );
     }
 
     /// <summary>Keeps an answer; a later one of the same line and side takes its place.</summary>
@@ -68,19 +100,54 @@ public static class AssessmentStore
                 answer.Passed,
                 answer.On,
                 by,
-            });
+            }
+        );
     }
 
     /// <summary>False when it has been finished already.</summary>
-    public static async Task<bool> FinishAssessmentAsync(this YardSession yard, Guid horseId, Guid id, DateOnly on) => await yard.ExecuteAsync(
-        "update assessment set finished_on = @on where yard_id = @yard and horse_id = @horseId and id = @id and finished_on is null", new { horseId, id, on }) == 1;
+    public static async Task<bool> FinishAssessmentAsync(this YardSession yard, Guid horseId, Guid id, DateOnly on) =>
+        await yard.ExecuteAsync(
+            "update assessment set finished_on = @on where yard_id = @yard and horse_id = @horseId and id = @id and finished_on is null",
+            new
+            {
+                horseId,
+                id,
+                on,
+            }
+        ) == 1;
 
-    private sealed record AssessmentRow(Guid HorseId, Guid Id, DateOnly StartedOn, int WeeksOff, string Reported, DateOnly? FinishedOn, string By);
+    private sealed record AssessmentRow(
+        Guid HorseId,
+        Guid Id,
+        DateOnly StartedOn,
+        int WeeksOff,
+        string Reported,
+        DateOnly? FinishedOn,
+        string By
+    );
 
-    private sealed record AnswerRow(Guid AssessmentId, string Item, string Rein, double? Mark, string Felt, int? Tension, int? Minute, bool? Passed, DateOnly OnDay)
+    private sealed record AnswerRow(
+        Guid AssessmentId,
+        string Item,
+        string Rein,
+        double? Mark,
+        string Felt,
+        int? Tension,
+        int? Minute,
+        bool? Passed,
+        DateOnly OnDay
+    )
     {
-        public SheetAnswer ToAnswer() => new(
-            Enum.Parse<AssessmentItem>(Item), Enum.Parse<Rein>(Rein), Mark is { } mark ? Core.Measures.Mark.Of(mark) : null,
-            [.. Felt.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(Enum.Parse<Felt>)], Tension, Minute, Passed, OnDay);
+        public SheetAnswer ToAnswer() =>
+            new(
+                Enum.Parse<AssessmentItem>(Item),
+                Enum.Parse<Rein>(Rein),
+                Mark is { } mark ? Core.Measures.Mark.Of(mark) : null,
+                [.. Felt.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(Enum.Parse<Felt>)],
+                Tension,
+                Minute,
+                Passed,
+                OnDay
+            );
     }
 }

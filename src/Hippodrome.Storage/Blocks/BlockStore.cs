@@ -25,8 +25,7 @@ public static class BlockStore
 {
     private sealed record EntryRow(Guid HorseId, Guid Id, DateOnly? EndedOn, string? Entry);
 
-    private const string Select =
-        """
+    private const string Select = """
         select b.horse_id, b.id, v.entry::text as entry, b.ended_on, v.number, v.plan::text as plan, v.at
         from block b join lateral (
             select * from block_version where yard_id = b.yard_id and block_id = b.id order by number desc limit 1) v on true
@@ -35,42 +34,96 @@ public static class BlockStore
 
     /// <summary>Blocks under way of these horses, with their latest plans.</summary>
     public static async Task<List<KeptBlock>> BlocksUnderWayAsync(this YardSession yard, IEnumerable<Guid> horseIds) =>
-        [.. (await yard.QueryAsync<BlockRow>($"{Select} and b.ended_on is null and b.horse_id = any(@ids)", new { ids = horseIds.ToArray() })).Select(r => r.ToBlock())];
+        [
+            .. (
+                await yard.QueryAsync<BlockRow>(
+                    $"{Select} and b.ended_on is null and b.horse_id = any(@ids)",
+                    new { ids = horseIds.ToArray() }
+                )
+            ).Select(r => r.ToBlock()),
+        ];
 
     /// <summary>What went into the returns of these horses, under way or ended.</summary>
-    public static async Task<List<ReturnBegun>> ReturnEntriesAsync(this YardSession yard, IEnumerable<Guid> horseIds) =>
-        [.. (await yard.QueryAsync<EntryRow>(
-            """
-            select b.horse_id, b.id, b.ended_on, (select v.entry::text from block_version v where v.yard_id = b.yard_id and v.block_id = b.id order by v.number desc limit 1) as entry
-            from block b where b.yard_id = @yard and b.horse_id = any(@ids) and b.entry ->> 'purpose' = 'return'
-            """,
-            new { ids = horseIds.ToArray() })).Where(r => r.Entry is not null).Select(r => new ReturnBegun(r.HorseId, r.Id, Stored.Read<BlockEntry>(r.Entry!), r.EndedOn))];
+    public static async Task<List<ReturnBegun>> ReturnEntriesAsync(this YardSession yard, IEnumerable<Guid> horseIds) => [.. (
+                await yard.QueryAsync<EntryRow>(
+                    """
+                    select b.horse_id, b.id, b.ended_on, (select v.entry::text from block_version v where v.yard_id = b.yard_id and v.block_id = b.id order by v.number desc limit 1) as entry
+                    from block b where b.yard_id = @yard and b.horse_id = any(@ids) and b.entry ->> 'purpose' = 'return'
+                    """,
+                    new { ids = horseIds.ToArray() }
+                )
+            ).Where(r => r.Entry is not null).Select(r => new ReturnBegun(r.HorseId, r.Id, Stored.Read<BlockEntry>(r.Entry!), r.EndedOn))];
 
     /// <summary>Every block of a horse, the latest first.</summary>
     public static async Task<List<KeptBlock>> BlocksAsync(this YardSession yard, Guid horseId) =>
-        [.. (await yard.QueryAsync<BlockRow>($"{Select} and b.horse_id = @horseId order by b.created_at desc, b.id", new { horseId })).Select(r => r.ToBlock())];
+        [
+            .. (
+                await yard.QueryAsync<BlockRow>($"{Select} and b.horse_id = @horseId order by b.created_at desc, b.id", new { horseId })
+            ).Select(r => r.ToBlock()),
+        ];
 
     public static async Task<KeptBlock?> FindBlockAsync(this YardSession yard, Guid horseId, Guid id) =>
-        (await yard.QueryAsync<BlockRow>($"{Select} and b.horse_id = @horseId and b.id = @id", new { horseId, id })).SingleOrDefault()?.ToBlock();
+        (await yard.QueryAsync<BlockRow>($"{Select} and b.horse_id = @horseId and b.id = @id", new { horseId, id }))
+            .SingleOrDefault()
+            ?.ToBlock();
 
     /// <summary>Adds a block; the one under way ends the day before.</summary>
     public static async Task AddBlockAsync(this YardSession yard, Guid horseId, Guid id, BlockEntry entry, DateOnly start)
     {
-        await yard.ExecuteAsync("update block set ended_on = @ended where yard_id = @yard and horse_id = @horseId and ended_on is null", new { horseId, ended = start.AddDays(-1) });
         await yard.ExecuteAsync(
-            "delete from placed_session where yard_id = @yard and horse_id = @horseId and on_day >= @start", new { horseId, start });
-        await yard.ExecuteAsync("insert into block (yard_id, horse_id, id, entry) values (@yard, @horseId, @id, @entry::jsonb)", new { horseId, id, entry = Stored.Write(entry) });
+            "update block set ended_on = @ended where yard_id = @yard and horse_id = @horseId and ended_on is null",
+            new { horseId, ended = start.AddDays(-1) }
+        );
+        await yard.ExecuteAsync(
+            "delete from placed_session where yard_id = @yard and horse_id = @horseId and on_day >= @start",
+            new { horseId, start }
+        );
+        await yard.ExecuteAsync(
+            "insert into block (yard_id, horse_id, id, entry) values (@yard, @horseId, @id, @entry::jsonb)",
+            new
+            {
+                horseId,
+                id,
+                entry = Stored.Write(entry),
+            }
+        );
     }
 
     /// <summary>Ends a block on a day; what it had placed after it goes. False: there is no such block, or it has ended.</summary>
     public static async Task<bool> EndBlockAsync(this YardSession yard, Guid horseId, Guid id, DateOnly on)
     {
-        await yard.ExecuteAsync("delete from placed_session where yard_id = @yard and horse_id = @horseId and block_id = @id and on_day > @on", new { horseId, id, on });
-        return await yard.ExecuteAsync("update block set ended_on = @on where yard_id = @yard and horse_id = @horseId and id = @id and ended_on is null", new { horseId, id, on }) == 1;
+        await yard.ExecuteAsync(
+            "delete from placed_session where yard_id = @yard and horse_id = @horseId and block_id = @id and on_day > @on",
+            new
+            {
+                horseId,
+                id,
+                on,
+            }
+        );
+        return await yard.ExecuteAsync(
+                "update block set ended_on = @on where yard_id = @yard and horse_id = @horseId and id = @id and ended_on is null",
+                new
+                {
+                    horseId,
+                    id,
+                    on,
+                }
+            ) == 1;
     }
 
     /// <summary>Keeps a version of a plan and makes its sessions the ones that count. False: someone was quicker.</summary>
-    public static async Task<bool> KeepPlanAsync(this YardSession yard, Guid horseId, Guid blockId, int number, BlockEntry entry, BlockPlan plan, string because, Guid by, DateTimeOffset at)
+    public static async Task<bool> KeepPlanAsync(
+        this YardSession yard,
+        Guid horseId,
+        Guid blockId,
+        int number,
+        BlockEntry entry,
+        BlockPlan plan,
+        string because,
+        Guid by,
+        DateTimeOffset at
+    )
     {
         ArgumentNullException.ThrowIfNull(plan);
         // Two that keep at once wait for one another at the number of the version, and the later one keeps nothing.
@@ -84,7 +137,17 @@ public static class BlockStore
             gone as (delete from placed_session where yard_id = @yard and block_id = @blockId and exists (select from kept))
             select number from kept
             """,
-            new { blockId, number, entry = Stored.Write(entry), plan = Stored.Write(plan), because, by, at = at.ToUniversalTime() });
+            new
+            {
+                blockId,
+                number,
+                entry = Stored.Write(entry),
+                plan = Stored.Write(plan),
+                because,
+                by,
+                at = at.ToUniversalTime(),
+            }
+        );
         if (kept.Count == 0)
         {
             return false;
@@ -96,39 +159,74 @@ public static class BlockStore
             insert into placed_session (yard_id, horse_id, block_id, id, on_day, body)
             select @yard, @horseId, @blockId, s.id, s.on_day, s.body::jsonb from unnest(@ids, @days, @bodies) as s (id, on_day, body)
             """,
-            new { horseId, blockId, ids = sessions.ConvertAll(s => s.Id).ToArray(), days = sessions.ConvertAll(s => s.On.ToDateTime(TimeOnly.MinValue)).ToArray(), bodies = sessions.ConvertAll(Stored.Write).ToArray() });
+            new
+            {
+                horseId,
+                blockId,
+                ids = sessions.ConvertAll(s => s.Id).ToArray(),
+                days = sessions.ConvertAll(s => s.On.ToDateTime(TimeOnly.MinValue)).ToArray(),
+                bodies = sessions.ConvertAll(Stored.Write).ToArray(),
+            }
+        );
         return true;
     }
 
     /// <summary>Versions of a block's plan, the latest first.</summary>
-    public static Task<List<BlockVersion>> BlockVersionsAsync(this YardSession yard, Guid blockId) => yard.QueryAsync<BlockVersion>(
-        """
-        select v.number, v.because, p.name as by, v.at from block_version v join person p on p.yard_id = v.yard_id and p.id = v.by_person
-        where v.yard_id = @yard and v.block_id = @blockId order by v.number desc
-        """,
-        new { blockId });
+    public static Task<List<BlockVersion>> BlockVersionsAsync(this YardSession yard, Guid blockId) =>
+        yard.QueryAsync<BlockVersion>(
+            """
+            select v.number, v.because, p.name as by, v.at from block_version v join person p on p.yard_id = v.yard_id and p.id = v.by_person
+            where v.yard_id = @yard and v.block_id = @blockId order by v.number desc
+            """,
+            new { blockId }
+        );
 
     public static async Task<(BlockEntry Entry, BlockPlan Plan)?> FindBlockVersionAsync(this YardSession yard, Guid blockId, int number) =>
-        (await yard.FindAsync<VersionRow>("select entry::text as entry, plan::text as plan from block_version where yard_id = @yard and block_id = @blockId and number = @number", new { blockId, number })) is { } row
-            ? (Stored.Read<BlockEntry>(row.Entry), Stored.Read<BlockPlan>(row.Plan)) : null;
+        (
+            await yard.FindAsync<VersionRow>(
+                "select entry::text as entry, plan::text as plan from block_version where yard_id = @yard and block_id = @blockId and number = @number",
+                new { blockId, number }
+            )
+        )
+            is { } row
+            ? (Stored.Read<BlockEntry>(row.Entry), Stored.Read<BlockPlan>(row.Plan))
+            : null;
 
     /// <summary>What blocks under way have placed for these horses between two days, both included.</summary>
-    public static async Task<List<HorsePlaced>> PlacedAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly from, DateOnly to) =>
-        [.. (await yard.QueryAsync<PlacedRow>(
-            """
-            select s.horse_id, s.block_id, s.body::text as body from placed_session s join block b on b.yard_id = s.yard_id and b.id = s.block_id
-            where s.yard_id = @yard and s.horse_id = any(@ids) and s.on_day between @from and @to and b.ended_on is null order by s.on_day, s.id
-            """,
-            new { ids = horseIds.ToArray(), from, to })).Select(r => new HorsePlaced(r.HorseId, r.BlockId, Stored.Read<PlacedSession>(r.Body)))];
+    public static async Task<List<HorsePlaced>> PlacedAsync(
+        this YardSession yard,
+        IEnumerable<Guid> horseIds,
+        DateOnly from,
+        DateOnly to
+    ) =>
+        [
+            .. (
+                await yard.QueryAsync<PlacedRow>(
+                    """
+                    select s.horse_id, s.block_id, s.body::text as body from placed_session s join block b on b.yard_id = s.yard_id and b.id = s.block_id
+                    where s.yard_id = @yard and s.horse_id = any(@ids) and s.on_day between @from and @to and b.ended_on is null order by s.on_day, s.id
+                    """,
+                    new
+                    {
+                        ids = horseIds.ToArray(),
+                        from,
+                        to,
+                    }
+                )
+            ).Select(r => new HorsePlaced(r.HorseId, r.BlockId, Stored.Read<PlacedSession>(r.Body))),
+        ];
 
     /// <summary>How many sessions the other horses' blocks have placed on each day from a day on.</summary>
     public static async Task<IReadOnlyDictionary<DateOnly, int>> PlacedBesideAsync(this YardSession yard, Guid horseId, DateOnly from) =>
-        (await yard.QueryAsync<DayRow>(
-            """
-            select s.on_day, count(*)::int as sessions from placed_session s join block b on b.yard_id = s.yard_id and b.id = s.block_id
-            where s.yard_id = @yard and s.horse_id <> @horseId and s.on_day >= @from and b.ended_on is null group by s.on_day
-            """,
-            new { horseId, from })).ToDictionary(d => d.OnDay, d => d.Sessions);
+        (
+            await yard.QueryAsync<DayRow>(
+                """
+                select s.on_day, count(*)::int as sessions from placed_session s join block b on b.yard_id = s.yard_id and b.id = s.block_id
+                where s.yard_id = @yard and s.horse_id <> @horseId and s.on_day >= @from and b.ended_on is null group by s.on_day
+                """,
+                new { horseId, from }
+            )
+        ).ToDictionary(d => d.OnDay, d => d.Sessions);
 
     private sealed record DayRow(DateOnly OnDay, int Sessions);
 

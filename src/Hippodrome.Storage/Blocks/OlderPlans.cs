@@ -29,8 +29,19 @@ internal static class OlderPlans
 
         foreach (var week in Objects(plan["weeks"]))
         {
-            week["goal"] = new JsonObject { ["minutes"] = Taken(week, "target"), ["rises"] = Taken(week, "rises"), ["lighter"] = Taken(week, "lighter") };
-            week["cause"] = new JsonObject { ["held"] = Held(Taken(week, "heldUntil")), ["setback"] = GateOf(week), ["out"] = new JsonArray(), ["workDays"] = null };
+            week["goal"] = new JsonObject
+            {
+                ["minutes"] = Taken(week, "target"),
+                ["rises"] = Taken(week, "rises"),
+                ["lighter"] = Taken(week, "lighter"),
+            };
+            week["cause"] = new JsonObject
+            {
+                ["held"] = Held(Taken(week, "heldUntil")),
+                ["setback"] = GateOf(week),
+                ["out"] = new JsonArray(),
+                ["workDays"] = null,
+            };
             week["why"] = new JsonObject { ["minutes"] = Taken(week, "why"), ["kinds"] = Taken(week, "mix") };
             Objects(week["sessions"]).ToList().ForEach(s => SessionOfFirst(s));
         }
@@ -45,17 +56,31 @@ internal static class OlderPlans
         return session;
     }
 
-    private static JsonObject? Held(JsonNode? until) => (string?)until switch
-    {
-        null => null,
-        { } said when said.EndsWith(UntilTheVet, StringComparison.Ordinal) =>
-            new JsonObject { ["by"] = "hold", ["until"] = $"a vet has cleared it ({said[..^UntilTheVet.Length]})" },
-        { } said => new JsonObject { ["by"] = "stage", ["until"] = said },
-    };
+    private static JsonObject? Held(JsonNode? until) =>
+        (string?)until switch
+        {
+            null => null,
+            { } said when said.EndsWith(UntilTheVet, StringComparison.Ordinal) => new JsonObject
+            {
+                ["by"] = "hold",
+                ["until"] = $"a vet has cleared it ({said[..^UntilTheVet.Length]})",
+            },
+            { } said => new JsonObject { ["by"] = "stage", ["until"] = said },
+        };
 
     private static JsonObject? GateOf(JsonObject week) =>
-        (week["why"]?["inputs"] as JsonArray)?.Select(i => (string?)i).FirstOrDefault(i => i?.StartsWith(Repeated, StringComparison.Ordinal) == true) is { } because
-            ? new JsonObject { ["monday"] = week["monday"]!.DeepClone(), ["weeksBack"] = 1, ["weeksOff"] = null, ["from"] = "gate", ["because"] = because }
+        (week["why"]?["inputs"] as JsonArray)
+            ?.Select(i => (string?)i)
+            .FirstOrDefault(i => i?.StartsWith(Repeated, StringComparison.Ordinal) == true)
+            is { } because
+            ? new JsonObject
+            {
+                ["monday"] = week["monday"]!.DeepClone(),
+                ["weeksBack"] = 1,
+                ["weeksOff"] = null,
+                ["from"] = "gate",
+                ["because"] = because,
+            }
             : null;
 
     private static JsonNode? Taken(JsonObject from, string name)

@@ -6,30 +6,43 @@ public static class CareStore
 {
     /// <summary>Visits of a horse, the latest first.</summary>
     public static async Task<List<CareVisit>> CareVisitsAsync(this YardSession yard, Guid horseId) =>
-        (await yard.QueryAsync<CareRow>(
-            """
-            select horse_id, id, kind, on_day, by_whom, found, again_in_weeks, easy_until, array_to_string(ruled_out, ',') as ruled_out from care_visit
-            where yard_id = @yard and horse_id = @horseId and removed_at is null order by on_day desc, id
-            """,
-            new { horseId })).ConvertAll(r => r.ToVisit());
+        (
+            await yard.QueryAsync<CareRow>(
+                """
+                select horse_id, id, kind, on_day, by_whom, found, again_in_weeks, easy_until, array_to_string(ruled_out, ',') as ruled_out from care_visit
+                where yard_id = @yard and horse_id = @horseId and removed_at is null order by on_day desc, id
+                """,
+                new { horseId }
+            )
+        ).ConvertAll(r => r.ToVisit());
 
     /// <summary>A therapist's latest visit to each horse since a day.</summary>
-    public static async Task<Dictionary<Guid, CareVisit>> TherapistVisitsAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly since) =>
-        (await yard.QueryAsync<CareRow>(
-            """
-            select distinct on (horse_id) horse_id, id, kind, on_day, by_whom, found, again_in_weeks, easy_until, array_to_string(ruled_out, ',') as ruled_out from care_visit
-            where yard_id = @yard and horse_id = any(@ids) and kind = 'Therapist' and removed_at is null and (on_day >= @since or easy_until >= @since) order by horse_id, on_day desc, id
-            """,
-            new { ids = horseIds.ToArray(), since })).ToDictionary(r => r.HorseId, r => r.ToVisit());
+    public static async Task<Dictionary<Guid, CareVisit>> TherapistVisitsAsync(
+        this YardSession yard,
+        IEnumerable<Guid> horseIds,
+        DateOnly since
+    ) =>
+        (
+            await yard.QueryAsync<CareRow>(
+                """
+                select distinct on (horse_id) horse_id, id, kind, on_day, by_whom, found, again_in_weeks, easy_until, array_to_string(ruled_out, ',') as ruled_out from care_visit
+                where yard_id = @yard and horse_id = any(@ids) and kind = 'Therapist' and removed_at is null and (on_day >= @since or easy_until >= @since) order by horse_id, on_day desc, id
+                """,
+                new { ids = horseIds.ToArray(), since }
+            )
+        ).ToDictionary(r => r.HorseId, r => r.ToVisit());
 
     /// <summary>The latest time each horse's feet were seen to.</summary>
     public static async Task<Dictionary<Guid, CareVisit>> LastFeetAsync(this YardSession yard, IEnumerable<Guid> horseIds) =>
-        (await yard.QueryAsync<CareRow>(
-            """
-            select distinct on (horse_id) horse_id, id, kind, on_day, by_whom, found, again_in_weeks, easy_until, array_to_string(ruled_out, ',') as ruled_out from care_visit
-            where yard_id = @yard and horse_id = any(@ids) and kind = 'Feet' and removed_at is null order by horse_id, on_day desc, id
-            """,
-            new { ids = horseIds.ToArray() })).ToDictionary(r => r.HorseId, r => r.ToVisit());
+        (
+            await yard.QueryAsync<CareRow>(
+                """
+                select distinct on (horse_id) horse_id, id, kind, on_day, by_whom, found, again_in_weeks, easy_until, array_to_string(ruled_out, ',') as ruled_out from care_visit
+                where yard_id = @yard and horse_id = any(@ids) and kind = 'Feet' and removed_at is null order by horse_id, on_day desc, id
+                """,
+                new { ids = horseIds.ToArray() }
+            )
+        ).ToDictionary(r => r.HorseId, r => r.ToVisit());
 
     public static Task AddCareVisitAsync(this YardSession yard, Guid horseId, CareVisit visit, Guid by)
     {
@@ -39,16 +52,31 @@ public static class CareStore
             insert into care_visit (yard_id, horse_id, id, kind, on_day, by_whom, found, again_in_weeks, easy_until, ruled_out, entered_by)
             values (@yard, @horseId, @Id, @kind, @On, @By, @Found, @AgainInWeeks, @EasyUntil, @ruledOut, @enteredBy)
             """,
-            new { horseId, visit.Id, kind = visit.Kind.ToString(), visit.On, visit.By, visit.Found, visit.AgainInWeeks, visit.EasyUntil, ruledOut = visit.RuledOut.Select(r => r.ToString()).ToArray(), enteredBy = by });
+            new
+            {
+                horseId,
+                visit.Id,
+                kind = visit.Kind.ToString(),
+                visit.On,
+                visit.By,
+                visit.Found,
+                visit.AgainInWeeks,
+                visit.EasyUntil,
+                ruledOut = visit.RuledOut.Select(r => r.ToString()).ToArray(),
+                enteredBy = by,
+            }
+        );
     }
 
     /// <summary>Weights and conditions of a horse, the latest first.</summary>
-    public static Task<List<BodyMeasure>> BodyMeasuresAsync(this YardSession yard, Guid horseId) => yard.QueryAsync<BodyMeasure>(
-        """
-        select id, on_day as on, girth_cm, length_cm, condition from body_measure
-        where yard_id = @yard and horse_id = @horseId and removed_at is null order by on_day desc, id
-        """,
-        new { horseId });
+    public static Task<List<BodyMeasure>> BodyMeasuresAsync(this YardSession yard, Guid horseId) =>
+        yard.QueryAsync<BodyMeasure>(
+            """
+            select id, on_day as on, girth_cm, length_cm, condition from body_measure
+            where yard_id = @yard and horse_id = @horseId and removed_at is null order by on_day desc, id
+            """,
+            new { horseId }
+        );
 
     public static Task AddBodyMeasureAsync(this YardSession yard, Guid horseId, BodyMeasure measure, Guid by)
     {
@@ -58,27 +86,56 @@ public static class CareStore
             insert into body_measure (yard_id, horse_id, id, on_day, girth_cm, length_cm, condition, entered_by)
             values (@yard, @horseId, @Id, @On, @GirthCm, @LengthCm, @Condition, @by)
             """,
-            new { horseId, measure.Id, measure.On, measure.GirthCm, measure.LengthCm, measure.Condition, by });
+            new
+            {
+                horseId,
+                measure.Id,
+                measure.On,
+                measure.GirthCm,
+                measure.LengthCm,
+                measure.Condition,
+                by,
+            }
+        );
     }
 
     /// <summary>
     /// The day ridden work last began again after a gap of at least so many days, since a day: by the rides alone.
     /// </summary>
     public static async Task<DateOnly?> RiddenAgainAsync(this YardSession yard, Guid horseId, int gapDays, DateOnly since) =>
-        (await yard.QueryAsync<DateOnly?>(
-            """
-            select max(on_day) from (
-                select on_day, lag(on_day) over (order by on_day) as before from ride where yard_id = @yard and horse_id = @horseId) r
-            where on_day >= @since and on_day - before >= @gapDays
-            """,
-            new { horseId, gapDays, since })).Single();
+        (
+            await yard.QueryAsync<DateOnly?>(
+                """
+                select max(on_day) from (
+                    select on_day, lag(on_day) over (order by on_day) as before from ride where yard_id = @yard and horse_id = @horseId) r
+                where on_day >= @since and on_day - before >= @gapDays
+                """,
+                new
+                {
+                    horseId,
+                    gapDays,
+                    since,
+                }
+            )
+        ).Single();
 
-    private sealed record CareRow(Guid HorseId, Guid Id, string Kind, DateOnly OnDay, string ByWhom, string Found, int? AgainInWeeks, DateOnly? EasyUntil, string RuledOut)
+    private sealed record CareRow(
+        Guid HorseId,
+        Guid Id,
+        string Kind,
+        DateOnly OnDay,
+        string ByWhom,
+        string Found,
+        int? AgainInWeeks,
+        DateOnly? EasyUntil,
+        string RuledOut
+    )
     {
-        public CareVisit ToVisit() => new(Id, Enum.Parse<CareKind>(Kind), OnDay, ByWhom, Found, AgainInWeeks)
-        {
-            EasyUntil = EasyUntil,
-            RuledOut = RuledOut.Length == 0 ? [] : [.. RuledOut.Split(',').Select(Enum.Parse<RuledOut>)],
-        };
+        public CareVisit ToVisit() =>
+            new(Id, Enum.Parse<CareKind>(Kind), OnDay, ByWhom, Found, AgainInWeeks)
+            {
+                EasyUntil = EasyUntil,
+                RuledOut = RuledOut.Length == 0 ? [] : [.. RuledOut.Split(',').Select(Enum.Parse<RuledOut>)],
+            };
     }
 }

@@ -15,15 +15,32 @@ public static class CreationStore
     /// <summary>Claims the id for this transaction, waiting for another that is at it; answers what was made under it before, or null.</summary>
     public static async Task<Creation?> BeginCreationAsync(this YardSession yard, Guid id, Guid byPerson, byte[] content) =>
         await yard.ExecuteAsync(
-            "insert into creation (yard_id, id, by_person, content) values (@yard, @id, @byPerson, @content) on conflict do nothing", new { id, byPerson, content }) == 1
+            "insert into creation (yard_id, id, by_person, content) values (@yard, @id, @byPerson, @content) on conflict do nothing",
+            new
+            {
+                id,
+                byPerson,
+                content,
+            }
+        ) == 1
             ? null
-            : await yard.FindAsync<Creation>("select by_person, content, answer from creation where yard_id = @yard and id = @id", new { id });
+            : await yard.FindAsync<Creation>(
+                "select by_person, content, answer from creation where yard_id = @yard and id = @id",
+                new { id }
+            );
 
     /// <summary>Keeps what was answered, and forgets answers that nobody can be waiting for.</summary>
-    public static Task KeepAnswerAsync(this YardSession yard, Guid id, string answer) => yard.ExecuteAsync(
-        """
-        with old as (update creation set answer = null where yard_id = @yard and answer is not null and made_at < now() - make_interval(days => @AnswerDays))
-        update creation set answer = @answer where yard_id = @yard and id = @id
-        """,
-        new { id, answer, AnswerDays });
+    public static Task KeepAnswerAsync(this YardSession yard, Guid id, string answer) =>
+        yard.ExecuteAsync(
+            """
+            with old as (update creation set answer = null where yard_id = @yard and answer is not null and made_at < now() - make_interval(days => @AnswerDays))
+            update creation set answer = @answer where yard_id = @yard and id = @id
+            """,
+            new
+            {
+                id,
+                answer,
+                AnswerDays,
+            }
+        );
 }

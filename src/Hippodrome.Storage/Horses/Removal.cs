@@ -27,7 +27,13 @@ public static class Removal
             _ => "accordion",
         };
         return await yard.ExecuteAsync(
-            $"update {table} set removed_at = case when @removed then now() end where yard_id = @yard and horse_id = @horseId and id = @id",
-            new { horseId, id, removed }) == 1;
+                $"update {table} set removed_at = case when @removed then now() end where yard_id = @yard and horse_id = @horseId and id = @id",
+                new
+                {
+                    horseId,
+                    id,
+                    removed,
+                }
+            ) == 1;
     }
 }

@@ -11,14 +11,19 @@ public static class RestrictionStore
 {
     /// <summary>Restrictions of these horses, the latest first.</summary>
     public static async Task<List<KeptRestriction>> RestrictionsAsync(this YardSession yard, IEnumerable<Guid> horseIds) =>
-        [.. (await yard.QueryAsync<RestrictionRow>(
-            """
-            select horse_id, id, because, by_whom, since, until, array_to_string(no_gaits, ',') as no_gaits, array_to_string(no_strands, ',') as no_strands,
-                most_height_m, cleared_on, cleared_by
-            from restriction
-            where yard_id = @yard and horse_id = any(@ids) order by since desc, entered_at desc, id
-            """,
-            new { ids = horseIds.ToArray() })).Select(r => r.ToRestriction())];
+        [
+            .. (
+                await yard.QueryAsync<RestrictionRow>(
+                    """
+                    select horse_id, id, because, by_whom, since, until, array_to_string(no_gaits, ',') as no_gaits, array_to_string(no_strands, ',') as no_strands,
+                        most_height_m, cleared_on, cleared_by
+                    from restriction
+                    where yard_id = @yard and horse_id = any(@ids) order by since desc, entered_at desc, id
+                    """,
+                    new { ids = horseIds.ToArray() }
+                )
+            ).Select(r => r.ToRestriction()),
+        ];
 
     public static Task AddRestrictionAsync(this YardSession yard, Guid horseId, Restriction restriction, Guid enteredBy)
     {
@@ -40,27 +45,64 @@ public static class RestrictionStore
                 strands = restriction.NoStrands.Select(s => s.ToString()).ToArray(),
                 height = restriction.MostHeight?.Metres,
                 enteredBy,
-            });
+            }
+        );
     }
 
     /// <summary>False when it is not this horse's, or has been cleared already.</summary>
-    public static async Task<bool> ClearRestrictionAsync(this YardSession yard, Guid horseId, Guid id, DateOnly on, string by, Guid enteredBy) => await yard.ExecuteAsync(
-        """
-        update restriction set cleared_on = @on, cleared_by = @by, cleared_entered_by = @enteredBy
-        where yard_id = @yard and horse_id = @horseId and id = @id and cleared_on is null
-        """,
-        new { horseId, id, on, by, enteredBy }) == 1;
+    public static async Task<bool> ClearRestrictionAsync(
+        this YardSession yard,
+        Guid horseId,
+        Guid id,
+        DateOnly on,
+        string by,
+        Guid enteredBy
+    ) =>
+        await yard.ExecuteAsync(
+            """
+            update restriction set cleared_on = @on, cleared_by = @by, cleared_entered_by = @enteredBy
+            where yard_id = @yard and horse_id = @horseId and id = @id and cleared_on is null
+            """,
+            new
+            {
+                horseId,
+                id,
+                on,
+                by,
+                enteredBy,
+            }
+        ) == 1;
 
     private sealed record RestrictionRow(
-        Guid HorseId, Guid Id, string Because, string ByWhom, DateOnly Since, DateOnly? Until, string NoGaits, string NoStrands, double? MostHeightM, DateOnly? ClearedOn, string? ClearedBy)
+        Guid HorseId,
+        Guid Id,
+        string Because,
+        string ByWhom,
+        DateOnly Since,
+        DateOnly? Until,
+        string NoGaits,
+        string NoStrands,
+        double? MostHeightM,
+        DateOnly? ClearedOn,
+        string? ClearedBy
+    )
     {
-        public KeptRestriction ToRestriction() => new(
-            HorseId,
-            Restriction.Kept(
-                Id, Because, ByWhom, Since, Until, Parse<Gait>(NoGaits), Parse<Strand>(NoStrands),
-                MostHeightM is { } h ? Distance.FromMetres(h) : null),
-            ClearedOn,
-            ClearedBy);
+        public KeptRestriction ToRestriction() =>
+            new(
+                HorseId,
+                Restriction.Kept(
+                    Id,
+                    Because,
+                    ByWhom,
+                    Since,
+                    Until,
+                    Parse<Gait>(NoGaits),
+                    Parse<Strand>(NoStrands),
+                    MostHeightM is { } h ? Distance.FromMetres(h) : null
+                ),
+                ClearedOn,
+                ClearedBy
+            );
 
         private static T[] Parse<T>(string list)
             where T : struct, Enum => [.. list.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(Enum.Parse<T>)];

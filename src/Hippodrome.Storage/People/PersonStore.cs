@@ -32,7 +32,10 @@ public static class PersonStore
         await using var transaction = await connection.BeginTransactionAsync();
         await connection.ExecuteAsync("select set_config('hippodrome.signing_in', @email, true)", new { email }, transaction);
         return await connection.QuerySingleOrDefaultAsync<SignInRow>(
-            "select yard_id, id, password_hash from person where lower(email) = lower(@email)", new { email }, transaction);
+            "select yard_id, id, password_hash from person where lower(email) = lower(@email)",
+            new { email },
+            transaction
+        );
     }
 
     public static Task<Kept<Person>?> FindPersonAsync(this YardSession yard, Guid id) => yard.FindPersonWhereAsync("id = @id", new { id });
@@ -41,10 +44,22 @@ public static class PersonStore
         (await yard.FindAsync<PersonRow>($"select {Columns} from person where yard_id = @yard and {condition}", values))?.ToPerson();
 
     public static async Task<List<Kept<Person>>> PeopleAsync(this YardSession yard) =>
-        [.. (await yard.QueryAsync<PersonRow>($"select {Columns} from person where yard_id = @yard order by name")).Select(p => p.ToPerson())];
+        [
+            .. (await yard.QueryAsync<PersonRow>($"select {Columns} from person where yard_id = @yard order by name")).Select(p =>
+                p.ToPerson()
+            ),
+        ];
 
     /// <summary>False when someone, here or elsewhere, already signs in with this e-mail.</summary>
-    public static async Task<bool> AddPersonAsync(this YardSession yard, Guid id, string name, string email, string passwordHash, Role role, bool isVet)
+    public static async Task<bool> AddPersonAsync(
+        this YardSession yard,
+        Guid id,
+        string name,
+        string email,
+        string passwordHash,
+        Role role,
+        bool isVet
+    )
     {
         try
         {
@@ -54,7 +69,16 @@ public static class PersonStore
                 insert into person (yard_id, id, name, email, password_hash, role, is_vet)
                 values (@yard, @id, @name, @email, @passwordHash, @role, @isVet)
                 """,
-                new { id, name, email, passwordHash, role = role.ToString(), isVet });
+                new
+                {
+                    id,
+                    name,
+                    email,
+                    passwordHash,
+                    role = role.ToString(),
+                    isVet,
+                }
+            );
             return true;
         }
         catch (PostgresException e) when (e.SqlState == PostgresErrorCodes.UniqueViolation)
@@ -75,27 +99,46 @@ public static class PersonStore
             update person set name = @name, role = @role, is_vet = @isVet, version = version + 1
             where yard_id = @yard and id = @id and version = @version
             """,
-            new { id, name, role = role.ToString(), isVet, version }) == 1;
+            new
+            {
+                id,
+                name,
+                role = role.ToString(),
+                isVet,
+                version,
+            }
+        ) == 1;
 
     public static Task ChangeMeasuresAsync(this YardSession yard, Guid id, LengthUnit unit, PersonPace pace)
     {
         ArgumentNullException.ThrowIfNull(pace);
         return yard.ExecuteAsync(
             "update person set unit = @unit, pace_metres = @pace where yard_id = @yard and id = @id",
-            new { id, unit = unit.ToString(), pace = pace.Calibrated ? pace.Length.Metres : (double?)null });
+            new
+            {
+                id,
+                unit = unit.ToString(),
+                pace = pace.Calibrated ? pace.Length.Metres : (double?)null,
+            }
+        );
     }
 
     /// <summary>A new password ends every session begun with the old one.</summary>
-    public static Task ChangePasswordAsync(this YardSession yard, Guid id, string passwordHash) => yard.ExecuteAsync(
-        """
-        with ended as (update signed_in set ended_at = now() where yard_id = @yard and person_id = @id and ended_at is null)
-        update person set password_hash = @passwordHash where yard_id = @yard and id = @id
-        """,
-        new { id, passwordHash });
+    public static Task ChangePasswordAsync(this YardSession yard, Guid id, string passwordHash) =>
+        yard.ExecuteAsync(
+            """
+            with ended as (update signed_in set ended_at = now() where yard_id = @yard and person_id = @id and ended_at is null)
+            update person set password_hash = @passwordHash where yard_id = @yard and id = @id
+            """,
+            new { id, passwordHash }
+        );
 
     /// <summary>Which horses each person has been given.</summary>
     public static async Task<ILookup<Guid, Guid>> GivenHorsesAsync(this YardSession yard) =>
-        (await yard.QueryAsync<GivenRow>("select person_id, horse_id from horse_person where yard_id = @yard")).ToLookup(r => r.PersonId, r => r.HorseId);
+        (await yard.QueryAsync<GivenRow>("select person_id, horse_id from horse_person where yard_id = @yard")).ToLookup(
+            r => r.PersonId,
+            r => r.HorseId
+        );
 
     public static async Task GiveHorsesAsync(this YardSession yard, Guid personId, IEnumerable<Guid> horseIds)
     {
@@ -105,15 +148,35 @@ public static class PersonStore
             insert into horse_person (yard_id, horse_id, person_id)
             select yard_id, id, @personId from horse where yard_id = @yard and id = any(@ids)
             """,
-            new { personId, ids = horseIds.Distinct().ToArray() });
+            new { personId, ids = horseIds.Distinct().ToArray() }
+        );
     }
 
     private sealed record GivenRow(Guid PersonId, Guid HorseId);
 
-    private sealed record PersonRow(Guid Id, string Name, string Email, string Role, bool IsVet, string Unit, double? PaceMetres, int Version)
+    private sealed record PersonRow(
+        Guid Id,
+        string Name,
+        string Email,
+        string Role,
+        bool IsVet,
+        string Unit,
+        double? PaceMetres,
+        int Version
+    )
     {
-        public Kept<Person> ToPerson() => new(
-            new Person(Id, Name, Email, Enum.Parse<Role>(Role), IsVet, Enum.Parse<LengthUnit>(Unit), PersonPace.Kept(PaceMetres is { } m ? Distance.FromMetres(m) : null)),
-            Version);
+        public Kept<Person> ToPerson() =>
+            new(
+                new Person(
+                    Id,
+                    Name,
+                    Email,
+                    Enum.Parse<Role>(Role),
+                    IsVet,
+                    Enum.Parse<LengthUnit>(Unit),
+                    PersonPace.Kept(PaceMetres is { } m ? Distance.FromMetres(m) : null)
+                ),
+                Version
+            );
     }
 }

@@ -13,6 +13,11 @@ public static class SignedInStore
         yard.ExecuteAsync("update signed_in set ended_at = now() where yard_id = @yard and id = @id and ended_at is null", new { id });
 
     /// <summary>Whose sign-in this is; null where it has ended or grown too old.</summary>
-    public static async Task<Person?> SignedInAsync(this YardSession yard, Guid id) => (await yard.FindPersonWhereAsync(
-        "id = (select person_id from signed_in where yard_id = @yard and id = @id and ended_at is null and begun_at > now() - make_interval(days => @LongestDays))", new { id, LongestDays }))?.Value;
+    public static async Task<Person?> SignedInAsync(this YardSession yard, Guid id) =>
+        (
+            await yard.FindPersonWhereAsync(
+                "id = (select person_id from signed_in where yard_id = @yard and id = @id and ended_at is null and begun_at > now() - make_interval(days => @LongestDays))",
+                new { id, LongestDays }
+            )
+        )?.Value;
 }

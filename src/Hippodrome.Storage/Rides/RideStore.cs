@@ -6,7 +6,16 @@ namespace Hippodrome.Storage.Rides;
 public sealed record Ride(Guid Id, Guid HorseId, Guid? SessionId, DateOnly OnDay, Guid RiderId, string RiderName, string Place);
 
 /// <summary>What a trainer made of a verdict.</summary>
-public sealed record VerdictAnswer(Guid Id, Guid RideId, string Rule, bool Accepted, string Word, Guid? NextSessionId, string By, DateTime At);
+public sealed record VerdictAnswer(
+    Guid Id,
+    Guid RideId,
+    string Rule,
+    bool Accepted,
+    string Word,
+    Guid? NextSessionId,
+    string By,
+    DateTime At
+);
 
 /// <summary>A day a horse was ridden, and the planned session that was, if any.</summary>
 public sealed record RiddenDay(Guid HorseId, Guid RideId, Guid? SessionId, DateOnly OnDay);
@@ -21,68 +30,114 @@ public sealed record EventSender(Guid EventId, Guid PersonId, string Name);
 
 public static class RideStore
 {
-    private const string Select =
-        """
+    private const string Select = """
         select r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name, coalesce(s.place, '') as place
         from ride r join person p on p.yard_id = r.yard_id and p.id = r.rider_id
         left join session s on s.yard_id = r.yard_id and s.id = r.session_id where r.yard_id = @yard
         """;
 
-    public static Task<Ride?> FindRideAsync(this YardSession yard, Guid id) =>
-        yard.FindAsync<Ride>($"{Select} and r.id = @id", new { id });
+    public static Task<Ride?> FindRideAsync(this YardSession yard, Guid id) => yard.FindAsync<Ride>($"{Select} and r.id = @id", new { id });
 
     /// <summary>The latest few rides of each of these horses, the latest first.</summary>
-    public static Task<List<Ride>> LatestRidesAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly until, int most) => yard.QueryAsync<Ride>(
-        """
-        -- First the rides and then their riders: the other way round the rides are looked up once for each person.
-        with latest as materialized (
-            select r.* from unnest(@ids) as h (id)
-            cross join lateral (
-                select id, horse_id, session_id, on_day, rider_id, created_at from ride where yard_id = @yard and horse_id = h.id and on_day <= @until
-                order by on_day desc, created_at desc, id limit @most) r)
-        select r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name,
-            coalesce((select s.place from session s where s.yard_id = @yard and s.id = r.session_id), '') as place
-        from latest r join person p on p.yard_id = @yard and p.id = r.rider_id
-        order by r.horse_id, r.on_day desc, r.created_at desc, r.id
-        """,
-        new { ids = horseIds.ToArray(), until, most });
+    public static Task<List<Ride>> LatestRidesAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly until, int most) =>
+        yard.QueryAsync<Ride>(
+            """
+            -- First the rides and then their riders: the other way round the rides are looked up once for each person.
+            with latest as materialized (
+                select r.* from unnest(@ids) as h (id)
+                cross join lateral (
+                    select id, horse_id, session_id, on_day, rider_id, created_at from ride where yard_id = @yard and horse_id = h.id and on_day <= @until
+                    order by on_day desc, created_at desc, id limit @most) r)
+            select r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name,
+                coalesce((select s.place from session s where s.yard_id = @yard and s.id = r.session_id), '') as place
+            from latest r join person p on p.yard_id = @yard and p.id = r.rider_id
+            order by r.horse_id, r.on_day desc, r.created_at desc, r.id
+            """,
+            new
+            {
+                ids = horseIds.ToArray(),
+                until,
+                most,
+            }
+        );
 
     /// <summary>The rides of a ride's horse up to its day, the latest first: those of the same day among them, also later ones.</summary>
-    public static Task<List<Ride>> RidesUpToAsync(this YardSession yard, Guid rideId, int most) => yard.QueryAsync<Ride>(
-        $"""
-        {Select} and r.id in (
-            select e.id from ride o cross join lateral (
-                select id from ride where yard_id = @yard and horse_id = o.horse_id and on_day = o.on_day
-                union all
-                (select id from ride where yard_id = @yard and horse_id = o.horse_id and on_day < o.on_day order by on_day desc, created_at desc, id limit @most)) e
-            where o.yard_id = @yard and o.id = @rideId)
-        order by r.on_day desc, r.created_at desc, r.id
-        """,
-        new { rideId, most });
+    public static Task<List<Ride>> RidesUpToAsync(this YardSession yard, Guid rideId, int most) =>
+        yard.QueryAsync<Ride>(
+            $"""
+            {Select} and r.id in (
+                select e.id from ride o cross join lateral (
+                    select id from ride where yard_id = @yard and horse_id = o.horse_id and on_day = o.on_day
+                    union all
+                    (select id from ride where yard_id = @yard and horse_id = o.horse_id and on_day < o.on_day order by on_day desc, created_at desc, id limit @most)) e
+                where o.yard_id = @yard and o.id = @rideId)
+            order by r.on_day desc, r.created_at desc, r.id
+            """,
+            new { rideId, most }
+        );
 
     /// <summary>The rides of these horses between two days with the sessions they were, by horse.</summary>
-    public static async Task<ILookup<Guid, RiddenDay>> RiddenDaysAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly from, DateOnly until) =>
-        (await yard.QueryAsync<RiddenDay>(
-            "select horse_id, id as ride_id, session_id, on_day from ride where yard_id = @yard and horse_id = any(@ids) and on_day between @from and @until order by on_day, created_at", new { ids = horseIds.ToArray(), from, until }))
-            .ToLookup(r => r.HorseId);
+    public static async Task<ILookup<Guid, RiddenDay>> RiddenDaysAsync(
+        this YardSession yard,
+        IEnumerable<Guid> horseIds,
+        DateOnly from,
+        DateOnly until
+    ) =>
+        (
+            await yard.QueryAsync<RiddenDay>(
+                "select horse_id, id as ride_id, session_id, on_day from ride where yard_id = @yard and horse_id = any(@ids) and on_day between @from and @until order by on_day, created_at",
+                new
+                {
+                    ids = horseIds.ToArray(),
+                    from,
+                    until,
+                }
+            )
+        ).ToLookup(r => r.HorseId);
 
     /// <summary>A picture of a ride; sending it twice keeps one.</summary>
-    public static Task AddPhotoAsync(this YardSession yard, Guid rideId, Guid id, byte[] jpeg, Guid sentBy) => yard.ExecuteAsync(
-        "insert into ride_photo (yard_id, ride_id, id, jpeg, sent_by) values (@yard, @rideId, @id, @jpeg, @sentBy) on conflict do nothing", new { rideId, id, jpeg, sentBy });
+    public static Task AddPhotoAsync(this YardSession yard, Guid rideId, Guid id, byte[] jpeg, Guid sentBy) =>
+        yard.ExecuteAsync(
+            "insert into ride_photo (yard_id, ride_id, id, jpeg, sent_by) values (@yard, @rideId, @id, @jpeg, @sentBy) on conflict do nothing",
+            new
+            {
+                rideId,
+                id,
+                jpeg,
+                sentBy,
+            }
+        );
 
     public static Task<List<Guid>> PhotosAsync(this YardSession yard, Guid rideId) =>
-        yard.QueryAsync<Guid>("select id from ride_photo where yard_id = @yard and ride_id = @rideId order by received_at, id", new { rideId });
+        yard.QueryAsync<Guid>(
+            "select id from ride_photo where yard_id = @yard and ride_id = @rideId order by received_at, id",
+            new { rideId }
+        );
 
     public static async Task<byte[]?> FindPhotoAsync(this YardSession yard, Guid rideId, Guid id) =>
-        (await yard.QueryAsync<byte[]>("select jpeg from ride_photo where yard_id = @yard and ride_id = @rideId and id = @id", new { rideId, id })).SingleOrDefault();
+        (
+            await yard.QueryAsync<byte[]>(
+                "select jpeg from ride_photo where yard_id = @yard and ride_id = @rideId and id = @id",
+                new { rideId, id }
+            )
+        ).SingleOrDefault();
 
     /// <summary>Makes the ride unless it is there; sending twice makes one.</summary>
-    public static Task AddRideAsync(this YardSession yard, Guid id, Guid horseId, Guid? sessionId, DateOnly on, Guid riderId) => yard.ExecuteAsync(
-        """
-        insert into ride (yard_id, horse_id, id, session_id, on_day, rider_id)
-        values (@yard, @horseId, @id, @sessionId, @on, @riderId) on conflict do nothing
-        """,
-        new { id, horseId, sessionId, on, riderId });
+    public static Task AddRideAsync(this YardSession yard, Guid id, Guid horseId, Guid? sessionId, DateOnly on, Guid riderId) =>
+        yard.ExecuteAsync(
+            """
+            insert into ride (yard_id, horse_id, id, session_id, on_day, rider_id)
+            values (@yard, @horseId, @id, @sessionId, @on, @riderId) on conflict do nothing
+            """,
+            new
+            {
+                id,
+                horseId,
+                sessionId,
+                on,
+                riderId,
+            }
+        );
 
     /// <summary>Appends events, all in one statement; one that is already there, by its id, changes nothing.</summary>
     public static async Task<Appended> AppendAsync(this YardSession yard, Guid rideId, RideLog log, Guid sentBy)
@@ -105,7 +160,8 @@ public static class RideStore
                 ids = log.Events.Select(e => e.Id).ToArray(),
                 times = log.Events.Select(e => e.At.UtcDateTime).ToArray(),
                 bodies = log.Events.Select(e => bodies[e.Id]).ToArray(),
-            });
+            }
+        );
         // By what they mean: the same tap may have been written by an older build, in other words.
         var differing = rows.Where(r => r.There is { } there && Stored.Write(Stored.Read<RideEvent>(there)) != bodies[r.Id]);
         return new Appended(rows.Where(r => r.Added).Select(r => r.Id).ToHashSet(), differing.Select(r => r.Id).ToHashSet());
@@ -113,39 +169,68 @@ public static class RideStore
 
     /// <summary>Who sent each event of a ride.</summary>
     public static async Task<IReadOnlyDictionary<Guid, EventSender>> SendersAsync(this YardSession yard, Guid rideId) =>
-        (await yard.QueryAsync<EventSender>(
-            """
-            select e.id as event_id, p.id as person_id, p.name from ride_event e join person p on p.yard_id = e.yard_id and p.id = e.sent_by
-            where e.yard_id = @yard and e.ride_id = @rideId
-            """,
-            new { rideId })).ToDictionary(s => s.EventId);
+        (
+            await yard.QueryAsync<EventSender>(
+                """
+                select e.id as event_id, p.id as person_id, p.name from ride_event e join person p on p.yard_id = e.yard_id and p.id = e.sent_by
+                where e.yard_id = @yard and e.ride_id = @rideId
+                """,
+                new { rideId }
+            )
+        ).ToDictionary(s => s.EventId);
 
     /// <summary>The logs of several rides by ride.</summary>
     public static async Task<IReadOnlyDictionary<Guid, RideLog>> LogsAsync(this YardSession yard, IEnumerable<Guid> rideIds)
     {
         var ids = rideIds.Distinct().ToArray();
         // One text a ride: a row for every event costs more than all else that a screen asks.
-        var rows = (await yard.QueryAsync<LogRow>(
-            "select ride_id, '[' || string_agg(body::text, ',') || ']' as events, bool_and(body -> 'v' = to_jsonb(@version)) as of_today from ride_event where yard_id = @yard and ride_id = any(@ids) group by ride_id",
-            new { ids, version = Stored.VersionOf<RideEvent>() })).ToDictionary(r => r.RideId, r => Stored.ReadAll<RideEvent>(r.Events, r.OfToday));
+        var rows = (
+            await yard.QueryAsync<LogRow>(
+                "select ride_id, '[' || string_agg(body::text, ',') || ']' as events, bool_and(body -> 'v' = to_jsonb(@version)) as of_today from ride_event where yard_id = @yard and ride_id = any(@ids) group by ride_id",
+                new { ids, version = Stored.VersionOf<RideEvent>() }
+            )
+        ).ToDictionary(r => r.RideId, r => Stored.ReadAll<RideEvent>(r.Events, r.OfToday));
         return ids.ToDictionary(id => id, id => RideLog.Kept(rows.GetValueOrDefault(id) ?? []));
     }
 
     /// <summary>Answers to the verdicts of several rides, the latest first.</summary>
-    public static Task<List<VerdictAnswer>> AnswersAsync(this YardSession yard, IEnumerable<Guid> rideIds) => yard.QueryAsync<VerdictAnswer>(
-        """
-        select a.id, a.ride_id, a.rule, a.accepted, a.word, a.next_session_id, p.name as by, a.at
-        from verdict_answer a join person p on p.yard_id = a.yard_id and p.id = a.by_person
-        where a.yard_id = @yard and a.ride_id = any(@ids) order by a.at desc, a.id
-        """,
-        new { ids = rideIds.Distinct().ToArray() });
+    public static Task<List<VerdictAnswer>> AnswersAsync(this YardSession yard, IEnumerable<Guid> rideIds) =>
+        yard.QueryAsync<VerdictAnswer>(
+            """
+            select a.id, a.ride_id, a.rule, a.accepted, a.word, a.next_session_id, p.name as by, a.at
+            from verdict_answer a join person p on p.yard_id = a.yard_id and p.id = a.by_person
+            where a.yard_id = @yard and a.ride_id = any(@ids) order by a.at desc, a.id
+            """,
+            new { ids = rideIds.Distinct().ToArray() }
+        );
 
-    public static Task AddAnswerAsync(this YardSession yard, Guid rideId, string rule, bool accepted, string word, Guid? nextSessionId, Guid by, DateTimeOffset at) => yard.ExecuteAsync(
-        """
-        insert into verdict_answer (yard_id, ride_id, id, rule, accepted, word, next_session_id, by_person, at)
-        values (@yard, @rideId, @id, @rule, @accepted, @word, @nextSessionId, @by, @at)
-        """,
-        new { rideId, id = Guid.NewGuid(), rule, accepted, word, nextSessionId, by, at = at.ToUniversalTime() });
+    public static Task AddAnswerAsync(
+        this YardSession yard,
+        Guid rideId,
+        string rule,
+        bool accepted,
+        string word,
+        Guid? nextSessionId,
+        Guid by,
+        DateTimeOffset at
+    ) =>
+        yard.ExecuteAsync(
+            """
+            insert into verdict_answer (yard_id, ride_id, id, rule, accepted, word, next_session_id, by_person, at)
+            values (@yard, @rideId, @id, @rule, @accepted, @word, @nextSessionId, @by, @at)
+            """,
+            new
+            {
+                rideId,
+                id = Guid.NewGuid(),
+                rule,
+                accepted,
+                word,
+                nextSessionId,
+                by,
+                at = at.ToUniversalTime(),
+            }
+        );
 
     private sealed record AppendRow(Guid Id, bool Added, string? There);
 

@@ -28,11 +28,22 @@ public static class SharedBetweenServers
     /// <param name="most">Who is counted, and how many wrong tries each may have; always in the same order of kinds.</param>
     /// <param name="minutes">How long a wrong try counts.</param>
     /// <returns>How long to wait before the next try; null where this one may be made.</returns>
-    public static async Task<TimeSpan?> CountTryAsync(this Database database, Guid id, IReadOnlyList<(byte[] Who, int Most)> most, int minutes)
+    public static async Task<TimeSpan?> CountTryAsync(
+        this Database database,
+        Guid id,
+        IReadOnlyList<(byte[] Who, int Most)> most,
+        int minutes
+    )
     {
         ArgumentNullException.ThrowIfNull(database);
         ArgumentNullException.ThrowIfNull(most);
-        var values = new { id, who = most.Select(m => m.Who).ToArray(), most = most.Select(m => m.Most).ToArray(), minutes };
+        var values = new
+        {
+            id,
+            who = most.Select(m => m.Who).ToArray(),
+            most = most.Select(m => m.Most).ToArray(),
+            minutes,
+        };
         await using var connection = await database.App.OpenConnectionAsync();
         await using var transaction = await connection.BeginTransactionAsync();
         // One after the other, or many made at once would not see each other.
@@ -42,7 +53,8 @@ public static class SharedBetweenServers
             select pg_advisory_xact_lock(hashtextextended(encode(w.who, 'hex'), 0)) from unnest(@who) with ordinality as w (who, n) order by n;
             """,
             values,
-            transaction);
+            transaction
+        );
         var wait = await connection.ExecuteScalarAsync<TimeSpan?>(
             """
             select max(tries.first + make_interval(mins => @minutes) - clock_timestamp())
@@ -51,10 +63,15 @@ public static class SharedBetweenServers
             where tries.n >= w.most
             """,
             values,
-            transaction);
+            transaction
+        );
         if (wait is null)
         {
-            await connection.ExecuteAsync("insert into sign_in_try (id, who, at) select @id, who, clock_timestamp() from unnest(@who) as w (who)", values, transaction);
+            await connection.ExecuteAsync(
+                "insert into sign_in_try (id, who, at) select @id, who, clock_timestamp() from unnest(@who) as w (who)",
+                values,
+                transaction
+            );
         }
 
         await transaction.CommitAsync();

@@ -10,8 +10,7 @@ public sealed record KeptSession(Guid HorseId, SessionPlan Plan, int Version, Gu
 
 public static class SessionStore
 {
-    private const string Select =
-        """
+    private const string Select = """
         select s.horse_id, s.id, s.on_day, s.emphasis, s.manner, s.helper, s.notes, s.version, s.place, s.starts_at, array_to_string(s.tack_ids, ',') as tack_ids, s.kept_faults::text as kept_faults,
             (select r.id from ride r where r.yard_id = s.yard_id and r.session_id = s.id order by r.created_at limit 1) as ride_id,
             (select coalesce(json_agg(p order by p.place), '[]')::text from (
@@ -24,31 +23,53 @@ public static class SessionStore
     /// Sessions of these horses between two days, both included; before <paramref name="builtBefore"/> only those with something
     /// to step or jump over. Those of <paramref name="also"/> come along, whenever they are.
     /// </summary>
-    public static async Task<List<KeptSession>> SessionsAsync(this YardSession yard, DateOnly from, DateOnly to, IEnumerable<Guid> horseIds, DateOnly? builtBefore = null, IEnumerable<Guid>? also = null) =>
-        (await yard.QueryAsync<SessionRow>(
-            $"""
-            {Select} and (s.id = any(@also) or s.on_day between @from and @to and s.horse_id = any(@ids)
-                and (s.on_day >= @all or exists (select from session_part p where p.yard_id = s.yard_id and p.session_id = s.id
-                    and (p.set_up_id is not null or p.efforts is not null or p.exercise_id is not null or p.rung_id like any (array['grids/%', 'jumping/%', 'narrow/%', 'cross-country/%'])))))
-            order by s.on_day, s.created_at, s.id
-            """,
-            new { from, to, all = builtBefore ?? from, ids = horseIds.ToArray(), also = (also ?? []).ToArray() })).ConvertAll(r => r.ToSession());
+    public static async Task<List<KeptSession>> SessionsAsync(
+        this YardSession yard,
+        DateOnly from,
+        DateOnly to,
+        IEnumerable<Guid> horseIds,
+        DateOnly? builtBefore = null,
+        IEnumerable<Guid>? also = null
+    ) =>
+        (
+            await yard.QueryAsync<SessionRow>(
+                $"""
+                {Select} and (s.id = any(@also) or s.on_day between @from and @to and s.horse_id = any(@ids)
+                    and (s.on_day >= @all or exists (select from session_part p where p.yard_id = s.yard_id and p.session_id = s.id
+                        and (p.set_up_id is not null or p.efforts is not null or p.exercise_id is not null or p.rung_id like any (array['grids/%', 'jumping/%', 'narrow/%', 'cross-country/%'])))))
+                order by s.on_day, s.created_at, s.id
+                """,
+                new
+                {
+                    from,
+                    to,
+                    all = builtBefore ?? from,
+                    ids = horseIds.ToArray(),
+                    also = (also ?? []).ToArray(),
+                }
+            )
+        ).ConvertAll(r => r.ToSession());
 
     public static async Task<List<KeptSession>> SessionsByIdAsync(this YardSession yard, IEnumerable<Guid> ids) =>
         (await yard.QueryAsync<SessionRow>($"{Select} and s.id = any(@ids)", new { ids = ids.ToArray() })).ConvertAll(r => r.ToSession());
 
     /// <summary>What each of these sessions has set out, as a word that is equal where the same is built in the same place.</summary>
     public static async Task<IReadOnlyDictionary<Guid, string>> BuiltForAsync(this YardSession yard, IEnumerable<Guid> ids) =>
-        (await yard.QueryAsync<(Guid SessionId, string Built)>(
-            """
-            select p.session_id, string_agg(distinct md5(u.entry::text), ' ' order by md5(u.entry::text))
-            from session_part p join set_up u on u.yard_id = p.yard_id and u.id = p.set_up_id
-            where p.yard_id = @yard and p.session_id = any(@ids) group by p.session_id
-            """,
-            new { ids = ids.ToArray() })).ToDictionary(r => r.SessionId, r => r.Built);
+        (
+            await yard.QueryAsync<(Guid SessionId, string Built)>(
+                """
+                select p.session_id, string_agg(distinct md5(u.entry::text), ' ' order by md5(u.entry::text))
+                from session_part p join set_up u on u.yard_id = p.yard_id and u.id = p.set_up_id
+                where p.yard_id = @yard and p.session_id = any(@ids) group by p.session_id
+                """,
+                new { ids = ids.ToArray() }
+            )
+        ).ToDictionary(r => r.SessionId, r => r.Built);
 
     public static async Task<KeptSession?> FindSessionAsync(this YardSession yard, Guid horseId, Guid id) =>
-        (await yard.QueryAsync<SessionRow>($"{Select} and s.horse_id = @horseId and s.id = @id", new { horseId, id })).SingleOrDefault()?.ToSession();
+        (await yard.QueryAsync<SessionRow>($"{Select} and s.horse_id = @horseId and s.id = @id", new { horseId, id }))
+            .SingleOrDefault()
+            ?.ToSession();
 
     public static async Task AddSessionAsync(this YardSession yard, Guid horseId, SessionPlan plan)
     {
@@ -57,7 +78,8 @@ public static class SessionStore
             insert into session (yard_id, horse_id, id, on_day, emphasis, manner, helper, notes, place, tack_ids, kept_faults, starts_at)
             values (@yard, @horseId, @Id, @On, @Emphasis, @manner, @Helper, @Notes, @Place, @tackIds, @keptFaults::jsonb, @StartsAt)
             """,
-            Values(horseId, plan));
+            Values(horseId, plan)
+        );
         await AddPartsAsync(yard, horseId, plan);
     }
 
@@ -71,7 +93,8 @@ public static class SessionStore
                 kept_faults = @keptFaults::jsonb, starts_at = @StartsAt, version = version + 1
             where yard_id = @yard and horse_id = @horseId and id = @Id and version = @version and removed_at is null
             """,
-            Values(horseId, plan, version));
+            Values(horseId, plan, version)
+        );
         if (changed == 0)
         {
             return false;
@@ -83,48 +106,172 @@ public static class SessionStore
     }
 
     /// <summary>The same session on another day. False: someone was quicker.</summary>
-    public static async Task<bool> MoveSessionAsync(this YardSession yard, Guid horseId, Guid id, DateOnly on, int version) => await yard.ExecuteAsync(
-        "update session set on_day = @on, version = version + 1 where yard_id = @yard and horse_id = @horseId and id = @id and version = @version and removed_at is null", new { horseId, id, on, version }) == 1;
+    public static async Task<bool> MoveSessionAsync(this YardSession yard, Guid horseId, Guid id, DateOnly on, int version) =>
+        await yard.ExecuteAsync(
+            "update session set on_day = @on, version = version + 1 where yard_id = @yard and horse_id = @horseId and id = @id and version = @version and removed_at is null",
+            new
+            {
+                horseId,
+                id,
+                on,
+                version,
+            }
+        ) == 1;
 
-    public static async Task<bool> RemoveSessionAsync(this YardSession yard, Guid horseId, Guid id, bool removed) => await yard.ExecuteAsync(
-        "update session set removed_at = case when @removed then now() end where yard_id = @yard and horse_id = @horseId and id = @id",
-        new { horseId, id, removed }) == 1;
+    public static async Task<bool> RemoveSessionAsync(this YardSession yard, Guid horseId, Guid id, bool removed) =>
+        await yard.ExecuteAsync(
+            "update session set removed_at = case when @removed then now() end where yard_id = @yard and horse_id = @horseId and id = @id",
+            new
+            {
+                horseId,
+                id,
+                removed,
+            }
+        ) == 1;
 
-    private static Task<int> AddPartsAsync(YardSession yard, Guid horseId, SessionPlan plan) => yard.ExecuteAsync(
-        """
-        insert into session_part (yard_id, horse_id, session_id, place, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id,
-            exercise_id, times, efforts, transitions, transitions_with, bout_seconds, rest_seconds, manner, height_m, in_stages)
-        select @yard, @horseId, @sessionId, p.place, p.phase, p.what, p.gait, p.rein, p.minutes, p.set_up_id, p.mark_hoped_for, p.rung_id,
-            p.exercise_id, p.times, p.efforts, p.transitions, p.transitions_with, p.bout_seconds, p.rest_seconds, p.manner, p.height_m, p.in_stages
-        from jsonb_populate_recordset(null::session_part, @parts::jsonb) as p
-        """,
-        new { horseId, sessionId = plan.Id, parts = JsonSerializer.Serialize(plan.Parts.Select(PartRow.Of), ReadTogether.Rows) });
+    private static Task<int> AddPartsAsync(YardSession yard, Guid horseId, SessionPlan plan) =>
+        yard.ExecuteAsync(
+            """
+            insert into session_part (yard_id, horse_id, session_id, place, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id,
+                exercise_id, times, efforts, transitions, transitions_with, bout_seconds, rest_seconds, manner, height_m, in_stages)
+            select @yard, @horseId, @sessionId, p.place, p.phase, p.what, p.gait, p.rein, p.minutes, p.set_up_id, p.mark_hoped_for, p.rung_id,
+                p.exercise_id, p.times, p.efforts, p.transitions, p.transitions_with, p.bout_seconds, p.rest_seconds, p.manner, p.height_m, p.in_stages
+            from jsonb_populate_recordset(null::session_part, @parts::jsonb) as p
+            """,
+            new
+            {
+                horseId,
+                sessionId = plan.Id,
+                parts = JsonSerializer.Serialize(plan.Parts.Select(PartRow.Of), ReadTogether.Rows),
+            }
+        );
 
     private static object Values(Guid horseId, SessionPlan plan, int version = 0) =>
-        new { horseId, plan.Id, plan.On, plan.Emphasis, manner = plan.Manner.ToString(), plan.Helper, plan.Notes, plan.Place, tackIds = plan.TackIds.ToArray(), keptFaults = Stored.Write(new KeptFaults(plan.KeptFaults)), plan.StartsAt, version };
+        new
+        {
+            horseId,
+            plan.Id,
+            plan.On,
+            plan.Emphasis,
+            manner = plan.Manner.ToString(),
+            plan.Helper,
+            plan.Notes,
+            plan.Place,
+            tackIds = plan.TackIds.ToArray(),
+            keptFaults = Stored.Write(new KeptFaults(plan.KeptFaults)),
+            plan.StartsAt,
+            version,
+        };
 
-    private sealed record SessionRow(Guid HorseId, Guid Id, DateOnly OnDay, string Emphasis, string Manner, bool Helper, string Notes, int Version, string Place, TimeOnly? StartsAt, string TackIds, string KeptFaults, Guid? RideId, string Parts)
+    private sealed record SessionRow(
+        Guid HorseId,
+        Guid Id,
+        DateOnly OnDay,
+        string Emphasis,
+        string Manner,
+        bool Helper,
+        string Notes,
+        int Version,
+        string Place,
+        TimeOnly? StartsAt,
+        string TackIds,
+        string KeptFaults,
+        Guid? RideId,
+        string Parts
+    )
     {
-        public KeptSession ToSession() => ToSession(Enum.Parse<Manner>(Manner), JsonSerializer.Deserialize<List<PartRow>>(Parts, ReadTogether.Rows)!);
+        public KeptSession ToSession() =>
+            ToSession(Enum.Parse<Manner>(Manner), JsonSerializer.Deserialize<List<PartRow>>(Parts, ReadTogether.Rows)!);
 
         private KeptSession ToSession(Manner manner, IEnumerable<PartRow> parts) =>
-            new(HorseId, SessionPlan.Kept(Id, OnDay, Emphasis, manner, Helper, [.. parts.Select(p => p.ToPart(manner))], Notes, Place, [.. TackIds.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(Guid.Parse)], Stored.Read<KeptFaults>(KeptFaults).Faults, StartsAt), Version, RideId);
+            new(
+                HorseId,
+                SessionPlan.Kept(
+                    Id,
+                    OnDay,
+                    Emphasis,
+                    manner,
+                    Helper,
+                    [.. parts.Select(p => p.ToPart(manner))],
+                    Notes,
+                    Place,
+                    [.. TackIds.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(Guid.Parse)],
+                    Stored.Read<KeptFaults>(KeptFaults).Faults,
+                    StartsAt
+                ),
+                Version,
+                RideId
+            );
     }
 
-    private sealed record PartRow(int Place, string Phase, string What, string Gait, string Rein, double Minutes, Guid? SetUpId, double? MarkHopedFor, string? RungId, string? ExerciseId, int? Times, int? Efforts, int? Transitions, string? TransitionsWith, int? BoutSeconds, int? RestSeconds, string? Manner, double? HeightM, bool? InStages)
+    private sealed record PartRow(
+        int Place,
+        string Phase,
+        string What,
+        string Gait,
+        string Rein,
+        double Minutes,
+        Guid? SetUpId,
+        double? MarkHopedFor,
+        string? RungId,
+        string? ExerciseId,
+        int? Times,
+        int? Efforts,
+        int? Transitions,
+        string? TransitionsWith,
+        int? BoutSeconds,
+        int? RestSeconds,
+        string? Manner,
+        double? HeightM,
+        bool? InStages
+    )
     {
-        public static PartRow Of(Part part, int place) => new(
-            place, part.Phase.ToString(), part.What, part.Gait.ToString(), part.Rein.ToString(), part.Minutes, part.SetUpId, part.MarkHopedFor?.Value, part.RungId, part.ExerciseId, part.Times,
-            part.Efforts, part.Transitions, part.TransitionsWith?.ToString(), part.BoutSeconds, part.RestSeconds, part.Manner.ToString(), part.HeightMetres, part.InStages);
+        public static PartRow Of(Part part, int place) =>
+            new(
+                place,
+                part.Phase.ToString(),
+                part.What,
+                part.Gait.ToString(),
+                part.Rein.ToString(),
+                part.Minutes,
+                part.SetUpId,
+                part.MarkHopedFor?.Value,
+                part.RungId,
+                part.ExerciseId,
+                part.Times,
+                part.Efforts,
+                part.Transitions,
+                part.TransitionsWith?.ToString(),
+                part.BoutSeconds,
+                part.RestSeconds,
+                part.Manner.ToString(),
+                part.HeightMetres,
+                part.InStages
+            );
 
         /// <param name="ofSession">How the session is worked: parts from before they had a manner of their own are worked so.</param>
-        public Part ToPart(Manner ofSession) => new(
-            Enum.Parse<Phase>(Phase), What, Enum.Parse<Gait>(Gait), Enum.Parse<Rein>(Rein), Minutes, SetUpId, MarkHopedFor is { } mark ? Mark.Of(mark) : null, RungId,
-            ExerciseId, Times, Efforts, Transitions, TransitionsWith is { } with ? Enum.Parse<Gait>(with) : null, BoutSeconds, RestSeconds)
-        {
-            Manner = Manner is { } own ? Enum.Parse<Manner>(own) : ofSession,
-            HeightMetres = HeightM,
-            InStages = InStages,
-        };
+        public Part ToPart(Manner ofSession) =>
+            new(
+                Enum.Parse<Phase>(Phase),
+                What,
+                Enum.Parse<Gait>(Gait),
+                Enum.Parse<Rein>(Rein),
+                Minutes,
+                SetUpId,
+                MarkHopedFor is { } mark ? Mark.Of(mark) : null,
+                RungId,
+                ExerciseId,
+                Times,
+                Efforts,
+                Transitions,
+                TransitionsWith is { } with ? Enum.Parse<Gait>(with) : null,
+                BoutSeconds,
+                RestSeconds
+            )
+            {
+                Manner = Manner is { } own ? Enum.Parse<Manner>(own) : ofSession,
+                HeightMetres = HeightM,
+                InStages = InStages,
+            };
     }
 }

@@ -28,8 +28,16 @@ public static class YardStore
         ?? throw new InvalidOperationException("The yard of this session is gone.");
 
     /// <summary>Where its weather comes from, and the hours it works in.</summary>
-    public static Task SetWeatherAsync(this YardSession yard, WeatherSource source, int worksFrom, int worksTo) => yard.ExecuteAsync(
-        "update yard set weather_source = @source, works_from = @worksFrom, works_to = @worksTo where id = @yard", new { source = source.ToString(), worksFrom, worksTo });
+    public static Task SetWeatherAsync(this YardSession yard, WeatherSource source, int worksFrom, int worksTo) =>
+        yard.ExecuteAsync(
+            "update yard set weather_source = @source, works_from = @worksFrom, works_to = @worksTo where id = @yard",
+            new
+            {
+                source = source.ToString(),
+                worksFrom,
+                worksTo,
+            }
+        );
 
     /// <summary>Whether any yard has ever been made here.</summary>
     public static async Task<bool> HasAnyYardAsync(this Database database)

@@ -40,7 +40,8 @@ public class ArenaTests
     public void Letters_run_clockwise_from_A(ArenaSize size, string ring, double most)
     {
         var at = ring.Select(l => Arena.Of(size).At(l)).ToList();
-        var twiceTheArea = at.Select((a, i) => (a, b: at[(i + 1) % at.Count])).Sum(p => (p.a.Along * p.b.Across) - (p.b.Along * p.a.Across));
+        var twiceTheArea = at.Select((a, i) => (a, b: at[(i + 1) % at.Count]))
+            .Sum(p => (p.a.Along * p.b.Across) - (p.b.Along * p.a.Across));
         twiceTheArea.ShouldBeInRange(most, 2 * most);
     }
 
@@ -53,8 +54,7 @@ public class ArenaTests
 
     // A diagonal to R, S, V or P instead of the corner letter leaves 12 m more straight before the corner.
     [Fact]
-    public void A_shorter_diagonal_ends_twelve_metres_sooner() =>
-        (Arena.Sixty.At('M').Along - Arena.Sixty.At('R').Along).ShouldBe(12);
+    public void A_shorter_diagonal_ends_twelve_metres_sooner() => (Arena.Sixty.At('M').Along - Arena.Sixty.At('R').Along).ShouldBe(12);
 
     [Theory]
     [InlineData(20, 62.8)]

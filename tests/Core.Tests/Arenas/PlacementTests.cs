@@ -18,8 +18,12 @@ public class PlacementTests
 
     /// <summary>Ahead and to the right are square to each other and keep their lengths, however it is turned (Pythagoras).</summary>
     [Fact]
-    public void Ahead_and_right_keep_their_lengths() => Gen.Select(Any, Gen.Double[-5, 5], Gen.Double[-5, 5]).Sample((placement, ahead, right) =>
-        Apart(placement.At(ahead, right), placement.At(0, 0)).ShouldBe(double.Hypot(ahead, right), 1e-9));
+    public void Ahead_and_right_keep_their_lengths() =>
+        Gen.Select(Any, Gen.Double[-5, 5], Gen.Double[-5, 5])
+            .Sample(
+                (placement, ahead, right) =>
+                    Apart(placement.At(ahead, right), placement.At(0, 0)).ShouldBe(double.Hypot(ahead, right), 1e-9)
+            );
 
     /// <summary>Riding to C one's right hand is on the F side, riding to A on the K side (letters of the FEI arena, from memory).</summary>
     [Theory]
@@ -35,13 +39,19 @@ public class PlacementTests
 
     /// <summary>As far as a ray runs inside the arena, by a general-purpose geometry library.</summary>
     [Fact]
-    public void The_way_to_the_boards_by_a_second_route() => Gen.Select(Gen.Double[1, 59], Gen.Double[1, 19], Gen.Double[0, 360]).Sample((along, across, direction) =>
-    {
-        var arena = new GeometryFactory().ToGeometry(new Envelope(0, 60, 0, 20));
-        var (sin, cos) = Math.SinCos(direction * Math.PI / 180);
-        var ray = new LineString([new(along, across), new(along + (200 * cos), across + (200 * sin))]);
-        Placement.ToTheBoards(Arena.Sixty, new FigurePoint(along, across), direction).ShouldBe(arena.Intersection(ray).Length, 1e-6);
-    });
+    public void The_way_to_the_boards_by_a_second_route() =>
+        Gen.Select(Gen.Double[1, 59], Gen.Double[1, 19], Gen.Double[0, 360])
+            .Sample(
+                (along, across, direction) =>
+                {
+                    var arena = new GeometryFactory().ToGeometry(new Envelope(0, 60, 0, 20));
+                    var (sin, cos) = Math.SinCos(direction * Math.PI / 180);
+                    var ray = new LineString([new(along, across), new(along + (200 * cos), across + (200 * sin))]);
+                    Placement
+                        .ToTheBoards(Arena.Sixty, new FigurePoint(along, across), direction)
+                        .ShouldBe(arena.Intersection(ray).Length, 1e-6);
+                }
+            );
 
     [Theory]
     [InlineData(-1, 10, 180)]
@@ -55,17 +65,19 @@ public class PlacementTests
 
     /// <summary>A mirror along the centre line turns the left lead into the right, except on the centre line itself, where neither rein is nearer.</summary>
     [Fact]
-    public void The_other_rein_wants_the_other_lead() => Any.Sample(placement =>
-    {
-        var (here, there) = (placement.Lead(Arena.Sixty), placement.Mirrored().Lead(Arena.Sixty));
-        var nearer = placement.Line != ArenaLine.CentreLine && Math.Abs(placement.TurnedDegrees) != 90;
-        there.ShouldBe(nearer ? here.Other() : here);
-    });
+    public void The_other_rein_wants_the_other_lead() =>
+        Any.Sample(placement =>
+        {
+            var (here, there) = (placement.Lead(Arena.Sixty), placement.Mirrored().Lead(Arena.Sixty));
+            var nearer = placement.Line != ArenaLine.CentreLine && Math.Abs(placement.TurnedDegrees) != 90;
+            there.ShouldBe(nearer ? here.Other() : here);
+        });
 
     [Theory]
     [InlineData(0, 0, true)]
     [InlineData(60, 20, true)]
     [InlineData(60.01, 10, false)]
     [InlineData(30, -0.01, false)]
-    public void The_boards_hold_what_is_inside_them(double along, double across, bool holds) => Arena.Sixty.Holds(new FigurePoint(along, across)).ShouldBe(holds);
+    public void The_boards_hold_what_is_inside_them(double along, double across, bool holds) =>
+        Arena.Sixty.Holds(new FigurePoint(along, across)).ShouldBe(holds);
 }

@@ -16,7 +16,8 @@ public class SchoolFiguresTests
     [InlineData(20, 62.83)]
     [InlineData(15, 47.12)]
     [InlineData(10, 31.42)]
-    public void Circles(double diameter, double length) => SchoolFigures.Circle(Sixty, Distance.FromMetres(diameter)).Length.Metres.ShouldBe(length, 0.02);
+    public void Circles(double diameter, double length) =>
+        SchoolFigures.Circle(Sixty, Distance.FromMetres(diameter)).Length.Metres.ShouldBe(length, 0.02);
 
     /// <summary>48 by 20 m from corner letter to corner letter: 52.0 m (FEI dressage arena, value from memory).</summary>
     [Fact]
@@ -38,7 +39,8 @@ public class SchoolFiguresTests
     [Theory]
     [InlineData(2)]
     [InlineData(8)]
-    public void Loops_too_wide_or_too_narrow_are_refused(int loops) => Should.Throw<ArgumentOutOfRangeException>(() => SchoolFigures.Serpentine(Sixty, loops));
+    public void Loops_too_wide_or_too_narrow_are_refused(int loops) =>
+        Should.Throw<ArgumentOutOfRangeException>(() => SchoolFigures.Serpentine(Sixty, loops));
 
     /// <summary>160 m of boards, less what four quarters of a ten metre circle cut off: 8 r - 2 pi r.</summary>
     [Fact]
@@ -50,7 +52,12 @@ public class SchoolFiguresTests
     {
         FigurePath[] figures =
         [
-            SchoolFigures.WholeSchool(Sixty), SchoolFigures.CentreLine(Sixty), SchoolFigures.Diagonal(Sixty), SchoolFigures.Along(Sixty, 5), SchoolFigures.Serpentine(Sixty, 3), SchoolFigures.Serpentine(Sixty, 4),
+            SchoolFigures.WholeSchool(Sixty),
+            SchoolFigures.CentreLine(Sixty),
+            SchoolFigures.Diagonal(Sixty),
+            SchoolFigures.Along(Sixty, 5),
+            SchoolFigures.Serpentine(Sixty, 3),
+            SchoolFigures.Serpentine(Sixty, 4),
             .. new[] { 10, 15, 20 }.Select(d => SchoolFigures.Circle(Sixty, Distance.FromMetres(d))),
         ];
         var arena = new GeometryFactory().ToGeometry(new Envelope(-0.001, 60.001, -0.001, 20.001));
@@ -119,7 +126,14 @@ public class SchoolFiguresTests
     [Fact]
     public void The_other_rein_and_the_other_end()
     {
-        foreach (var figure in new[] { SchoolFigures.Serpentine(Sixty, 3), SchoolFigures.Diagonal(Sixty), SchoolFigures.Sideways(5, 0, Distance.FromMetres(30)) })
+        foreach (
+            var figure in new[]
+            {
+                SchoolFigures.Serpentine(Sixty, 3),
+                SchoolFigures.Diagonal(Sixty),
+                SchoolFigures.Sideways(5, 0, Distance.FromMetres(30)),
+            }
+        )
         {
             foreach (var other in new[] { figure.Mirrored(Sixty), figure.TurnedRound(Sixty) })
             {
@@ -127,8 +141,16 @@ public class SchoolFiguresTests
                 other.Points.ShouldAllBe(p => Sixty.Holds(p));
             }
 
-            figure.Mirrored(Sixty).Mirrored(Sixty).Points.Zip(figure.Points).ShouldAllBe(p => Math.Abs(p.First.Across - p.Second.Across) < 1e-9);
-            figure.TurnedRound(Sixty).TurnedRound(Sixty).Points.Zip(figure.Points).ShouldAllBe(p => Math.Abs(p.First.Along - p.Second.Along) < 1e-9);
+            figure
+                .Mirrored(Sixty)
+                .Mirrored(Sixty)
+                .Points.Zip(figure.Points)
+                .ShouldAllBe(p => Math.Abs(p.First.Across - p.Second.Across) < 1e-9);
+            figure
+                .TurnedRound(Sixty)
+                .TurnedRound(Sixty)
+                .Points.Zip(figure.Points)
+                .ShouldAllBe(p => Math.Abs(p.First.Along - p.Second.Along) < 1e-9);
         }
     }
 
@@ -141,7 +163,8 @@ public class SchoolFiguresTests
 
     private sealed class Close : IEqualityComparer<(double, double)>
     {
-        public bool Equals((double, double) a, (double, double) b) => Math.Abs(a.Item1 - b.Item1) < 1e-6 && Math.Abs(a.Item2 - b.Item2) < 1e-6;
+        public bool Equals((double, double) a, (double, double) b) =>
+            Math.Abs(a.Item1 - b.Item1) < 1e-6 && Math.Abs(a.Item2 - b.Item2) < 1e-6;
 
         public int GetHashCode((double, double) obj) => 0;
     }

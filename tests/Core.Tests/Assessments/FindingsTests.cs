@@ -21,7 +21,15 @@ public class FindingsTests
 
     [Fact]
     public void Tempo_lost_in_more_than_a_quarter_is_unsteady() =>
-        Findings.Of(Ride.Of(Ride.Marked(TrotCircle, Rein.Left, 6, Felt.TempoLost), Ride.Marked(TrotCircle, Rein.Right, 6), Ride.Marked(Canter, Rein.Left, 6))).Tempo.Says.ShouldBe("Unsteady");
+        Findings
+            .Of(
+                Ride.Of(
+                    Ride.Marked(TrotCircle, Rein.Left, 6, Felt.TempoLost),
+                    Ride.Marked(TrotCircle, Rein.Right, 6),
+                    Ride.Marked(Canter, Rein.Left, 6)
+                )
+            )
+            .Tempo.Says.ShouldBe("Unsteady");
 
     [Theory]
     [InlineData(7, "Answers a light leg")]
@@ -40,7 +48,9 @@ public class FindingsTests
     [Fact]
     public void Dull_here_and_running_there_is_said_as_both()
     {
-        var leg = Findings.Of(Ride.Even(6, Ride.Marked(Walk, Rein.Left, 6, Felt.DullToLeg), Ride.Marked(TrotCircle, Rein.Left, 6, Felt.RunsFromLeg))).Leg;
+        var leg = Findings
+            .Of(Ride.Even(6, Ride.Marked(Walk, Rein.Left, 6, Felt.DullToLeg), Ride.Marked(TrotCircle, Rein.Left, 6, Felt.RunsFromLeg)))
+            .Leg;
         (leg.Says, leg.For.Count, leg.Against.Count).ShouldBe(("Dull in some things, runs in others", 1, 1));
     }
 
@@ -48,8 +58,13 @@ public class FindingsTests
     public void The_earliest_minute_of_tiring_counts_and_good_work_after_it_speaks_against()
     {
         var ride = Ride.Of(
-            Ride.At(Canter, Rein.Left, 34, Felt.Tires), Ride.At(SmallerLargerTrot, Rein.Left, 28, Felt.Tires),
-            Ride.Marked(Stretch, Rein.Left, 7) with { Minute = 38 });
+            Ride.At(Canter, Rein.Left, 34, Felt.Tires),
+            Ride.At(SmallerLargerTrot, Rein.Left, 28, Felt.Tires),
+            Ride.Marked(Stretch, Rein.Left, 7) with
+            {
+                Minute = 38,
+            }
+        );
         Findings.MinuteTired(ride).ShouldBe(28);
         var tired = Findings.Of(ride).Tired;
         tired.Says.ShouldBe("Tired at minute 28");
@@ -59,14 +74,18 @@ public class FindingsTests
     [Fact]
     public void Tiring_without_a_minute_is_said_so_and_no_tiring_too()
     {
-        Findings.Of(Ride.Of(Ride.Marked(Canter, Rein.Left, 6, Felt.Tires))).Tired.Says.ShouldBe("Tired in Canter on both leads, minute not noted");
+        Findings
+            .Of(Ride.Of(Ride.Marked(Canter, Rein.Left, 6, Felt.Tires)))
+            .Tired.Says.ShouldBe("Tired in Canter on both leads, minute not noted");
         Findings.Of(Ride.Even(6)).Tired.Says.ShouldBe("Did not tire");
     }
 
     [Fact]
     public void It_remembers_what_it_offered_and_what_was_good()
     {
-        Findings.Of(Ride.Even(5, Ride.Marked(Spiral, Rein.Left, 7), Ride.Marked(ShoulderInWalk, Rein.Left, 5, Felt.Knows))).Remembers.Says.ShouldBe("Shoulder-in posture in walk · Spiral in, yield out");
+        Findings
+            .Of(Ride.Even(5, Ride.Marked(Spiral, Rein.Left, 7), Ride.Marked(ShoulderInWalk, Rein.Left, 5, Felt.Knows)))
+            .Remembers.Says.ShouldBe("Shoulder-in posture in walk · Spiral in, yield out");
         var contradicts = Findings.Of(Ride.Even(5, Ride.Marked(ShoulderInWalk, Rein.Left, 4, Felt.Knows))).Remembers;
         contradicts.Against.ShouldHaveSingleItem().ShouldContain("known, and only 4");
     }
@@ -74,21 +93,26 @@ public class FindingsTests
     [Theory]
     [InlineData(true, "Passed")]
     [InlineData(false, "Failed: the ride asked too much")]
-    public void The_dropped_rein_closes_it(bool passed, string says) => Findings.Of(Ride.Of(Ride.Dropped(passed))).ClosingTest.Says.ShouldBe(says);
+    public void The_dropped_rein_closes_it(bool passed, string says) =>
+        Findings.Of(Ride.Of(Ride.Dropped(passed))).ClosingTest.Says.ShouldBe(says);
 
     [Fact]
     public void Balance_is_asked_in_canter_only()
     {
         Findings.Of(Ride.Of(Ride.Marked(TrotCircle, Rein.Left, 7))).Balance.Says.ShouldBe("Not seen yet");
         Findings.Of(Ride.Even(7)).Balance.Says.ShouldBe("In balance after the depart");
-        Findings.Of(Ride.Even(7, Ride.Marked(Canter, Rein.Left, 6, Felt.OffBalance))).Balance.For.ShouldBe(["Canter on both leads, left lead"]);
+        Findings
+            .Of(Ride.Even(7, Ride.Marked(Canter, Rein.Left, 6, Felt.OffBalance)))
+            .Balance.For.ShouldBe(["Canter on both leads, left lead"]);
     }
 
     [Fact]
     public void An_empty_sheet_claims_nothing()
     {
         var findings = Findings.Of(Ride.Of());
-        (findings.StiffSide.Clarity, findings.HarderLead.Clarity, findings.WeakHind.Clarity).ShouldBe((Clarity.None, Clarity.None, Clarity.None));
+        (findings.StiffSide.Clarity, findings.HarderLead.Clarity, findings.WeakHind.Clarity).ShouldBe(
+            (Clarity.None, Clarity.None, Clarity.None)
+        );
         (findings.Tempo.Says, findings.Leg.Says, findings.ClosingTest.Says).ShouldBe(("Not trotted yet", "Not asked yet", "Not done yet"));
     }
 }

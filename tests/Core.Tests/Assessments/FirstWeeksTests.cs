@@ -19,14 +19,17 @@ public class FirstWeeksTests
     [Theory]
     [InlineData(2)]
     [InlineData(30)]
-    public void After_a_rest_it_walks_ten_and_twenty_minutes(int weeksOff) => Minutes(Ride.AfterWeeksOff(weeksOff, Ride.At(Walk, Rein.Left, 40))).ShouldBe((10, 20));
+    public void After_a_rest_it_walks_ten_and_twenty_minutes(int weeksOff) =>
+        Minutes(Ride.AfterWeeksOff(weeksOff, Ride.At(Walk, Rein.Left, 40))).ShouldBe((10, 20));
 
     /// <summary>A fifth under the minute it tired (chosen), and a tenth more in the second week (common practice).</summary>
     [Fact]
-    public void It_ends_a_fifth_before_the_minute_it_tired() => Minutes(Ride.Of(Ride.At(Canter, Rein.Left, 35, Felt.Tires), Ride.At(WalkOff, Rein.Both, 45))).ShouldBe((28, 30));
+    public void It_ends_a_fifth_before_the_minute_it_tired() =>
+        Minutes(Ride.Of(Ride.At(Canter, Rein.Left, 35, Felt.Tires), Ride.At(WalkOff, Rein.Both, 45))).ShouldBe((28, 30));
 
     [Fact]
-    public void Not_tired_it_may_do_what_it_did() => Minutes(Ride.Of(Ride.At(Canter, Rein.Left, 30), Ride.At(WalkOff, Rein.Both, 40))).ShouldBe((40, 44));
+    public void Not_tired_it_may_do_what_it_did() =>
+        Minutes(Ride.Of(Ride.At(Canter, Rein.Left, 30), Ride.At(WalkOff, Rein.Both, 40))).ShouldBe((40, 44));
 
     [Fact]
     public void A_failed_dropped_rein_takes_another_fifth()

@@ -7,9 +7,11 @@ namespace Hippodrome.Core.Tests.Assessments;
 /// <summary>Assessment rides to test with: an even one, of which a test changes the one thing it is about.</summary>
 internal static class Ride
 {
-    public static SheetAnswer Marked(AssessmentItem item, Rein rein, double mark, params Felt[] felt) => new(item, rein, Mark.Of(mark), felt, 1, null, null, Make.Today);
+    public static SheetAnswer Marked(AssessmentItem item, Rein rein, double mark, params Felt[] felt) =>
+        new(item, rein, Mark.Of(mark), felt, 1, null, null, Make.Today);
 
-    public static SheetAnswer At(AssessmentItem item, Rein rein, int minute, params Felt[] felt) => new(item, rein, null, felt, 1, minute, null, Make.Today);
+    public static SheetAnswer At(AssessmentItem item, Rein rein, int minute, params Felt[] felt) =>
+        new(item, rein, null, felt, 1, minute, null, Make.Today);
 
     public static SheetAnswer Dropped(bool passed) => new(AssessmentItem.DroppedRein, Rein.Both, null, [], null, 45, passed, Make.Today);
 
@@ -18,9 +20,12 @@ internal static class Ride
     public static Assessment AfterWeeksOff(int weeks, params SheetAnswer[] answers) => Of(answers) with { WeeksOff = weeks };
 
     /// <summary>Every line on both sides with the same mark, and then these instead.</summary>
-    public static Assessment Even(double mark, params SheetAnswer[] instead) => Of([
-        .. Sheet.Items.Where(i => i.Item != AssessmentItem.DroppedRein).SelectMany(i => i.Reins().Select(r => Marked(i.Item, r, mark)))
-            .Where(a => !instead.Any(x => x.Item == a.Item && x.Rein == a.Rein)),
-        .. instead,
-    ]);
+    public static Assessment Even(double mark, params SheetAnswer[] instead) =>
+        Of([
+            .. Sheet
+                .Items.Where(i => i.Item != AssessmentItem.DroppedRein)
+                .SelectMany(i => i.Reins().Select(r => Marked(i.Item, r, mark)))
+                .Where(a => !instead.Any(x => x.Item == a.Item && x.Rein == a.Rein)),
+            .. instead,
+        ]);
 }

@@ -17,7 +17,8 @@ public class RungProposalsTests
     private static string? Rung(Strand strand, Assessment ride, Places? places = null, int age = 9) =>
         RungProposals.Of(ride, places ?? Nowhere, age).Single(p => p.Strand == strand).RungId;
 
-    private static Places At(params string[] rungIds) => Places.From(rungIds.Select(id => new RungMove(Catalogue.Rung(id).Strand, id, MoveKind.ByHand, "x", Make.Today)));
+    private static Places At(params string[] rungIds) =>
+        Places.From(rungIds.Select(id => new RungMove(Catalogue.Rung(id).Strand, id, MoveKind.ByHand, "x", Make.Today)));
 
     [Theory]
     [InlineData(7, "flatwork/fifteen-metres", "lateral/shoulder-in")]
@@ -41,7 +42,8 @@ public class RungProposalsTests
     {
         var walkAndTrot = Ride.Of([.. Ride.Even(7).Answers.Where(a => a.Item is Walk or TrotCircle or TrotWalk)]);
         Rung(Strand.Flatwork, walkAndTrot).ShouldBe("flatwork/lines-and-large-circles");
-        Rung(Strand.Flatwork, walkAndTrot, At("in-hand/lower-and-bend", "lunge/surcingle-and-voice", "flatwork/fifteen-metres")).ShouldBe("flatwork/fifteen-metres");
+        Rung(Strand.Flatwork, walkAndTrot, At("in-hand/lower-and-bend", "lunge/surcingle-and-voice", "flatwork/fifteen-metres"))
+            .ShouldBe("flatwork/fifteen-metres");
     }
 
     [Fact]
@@ -83,7 +85,15 @@ public class RungProposalsTests
     [InlineData(12, "jumping/empty-wings")]
     public void After_a_long_break_jumping_starts_again_at_the_first_rung(int weeksOff, string jumping)
     {
-        var stood = At("in-hand/lower-and-bend", "lunge/surcingle-and-voice", "flatwork/fifteen-metres", "lateral/leg-yield-line", "poles/canter-pole", "grids/placing-pole", "jumping/small-single");
+        var stood = At(
+            "in-hand/lower-and-bend",
+            "lunge/surcingle-and-voice",
+            "flatwork/fifteen-metres",
+            "lateral/leg-yield-line",
+            "poles/canter-pole",
+            "grids/placing-pole",
+            "jumping/small-single"
+        );
         Rung(Strand.Jumping, Ride.AfterWeeksOff(weeksOff), stood).ShouldBe(jumping);
     }
 
@@ -95,7 +105,9 @@ public class RungProposalsTests
     public void Fitness_goes_by_the_rest_and_the_minute_it_tired(int weeksOff, int? tired, string rung)
     {
         var ride = Ride.Even(6) with { WeeksOff = weeksOff };
-        var answers = ride.Answers.Select(a => tired is { } minute && a.Item == TrotCircle ? a with { Felt = [Felt.Tires], Minute = minute } : a);
+        var answers = ride.Answers.Select(a =>
+            tired is { } minute && a.Item == TrotCircle ? a with { Felt = [Felt.Tires], Minute = minute } : a
+        );
         Rung(Strand.Fitness, ride with { Answers = [.. answers] }).ShouldBe(rung);
     }
 
@@ -106,30 +118,52 @@ public class RungProposalsTests
     /// <summary>Whatever was ridden and wherever the horse stood: none above a prerequisite, none above its age.</summary>
     [Fact]
     public void No_ride_puts_a_horse_above_an_unreached_prerequisite() =>
-        Gen.Select(SideRulesTests.Rides, Gen.Int[0, Catalogue.Rungs.Count - 1].Array[0, 12], Gen.Int[4, 12], Gen.Int[0, 20]).Sample((ride, places, age, weeksOff) =>
-        {
-            var proposals = RungProposals.Of(ride with { WeeksOff = weeksOff }, At([.. places.Select(p => Catalogue.Rungs[p].Id)]), age);
-            var reached = Places.From(proposals.Select(p => new RungMove(p.Strand, p.RungId, MoveKind.Assessed, "x", Make.Today)));
-            foreach (var rung in proposals.Select(p => p.RungId).OfType<string>().Select(Catalogue.Rung))
-            {
-                reached.Missing(rung, age).ShouldBeEmpty();
-                Catalogue.Ladder(rung.Strand).Take(rung.Step).SelectMany(r => r.Needs).ShouldAllBe(n => reached.Reached(Catalogue.Rung(n)));
-            }
-        }, iter: Cases.Rides);
+        Gen.Select(SideRulesTests.Rides, Gen.Int[0, Catalogue.Rungs.Count - 1].Array[0, 12], Gen.Int[4, 12], Gen.Int[0, 20])
+            .Sample(
+                (ride, places, age, weeksOff) =>
+                {
+                    var proposals = RungProposals.Of(
+                        ride with
+                        {
+                            WeeksOff = weeksOff,
+                        },
+                        At([.. places.Select(p => Catalogue.Rungs[p].Id)]),
+                        age
+                    );
+                    var reached = Places.From(proposals.Select(p => new RungMove(p.Strand, p.RungId, MoveKind.Assessed, "x", Make.Today)));
+                    foreach (var rung in proposals.Select(p => p.RungId).OfType<string>().Select(Catalogue.Rung))
+                    {
+                        reached.Missing(rung, age).ShouldBeEmpty();
+                        Catalogue
+                            .Ladder(rung.Strand)
+                            .Take(rung.Step)
+                            .SelectMany(r => r.Needs)
+                            .ShouldAllBe(n => reached.Reached(Catalogue.Rung(n)));
+                    }
+                },
+                iter: Cases.Rides
+            );
 
     /// <summary>A mark lowered never lifts a proposal.</summary>
     [Fact]
     public void A_worse_mark_never_lifts_a_rung() =>
-        Gen.Select(Gen.Int[0, 10], Gen.Int[0, 1], Gen.Int[8, 18], Gen.Int[1, 8]).Sample((item, side, halves, less) =>
-        {
-            var line = Sheet.Items[item];
-            var rein = line.Reins()[Math.Min(side, line.Reins().Count - 1)];
-            Assessment With(double mark) => Ride.Even(7, Ride.Marked(line.Item, rein, mark));
-            var (better, worse) = (RungProposals.Of(With(halves / 2.0), Nowhere, 9), RungProposals.Of(With(Math.Max(0, (halves - less) / 2.0)), Nowhere, 9));
-            int Step(RungProposal p) => p.RungId is { } id ? Catalogue.Rung(id).Step : 0;
-            foreach (var (b, w) in better.Zip(worse))
-            {
-                Step(w).ShouldBeLessThanOrEqualTo(Step(b));
-            }
-        }, iter: Cases.Rides);
+        Gen.Select(Gen.Int[0, 10], Gen.Int[0, 1], Gen.Int[8, 18], Gen.Int[1, 8])
+            .Sample(
+                (item, side, halves, less) =>
+                {
+                    var line = Sheet.Items[item];
+                    var rein = line.Reins()[Math.Min(side, line.Reins().Count - 1)];
+                    Assessment With(double mark) => Ride.Even(7, Ride.Marked(line.Item, rein, mark));
+                    var (better, worse) = (
+                        RungProposals.Of(With(halves / 2.0), Nowhere, 9),
+                        RungProposals.Of(With(Math.Max(0, (halves - less) / 2.0)), Nowhere, 9)
+                    );
+                    int Step(RungProposal p) => p.RungId is { } id ? Catalogue.Rung(id).Step : 0;
+                    foreach (var (b, w) in better.Zip(worse))
+                    {
+                        Step(w).ShouldBeLessThanOrEqualTo(Step(b));
+                    }
+                },
+                iter: Cases.Rides
+            );
 }

@@ -13,8 +13,12 @@ public class SheetTests
 
     private static readonly IReadOnlyList<Gate> AllOpen = Gates.For(Ride.Of(), null, [], Make.Today);
 
-    private static IReadOnlyList<AssessmentItem> Open(Assessment ride, DateOnly on, string? held = null, params Restriction[] restrictions) =>
-        [.. Gates.For(ride, held, restrictions, on).Where(g => g.Open).Select(g => g.Item)];
+    private static IReadOnlyList<AssessmentItem> Open(
+        Assessment ride,
+        DateOnly on,
+        string? held = null,
+        params Restriction[] restrictions
+    ) => [.. Gates.For(ride, held, restrictions, on).Where(g => g.Open).Select(g => g.Item)];
 
     [Fact]
     public void Walk_comes_first_canter_late_and_the_dropped_rein_last()
@@ -47,7 +51,9 @@ public class SheetTests
     public void A_hold_shuts_it_and_a_restriction_shuts_its_gaits()
     {
         Open(Ride.Of(), Make.Today, "off on the left rein").ShouldBeEmpty();
-        var noCanter = Restriction.From(Guid.NewGuid(), new RestrictionEntry("strain", "Iva Sorrel", NoGaits: [Gait.Canter]), Horse, Make.Today).OrThrow();
+        var noCanter = Restriction
+            .From(Guid.NewGuid(), new RestrictionEntry("strain", "Iva Sorrel", NoGaits: [Gait.Canter]), Horse, Make.Today)
+            .OrThrow();
         Open(Ride.Of(), Make.Today, null, noCanter).ShouldBe(Enum.GetValues<AssessmentItem>().Except([Canter]));
         var shut = Gates.For(Ride.Of(), null, [noCanter], Make.Today).Single(g => !g.Open);
         shut.Says.ShouldBe("ruled out by Iva Sorrel: no canter.");
@@ -56,24 +62,27 @@ public class SheetTests
     [Fact]
     public void A_good_tap_becomes_an_answer()
     {
-        var answer = SheetAnswer.From(new SheetAnswerEntry(Canter, Rein.Left, 5.5, [Felt.LateDepart, Felt.LateDepart], 2, 31), AllOpen, Make.Today, "a").OrThrow();
+        var answer = SheetAnswer
+            .From(new SheetAnswerEntry(Canter, Rein.Left, 5.5, [Felt.LateDepart, Felt.LateDepart], 2, 31), AllOpen, Make.Today, "a")
+            .OrThrow();
         (answer.Mark!.Value.Value, answer.Felt.Count, answer.Tension, answer.Minute, answer.On).ShouldBe((5.5, 1, 2, 31, Make.Today));
     }
 
-    public static TheoryData<SheetAnswerEntry, string> BadTaps => new()
-    {
-        { new SheetAnswerEntry(null, Rein.Left, 6), "a.item" },
-        { new SheetAnswerEntry(TrotCircle, null, 6), "a.rein" },
-        { new SheetAnswerEntry(TrotCircle, Rein.Both, 6), "a.rein" },
-        { new SheetAnswerEntry(WalkOff, Rein.Left, 6), "a.rein" },
-        { new SheetAnswerEntry(TrotCircle, Rein.Left, 6.3), "a.mark" },
-        { new SheetAnswerEntry(TrotCircle, Rein.Left, 10.5), "a.mark" },
-        { new SheetAnswerEntry(TrotCircle, Rein.Left, 6, [Felt.LateDepart]), "a.felt" },
-        { new SheetAnswerEntry(TrotCircle, Rein.Left, 6, Tension: 5), "a.tension" },
-        { new SheetAnswerEntry(TrotCircle, Rein.Left, 6, Minute: -1), "a.minute" },
-        { new SheetAnswerEntry(TrotCircle, Rein.Left, Passed: true), "a.passed" },
-        { new SheetAnswerEntry(DroppedRein, Rein.Both, 7), "a.mark" },
-    };
+    public static TheoryData<SheetAnswerEntry, string> BadTaps =>
+        new()
+        {
+            { new SheetAnswerEntry(null, Rein.Left, 6), "a.item" },
+            { new SheetAnswerEntry(TrotCircle, null, 6), "a.rein" },
+            { new SheetAnswerEntry(TrotCircle, Rein.Both, 6), "a.rein" },
+            { new SheetAnswerEntry(WalkOff, Rein.Left, 6), "a.rein" },
+            { new SheetAnswerEntry(TrotCircle, Rein.Left, 6.3), "a.mark" },
+            { new SheetAnswerEntry(TrotCircle, Rein.Left, 10.5), "a.mark" },
+            { new SheetAnswerEntry(TrotCircle, Rein.Left, 6, [Felt.LateDepart]), "a.felt" },
+            { new SheetAnswerEntry(TrotCircle, Rein.Left, 6, Tension: 5), "a.tension" },
+            { new SheetAnswerEntry(TrotCircle, Rein.Left, 6, Minute: -1), "a.minute" },
+            { new SheetAnswerEntry(TrotCircle, Rein.Left, Passed: true), "a.passed" },
+            { new SheetAnswerEntry(DroppedRein, Rein.Both, 7), "a.mark" },
+        };
 
     [Theory]
     [MemberData(nameof(BadTaps))]
@@ -86,13 +95,18 @@ public class SheetTests
 
     [Fact]
     public void What_waits_cannot_be_marked() =>
-        SheetAnswer.From(new SheetAnswerEntry(Canter, Rein.Left, 6), Gates.For(Ride.AfterWeeksOff(3), null, [], Make.Today), Make.Today, "a").Faults.ShouldHaveSingleItem().Says
-            .ShouldBe("Canter on both leads: waits until 16 May, after 3 weeks off.");
+        SheetAnswer
+            .From(new SheetAnswerEntry(Canter, Rein.Left, 6), Gates.For(Ride.AfterWeeksOff(3), null, [], Make.Today), Make.Today, "a")
+            .Faults.ShouldHaveSingleItem()
+            .Says.ShouldBe("Canter on both leads: waits until 16 May, after 3 weeks off.");
 
     [Fact]
     public void A_three_year_old_has_no_assessment_ride_and_a_four_year_old_has()
     {
-        Assessment.Begin(Guid.NewGuid(), new AssessmentEntry(), Make.Horse(3), Make.Today).Faults.ShouldHaveSingleItem().Says.ShouldContain("too young to be ridden");
+        Assessment
+            .Begin(Guid.NewGuid(), new AssessmentEntry(), Make.Horse(3), Make.Today)
+            .Faults.ShouldHaveSingleItem()
+            .Says.ShouldContain("too young to be ridden");
         Assessment.Begin(Guid.NewGuid(), new AssessmentEntry(2, "hot"), Make.Horse(4), Make.Today).OrThrow().WeeksOff.ShouldBe(2);
     }
 
@@ -100,13 +114,19 @@ public class SheetTests
     [InlineData(-1)]
     [InlineData(521)]
     public void Weeks_off_must_make_sense(int weeks) =>
-        Assessment.Begin(Guid.NewGuid(), new AssessmentEntry(weeks), Horse, Make.Today).Faults.ShouldHaveSingleItem().Field.ShouldBe("weeksOff");
+        Assessment
+            .Begin(Guid.NewGuid(), new AssessmentEntry(weeks), Horse, Make.Today)
+            .Faults.ShouldHaveSingleItem()
+            .Field.ShouldBe("weeksOff");
 
     [Fact]
     public void Two_sheets_lie_side_by_side_line_by_line()
     {
         var then = Ride.Of(Ride.Marked(TrotCircle, Rein.Left, 5), Ride.Marked(Canter, Rein.Left, 6));
         var now = Ride.Of(Ride.Marked(TrotCircle, Rein.Left, 6.5), Ride.Marked(TrotCircle, Rein.Right, 7));
-        Comparison.Of(then, now).Select(l => (l.Item, l.Rein, l.Change)).ShouldBe([(TrotCircle, Rein.Left, 1.5), (TrotCircle, Rein.Right, (double?)null), (Canter, Rein.Left, null)]);
+        Comparison
+            .Of(then, now)
+            .Select(l => (l.Item, l.Rein, l.Change))
+            .ShouldBe([(TrotCircle, Rein.Left, 1.5), (TrotCircle, Rein.Right, (double?)null), (Canter, Rein.Left, null)]);
     }
 }

@@ -21,7 +21,11 @@ public class OvertakenTests
 
     private static readonly BlockEntry AfterInjury = Entry(Purpose.Return) with
     {
-        Return = new ReturnEntry(10, OffBecause.Injury, Stages: [new("Walk", 1, 5, 20, 0, 0), new("Trot comes in", 2, 5, 20, 5, 0, "trot cleared by the vet")]),
+        Return = new ReturnEntry(
+            10,
+            OffBecause.Injury,
+            Stages: [new("Walk", 1, 5, 20, 0, 0), new("Trot comes in", 2, 5, 20, 5, 0, "trot cleared by the vet")]
+        ),
     };
 
     [Fact]
@@ -51,7 +55,9 @@ public class OvertakenTests
 
     [Fact]
     public void A_restriction_is_told() =>
-        Overtaken.By(OnFriday(Entry()) is var c ? c with { Horse = c.Horse with { Restrictions = [No(Friday, null, Gait.Canter)] } } : c, Start).ShouldNotBeNull();
+        Overtaken
+            .By(OnFriday(Entry()) is var c ? c with { Horse = c.Horse with { Restrictions = [No(Friday, null, Gait.Canter)] } } : c, Start)
+            .ShouldNotBeNull();
 
     [Fact]
     public void A_hold_is_told_and_so_is_its_end()
@@ -61,7 +67,9 @@ public class OvertakenTests
         Overtaken.By(held, Start).ShouldBe("Held: heat in a leg.");
         var known = held with { Former = Replanning.Again(held).OrThrow().Plan };
         Overtaken.By(known, Friday).ShouldBeNull();
-        Overtaken.By(known with { Horse = plain.Horse with { Cleared = new AfterClearance(Friday, 0, false) } }, Friday).ShouldBe("The hold has been cleared.");
+        Overtaken
+            .By(known with { Horse = plain.Horse with { Cleared = new AfterClearance(Friday, 0, false) } }, Friday)
+            .ShouldBe("The hold has been cleared.");
     }
 
     [Fact]

@@ -30,13 +30,24 @@ public class PlacingTests
 
     [Fact]
     public void No_strand_is_over_half_of_a_week() =>
-        Plan(Entry(weeks: 12)).Weeks.Where(w => w.Sessions.Count >= 4).ShouldAllBe(w => w.Sessions.GroupBy(s => s.Kind).All(g => g.Key.IsEasy() || g.Count() * 2 <= w.Sessions.Count));
+        Plan(Entry(weeks: 12))
+            .Weeks.Where(w => w.Sessions.Count >= 4)
+            .ShouldAllBe(w => w.Sessions.GroupBy(s => s.Kind).All(g => g.Key.IsEasy() || g.Count() * 2 <= w.Sessions.Count));
 
     [Fact]
     public void A_yard_that_specialises_early_gives_the_young_more_of_their_discipline()
     {
-        var entry = Entry(weeks: 8) with { Discipline = Core.Aims.Discipline.Dressage, Focus = [Core.Horses.Strand.Flatwork], Now = new MinutesByGait(45, 35, 10), Days = [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday] };
-        var young = Horse(age: 5) with { Places = Places("flatwork/trot-canter", "lateral/step-and-rest", "poles/trot-poles", "grids/placing-pole") };
+        var entry = Entry(weeks: 8) with
+        {
+            Discipline = Core.Aims.Discipline.Dressage,
+            Focus = [Core.Horses.Strand.Flatwork],
+            Now = new MinutesByGait(45, 35, 10),
+            Days = [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday],
+        };
+        var young = Horse(age: 5) with
+        {
+            Places = Places("flatwork/trot-canter", "lateral/step-and-rest", "poles/trot-poles", "grids/placing-pole"),
+        };
         var early = Plan(entry, young with { AllRound = false });
         int Flat(BlockPlan plan) => plan.Sessions.Count(s => s.Kind is SessionKind.Flatwork or SessionKind.Lateral);
         Flat(early).ShouldBeGreaterThan(Flat(Plan(entry, young)));
@@ -50,7 +61,16 @@ public class PlacingTests
     [Fact]
     public void A_young_horse_sees_flat_poles_jumping_and_a_hack_every_fortnight()
     {
-        var young = Horse(age: 5) with { Places = Places("flatwork/trot-canter", "lateral/step-and-rest", "poles/trot-poles", "grids/placing-pole", "jumping/cross-pole") };
+        var young = Horse(age: 5) with
+        {
+            Places = Places(
+                "flatwork/trot-canter",
+                "lateral/step-and-rest",
+                "poles/trot-poles",
+                "grids/placing-pole",
+                "jumping/cross-pole"
+            ),
+        };
         var weeks = Plan(Entry(weeks: 12) with { Now = new MinutesByGait(100, 60, 20) }, young).Weeks;
         foreach (var fortnight in weeks.Zip(weeks.Skip(1)))
         {
@@ -72,7 +92,8 @@ public class PlacingTests
             week.ForEach(rung => reached[rung.Strand] = Math.Max(reached.GetValueOrDefault(rung.Strand), rung.Step));
             foreach (var (rung, need) in week.SelectMany(r => r.Needs.Select(n => (r, Catalogue.Rung(n)))))
             {
-                Math.Max(horse.Places[need.Strand]?.Step ?? 0, reached.GetValueOrDefault(need.Strand)).ShouldBeGreaterThanOrEqualTo(need.Step, $"{rung.Name} needs {need.Name}");
+                Math.Max(horse.Places[need.Strand]?.Step ?? 0, reached.GetValueOrDefault(need.Strand))
+                    .ShouldBeGreaterThanOrEqualTo(need.Step, $"{rung.Name} needs {need.Name}");
             }
         }
     }
@@ -83,25 +104,35 @@ public class PlacingTests
         var show = Aim(Start.AddDays(19));
         var plan = Plan(Entry(weeks: 5), Horse(aims: show));
         plan.Sessions.Where(s => s.On == show.On).ShouldBeEmpty();
-        plan.Sessions.Where(s => s.On == show.On.AddDays(1)).ShouldAllBe(s => s.Kind == SessionKind.WalkOnly || s.Kind == SessionKind.Recovery);
-        plan.Sessions.Where(s => s.On == show.On.AddDays(-1)).ShouldAllBe(s => !s.Kind.IsHard() || (s.Kind == SessionKind.Grid && s.Efforts <= 20));
+        plan.Sessions.Where(s => s.On == show.On.AddDays(1))
+            .ShouldAllBe(s => s.Kind == SessionKind.WalkOnly || s.Kind == SessionKind.Recovery);
+        plan.Sessions.Where(s => s.On == show.On.AddDays(-1))
+            .ShouldAllBe(s => !s.Kind.IsHard() || (s.Kind == SessionKind.Grid && s.Efforts <= 20));
     }
 
     [Fact]
     public void Nothing_hard_on_the_farriers_day_and_the_day_after_the_therapist()
     {
-        var entry = Entry(weeks: 3) with { Fixtures = [new(FixtureKind.Farrier, Start.AddDays(8)), new(FixtureKind.Therapist, Start.AddDays(16))] };
-        Plan(entry).Sessions.Where(s => s.On == Start.AddDays(8) || s.On == Start.AddDays(16) || s.On == Start.AddDays(17)).ShouldAllBe(s => !s.Kind.IsHard());
+        var entry = Entry(weeks: 3) with
+        {
+            Fixtures = [new(FixtureKind.Farrier, Start.AddDays(8)), new(FixtureKind.Therapist, Start.AddDays(16))],
+        };
+        Plan(entry)
+            .Sessions.Where(s => s.On == Start.AddDays(8) || s.On == Start.AddDays(16) || s.On == Start.AddDays(17))
+            .ShouldAllBe(s => !s.Kind.IsHard());
     }
 
     [Fact]
     public void Away_means_nobody_rides() =>
-        Plan(Entry(weeks: 3) with { Fixtures = [new(FixtureKind.Away, Start.AddDays(7), Start.AddDays(10))] }).Sessions.ShouldNotContain(s => s.On >= Start.AddDays(7) && s.On <= Start.AddDays(10));
+        Plan(Entry(weeks: 3) with { Fixtures = [new(FixtureKind.Away, Start.AddDays(7), Start.AddDays(10))] })
+            .Sessions.ShouldNotContain(s => s.On >= Start.AddDays(7) && s.On <= Start.AddDays(10));
 
     [Fact]
     public void Two_days_a_week_and_five_jumping_sessions_say_what_to_change()
     {
-        var outcome = BlockPlanner.Plan(Case(Entry() with { Days = [DayOfWeek.Tuesday, DayOfWeek.Thursday], Asked = [new(SessionKind.Jumping, 5)] }));
+        var outcome = BlockPlanner.Plan(
+            Case(Entry() with { Days = [DayOfWeek.Tuesday, DayOfWeek.Thursday], Asked = [new(SessionKind.Jumping, 5)] })
+        );
         outcome.IsFine.ShouldBeFalse();
         outcome.Faults.Select(f => f.Field).ShouldContain("asked");
         outcome.Faults[0].Says.ShouldContain("jumping 5 times");
@@ -129,7 +160,9 @@ public class PlacingTests
     [InlineData("days", "day off")]
     public void No_day_off_left_is_refused_on_the_form(string field, string says)
     {
-        var fault = Core.Blocks.Block.From(Guid.NewGuid(), Entry() with { Days = [.. Six, DayOfWeek.Monday] }, [], Start).Faults.ShouldHaveSingleItem();
+        var fault = Core
+            .Blocks.Block.From(Guid.NewGuid(), Entry() with { Days = [.. Six, DayOfWeek.Monday] }, [], Start)
+            .Faults.ShouldHaveSingleItem();
         fault.Field.ShouldBe(field);
         fault.Says.ShouldContain(says);
     }
@@ -138,7 +171,8 @@ public class PlacingTests
     public void An_aim_before_the_start_is_refused_on_the_form()
     {
         var aim = Aim(Start.AddDays(-3));
-        Core.Blocks.Block.From(Guid.NewGuid(), Entry(aim: aim), [aim], Start).Faults.ShouldContain(f => f.Field == "start" && f.Says.Contains("before the block begins"));
+        Core.Blocks.Block.From(Guid.NewGuid(), Entry(aim: aim), [aim], Start)
+            .Faults.ShouldContain(f => f.Field == "start" && f.Says.Contains("before the block begins"));
     }
 
     [Fact]
@@ -152,7 +186,15 @@ public class PlacingTests
     [Fact]
     public void A_soft_rule_that_bends_is_named_on_its_day()
     {
-        var bent = Plan(Entry() with { Days = [DayOfWeek.Saturday, DayOfWeek.Sunday], FavouriteOff = DayOfWeek.Sunday, Now = new MinutesByGait(40, 30, 10) }).Sessions.Where(s => s.On.DayOfWeek == DayOfWeek.Sunday);
+        var bent = Plan(
+            Entry() with
+            {
+                Days = [DayOfWeek.Saturday, DayOfWeek.Sunday],
+                FavouriteOff = DayOfWeek.Sunday,
+                Now = new MinutesByGait(40, 30, 10),
+            }
+        )
+            .Sessions.Where(s => s.On.DayOfWeek == DayOfWeek.Sunday);
         bent.ShouldAllBe(s => s.Bent.Any(b => b.Rule == "FavouriteDayOff"));
     }
 

@@ -34,7 +34,11 @@ public class ReplanTests
 
     [Fact]
     public void The_same_input_gives_the_same_plan() =>
-        BlockPlanner.Plan(_first).OrThrow().Sessions.Select(s => (s.Id, s.On, s.Kind, s.Minutes)).ShouldBe(_plan.Sessions.Select(s => (s.Id, s.On, s.Kind, s.Minutes)));
+        BlockPlanner
+            .Plan(_first)
+            .OrThrow()
+            .Sessions.Select(s => (s.Id, s.On, s.Kind, s.Minutes))
+            .ShouldBe(_plan.Sessions.Select(s => (s.Id, s.On, s.Kind, s.Minutes)));
 
     [Theory]
     [InlineData(1)]
@@ -56,7 +60,11 @@ public class ReplanTests
         var again = Replanning.Again(planned).OrThrow();
         again.Says!.ShouldContain("lighter");
         var change = again.Changes.ShouldHaveSingleItem();
-        change.After!.Minutes.Total.ShouldBeLessThanOrEqualTo((int)(0.8 * Math.Max(change.Before!.Minutes.Total, _plan.Sessions.Last(s => s.On < _plan.Weeks[2].Sessions[0].On).Minutes.Total)));
+        change.After!.Minutes.Total.ShouldBeLessThanOrEqualTo(
+            (int)(
+                0.8 * Math.Max(change.Before!.Minutes.Total, _plan.Sessions.Last(s => s.On < _plan.Weeks[2].Sessions[0].On).Minutes.Total)
+            )
+        );
         change.Because.ShouldContain("lighter");
         // Taken over and planned again: no lighter still.
         Replanning.Again(planned with { Former = again.Plan }).OrThrow().Changes.ShouldBeEmpty();
@@ -70,7 +78,8 @@ public class ReplanTests
         var short_ = _plan.Weeks[2].Sessions.Where(s => s.On < planned.Today).ToList();
         DayRidden Ridden(PlacedSession s, double share) => new(s.On, s.Minutes.Total * share, 0, 0, 0);
         var done = planned.Done.Concat(short_.Select(s => s.Id)).ToHashSet();
-        IReadOnlySet<Guid> BrokenOff(double share) => MissedDays.BrokenOff(_plan, done, short_.Select(s => Ridden(s, share)), planned.Today);
+        IReadOnlySet<Guid> BrokenOff(double share) =>
+            MissedDays.BrokenOff(_plan, done, short_.Select(s => Ridden(s, share)), planned.Today);
         BrokenOff(0.49).ShouldBe(short_.Select(s => s.Id), true);
         BrokenOff(0.51).ShouldBeEmpty();
         var again = Replanning.Again(planned with { Done = done, CutShort = BrokenOff(0.3) }).OrThrow();
@@ -110,7 +119,10 @@ public class ReplanTests
     {
         var again = Replanning.Again(Missed(9)).OrThrow();
         var today = Missed(9).Today;
-        again.Plan.Sessions.Where(s => s.On < today).Select(s => (s.Id, s.On, s.Minutes)).ShouldBe(_plan.Sessions.Where(s => s.On < today).Select(s => (s.Id, s.On, s.Minutes)));
+        again
+            .Plan.Sessions.Where(s => s.On < today)
+            .Select(s => (s.Id, s.On, s.Minutes))
+            .ShouldBe(_plan.Sessions.Where(s => s.On < today).Select(s => (s.Id, s.On, s.Minutes)));
     }
 
     [Fact]
@@ -125,7 +137,9 @@ public class ReplanTests
     [Fact]
     public void A_hold_takes_everything_out_and_says_until_what()
     {
-        var held = Replanning.Again(_first.On(_plan, Start.AddDays(9)) with { Horse = _first.Horse with { HeldBecause = "heat in a leg" } }).OrThrow();
+        var held = Replanning
+            .Again(_first.On(_plan, Start.AddDays(9)) with { Horse = _first.Horse with { HeldBecause = "heat in a leg" } })
+            .OrThrow();
         held.Plan.Sessions.ShouldNotContain(s => s.On >= Start.AddDays(9));
         held.Plan.Weeks[^1].Cause.Held!.By.ShouldBe(HeldBy.Hold);
         held.Changes.ShouldAllBe(c => c.Kind == ChangeKind.Dropped && c.Because.Contains("heat in a leg"));
@@ -135,20 +149,36 @@ public class ReplanTests
     public void Cleared_it_begins_on_the_lunge_and_reaches_the_saddle_by_steps()
     {
         var on = Start.AddDays(9);
-        var held = Replanning.Again(_first.On(_plan, on) with { Horse = _first.Horse with { HeldBecause = "heat in a leg" } }).OrThrow().Plan;
-        var cleared = Replanning.Again(_first.On(held, on.AddDays(2), on) with { Horse = _first.Horse with { Cleared = new AfterClearance(on.AddDays(2), 0, false) } }).OrThrow();
+        var held = Replanning
+            .Again(_first.On(_plan, on) with { Horse = _first.Horse with { HeldBecause = "heat in a leg" } })
+            .OrThrow()
+            .Plan;
+        var cleared = Replanning
+            .Again(
+                _first.On(held, on.AddDays(2), on) with
+                {
+                    Horse = _first.Horse with { Cleared = new AfterClearance(on.AddDays(2), 0, false) },
+                }
+            )
+            .OrThrow();
         var first = cleared.Plan.Sessions.First(s => s.On >= on.AddDays(2));
         first.Minutes.Total.ShouldBeLessThanOrEqualTo(30);
         first.Minutes.Canter.ShouldBe(0);
         first.Kind.ShouldBe(SessionKind.Lunge);
-        cleared.Plan.Sessions.Where(s => s.On >= on.AddDays(2)).Take(3).ShouldAllBe(s => s.Minutes.Total <= 30 && s.Minutes.Canter == 0 && !s.Kind.IsHard());
+        cleared
+            .Plan.Sessions.Where(s => s.On >= on.AddDays(2))
+            .Take(3)
+            .ShouldAllBe(s => s.Minutes.Total <= 30 && s.Minutes.Canter == 0 && !s.Kind.IsHard());
         cleared.Says!.ShouldContain("the lunge first");
     }
 
     [Fact]
     public void A_new_restriction_takes_its_gait_out_from_its_week_on()
     {
-        var now = _first.On(_plan, Start.AddDays(14)) with { Horse = _first.Horse with { Restrictions = [No(Start.AddDays(14), null, Gait.Canter)] } };
+        var now = _first.On(_plan, Start.AddDays(14)) with
+        {
+            Horse = _first.Horse with { Restrictions = [No(Start.AddDays(14), null, Gait.Canter)] },
+        };
         var again = Replanning.Again(now).OrThrow();
         again.Plan.Sessions.Where(s => s.On >= Start.AddDays(14)).ShouldAllBe(s => s.Minutes.Canter == 0 && !s.Kind.IsJumped());
         HardRules.Broken(now with { Former = again.Plan }, again.Plan.Sessions, now.Today).ShouldBeEmpty();
@@ -198,7 +228,9 @@ public class ReplanTests
     public void A_move_that_breaks_a_rule_is_refused_by_name_and_the_nearest_good_day_offered()
     {
         var planned = _first.On(_plan, Start);
-        var hard = _plan.Sessions.First(s => s.Kind.IsJumped() && HandEdits.Options(planned, s).Days.Any(d => d.Broken.Any(b => b.Rule == "Helper")));
+        var hard = _plan.Sessions.First(s =>
+            s.Kind.IsJumped() && HandEdits.Options(planned, s).Days.Any(d => d.Broken.Any(b => b.Rule == "Helper"))
+        );
         var options = HandEdits.Options(planned, hard);
         var bad = options.Days.First(d => d.Broken.Any(b => b.Rule == "Helper"));
         var refused = HandEdits.Apply(planned, new HandEditEntry(HandEditKind.Move, hard.Id, bad.On));
@@ -217,7 +249,10 @@ public class ReplanTests
     public void Moved_to_a_day_that_is_taken_the_two_change_places()
     {
         var planned = _first.On(_plan, Start);
-        var (a, b) = (_plan.Weeks[1].Sessions.First(s => s.Kind == SessionKind.Hack), _plan.Weeks[1].Sessions.First(s => s.Kind == SessionKind.Flatwork));
+        var (a, b) = (
+            _plan.Weeks[1].Sessions.First(s => s.Kind == SessionKind.Hack),
+            _plan.Weeks[1].Sessions.First(s => s.Kind == SessionKind.Flatwork)
+        );
         var option = HandEdits.Options(planned, a).Days.Single(d => d.On == b.On);
         option.Exchanges.ShouldBe(SessionKind.Flatwork);
         option.Broken.ShouldBeEmpty();
@@ -234,7 +269,9 @@ public class ReplanTests
         Replanning.Again(planned with { Former = skipped }).OrThrow().Changes.ShouldBeEmpty();
         skipped.Find(gone.Id).ShouldBeNull();
 
-        var added = HandEdits.Apply(planned with { Former = skipped }, new HandEditEntry(HandEditKind.Add, null, gone.On, SessionKind.Hack, 35)).OrThrow();
+        var added = HandEdits
+            .Apply(planned with { Former = skipped }, new HandEditEntry(HandEditKind.Add, null, gone.On, SessionKind.Hack, 35))
+            .OrThrow();
         var extra = added.Sessions.Single(s => s.On == gone.On);
         extra.Minutes.Total.ShouldBe(35);
         Replanning.Again(planned with { Former = added }).OrThrow().Plan.Find(extra.Id)!.Minutes.ShouldBe(extra.Minutes);
@@ -245,7 +282,10 @@ public class ReplanTests
     {
         var planned = _first.On(_plan, Start);
         var flat = _plan.Sessions.First(s => s.Kind == SessionKind.Flatwork);
-        var walk = HandEdits.Apply(planned, new HandEditEntry(HandEditKind.Swap, flat.Id, null, SessionKind.WalkOnly)).OrThrow().Find(flat.Id)!;
+        var walk = HandEdits
+            .Apply(planned, new HandEditEntry(HandEditKind.Swap, flat.Id, null, SessionKind.WalkOnly))
+            .OrThrow()
+            .Find(flat.Id)!;
         walk.On.ShouldBe(flat.On);
         walk.Minutes.ShouldBe(new MinutesByGait(flat.Minutes.Walk, 0, 0));
     }
@@ -256,7 +296,10 @@ public class ReplanTests
         var wednesday = Start.AddDays(9);
         var without = Case(Entry(weeks: 10) with { Days = [.. Six.Where(d => d != DayOfWeek.Saturday)] });
         var again = Replanning.Again(without.On(_plan, wednesday)).OrThrow().Plan;
-        var (before, after) = (_plan.Weeks[1].Sessions.Where(s => s.On >= wednesday).ToList(), again.Weeks[1].Sessions.Where(s => s.On >= wednesday).ToList());
+        var (before, after) = (
+            _plan.Weeks[1].Sessions.Where(s => s.On >= wednesday).ToList(),
+            again.Weeks[1].Sessions.Where(s => s.On >= wednesday).ToList()
+        );
         after.Count.ShouldBe(before.Count - 1);
         after.Sum(s => s.Minutes.Total).ShouldBeLessThan(before.Sum(s => s.Minutes.Total));
         after.Max(s => s.Minutes.Total).ShouldBeLessThanOrEqualTo(before.Max(s => s.Minutes.Total));
@@ -266,7 +309,9 @@ public class ReplanTests
     public void What_was_ridden_cannot_be_moved()
     {
         var planned = _first.On(_plan, Start.AddDays(9));
-        HandEdits.Apply(planned, new HandEditEntry(HandEditKind.Move, _plan.Sessions.First().Id, Start.AddDays(12))).Faults.ShouldContain(f => f.Field == "sessionId");
+        HandEdits
+            .Apply(planned, new HandEditEntry(HandEditKind.Move, _plan.Sessions.First().Id, Start.AddDays(12)))
+            .Faults.ShouldContain(f => f.Field == "sessionId");
     }
 
     [Fact]
@@ -275,7 +320,9 @@ public class ReplanTests
         var planned = Missed(9);
         var again = Replanning.Again(planned).OrThrow().Plan;
         var back = PlanChanges.BackTo(_plan, again, planned.Today);
-        back.Sessions.Where(s => s.On >= planned.Today).Select(s => s.Id).ShouldBe(_plan.Sessions.Where(s => s.On >= planned.Today).Select(s => s.Id));
+        back.Sessions.Where(s => s.On >= planned.Today)
+            .Select(s => s.Id)
+            .ShouldBe(_plan.Sessions.Where(s => s.On >= planned.Today).Select(s => s.Id));
         back.Sessions.Where(s => s.On < planned.Today).ShouldBe(again.Sessions.Where(s => s.On < planned.Today));
     }
 }

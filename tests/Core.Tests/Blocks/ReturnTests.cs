@@ -15,7 +15,8 @@ namespace Hippodrome.Core.Tests.Blocks;
 /// </summary>
 public class ReturnTests
 {
-    private static Return After(int weeksOff) => Block(Entry(Purpose.Return, 16) with { Return = new ReturnEntry(weeksOff, OffBecause.Rest) }).Return!;
+    private static Return After(int weeksOff) =>
+        Block(Entry(Purpose.Return, 16) with { Return = new ReturnEntry(weeksOff, OffBecause.Rest) }).Return!;
 
     [Theory]
     [InlineData(1, 0)]
@@ -89,12 +90,20 @@ public class ReturnTests
 
     [Fact]
     public void Poles_come_with_the_trot_weeks() =>
-        Plan(Entry(Purpose.Return, 8)).Weeks.Where(w => w.Sessions.Any(s => s.Kind == SessionKind.Poles)).ShouldAllBe(w => w.Phase != BlockPhase.Walk);
+        Plan(Entry(Purpose.Return, 8))
+            .Weeks.Where(w => w.Sessions.Any(s => s.Kind == SessionKind.Poles))
+            .ShouldAllBe(w => w.Phase != BlockPhase.Walk);
 
     [Fact]
     public void Under_two_weeks_off_is_one_light_week()
     {
-        var plan = Plan(Entry(Purpose.Return, 6) with { Return = new ReturnEntry(1, OffBecause.Rest), Now = new MinutesByGait(100, 80, 20) });
+        var plan = Plan(
+            Entry(Purpose.Return, 6) with
+            {
+                Return = new ReturnEntry(1, OffBecause.Rest),
+                Now = new MinutesByGait(100, 80, 20),
+            }
+        );
         plan.Weeks[0].Minutes.Total.ShouldBeInRange(147, 150);
     }
 
@@ -123,14 +132,21 @@ public class ReturnTests
     {
         var first = Case(Entry(Purpose.Return, 10));
         var plan = BlockPlanner.Plan(first).OrThrow();
-        var again = Replanning.Again(first.On(plan, Start.AddDays(7)) with { Gates = [.. ReturnGates.All.Select(g => new GateAnswer(Start, g, true, ""))] }).OrThrow();
+        var again = Replanning
+            .Again(first.On(plan, Start.AddDays(7)) with { Gates = [.. ReturnGates.All.Select(g => new GateAnswer(Start, g, true, ""))] })
+            .OrThrow();
         again.Changes.ShouldBeEmpty();
     }
 
     [Fact]
     public void The_vets_plan_holds_at_a_stage_until_the_next_is_cleared()
     {
-        var stages = new StageEntry[] { new("walk in hand and ridden", 2, 5, 15), new("trot on straight lines", 2, 5, 20, 4, 0, "trot cleared after the scan"), new("canter", 2, 5, 20, 8, 2, "canter cleared") };
+        var stages = new StageEntry[]
+        {
+            new("walk in hand and ridden", 2, 5, 15),
+            new("trot on straight lines", 2, 5, 20, 4, 0, "trot cleared after the scan"),
+            new("canter", 2, 5, 20, 8, 2, "canter cleared"),
+        };
         var first = Case(Entry(Purpose.Return, 8) with { Return = new ReturnEntry(10, OffBecause.Injury, Stages: stages) });
         var held = BlockPlanner.Plan(first).OrThrow();
         held.Weeks.ShouldAllBe(w => w.Minutes.Trot == 0);
@@ -145,17 +161,28 @@ public class ReturnTests
     [Fact]
     public void After_injury_there_is_no_block_without_the_vets_plan()
     {
-        var faults = Core.Blocks.Block.From(Guid.NewGuid(), Entry(Purpose.Return, 8) with { Return = new ReturnEntry(10, OffBecause.Injury) }, [], Start).Faults;
+        var faults = Core
+            .Blocks.Block.From(Guid.NewGuid(), Entry(Purpose.Return, 8) with { Return = new ReturnEntry(10, OffBecause.Injury) }, [], Start)
+            .Faults;
         faults.ShouldHaveSingleItem().Field.ShouldBe("return.stages");
     }
 
     [Fact]
     public void The_short_first_day_is_for_rest_only_and_under_twenty_minutes()
     {
-        var day = Plan(Entry(Purpose.Return, 8) with { Return = new ReturnEntry(8, OffBecause.Rest, ShortFirstDay: true) }).Sessions.First();
+        var day = Plan(Entry(Purpose.Return, 8) with { Return = new ReturnEntry(8, OffBecause.Rest, ShortFirstDay: true) })
+            .Sessions.First();
         day.Minutes.Total.ShouldBeLessThan(20);
         (day.Minutes.Trot + day.Minutes.Canter).ShouldBeLessThan(5);
-        Core.Blocks.Block.From(Guid.NewGuid(), Entry(Purpose.Return, 8) with { Return = new ReturnEntry(8, OffBecause.Illness, ShortFirstDay: true, Stages: [new("walk", 2, 4, 10)]) }, [], Start)
+        Core.Blocks.Block.From(
+                Guid.NewGuid(),
+                Entry(Purpose.Return, 8) with
+                {
+                    Return = new ReturnEntry(8, OffBecause.Illness, ShortFirstDay: true, Stages: [new("walk", 2, 4, 10)]),
+                },
+                [],
+                Start
+            )
             .Faults.ShouldContain(f => f.Field == "return.shortFirstDay");
     }
 

@@ -21,7 +21,9 @@ public class SuggestionTests
     {
         // 60, none, 90 and 30 minutes of walk in four weeks: the mean of the three with work in them.
         DayRidden Walked(int daysAgo, double minutes) => new(Start.AddDays(-daysAgo), minutes, 0, 0, 0);
-        BlockSuggestion.For(Horse(), [Walked(2, 60), Walked(17, 90), Walked(24, 30)], null, Open.DaysThere(), SlowRamp, Start).Entry.Now.ShouldBe(new MinutesByGait(60, 0, 0));
+        BlockSuggestion
+            .For(Horse(), [Walked(2, 60), Walked(17, 90), Walked(24, 30)], null, Open.DaysThere(), SlowRamp, Start)
+            .Entry.Now.ShouldBe(new MinutesByGait(60, 0, 0));
     }
 
     [Fact]
@@ -34,7 +36,9 @@ public class SuggestionTests
 
     [Fact]
     public void After_weeks_without_a_ride_a_return_is_proposed() =>
-        BlockSuggestion.For(Horse(), [new DayRidden(Start.AddDays(-40), 30, 10, 0, 0)], null, Open.DaysThere(), SlowRamp, Start).Entry.ShouldSatisfyAllConditions(e => e.Purpose.ShouldBe(Purpose.Return), e => e.Return!.WeeksOff.ShouldBe(5));
+        BlockSuggestion
+            .For(Horse(), [new DayRidden(Start.AddDays(-40), 30, 10, 0, 0)], null, Open.DaysThere(), SlowRamp, Start)
+            .Entry.ShouldSatisfyAllConditions(e => e.Purpose.ShouldBe(Purpose.Return), e => e.Return!.WeeksOff.ShouldBe(5));
 
     [Theory]
     [InlineData("slow-ramp", false)]
@@ -43,7 +47,14 @@ public class SuggestionTests
     public void It_comes_back_as_its_approach_has_it(string choice, bool shortFirstDay)
     {
         var back = Approach.Of(ApproachQuestion.Return).Choices.Single(c => c.Id == choice);
-        var suggestion = BlockSuggestion.For(Horse(), [new DayRidden(Start.AddDays(-40), 30, 10, 0, 0)], null, Open.DaysThere(), back, Start);
+        var suggestion = BlockSuggestion.For(
+            Horse(),
+            [new DayRidden(Start.AddDays(-40), 30, 10, 0, 0)],
+            null,
+            Open.DaysThere(),
+            back,
+            Start
+        );
         suggestion.Entry.Return!.ShortFirstDay.ShouldBe(shortFirstDay);
         suggestion.Because.ShouldContain(w => w.Inputs.Contains(back.Says));
     }
@@ -52,7 +63,9 @@ public class SuggestionTests
     public void Close_to_a_competition_a_run_in_is_proposed()
     {
         var aim = Aim(Start.AddDays(18));
-        var entry = BlockSuggestion.For(Horse(aims: aim), [new DayRidden(Start.AddDays(-2), 30, 10, 0, 0)], null, Open.DaysThere(), SlowRamp, Start).Entry;
+        var entry = BlockSuggestion
+            .For(Horse(aims: aim), [new DayRidden(Start.AddDays(-2), 30, 10, 0, 0)], null, Open.DaysThere(), SlowRamp, Start)
+            .Entry;
         (entry.Purpose, entry.AimId).ShouldBe((Purpose.RunIn, aim.Id));
     }
 
@@ -82,10 +95,19 @@ public class SuggestionTests
     {
         var plan = Plan();
         var first = plan.Weeks[0].Sessions[0];
-        var week = PlannedAndDone.ByWeek(plan, [new DayRidden(first.On, 20, 10, 5, 4)], new HashSet<Guid> { first.Id }, StrideCard.For(HorseHeight.Kept(165), []))[0];
-        (week.Done, week.Planned, week.Ridden, week.Sessions).ShouldBe((new MinutesByGait(20, 10, 5), plan.Weeks[0].Minutes, 1, plan.Weeks[0].Sessions.Count));
+        var week = PlannedAndDone.ByWeek(
+            plan,
+            [new DayRidden(first.On, 20, 10, 5, 4)],
+            new HashSet<Guid> { first.Id },
+            StrideCard.For(HorseHeight.Kept(165), [])
+        )[0];
+        (week.Done, week.Planned, week.Ridden, week.Sessions).ShouldBe(
+            (new MinutesByGait(20, 10, 5), plan.Weeks[0].Minutes, 1, plan.Weeks[0].Sessions.Count)
+        );
         // Walk 1.73, trot 3.61, canter 3.91 m/s (Clayton 1994, 1995, values from memory): 2076 + 2166 + 1173 m.
-        (Math.Round(week.DoneMetres.Walk), Math.Round(week.DoneMetres.Trot), Math.Round(week.DoneMetres.Canter)).ShouldBe((2076, 2166, 1173));
+        (Math.Round(week.DoneMetres.Walk), Math.Round(week.DoneMetres.Trot), Math.Round(week.DoneMetres.Canter)).ShouldBe(
+            (2076, 2166, 1173)
+        );
         week.DoneMetres.Total.ShouldBe(5415, 5);
         week.DoneEfforts.ShouldBe(4);
     }

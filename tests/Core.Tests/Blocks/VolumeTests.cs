@@ -59,7 +59,10 @@ public class VolumeTests
     public void Sharpness_is_kept_in_the_run_in()
     {
         var aim = Aim(Start.AddDays((7 * 9) + 5));
-        Plan(Entry(aim: aim), Horse(aims: aim)).Weeks.Where(w => w.Phase == BlockPhase.RunIn).SelectMany(w => w.Sessions).ShouldContain(s => s.Kind.IsJumped());
+        Plan(Entry(aim: aim), Horse(aims: aim))
+            .Weeks.Where(w => w.Phase == BlockPhase.RunIn)
+            .SelectMany(w => w.Sessions)
+            .ShouldContain(s => s.Kind.IsJumped());
     }
 
     [Fact]
@@ -97,7 +100,11 @@ public class VolumeTests
     [Fact]
     public void Sets_grow_to_eight_minutes_and_then_in_speed_towards_the_levels()
     {
-        var sets = Plan(Entry(Purpose.Conditioning, 16)).Weeks.SelectMany(w => w.Sessions).Select(s => s.Sets).OfType<CanterSets>().ToList();
+        var sets = Plan(Entry(Purpose.Conditioning, 16))
+            .Weeks.SelectMany(w => w.Sessions)
+            .Select(s => s.Sets)
+            .OfType<CanterSets>()
+            .ToList();
         sets[0].ShouldBe(new CanterSets(3, 5, 400, 3));
         var longest = sets.FindIndex(s => s.Minutes == 8);
         longest.ShouldBeGreaterThan(0);
@@ -108,7 +115,9 @@ public class VolumeTests
 
     [Fact]
     public void A_three_year_old_has_ten_minutes_in_hand_and_nothing_grows() =>
-        Plan(horse: Horse(age: 3)).Weeks.SelectMany(w => w.Sessions).ShouldAllBe(s => s.Kind == SessionKind.InHand && s.Minutes == new MinutesByGait(10, 0, 0));
+        Plan(horse: Horse(age: 3))
+            .Weeks.SelectMany(w => w.Sessions)
+            .ShouldAllBe(s => s.Kind == SessionKind.InHand && s.Minutes == new MinutesByGait(10, 0, 0));
 
     [Theory]
     [InlineData(10, new[] { 1.0, 1, 1 }, new[] { 4, 3, 3 })]

@@ -13,7 +13,8 @@ public class BodyMeasureTests
     [InlineData(180, 160, 436.5)]
     [InlineData(190, 165, 501.5)]
     [InlineData(200, 170, 572.5)]
-    public void Weight_from_girth_and_length(double girth, double length, double kilograms) => Taped(girth, length).WeightKg!.Value.ShouldBe(kilograms, 0.1);
+    public void Weight_from_girth_and_length(double girth, double length, double kilograms) =>
+        Taped(girth, length).WeightKg!.Value.ShouldBe(kilograms, 0.1);
 
     /// <summary>The yard's own rule in inches and pounds, girth² x length / 330 (common practice, no source), agrees within one per cent.</summary>
     [Theory]
@@ -27,18 +28,20 @@ public class BodyMeasureTests
     }
 
     [Fact]
-    public void A_centimetre_more_girth_is_more_weight() => Taped(191, 165).WeightKg!.Value.ShouldBeGreaterThan(Taped(190, 165).WeightKg!.Value);
+    public void A_centimetre_more_girth_is_more_weight() =>
+        Taped(191, 165).WeightKg!.Value.ShouldBeGreaterThan(Taped(190, 165).WeightKg!.Value);
 
-    public static TheoryData<BodyEntry, string> Bad => new()
-    {
-        { new BodyEntry(GirthCm: 190), "lengthCm" },
-        { new BodyEntry(LengthCm: 160), "girthCm" },
-        { new BodyEntry(), "condition" },
-        { new BodyEntry(GirthCm: 19, LengthCm: 160), "girthCm" },
-        { new BodyEntry(Condition: 9.5), "condition" },
-        { new BodyEntry(Condition: 5.3), "condition" },
-        { new BodyEntry(Make.Today.AddDays(1), Condition: 5), "on" },
-    };
+    public static TheoryData<BodyEntry, string> Bad =>
+        new()
+        {
+            { new BodyEntry(GirthCm: 190), "lengthCm" },
+            { new BodyEntry(LengthCm: 160), "girthCm" },
+            { new BodyEntry(), "condition" },
+            { new BodyEntry(GirthCm: 19, LengthCm: 160), "girthCm" },
+            { new BodyEntry(Condition: 9.5), "condition" },
+            { new BodyEntry(Condition: 5.3), "condition" },
+            { new BodyEntry(Make.Today.AddDays(1), Condition: 5), "on" },
+        };
 
     [Theory]
     [MemberData(nameof(Bad))]
@@ -46,5 +49,6 @@ public class BodyMeasureTests
         BodyMeasure.From(Guid.NewGuid(), entry, Make.Horse(), Make.Today).Faults.ShouldHaveSingleItem().Field.ShouldBe(field);
 
     [Fact]
-    public void Condition_alone_is_enough() => BodyMeasure.From(Guid.NewGuid(), new BodyEntry(Condition: 5.5), Make.Horse(), Make.Today).OrThrow().WeightKg.ShouldBeNull();
+    public void Condition_alone_is_enough() =>
+        BodyMeasure.From(Guid.NewGuid(), new BodyEntry(Condition: 5.5), Make.Horse(), Make.Today).OrThrow().WeightKg.ShouldBeNull();
 }

@@ -10,7 +10,8 @@ namespace Hippodrome.Core.Tests.Care;
 /// <summary>When the farrier, the saddler, the dentist and the therapist are due. Intervals are common practice, no source; those after a return are chosen.</summary>
 public class CareDueTests
 {
-    private static CareVisit Visit(CareKind kind, int daysAgo, int? again = null) => new(Guid.NewGuid(), kind, Make.Today.AddDays(-daysAgo), "", "", again);
+    private static CareVisit Visit(CareKind kind, int daysAgo, int? again = null) =>
+        new(Guid.NewGuid(), kind, Make.Today.AddDays(-daysAgo), "", "", again);
 
     private static CareDue Due(CareKind kind, int age = 8, DateOnly? back = null, params CareVisit[] visits) =>
         CareDue.All(visits, age, back, Make.Today).Single(d => d.Kind == kind);
@@ -34,7 +35,8 @@ public class CareDueTests
 
     [Fact]
     public void The_latest_visit_counts() =>
-        Due(CareKind.Feet, visits: [Visit(CareKind.Feet, 100), Visit(CareKind.Feet, 3), Visit(CareKind.Feet, 60)]).State.ShouldBe(CareState.Fine);
+        Due(CareKind.Feet, visits: [Visit(CareKind.Feet, 100), Visit(CareKind.Feet, 3), Visit(CareKind.Feet, 60)])
+            .State.ShouldBe(CareState.Fine);
 
     [Theory]
     [InlineData(5, CareState.Overdue)]
@@ -45,8 +47,15 @@ public class CareDueTests
     [Fact]
     public void Nothing_written_down_is_not_the_same_as_fine()
     {
-        CareDue.All([], 8, null, Make.Today).Select(d => (d.Kind, d.State)).ShouldBe(
-            [(CareKind.Feet, CareState.Unknown), (CareKind.Saddle, CareState.Unknown), (CareKind.Teeth, CareState.Unknown), (CareKind.Therapist, CareState.AsAsked)]);
+        CareDue
+            .All([], 8, null, Make.Today)
+            .Select(d => (d.Kind, d.State))
+            .ShouldBe([
+                (CareKind.Feet, CareState.Unknown),
+                (CareKind.Saddle, CareState.Unknown),
+                (CareKind.Teeth, CareState.Unknown),
+                (CareKind.Therapist, CareState.AsAsked),
+            ]);
     }
 
     [Fact]
@@ -67,7 +76,8 @@ public class CareDueTests
         Due(CareKind.Saddle, back: null, visits: fitted).State.ShouldBe(CareState.Fine);
 
         // Looked at in week three: the next is week eight.
-        Due(CareKind.Saddle, back: Make.Today.AddDays(-25), visits: [fitted, Visit(CareKind.Saddle, 4)]).DueOn.ShouldBe(Make.Today.AddDays(-25 + 56));
+        Due(CareKind.Saddle, back: Make.Today.AddDays(-25), visits: [fitted, Visit(CareKind.Saddle, 4)])
+            .DueOn.ShouldBe(Make.Today.AddDays(-25 + 56));
         // Looked at in week eight as well: the interval again.
         Due(CareKind.Saddle, back: Make.Today.AddDays(-60), visits: [fitted, Visit(CareKind.Saddle, 5)]).State.ShouldBe(CareState.Fine);
     }
@@ -79,21 +89,34 @@ public class CareDueTests
     /// <summary>A later visit never makes the next one earlier.</summary>
     [Fact]
     public void A_visit_never_brings_the_next_one_nearer() =>
-        Gen.Select(Gen.Enum<CareKind>(), Gen.Int[1, 400], Gen.Int[0, 400], Gen.Int[0, 100]).Sample((kind, first, second, back) =>
-        {
-            var (earlier, later) = (Math.Max(first, second), Math.Min(first, second));
-            DateOnly began = Make.Today.AddDays(-back);
-            var before = Due(kind, 8, began, Visit(kind, earlier)).DueOn;
-            var after = Due(kind, 8, began, Visit(kind, earlier), Visit(kind, later)).DueOn;
-            (after is null && before is null || after >= before).ShouldBeTrue();
-        }, iter: Cases.Rides);
+        Gen.Select(Gen.Enum<CareKind>(), Gen.Int[1, 400], Gen.Int[0, 400], Gen.Int[0, 100])
+            .Sample(
+                (kind, first, second, back) =>
+                {
+                    var (earlier, later) = (Math.Max(first, second), Math.Min(first, second));
+                    DateOnly began = Make.Today.AddDays(-back);
+                    var before = Due(kind, 8, began, Visit(kind, earlier)).DueOn;
+                    var after = Due(kind, 8, began, Visit(kind, earlier), Visit(kind, later)).DueOn;
+                    (after is null && before is null || after >= before).ShouldBeTrue();
+                },
+                iter: Cases.Rides
+            );
 
     [Fact]
     public void A_day_to_come_or_before_foaling_is_refused()
     {
         var horse = Make.Horse(6);
-        CareVisit.From(Guid.NewGuid(), new CareEntry(CareKind.Feet, Make.Today.AddDays(1)), horse, Make.Today).Faults.ShouldHaveSingleItem().Field.ShouldBe("on");
-        CareVisit.From(Guid.NewGuid(), new CareEntry(CareKind.Feet, Make.Today.AddYears(-7)), horse, Make.Today).Faults.ShouldHaveSingleItem().Says.ShouldContain("foaled");
-        CareVisit.From(Guid.NewGuid(), new CareEntry(null, AgainInWeeks: 0), horse, Make.Today).Faults.Select(f => f.Field).ShouldBe(["kind", "againInWeeks"]);
+        CareVisit
+            .From(Guid.NewGuid(), new CareEntry(CareKind.Feet, Make.Today.AddDays(1)), horse, Make.Today)
+            .Faults.ShouldHaveSingleItem()
+            .Field.ShouldBe("on");
+        CareVisit
+            .From(Guid.NewGuid(), new CareEntry(CareKind.Feet, Make.Today.AddYears(-7)), horse, Make.Today)
+            .Faults.ShouldHaveSingleItem()
+            .Says.ShouldContain("foaled");
+        CareVisit
+            .From(Guid.NewGuid(), new CareEntry(null, AgainInWeeks: 0), horse, Make.Today)
+            .Faults.Select(f => f.Field)
+            .ShouldBe(["kind", "againInWeeks"]);
     }
 }

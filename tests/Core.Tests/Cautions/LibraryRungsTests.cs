@@ -10,7 +10,8 @@ namespace Hippodrome.Core.Tests.Cautions;
 /// <summary>The library and the sessions of the trade raise no false alarm, and a horse taken on this morning meets no wall.</summary>
 public class LibraryRungsTests
 {
-    public static TheoryData<string> Exercises => [.. Catalogue.Rungs.SelectMany(Catalogue.ExercisesOf).Where(e => e.SetUp is not null).Select(e => e.Id)];
+    public static TheoryData<string> Exercises =>
+        [.. Catalogue.Rungs.SelectMany(Catalogue.ExercisesOf).Where(e => e.SetUp is not null).Select(e => e.Id)];
 
     /// <summary>What an exercise sets out asks for no rung that a horse in work on its own rung could not try.</summary>
     [Theory]
@@ -19,12 +20,32 @@ public class LibraryRungsTests
     {
         var exercise = Catalogue.Exercise(id);
         var rung = Catalogue.Rung(exercise.RungId);
-        var part = new PartEntry(Phase.Work, exercise.Name, exercise.Gait, Rein.Both, 6, RungId: rung.Id, ExerciseId: id) { Manner = rung.Strand switch { Strand.InHand => Manner.InHand, Strand.Lunge => Manner.Lunged, _ => Manner.Ridden } };
+        var part = new PartEntry(Phase.Work, exercise.Name, exercise.Gait, Rein.Both, 6, RungId: rung.Id, ExerciseId: id)
+        {
+            Manner = rung.Strand switch
+            {
+                Strand.InHand => Manner.InHand,
+                Strand.Lunge => Manner.Lunged,
+                _ => Manner.Ridden,
+            },
+        };
         var plan = Make.Plan(Make.GoodParts(part), helper: true);
-        var asked = ImpliedRungs.Of(plan.Parts[1], exercise.SetUp!.Check().OrThrow(), PartDose.Of(plan.Parts[1], exercise.SetUp!.Check().OrThrow()));
+        var asked = ImpliedRungs.Of(
+            plan.Parts[1],
+            exercise.SetUp!.Check().OrThrow(),
+            PartDose.Of(plan.Parts[1], exercise.SetUp!.Check().OrThrow())
+        );
         asked.ShouldAllBe(any => any.Any(r => r.Strand != rung.Strand || r.Step <= rung.Step));
-        PlanChecks.Check(new PlanContext(Make.Horse(9, experience: Experience.Established), plan, new Dictionary<Guid, SetUp>(), []) { Places = Behind(rung) })
-            .Where(f => f.Rule == "RungSkipped").Select(f => f.Says).ShouldBeEmpty();
+        PlanChecks
+            .Check(
+                new PlanContext(Make.Horse(9, experience: Experience.Established), plan, new Dictionary<Guid, SetUp>(), [])
+                {
+                    Places = Behind(rung),
+                }
+            )
+            .Where(f => f.Rule == "RungSkipped")
+            .Select(f => f.Says)
+            .ShouldBeEmpty();
     }
 
     public static TheoryData<string> Templates => [.. SessionTemplates.All.Select(t => t.Id)];
@@ -41,7 +62,10 @@ public class LibraryRungsTests
         var young = named.Exists(r => r.Id == "flatwork/first-month");
         var horse = Make.Horse(young ? 4 : 9, experience: young ? Experience.Green : Experience.Established);
         var places = young ? Places.From([]) : On(StartingPlaces.Of(Make.Horse(9, experience: Experience.Established)), named);
-        PlanChecks.Check(new PlanContext(horse, plan, new Dictionary<Guid, SetUp>(), [], 12) { Places = places }).Select(f => $"{f.Rule}: {f.Says}").ShouldBeEmpty();
+        PlanChecks
+            .Check(new PlanContext(horse, plan, new Dictionary<Guid, SetUp>(), [], 12) { Places = places })
+            .Select(f => $"{f.Rule}: {f.Says}")
+            .ShouldBeEmpty();
     }
 
     [Fact]
@@ -49,12 +73,39 @@ public class LibraryRungsTests
     {
         var horse = Make.Horse(10, experience: Experience.Established);
         var places = On(StartingPlaces.Of(horse), []);
-        foreach (var rung in new[] { "grids/ascending-oxer", "jumping/course-under", "lateral/half-pass-trot", "poles/raised-trot", "changes/single-change", "fitness/canter-sets" }.Select(Catalogue.Rung))
+        foreach (
+            var rung in new[]
+            {
+                "grids/ascending-oxer",
+                "jumping/course-under",
+                "lateral/half-pass-trot",
+                "poles/raised-trot",
+                "changes/single-change",
+                "fitness/canter-sets",
+            }.Select(Catalogue.Rung)
+        )
         {
             var exercise = Catalogue.ExercisesOf(rung).First();
-            var part = new PartEntry(Phase.Work, exercise.Name, exercise.Gait, Rein.Both, 6, RungId: rung.Id, ExerciseId: exercise.Id, Times: 2);
-            PlanChecks.Check(new PlanContext(horse, Make.Plan(Make.GoodParts(part), helper: true), new Dictionary<Guid, SetUp>(), []) { Places = places })
-                .Where(f => f.Rule is "RungSkipped" or "RungNotOpen").Select(f => f.Says).ShouldBeEmpty();
+            var part = new PartEntry(
+                Phase.Work,
+                exercise.Name,
+                exercise.Gait,
+                Rein.Both,
+                6,
+                RungId: rung.Id,
+                ExerciseId: exercise.Id,
+                Times: 2
+            );
+            PlanChecks
+                .Check(
+                    new PlanContext(horse, Make.Plan(Make.GoodParts(part), helper: true), new Dictionary<Guid, SetUp>(), [])
+                    {
+                        Places = places,
+                    }
+                )
+                .Where(f => f.Rule is "RungSkipped" or "RungNotOpen")
+                .Select(f => f.Says)
+                .ShouldBeEmpty();
         }
     }
 
@@ -76,16 +127,32 @@ public class LibraryRungsTests
     [Fact]
     public void The_level_it_goes_at_says_more_than_a_word()
     {
-        var horse = Horse.From(Guid.NewGuid(), new HorseEntry("Bramble", Make.Today.Year - 10, "165 cm", Sex.Gelding, null, GoesAt: GoesAt.SmallTour), Make.Today).OrThrow();
+        var horse = Horse
+            .From(
+                Guid.NewGuid(),
+                new HorseEntry("Bramble", Make.Today.Year - 10, "165 cm", Sex.Gelding, null, GoesAt: GoesAt.SmallTour),
+                Make.Today
+            )
+            .OrThrow();
         horse.Experience.ShouldBe(Experience.Established);
         StartingPlaces.Of(horse)[Strand.Changes].Id.ShouldBe("changes/every-second");
         StartingPlaces.Of(horse).ShouldNotContainKey(Strand.Jumping);
     }
 
-    private static Places On(IReadOnlyDictionary<Strand, Rung> at, IEnumerable<Rung> named) => Places.From(
-        at.Values.Concat(named).GroupBy(r => r.Strand).Select(g => g.MaxBy(r => r.Step)!).Select(r => new RungMove(r.Strand, r.Id, MoveKind.ByHand, "x", Make.Today)));
+    private static Places On(IReadOnlyDictionary<Strand, Rung> at, IEnumerable<Rung> named) =>
+        Places.From(
+            at.Values.Concat(named)
+                .GroupBy(r => r.Strand)
+                .Select(g => g.MaxBy(r => r.Step)!)
+                .Select(r => new RungMove(r.Strand, r.Id, MoveKind.ByHand, "x", Make.Today))
+        );
 
     /// <summary>One rung behind in its own strand, and at the top of the others.</summary>
-    private static Places Behind(Rung rung) => Places.From(Catalogue.Strands
-        .Select(s => s == rung.Strand ? rung.FallBack : Catalogue.Ladder(s)[^1].Id).OfType<string>().Select(id => new RungMove(Catalogue.Rung(id).Strand, id, MoveKind.ByHand, "x", Make.Today)));
+    private static Places Behind(Rung rung) =>
+        Places.From(
+            Catalogue
+                .Strands.Select(s => s == rung.Strand ? rung.FallBack : Catalogue.Ladder(s)[^1].Id)
+                .OfType<string>()
+                .Select(id => new RungMove(Catalogue.Rung(id).Strand, id, MoveKind.ByHand, "x", Make.Today))
+        );
 }

@@ -28,96 +28,509 @@ public class PlanPairsTests
 
     private static readonly Guid Stands = Guid.NewGuid();
     private static readonly Why Because = new("x", ["x"], Source.CommonPractice);
-    private static readonly string[] Sure = ["flatwork/ten-metres", "lateral/leg-yield-line", "poles/trot-poles", "lunge/canter-both-ways", "in-hand/walk-poles"];
+    private static readonly string[] Sure =
+    [
+        "flatwork/ten-metres",
+        "lateral/leg-yield-line",
+        "poles/trot-poles",
+        "lunge/canter-both-ways",
+        "in-hand/walk-poles",
+    ];
 
     private static readonly Dictionary<string, Pair> Pairs = new()
     {
         // A fence is a fence however it was entered.
         ["nobody jumps alone: fences typed as a number"] = new("FenceWithoutHelper", Is.Hard, On(Typed(6)), On(Typed(6), helper: true)),
         ["nobody jumps alone: a height typed"] = new("FenceWithoutHelper", Is.Hard, On(Typed(6, 0.4)), On(Trot())),
-        ["nobody jumps alone: an exercise of the library"] = new("FenceWithoutHelper", Is.Hard, On(Of("grids/bounce/one-bounce")), On(Of("grids/bounce/one-bounce"), helper: true)),
-        ["nobody jumps alone: what stands"] = new("FenceWithoutHelper", Is.Hard, On(Over(), stands: Make.CrossPole()), On(Over(), stands: Make.Poles())),
-        ["jumping days side by side: fences typed as a number"] = new("FencesOnNeighbouringDays", Is.Soft, On(Typed(6, 0.6), helper: true) with { Nearby = [Jumped(-1)] }, On(Typed(6, 0.6), helper: true) with { Nearby = [Jumped(-2)] }),
-        ["the budget of efforts: fences typed as a number"] = new("TooManyEfforts", Is.Soft, On(Typed(26, 0.6), helper: true), On(Typed(25, 0.6), helper: true)),
+        ["nobody jumps alone: an exercise of the library"] = new(
+            "FenceWithoutHelper",
+            Is.Hard,
+            On(Of("grids/bounce/one-bounce")),
+            On(Of("grids/bounce/one-bounce"), helper: true)
+        ),
+        ["nobody jumps alone: what stands"] = new(
+            "FenceWithoutHelper",
+            Is.Hard,
+            On(Over(), stands: Make.CrossPole()),
+            On(Over(), stands: Make.Poles())
+        ),
+        ["jumping days side by side: fences typed as a number"] = new(
+            "FencesOnNeighbouringDays",
+            Is.Soft,
+            On(Typed(6, 0.6), helper: true) with
+            {
+                Nearby = [Jumped(-1)],
+            },
+            On(Typed(6, 0.6), helper: true) with
+            {
+                Nearby = [Jumped(-2)],
+            }
+        ),
+        ["the budget of efforts: fences typed as a number"] = new(
+            "TooManyEfforts",
+            Is.Soft,
+            On(Typed(26, 0.6), helper: true),
+            On(Typed(25, 0.6), helper: true)
+        ),
         ["the height missing"] = new("HeightMissing", Is.Soft, On(Typed(6), helper: true), On(Typed(6, 0.6), helper: true)),
-        ["over the horse's limit: a height typed"] = new("FenceTooHigh", Is.Soft, On(Typed(6, 1.15), helper: true), On(Typed(6, 1.10), helper: true)),
-        ["over the horse's limit: an exercise set higher"] = new("FenceTooHigh", Is.Soft, On(Typed(6, 1.15), helper: true), On(Typed(6, 1.15), helper: true, entered: 1.15)),
-        ["a vet's height: fences typed as a number"] = new("Restricted", Is.Hard, On(Typed(6, 0.55), helper: true) with { Restrictions = [Low(0.5)] }, On(Typed(6, 0.5), helper: true) with { Restrictions = [Low(0.5)] }),
-        ["the eve: within 20 cm of its height"] = new("BigFenceBeforeCompetition", Is.Soft, On(Typed(6, 0.85), helper: true, entered: 1.0, eve: true), On(Typed(6, 0.80), helper: true, entered: 1.0, eve: true)),
-        ["the eve: more than 20 efforts"] = new("BigFenceBeforeCompetition", Is.Soft, On(Typed(21, 0.6), helper: true, entered: 1.0, eve: true), On(Typed(20, 0.6), helper: true, entered: 1.0, eve: true)),
-        ["the eve: a grid built up in stages is counted by stages"] = new("BigFenceBeforeCompetition", Is.Soft, On(Of("grids/exit-upright/upright-out") with { Times = 14, InStages = false }, helper: true, entered: 1.1, eve: true, at: "grids/exit-upright"), On(Of("grids/exit-upright/upright-out") with { Times = 6, InStages = true }, helper: true, entered: 1.1, eve: true, at: "grids/exit-upright")),
-        ["the eve is the day before"] = new("BigFenceBeforeCompetition", Is.Soft, On(Typed(6, 0.85), helper: true, entered: 1.0, eve: true), On(Typed(6, 0.85), helper: true, entered: 1.0)),
+        ["over the horse's limit: a height typed"] = new(
+            "FenceTooHigh",
+            Is.Soft,
+            On(Typed(6, 1.15), helper: true),
+            On(Typed(6, 1.10), helper: true)
+        ),
+        ["over the horse's limit: an exercise set higher"] = new(
+            "FenceTooHigh",
+            Is.Soft,
+            On(Typed(6, 1.15), helper: true),
+            On(Typed(6, 1.15), helper: true, entered: 1.15)
+        ),
+        ["a vet's height: fences typed as a number"] = new(
+            "Restricted",
+            Is.Hard,
+            On(Typed(6, 0.55), helper: true) with
+            {
+                Restrictions = [Low(0.5)],
+            },
+            On(Typed(6, 0.5), helper: true) with
+            {
+                Restrictions = [Low(0.5)],
+            }
+        ),
+        ["the eve: within 20 cm of its height"] = new(
+            "BigFenceBeforeCompetition",
+            Is.Soft,
+            On(Typed(6, 0.85), helper: true, entered: 1.0, eve: true),
+            On(Typed(6, 0.80), helper: true, entered: 1.0, eve: true)
+        ),
+        ["the eve: more than 20 efforts"] = new(
+            "BigFenceBeforeCompetition",
+            Is.Soft,
+            On(Typed(21, 0.6), helper: true, entered: 1.0, eve: true),
+            On(Typed(20, 0.6), helper: true, entered: 1.0, eve: true)
+        ),
+        ["the eve: a grid built up in stages is counted by stages"] = new(
+            "BigFenceBeforeCompetition",
+            Is.Soft,
+            On(
+                Of("grids/exit-upright/upright-out") with
+                {
+                    Times = 14,
+                    InStages = false,
+                },
+                helper: true,
+                entered: 1.1,
+                eve: true,
+                at: "grids/exit-upright"
+            ),
+            On(
+                Of("grids/exit-upright/upright-out") with
+                {
+                    Times = 6,
+                    InStages = true,
+                },
+                helper: true,
+                entered: 1.1,
+                eve: true,
+                at: "grids/exit-upright"
+            )
+        ),
+        ["the eve is the day before"] = new(
+            "BigFenceBeforeCompetition",
+            Is.Soft,
+            On(Typed(6, 0.85), helper: true, entered: 1.0, eve: true),
+            On(Typed(6, 0.85), helper: true, entered: 1.0)
+        ),
 
         // No skipping inside a ladder.
-        ["two rungs up on the flat"] = new("RungSkipped", Is.Soft, On(Rung(Up("poles/trot-poles", 2), Gait.Trot)), On(Rung(Up("poles/trot-poles", 1), Gait.Trot))),
-        ["two rungs up over fences"] = new("RungSkipped", Is.Hard, On(Rung(Up("jumping/cross-pole", 2), Gait.Canter), helper: true, at: "jumping/cross-pole"), On(Rung(Up("jumping/cross-pole", 1), Gait.Canter), helper: true, at: "jumping/cross-pole")),
-        ["two rungs up on the flat under six"] = new("RungSkipped", Is.Hard, On(Rung(Up("poles/trot-poles", 2), Gait.Trot), age: 5), On(Rung(Up("poles/trot-poles", 1), Gait.Trot), age: 5)),
-        ["what stands: raised cavaletti in canter"] = new("RungSkipped", Is.Soft, On(Over(Gait.Canter), stands: Make.Poles(GaitVariant.CanterWorking, 3, Raising.AlternateEnds), at: "poles/single-walk"), On(Over(Gait.Canter), stands: Make.Poles(GaitVariant.CanterWorking, 3, Raising.AlternateEnds), at: "poles/canter-pole")),
-        ["what stands: raised poles"] = new("RungSkipped", Is.Soft, On(Over(), stands: Make.Poles(raising: Raising.AlternateEnds), at: "poles/walk-poles"), On(Over(), stands: Make.Poles(), at: "poles/walk-poles")),
-        ["what stands: a grid"] = new("RungSkipped", Is.Hard, On(Over(), stands: Built("grids/exit-upright/upright-out"), helper: true, at: "jumping/small-single"), On(Over(), stands: Built("grids/exit-upright/upright-out"), helper: true, at: "grids/one-stride")),
-        ["a fence as high as a higher rung's"] = new("RungSkipped", Is.Hard, On(Typed(6, 1.05), helper: true, at: "jumping/cross-pole"), On(Typed(6, 0.45), helper: true, at: "jumping/cross-pole")),
-        ["a plain gait asks for no rung"] = new("RungSkipped", Is.Soft, On(Rung("poles/canter-cavaletti", Gait.Canter)), On(Make.Part(Phase.Work, Gait.Canter, 6))),
-        ["placed by hand, with a word"] = new("RungSkipped", Is.Hard, On(Rung("jumping/related-lines", Gait.Canter), helper: true, at: "jumping/cross-pole"), On(Rung("jumping/related-lines", Gait.Canter), helper: true, at: "jumping/related-lines")),
+        ["two rungs up on the flat"] = new(
+            "RungSkipped",
+            Is.Soft,
+            On(Rung(Up("poles/trot-poles", 2), Gait.Trot)),
+            On(Rung(Up("poles/trot-poles", 1), Gait.Trot))
+        ),
+        ["two rungs up over fences"] = new(
+            "RungSkipped",
+            Is.Hard,
+            On(Rung(Up("jumping/cross-pole", 2), Gait.Canter), helper: true, at: "jumping/cross-pole"),
+            On(Rung(Up("jumping/cross-pole", 1), Gait.Canter), helper: true, at: "jumping/cross-pole")
+        ),
+        ["two rungs up on the flat under six"] = new(
+            "RungSkipped",
+            Is.Hard,
+            On(Rung(Up("poles/trot-poles", 2), Gait.Trot), age: 5),
+            On(Rung(Up("poles/trot-poles", 1), Gait.Trot), age: 5)
+        ),
+        ["what stands: raised cavaletti in canter"] = new(
+            "RungSkipped",
+            Is.Soft,
+            On(Over(Gait.Canter), stands: Make.Poles(GaitVariant.CanterWorking, 3, Raising.AlternateEnds), at: "poles/single-walk"),
+            On(Over(Gait.Canter), stands: Make.Poles(GaitVariant.CanterWorking, 3, Raising.AlternateEnds), at: "poles/canter-pole")
+        ),
+        ["what stands: raised poles"] = new(
+            "RungSkipped",
+            Is.Soft,
+            On(Over(), stands: Make.Poles(raising: Raising.AlternateEnds), at: "poles/walk-poles"),
+            On(Over(), stands: Make.Poles(), at: "poles/walk-poles")
+        ),
+        ["what stands: a grid"] = new(
+            "RungSkipped",
+            Is.Hard,
+            On(Over(), stands: Built("grids/exit-upright/upright-out"), helper: true, at: "jumping/small-single"),
+            On(Over(), stands: Built("grids/exit-upright/upright-out"), helper: true, at: "grids/one-stride")
+        ),
+        ["a fence as high as a higher rung's"] = new(
+            "RungSkipped",
+            Is.Hard,
+            On(Typed(6, 1.05), helper: true, at: "jumping/cross-pole"),
+            On(Typed(6, 0.45), helper: true, at: "jumping/cross-pole")
+        ),
+        ["a plain gait asks for no rung"] = new(
+            "RungSkipped",
+            Is.Soft,
+            On(Rung("poles/canter-cavaletti", Gait.Canter)),
+            On(Make.Part(Phase.Work, Gait.Canter, 6))
+        ),
+        ["placed by hand, with a word"] = new(
+            "RungSkipped",
+            Is.Hard,
+            On(Rung("jumping/related-lines", Gait.Canter), helper: true, at: "jumping/cross-pole"),
+            On(Rung("jumping/related-lines", Gait.Canter), helper: true, at: "jumping/related-lines")
+        ),
 
         // Each check reads the manner of the part.
-        ["led at three, and a part of it lunged"] = new("TooYoungToRide", Is.Hard, On(Parts(Led(5), Led(4) with { Manner = Manner.Lunged }), age: 3), On(Parts(Led(5), Led(4)), age: 3)),
+        ["led at three, and a part of it lunged"] = new(
+            "TooYoungToRide",
+            Is.Hard,
+            On(Parts(Led(5), Led(4) with { Manner = Manner.Lunged }), age: 3),
+            On(Parts(Led(5), Led(4)), age: 3)
+        ),
         ["three years old: ten minutes"] = new("TooLongForItsAge", Is.Hard, On(Parts(Led(11)), age: 3), On(Parts(Led(10)), age: 3)),
-        ["three years old: four steps back"] = new("TooManyStepsBack", Is.Soft, On(Parts(Led(4) with { SetUpId = Stands }), age: 3, stands: Lane(4)), On(Parts(Led(4) with { SetUpId = Stands }), age: 3, stands: Lane(3))),
+        ["three years old: four steps back"] = new(
+            "TooManyStepsBack",
+            Is.Soft,
+            On(Parts(Led(4) with { SetUpId = Stands }), age: 3, stands: Lane(4)),
+            On(Parts(Led(4) with { SetUpId = Stands }), age: 3, stands: Lane(3))
+        ),
 
         // A hold.
-        ["held: walking in hand"] = new("LamenessHold", Is.Hard, On(Parts(Led(10))) with { HeldBecause = "off" }, On(Parts(Led(10))) with { HeldBecause = "off", WalkInHandBy = "Iva Sorrel" }),
+        ["held: walking in hand"] = new(
+            "LamenessHold",
+            Is.Hard,
+            On(Parts(Led(10))) with
+            {
+                HeldBecause = "off",
+            },
+            On(Parts(Led(10))) with
+            {
+                HeldBecause = "off",
+                WalkInHandBy = "Iva Sorrel",
+            }
+        ),
         ["held, a vet allows walking in hand: ridden"] = Held(Parts(Led(10) with { Manner = Manner.Ridden })),
         ["held, a vet allows walking in hand: lunged"] = Held(Parts(Led(10) with { Manner = Manner.Lunged })),
         ["held, a vet allows walking in hand: long-reined"] = Held(Parts(Led(10) with { Manner = Manner.LongReined })),
         ["held, a vet allows walking in hand: loose"] = Held(Parts(Led(10) with { Manner = Manner.Loose })),
         ["held, a vet allows walking in hand: in hand in trot"] = Held(Parts(Led(10) with { Gait = Gait.Trot })),
-        ["held, a vet allows walking in hand: over poles"] = Held(Parts(Led(10) with { SetUpId = Stands }), Make.Poles(GaitVariant.WalkMedium)),
+        ["held, a vet allows walking in hand: over poles"] = Held(
+            Parts(Led(10) with { SetUpId = Stands }),
+            Make.Poles(GaitVariant.WalkMedium)
+        ),
 
         // After a clearance.
-        ["cleared: the saddle on the first day"] = new("StepsAfterClearance", Is.Soft, On(Trot()) with { Cleared = Cleared(0) }, On(Trot())),
-        ["cleared: long lines before the lunge"] = new("StepsAfterClearance", Is.Soft, On(Parts(Lunge(), Lines(), Led(6))) with { Cleared = Cleared(0) }, On(Parts(Lunge(), Lines(), Led(6))) with { Cleared = Cleared(1) }),
-        ["cleared: the saddle before the long lines"] = new("StepsAfterClearance", Is.Soft, On(Parts(Lunge(), Lines(), Saddle(6), Led(6))) with { Cleared = Cleared(1) }, On(Parts(Lunge(), Lines(), Saddle(6), Led(6))) with { Cleared = Cleared(2) }),
-        ["cleared: ten minutes in the saddle"] = new("StepsAfterClearance", Is.Soft, On(Parts(Lunge(), Lines(), Saddle(11), Led(6))) with { Cleared = Cleared(2) }, On(Parts(Lunge(), Lines(), Saddle(10), Led(6))) with { Cleared = Cleared(2) }),
-        ["cleared: not to be lunged"] = new("StepsAfterClearance", Is.Soft, On(Parts(Lunge(), Led(6))) with { Cleared = new AfterClearance(Make.Today.AddDays(-1), 0, true) }, On(Parts(Lunge(), Led(6))) with { Cleared = Cleared(0) }),
+        ["cleared: the saddle on the first day"] = new(
+            "StepsAfterClearance",
+            Is.Soft,
+            On(Trot()) with
+            {
+                Cleared = Cleared(0),
+            },
+            On(Trot())
+        ),
+        ["cleared: long lines before the lunge"] = new(
+            "StepsAfterClearance",
+            Is.Soft,
+            On(Parts(Lunge(), Lines(), Led(6))) with
+            {
+                Cleared = Cleared(0),
+            },
+            On(Parts(Lunge(), Lines(), Led(6))) with
+            {
+                Cleared = Cleared(1),
+            }
+        ),
+        ["cleared: the saddle before the long lines"] = new(
+            "StepsAfterClearance",
+            Is.Soft,
+            On(Parts(Lunge(), Lines(), Saddle(6), Led(6))) with
+            {
+                Cleared = Cleared(1),
+            },
+            On(Parts(Lunge(), Lines(), Saddle(6), Led(6))) with
+            {
+                Cleared = Cleared(2),
+            }
+        ),
+        ["cleared: ten minutes in the saddle"] = new(
+            "StepsAfterClearance",
+            Is.Soft,
+            On(Parts(Lunge(), Lines(), Saddle(11), Led(6))) with
+            {
+                Cleared = Cleared(2),
+            },
+            On(Parts(Lunge(), Lines(), Saddle(10), Led(6))) with
+            {
+                Cleared = Cleared(2),
+            }
+        ),
+        ["cleared: not to be lunged"] = new(
+            "StepsAfterClearance",
+            Is.Soft,
+            On(Parts(Lunge(), Led(6))) with
+            {
+                Cleared = new AfterClearance(Make.Today.AddDays(-1), 0, true),
+            },
+            On(Parts(Lunge(), Led(6))) with
+            {
+                Cleared = Cleared(0),
+            }
+        ),
 
         // A return.
-        ["a return: one minute of trot more"] = new("RampExceeded", Is.Soft, On(Trot(5)) with { Ramp = Ramp() }, On(Trot(4)) with { Ramp = Ramp() }),
-        ["a return: canter"] = new("RampExceeded", Is.Soft, On(Make.Part(Phase.Work, Gait.Canter, 2)) with { Ramp = Ramp() }, On(Make.Part(Phase.Work, Gait.Walk, 2)) with { Ramp = Ramp() }),
-        ["a return: minutes in all"] = new("RampExceeded", Is.Soft, On(Make.Part(Phase.Work, Gait.Walk, 20)) with { Ramp = Ramp() }, On(Make.Part(Phase.Work, Gait.Walk, 13)) with { Ramp = Ramp() }),
-        ["a return: a fence"] = new("RampExceeded", Is.Soft, On(Typed(2, 0.4, Gait.Walk), helper: true) with { Ramp = Ramp() }, On(Typed(2, 0.4, Gait.Walk), helper: true) with { Ramp = Ramp() with { MayJump = true } }),
-        ["a return: poles in trot"] = new("RampExceeded", Is.Soft, On(Over(minutes: 4), stands: Make.Poles()) with { Ramp = Ramp() }, On(Over(Gait.Walk, 4), stands: Make.Poles(GaitVariant.WalkMedium)) with { Ramp = Ramp() }),
-        ["after injury no word goes round it"] = new("RampExceeded", Is.Hard, On(Trot(5)) with { Ramp = Ramp() with { Binding = true } }, On(Trot(4)) with { Ramp = Ramp() with { Binding = true } }),
-        ["a short first day is what its text says"] = new("RampExceeded", Is.Soft, On(Parts(Led(10), Led(2) with { Manner = Manner.Loose, Gait = Gait.Trot }, Led(5) with { Manner = Manner.Ridden })) with { Ramp = FirstWeek() }, On(Parts(Led(10), Led(2) with { Manner = Manner.Loose, Gait = Gait.Trot }, Led(4) with { Manner = Manner.Ridden })) with { Ramp = FirstWeek() }),
-        ["a short first day belongs to the first week"] = new("RampExceeded", Is.Soft, On(Parts(Led(10), Led(2) with { Manner = Manner.Loose, Gait = Gait.Trot })) with { Ramp = FirstWeek() with { MayShortFirstDay = false } }, On(Parts(Led(10), Led(2) with { Manner = Manner.Loose, Gait = Gait.Trot })) with { Ramp = FirstWeek() }),
+        ["a return: one minute of trot more"] = new(
+            "RampExceeded",
+            Is.Soft,
+            On(Trot(5)) with
+            {
+                Ramp = Ramp(),
+            },
+            On(Trot(4)) with
+            {
+                Ramp = Ramp(),
+            }
+        ),
+        ["a return: canter"] = new(
+            "RampExceeded",
+            Is.Soft,
+            On(Make.Part(Phase.Work, Gait.Canter, 2)) with
+            {
+                Ramp = Ramp(),
+            },
+            On(Make.Part(Phase.Work, Gait.Walk, 2)) with
+            {
+                Ramp = Ramp(),
+            }
+        ),
+        ["a return: minutes in all"] = new(
+            "RampExceeded",
+            Is.Soft,
+            On(Make.Part(Phase.Work, Gait.Walk, 20)) with
+            {
+                Ramp = Ramp(),
+            },
+            On(Make.Part(Phase.Work, Gait.Walk, 13)) with
+            {
+                Ramp = Ramp(),
+            }
+        ),
+        ["a return: a fence"] = new(
+            "RampExceeded",
+            Is.Soft,
+            On(Typed(2, 0.4, Gait.Walk), helper: true) with
+            {
+                Ramp = Ramp(),
+            },
+            On(Typed(2, 0.4, Gait.Walk), helper: true) with
+            {
+                Ramp = Ramp() with { MayJump = true },
+            }
+        ),
+        ["a return: poles in trot"] = new(
+            "RampExceeded",
+            Is.Soft,
+            On(Over(minutes: 4), stands: Make.Poles()) with
+            {
+                Ramp = Ramp(),
+            },
+            On(Over(Gait.Walk, 4), stands: Make.Poles(GaitVariant.WalkMedium)) with
+            {
+                Ramp = Ramp(),
+            }
+        ),
+        ["after injury no word goes round it"] = new(
+            "RampExceeded",
+            Is.Hard,
+            On(Trot(5)) with
+            {
+                Ramp = Ramp() with { Binding = true },
+            },
+            On(Trot(4)) with
+            {
+                Ramp = Ramp() with { Binding = true },
+            }
+        ),
+        ["a short first day is what its text says"] = new(
+            "RampExceeded",
+            Is.Soft,
+            On(Parts(Led(10), Led(2) with { Manner = Manner.Loose, Gait = Gait.Trot }, Led(5) with { Manner = Manner.Ridden })) with
+            {
+                Ramp = FirstWeek(),
+            },
+            On(Parts(Led(10), Led(2) with { Manner = Manner.Loose, Gait = Gait.Trot }, Led(4) with { Manner = Manner.Ridden })) with
+            {
+                Ramp = FirstWeek(),
+            }
+        ),
+        ["a short first day belongs to the first week"] = new(
+            "RampExceeded",
+            Is.Soft,
+            On(Parts(Led(10), Led(2) with { Manner = Manner.Loose, Gait = Gait.Trot })) with
+            {
+                Ramp = FirstWeek() with { MayShortFirstDay = false },
+            },
+            On(Parts(Led(10), Led(2) with { Manner = Manner.Loose, Gait = Gait.Trot })) with
+            {
+                Ramp = FirstWeek(),
+            }
+        ),
 
         // A first month under saddle.
         ["a first sit in trot"] = new("FirstMonth", Is.Soft, Sit(3, Led(8), Saddle(3), Trot(1)), Sit(4, Led(8), Saddle(3), Trot(1))),
         ["a first sit of six minutes"] = new("FirstMonth", Is.Soft, Sit(0, Led(8), Saddle(6)), Sit(0, Led(8), Saddle(5))),
-        ["more than twenty minutes in the first month"] = new("FirstMonth", Is.Soft, Sit(6, Led(12), Saddle(9)), Sit(6, Led(12), Saddle(8))),
+        ["more than twenty minutes in the first month"] = new(
+            "FirstMonth",
+            Is.Soft,
+            Sit(6, Led(12), Saddle(9)),
+            Sit(6, Led(12), Saddle(8))
+        ),
 
         // A therapist's visit.
-        ["treated: fences are out until the last easy day"] = new("Restricted", Is.Hard, On(Typed(6, 0.4), helper: true) with { Restrictions = [Treated(0)] }, On(Typed(6, 0.4), helper: true) with { Restrictions = [Treated(-1)] }),
-        ["treated: the lunge is out only where it was said"] = new("Restricted", Is.Hard, On(Lunge()) with { Restrictions = [Treated(0, RuledOut.Lunge)] }, On(Lunge()) with { Restrictions = [Treated(0, RuledOut.Series)] }),
+        ["treated: fences are out until the last easy day"] = new(
+            "Restricted",
+            Is.Hard,
+            On(Typed(6, 0.4), helper: true) with
+            {
+                Restrictions = [Treated(0)],
+            },
+            On(Typed(6, 0.4), helper: true) with
+            {
+                Restrictions = [Treated(-1)],
+            }
+        ),
+        ["treated: the lunge is out only where it was said"] = new(
+            "Restricted",
+            Is.Hard,
+            On(Lunge()) with
+            {
+                Restrictions = [Treated(0, RuledOut.Lunge)],
+            },
+            On(Lunge()) with
+            {
+                Restrictions = [Treated(0, RuledOut.Series)],
+            }
+        ),
 
         // The same leg.
-        ["the same leg: poles"] = new("SameLegTouches", Is.Soft, On(Over(), stands: Make.Poles()) with { SameLeg = Because }, On(Over(), stands: Make.Poles())),
-        ["the same leg: flatwork goes on"] = new("SameLegTouches", Is.Soft, On(Typed(4, 0.5), helper: true) with { SameLeg = Because }, On(Trot()) with { SameLeg = Because }),
+        ["the same leg: poles"] = new(
+            "SameLegTouches",
+            Is.Soft,
+            On(Over(), stands: Make.Poles()) with
+            {
+                SameLeg = Because,
+            },
+            On(Over(), stands: Make.Poles())
+        ),
+        ["the same leg: flatwork goes on"] = new(
+            "SameLegTouches",
+            Is.Soft,
+            On(Typed(4, 0.5), helper: true) with
+            {
+                SameLeg = Because,
+            },
+            On(Trot()) with
+            {
+                SameLeg = Because,
+            }
+        ),
 
         // Flying changes while they are learned.
         ["changes in minutes"] = new("ChangesWithoutNumber", Is.Soft, Learns(Change(null)), Learns(Change(2))),
         ["changes: five askings"] = new("TooManyChanges", Is.Soft, Learns(Change(5)), Learns(Change(4))),
         ["changes first thing"] = new("ChangesTooEarly", Is.Soft, Learns(Change(2), Trot(16)), Learns(Trot(16), Change(2))),
         ["changes most of the session"] = new("MostlyChanges", Is.Soft, Learns(Trot(3), Change(2)), Learns(Trot(5), Change(2))),
-        ["changes the day after they boiled over"] = new("ChangesAfterBoilingOver", Is.Soft, Learns(Trot(16), Change(2)) with { ChangesBoiledOver = Make.Today.AddDays(-1) }, Learns(Trot(16), Change(2)) with { ChangesBoiledOver = Make.Today.AddDays(-2) }),
-        ["changes that are confirmed"] = new("TooManyChanges", Is.Soft, Learns(Change(5)), On(Trot(16), Change(5)) with { Places = Places("changes/forward-change-collect") }),
+        ["changes the day after they boiled over"] = new(
+            "ChangesAfterBoilingOver",
+            Is.Soft,
+            Learns(Trot(16), Change(2)) with
+            {
+                ChangesBoiledOver = Make.Today.AddDays(-1),
+            },
+            Learns(Trot(16), Change(2)) with
+            {
+                ChangesBoiledOver = Make.Today.AddDays(-2),
+            }
+        ),
+        ["changes that are confirmed"] = new(
+            "TooManyChanges",
+            Is.Soft,
+            Learns(Change(5)),
+            On(Trot(16), Change(5)) with
+            {
+                Places = Places("changes/forward-change-collect"),
+            }
+        ),
 
         // Heat.
-        ["an hour that halves the work"] = new("HotDay", Is.Soft, On(Trot(16)) with { Heat = Heat.Advise(new WeatherReading(34, 20, false)) }, On(Trot(15)) with { Heat = Heat.Advise(new WeatherReading(34, 20, false)) }),
-        ["a cold damp day is no heat"] = new("HotDay", Is.Soft, On(Trot(16)) with { Heat = Heat.Advise(new WeatherReading(31, 95, false)) }, On(Trot(16)) with { Heat = Heat.Advise(new WeatherReading(8, 95, false)) }),
-        ["its own limit"] = new("HotDay", Is.Soft, On(Trot(16)) with { Heat = Heat.Advise(new WeatherReading(26, 40, false), 26) }, On(Trot(16)) with { Heat = Heat.Advise(new WeatherReading(26, 40, false), 27) }),
+        ["an hour that halves the work"] = new(
+            "HotDay",
+            Is.Soft,
+            On(Trot(16)) with
+            {
+                Heat = Heat.Advise(new WeatherReading(34, 20, false)),
+            },
+            On(Trot(15)) with
+            {
+                Heat = Heat.Advise(new WeatherReading(34, 20, false)),
+            }
+        ),
+        ["a cold damp day is no heat"] = new(
+            "HotDay",
+            Is.Soft,
+            On(Trot(16)) with
+            {
+                Heat = Heat.Advise(new WeatherReading(31, 95, false)),
+            },
+            On(Trot(16)) with
+            {
+                Heat = Heat.Advise(new WeatherReading(8, 95, false)),
+            }
+        ),
+        ["its own limit"] = new(
+            "HotDay",
+            Is.Soft,
+            On(Trot(16)) with
+            {
+                Heat = Heat.Advise(new WeatherReading(26, 40, false), 26),
+            },
+            On(Trot(16)) with
+            {
+                Heat = Heat.Advise(new WeatherReading(26, 40, false), 27),
+            }
+        ),
 
         // At four.
-        ["fences twice in a week at four"] = new("YoungFences", Is.Soft, On(Typed(4, 0.3), helper: true, age: 4) with { Nearby = [Jumped(-3)] }, On(Typed(4, 0.3), helper: true, age: 4) with { Nearby = [Jumped(-7)] }),
+        ["fences twice in a week at four"] = new(
+            "YoungFences",
+            Is.Soft,
+            On(Typed(4, 0.3), helper: true, age: 4) with
+            {
+                Nearby = [Jumped(-3)],
+            },
+            On(Typed(4, 0.3), helper: true, age: 4) with
+            {
+                Nearby = [Jumped(-7)],
+            }
+        ),
     };
 
     public static TheoryData<string> Names => [.. Pairs.Keys];
@@ -134,12 +547,27 @@ public class PlanPairsTests
         PlanChecks.Check(pair.Fine).Where(f => f.Rule == pair.Rule).Select(f => f.Says).ShouldBeEmpty();
     }
 
-    private static PlanContext On(PartEntry work, bool helper = false, SetUpEntry? stands = null, int age = 8, string? at = null, double? entered = null, bool eve = false) =>
-        On(Make.GoodParts(work), helper, stands, age, at, entered, eve);
+    private static PlanContext On(
+        PartEntry work,
+        bool helper = false,
+        SetUpEntry? stands = null,
+        int age = 8,
+        string? at = null,
+        double? entered = null,
+        bool eve = false
+    ) => On(Make.GoodParts(work), helper, stands, age, at, entered, eve);
 
     private static PlanContext On(params PartEntry[] work) => On(Make.GoodParts(work), false, null, 8, null, null, false);
 
-    private static PlanContext On(IReadOnlyList<PartEntry> parts, bool helper = false, SetUpEntry? stands = null, int age = 8, string? at = null, double? entered = null, bool eve = false)
+    private static PlanContext On(
+        IReadOnlyList<PartEntry> parts,
+        bool helper = false,
+        SetUpEntry? stands = null,
+        int age = 8,
+        string? at = null,
+        double? entered = null,
+        bool eve = false
+    )
     {
         var setUps = new Dictionary<Guid, SetUp>();
         if (stands is not null)
@@ -147,8 +575,25 @@ public class PlanPairsTests
             setUps[Stands] = stands.Check().OrThrow();
         }
 
-        var competition = entered is null ? null : Aim.From(Guid.NewGuid(), new AimEntry("Show", Make.Today.AddDays(eve ? 1 : 9), Discipline.Jumping, "National", "Novice", entered), Make.Today).OrThrow();
-        return new PlanContext(Make.Horse(age), Make.Plan(parts, helper), setUps, [], Places: at is null ? Places() : Places(at), Competition: competition) { Card = Make.Card() };
+        var competition = entered is null
+            ? null
+            : Aim.From(
+                    Guid.NewGuid(),
+                    new AimEntry("Show", Make.Today.AddDays(eve ? 1 : 9), Discipline.Jumping, "National", "Novice", entered),
+                    Make.Today
+                )
+                .OrThrow();
+        return new PlanContext(
+            Make.Horse(age),
+            Make.Plan(parts, helper),
+            setUps,
+            [],
+            Places: at is null ? Places() : Places(at),
+            Competition: competition
+        )
+        {
+            Card = Make.Card(),
+        };
     }
 
     /// <summary>All of a session, where it does not begin and end with walk in the saddle.</summary>
@@ -157,7 +602,9 @@ public class PlanPairsTests
     private static Places Places(params string[] at)
     {
         // Sure of the ground it stands on, of fences as far as the pair says; one that says nothing jumps small courses.
-        var rungs = Sure.Concat(at.Length > 0 ? at : ["jumping/course-under", "grids/ascending-oxer"]).GroupBy(r => Catalogue.Rung(r).Strand).Select(g => g.Last());
+        var rungs = Sure.Concat(at.Length > 0 ? at : ["jumping/course-under", "grids/ascending-oxer"])
+            .GroupBy(r => Catalogue.Rung(r).Strand)
+            .Select(g => g.Last());
         return Core.Exercises.Places.From(rungs.Select(r => new RungMove(Catalogue.Rung(r).Strand, r, MoveKind.ByHand, "x", Make.Today)));
     }
 
@@ -171,7 +618,12 @@ public class PlanPairsTests
 
     private static PartEntry Lines() => Make.Part(Phase.Work, Gait.Trot, 3) with { Manner = Manner.LongReined };
 
-    private static PartEntry Typed(int fences, double? height = null, Gait gait = Gait.Trot) => Make.Part(Phase.Work, gait, 3) with { Efforts = fences, HeightMetres = height };
+    private static PartEntry Typed(int fences, double? height = null, Gait gait = Gait.Trot) =>
+        Make.Part(Phase.Work, gait, 3) with
+        {
+            Efforts = fences,
+            HeightMetres = height,
+        };
 
     private static PartEntry Rung(string id, Gait gait) => Make.Part(Phase.Work, gait, 6) with { RungId = id };
 
@@ -180,18 +632,37 @@ public class PlanPairsTests
 
     private static PartEntry Over(Gait gait = Gait.Trot, double minutes = 6) => Make.Part(Phase.Work, gait, minutes, setUp: Stands);
 
-    private static PartEntry Of(string exercise) => Make.Part(Phase.Work, Gait.Trot, 8) with { ExerciseId = exercise, RungId = Catalogue.Exercise(exercise).RungId };
+    private static PartEntry Of(string exercise) =>
+        Make.Part(Phase.Work, Gait.Trot, 8) with
+        {
+            ExerciseId = exercise,
+            RungId = Catalogue.Exercise(exercise).RungId,
+        };
 
-    private static CorridorEntry Lane(int stepsBack) => new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 2, 1.1, 1, stepsBack);
+    private static CorridorEntry Lane(int stepsBack) =>
+        new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 2, 1.1, 1, stepsBack);
 
     private static SetUpEntry Built(string exercise) => Catalogue.Exercise(exercise).SetUp!;
 
-    private static PartEntry Change(int? times) => Make.Part(Phase.NewWork, Gait.Canter, 4) with { RungId = "changes/single-change", Times = times };
+    private static PartEntry Change(int? times) =>
+        Make.Part(Phase.NewWork, Gait.Canter, 4) with
+        {
+            RungId = "changes/single-change",
+            Times = times,
+        };
 
     private static PlanContext Learns(params PartEntry[] work) =>
-        On(Make.GoodParts(work.Length == 1 ? [Trot(16), .. work] : work)) with { Places = Places("changes/counter-canter-settled") };
+        On(Make.GoodParts(work.Length == 1 ? [Trot(16), .. work] : work)) with
+        {
+            Places = Places("changes/counter-canter-settled"),
+        };
 
-    private static PlanContext Sit(int calm, params PartEntry[] parts) => On(parts, age: 4) with { Places = Core.Exercises.Places.From([]), CalmSits = calm };
+    private static PlanContext Sit(int calm, params PartEntry[] parts) =>
+        On(parts, age: 4) with
+        {
+            Places = Core.Exercises.Places.From([]),
+            CalmSits = calm,
+        };
 
     private static AfterClearance Cleared(int days) => new(Make.Today.AddDays(-1), days, false);
 
@@ -201,11 +672,31 @@ public class PlanPairsTests
 
     private static NearbyDay Jumped(int day) => new(Make.Today.AddDays(day), false, true);
 
-    private static Restriction Low(double metres) => Restriction.From(Guid.NewGuid(), new RestrictionEntry("tendon", "the vet", null, null, [], [], metres), Make.Horse(), Make.Today).OrThrow();
+    private static Restriction Low(double metres) =>
+        Restriction
+            .From(Guid.NewGuid(), new RestrictionEntry("tendon", "the vet", null, null, [], [], metres), Make.Horse(), Make.Today)
+            .OrThrow();
 
     private static Restriction Treated(int easyUntil, RuledOut ruledOut = RuledOut.Fences) =>
-        new CareVisit(Guid.NewGuid(), CareKind.Therapist, Make.Today.AddDays(-2), "Jory Penhale", "", null) { EasyUntil = Make.Today.AddDays(easyUntil), RuledOut = [ruledOut] }.AsRestriction()!;
+        new CareVisit(Guid.NewGuid(), CareKind.Therapist, Make.Today.AddDays(-2), "Jory Penhale", "", null)
+        {
+            EasyUntil = Make.Today.AddDays(easyUntil),
+            RuledOut = [ruledOut],
+        }.AsRestriction()!;
 
-    private static Pair Held(List<PartEntry> parts, SetUpEntry? stands = null) => new(
-        "LamenessHold", Is.Hard, On(parts, stands: stands) with { HeldBecause = "off", WalkInHandBy = "Iva Sorrel" }, On(Parts(Led(10))) with { HeldBecause = "off", WalkInHandBy = "Iva Sorrel" });
+    private static Pair Held(List<PartEntry> parts, SetUpEntry? stands = null) =>
+        new(
+            "LamenessHold",
+            Is.Hard,
+            On(parts, stands: stands) with
+            {
+                HeldBecause = "off",
+                WalkInHandBy = "Iva Sorrel",
+            },
+            On(Parts(Led(10))) with
+            {
+                HeldBecause = "off",
+                WalkInHandBy = "Iva Sorrel",
+            }
+        );
 }

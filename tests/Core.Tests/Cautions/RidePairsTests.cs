@@ -53,8 +53,7 @@ public class RidePairsTests
     [Theory]
     [InlineData(13, false)]
     [InlineData(14, true)]
-    public void A_return_begins_at_two_weeks_off(int days, bool binds) =>
-        (Back([Off(-days, OffBecause.Rest)]) is not null).ShouldBe(binds);
+    public void A_return_begins_at_two_weeks_off(int days, bool binds) => (Back([Off(-days, OffBecause.Rest)]) is not null).ShouldBe(binds);
 
     [Theory]
     [InlineData(OffBecause.Rest, false)]
@@ -107,14 +106,27 @@ public class RidePairsTests
     public void Four_touches_of_one_leg_in_one_ride(int touches, bool points)
     {
         (SameLeg.InOne(Told(0, touches, 0)) is not null).ShouldBe(points);
-        Make.Rules(Make.Context(Make.Record(new LegTouched(Guid.NewGuid(), Device.Morning, Leg.RightFore, touches), Make.Passes(Rein.Left, 6, touches)))).Contains("SameLegToday").ShouldBe(points);
+        Make.Rules(
+                Make.Context(
+                    Make.Record(new LegTouched(Guid.NewGuid(), Device.Morning, Leg.RightFore, touches), Make.Passes(Rein.Left, 6, touches))
+                )
+            )
+            .Contains("SameLegToday")
+            .ShouldBe(points);
     }
 
     [Fact]
     public void A_touch_put_down_to_the_rider_is_not_held_against_a_leg()
     {
         RideEvent[] Knocks(JumpCause cause) =>
-            [.. Enumerable.Range(0, 4).Select(_ => Make.Jumped(Rein.Left, EffortOutcome.Rub) with { Leg = Leg.LeftFore }).SelectMany(e => new RideEvent[] { e, new JumpTold(Guid.NewGuid(), e.At.AddSeconds(4), e.Id, null, null, null, cause) })];
+            [
+                .. Enumerable
+                    .Range(0, 4)
+                    .Select(_ => Make.Jumped(Rein.Left, EffortOutcome.Rub) with { Leg = Leg.LeftFore })
+                    .SelectMany(e =>
+                        new RideEvent[] { e, new JumpTold(Guid.NewGuid(), e.At.AddSeconds(4), e.Id, null, null, null, cause) }
+                    ),
+            ];
         Make.Rules(Make.Context(Make.Record(Knocks(JumpCause.Horse)))).ShouldContain("SameLegToday");
         Make.Rules(Make.Context(Make.Record(Knocks(JumpCause.Pace)))).ShouldNotContain("SameLegToday");
     }
@@ -141,7 +153,8 @@ public class RidePairsTests
         var advice = RailAdvices.For(Make.Horse(), null, null, RailFacts.None);
         advice.Where(a => !a.CanWait).Select(a => a.Rule).Order().ShouldBe(["Fall", "OffOrSore"]);
         advice.Where(a => a.EndsJumping).Select(a => a.Rule).ShouldBe(["Fall"]);
-        Make.Rules(Make.Context(Make.Record(new Fell(Guid.NewGuid(), Device.Morning, Faller.Rider, false), Make.Mark(Rein.Left, 8))))[0].ShouldBe("Fall");
+        Make.Rules(Make.Context(Make.Record(new Fell(Guid.NewGuid(), Device.Morning, Faller.Rider, false), Make.Mark(Rein.Left, 8))))[0]
+            .ShouldBe("Fall");
     }
 
     [Theory]
@@ -159,7 +172,11 @@ public class RidePairsTests
     {
         var facts = RailFacts.None with { Legs = [Told(-5, 3, 0), Told(-2, 1, 1)] };
         RailAdvices.For(Make.Horse(), null, null, RailFacts.None).ShouldNotContain(a => a.Rule == "TheSameLeg");
-        RailAdvices.For(Make.Horse(), null, null, facts).Single(a => a.Rule == "TheSameLeg").Earlier.ShouldNotBeNull().ShouldBe(new Dictionary<Leg, int> { [Leg.LeftHind] = 4, [Leg.RightHind] = 1 }, ignoreOrder: true);
+        RailAdvices
+            .For(Make.Horse(), null, null, facts)
+            .Single(a => a.Rule == "TheSameLeg")
+            .Earlier.ShouldNotBeNull()
+            .ShouldBe(new Dictionary<Leg, int> { [Leg.LeftHind] = 4, [Leg.RightHind] = 1 }, ignoreOrder: true);
     }
 
     // Heat by the hour.
@@ -183,8 +200,12 @@ public class RidePairsTests
     [Fact]
     public void A_reading_taken_now_beats_the_forecast_where_it_is_stricter()
     {
-        HeatOfHours.Worst(HotAfternoon, WorkingHours.Usual, new TimeOnly(7, 0), 40, new WeatherReading(34, 20, false))!.Care.ShouldBe(HeatCare.Halve);
-        HeatOfHours.Worst(HotAfternoon, WorkingHours.Usual, new TimeOnly(14, 0), 40, new WeatherReading(12, 50, false))!.Care.ShouldBe(HeatCare.WalkOnly);
+        HeatOfHours
+            .Worst(HotAfternoon, WorkingHours.Usual, new TimeOnly(7, 0), 40, new WeatherReading(34, 20, false))!
+            .Care.ShouldBe(HeatCare.Halve);
+        HeatOfHours
+            .Worst(HotAfternoon, WorkingHours.Usual, new TimeOnly(14, 0), 40, new WeatherReading(12, 50, false))!
+            .Care.ShouldBe(HeatCare.WalkOnly);
     }
 
     // What was ridden is looked at too, from the third time on.
@@ -192,7 +213,9 @@ public class RidePairsTests
     [InlineData(2, false)]
     [InlineData(3, true)]
     public void Walk_first_is_told_from_the_third_time_on(int times, bool told) =>
-        Habits([.. Enumerable.Repeat(Tapped(2, 8), times), .. Enumerable.Repeat(Tapped(12, 8), 5 - times)]).Contains("WalkedFirst").ShouldBe(told);
+        Habits([.. Enumerable.Repeat(Tapped(2, 8), times), .. Enumerable.Repeat(Tapped(12, 8), 5 - times)])
+            .Contains("WalkedFirst")
+            .ShouldBe(told);
 
     [Fact]
     public void A_led_walk_counts_and_what_was_only_typed_is_not_looked_at()
@@ -208,7 +231,9 @@ public class RidePairsTests
     [InlineData(3, false)]
     public void A_sit_counts_when_it_was_calm_and_walked_both_ways(int tension, bool counts)
     {
-        FirstSits.IsCalm(Make.Record(Make.Ridden(Gait.Walk, Rein.Left, 2), Make.Ridden(Gait.Walk, Rein.Right, 2), Make.Tension(tension))).ShouldBe(counts);
+        FirstSits
+            .IsCalm(Make.Record(Make.Ridden(Gait.Walk, Rein.Left, 2), Make.Ridden(Gait.Walk, Rein.Right, 2), Make.Tension(tension)))
+            .ShouldBe(counts);
         FirstSits.IsCalm(Make.Record(Make.Ridden(Gait.Walk, Rein.Left, 4), Make.Tension(1))).ShouldBeFalse();
     }
 
@@ -219,7 +244,14 @@ public class RidePairsTests
     public void Changes_boil_over_at_the_top_or_tense_twice_running(int[] tension, bool over)
     {
         RideEvent[] seen = [.. tension.Select((t, i) => (RideEvent)Make.Tension(t, i))];
-        ChangesBoiled.Over(Make.Record([.. seen, new ChangeRidden(Guid.NewGuid(), Device.Morning, Rein.Left, ChangeQuality.Clean, ChangePlace.Diagonal)])).ShouldBe(over);
+        ChangesBoiled
+            .Over(
+                Make.Record([
+                    .. seen,
+                    new ChangeRidden(Guid.NewGuid(), Device.Morning, Rein.Left, ChangeQuality.Clean, ChangePlace.Diagonal),
+                ])
+            )
+            .ShouldBe(over);
         ChangesBoiled.Over(Make.Record(seen)).ShouldBeFalse();
     }
 
@@ -235,7 +267,11 @@ public class RidePairsTests
     }
 
     private static readonly HourOfDay[] HotAfternoon =
-        [.. Enumerable.Range(0, 24).Select(h => new HourOfDay(h, h < 12 ? new WeatherReading(14 + (h * 0.1), 50, false) : new WeatherReading(32, 55, false)))];
+    [
+        .. Enumerable
+            .Range(0, 24)
+            .Select(h => new HourOfDay(h, h < 12 ? new WeatherReading(14 + (h * 0.1), 50, false) : new WeatherReading(32, 55, false))),
+    ];
 
     private static Core.Sessions.RampLimit? Back(IEnumerable<TimeAway> told) => ComingBack.On(told, [], [], Today, Today);
 
@@ -244,12 +280,22 @@ public class RidePairsTests
     private static TimeAway Worked(int from, int until) => new(Guid.NewGuid(), Today.AddDays(from), Today.AddDays(until), null, "");
 
     private static LegsTold Told(int day, int leftHind, int rightHind) =>
-        new(Today.AddDays(day), new Dictionary<Leg, int> { [Leg.LeftHind] = leftHind, [Leg.RightHind] = rightHind }.Where(t => t.Value > 0).ToDictionary(t => t.Key, t => t.Value));
+        new(
+            Today.AddDays(day),
+            new Dictionary<Leg, int> { [Leg.LeftHind] = leftHind, [Leg.RightHind] = rightHind }
+                .Where(t => t.Value > 0)
+                .ToDictionary(t => t.Key, t => t.Value)
+        );
 
     private static RideRecord Tapped(double walkFirst, double walkLast)
     {
         var phone = new Device();
-        return Make.Record(phone.Gait(0, Gait.Walk), phone.Gait(walkFirst, Gait.Trot), phone.Gait(walkFirst + 20, Gait.Walk), phone.End(walkFirst + 20 + walkLast));
+        return Make.Record(
+            phone.Gait(0, Gait.Walk),
+            phone.Gait(walkFirst, Gait.Trot),
+            phone.Gait(walkFirst + 20, Gait.Walk),
+            phone.End(walkFirst + 20 + walkLast)
+        );
     }
 
     private static List<string> Habits(params RideRecord[] rides) => [.. RiddenHabits.Of(Make.Horse(), rides, Today).Select(h => h.Rule)];

@@ -10,7 +10,8 @@ public class TrainingLoadTests
     /// <summary>A Sunday.</summary>
     private static readonly DateOnly Sunday = new(2026, 4, 19);
 
-    private static TrainingLoad Week(params double[] loads) => TrainingLoad.Of([.. loads.Select((l, i) => new DayLoad(Sunday.AddDays(i - loads.Length + 1), l / 5, l))], 1, Sunday);
+    private static TrainingLoad Week(params double[] loads) =>
+        TrainingLoad.Of([.. loads.Select((l, i) => new DayLoad(Sunday.AddDays(i - loads.Length + 1), l / 5, l))], 1, Sunday);
 
     // Foster 1998 (definitions from memory), worked by hand: 300, 0, 400, 0, 500, 0, 300 sum to 1500; their mean is
     // 214.29 and their sample standard deviation 211.57, so monotony is 1.0128 and strain 1519.3.
@@ -66,7 +67,13 @@ public class TrainingLoadTests
     [Fact]
     public void The_week_in_which_work_began_measures_none()
     {
-        var weeks = TrainingLoad.Of([new DayLoad(Sunday.AddDays(-14), 30, null), new DayLoad(Sunday.AddDays(-7), 100, null), new DayLoad(Sunday, 104, null)], 4, Sunday).Weeks;
+        var weeks = TrainingLoad
+            .Of(
+                [new DayLoad(Sunday.AddDays(-14), 30, null), new DayLoad(Sunday.AddDays(-7), 100, null), new DayLoad(Sunday, 104, null)],
+                4,
+                Sunday
+            )
+            .Weeks;
         weeks.Select(w => w.Growth is { } g ? Math.Round(g, 6) : (double?)null).ShouldBe([null, null, null, 0.04]);
     }
 
@@ -94,13 +101,15 @@ public class TrainingLoadTests
 
     [Fact]
     public void Loads_add_up_and_the_order_of_days_does_not_matter() =>
-        Gen.Select(Gen.Int[0, 69], Gen.Int[0, 400]).Array[0, 40].Sample(days =>
-        {
-            var given = days.Select(d => new DayLoad(Sunday.AddDays(-d.Item1), d.Item2 / 5.0, d.Item2)).ToList();
-            var load = TrainingLoad.Of(given, 10, Sunday);
-            var turned = TrainingLoad.Of([.. given.AsEnumerable().Reverse()], 10, Sunday);
-            return Math.Abs(load.Weeks.Sum(w => w.Load) - days.Sum(d => (double)d.Item2)) < 1e-6
-                && Math.Abs((load.ShortAverage ?? 0) - (turned.ShortAverage ?? 0)) < 1e-9
-                && load.Weeks.All(w => w.Strain is null || double.IsFinite(w.Strain.Value));
-        });
+        Gen.Select(Gen.Int[0, 69], Gen.Int[0, 400])
+            .Array[0, 40]
+            .Sample(days =>
+            {
+                var given = days.Select(d => new DayLoad(Sunday.AddDays(-d.Item1), d.Item2 / 5.0, d.Item2)).ToList();
+                var load = TrainingLoad.Of(given, 10, Sunday);
+                var turned = TrainingLoad.Of([.. given.AsEnumerable().Reverse()], 10, Sunday);
+                return Math.Abs(load.Weeks.Sum(w => w.Load) - days.Sum(d => (double)d.Item2)) < 1e-6
+                    && Math.Abs((load.ShortAverage ?? 0) - (turned.ShortAverage ?? 0)) < 1e-9
+                    && load.Weeks.All(w => w.Strain is null || double.IsFinite(w.Strain.Value));
+            });
 }

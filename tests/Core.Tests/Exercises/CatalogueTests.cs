@@ -60,7 +60,12 @@ public class CatalogueTests
     {
         // Climb whatever is open until nothing moves: a circle of prerequisites would leave rungs unreached.
         var reached = new HashSet<string>();
-        while (Catalogue.Rungs.FirstOrDefault(r => !reached.Contains(r.Id) && (r.FallBack is null || reached.Contains(r.FallBack)) && r.Needs.All(reached.Contains)) is { } open)
+        while (
+            Catalogue.Rungs.FirstOrDefault(r =>
+                !reached.Contains(r.Id) && (r.FallBack is null || reached.Contains(r.FallBack)) && r.Needs.All(reached.Contains)
+            )
+                is { } open
+        )
         {
             reached.Add(open.Id);
         }
@@ -99,7 +104,16 @@ public class CatalogueTests
     {
         Strand[] fences = [Strand.Grids, Strand.Jumping, Strand.Narrow, Strand.CrossCountry];
         Catalogue.Rungs.Where(r => fences.Contains(r.Strand)).ShouldAllBe(r => r.Helper && r.Caution != null && r.MostAWeek != null);
-        string[] others = ["flatwork/first-month", "lunge/free-both-ways", "in-hand/lead-and-halt", "fitness/canter-sets", "fitness/speed-sets", "changes/single-change", "collected/piaffe"];
+        string[] others =
+        [
+            "flatwork/first-month",
+            "lunge/free-both-ways",
+            "in-hand/lead-and-halt",
+            "fitness/canter-sets",
+            "fitness/speed-sets",
+            "changes/single-change",
+            "collected/piaffe",
+        ];
         others.ShouldAllBe(id => Catalogue.Rung(id).Caution != null);
         Catalogue.Rungs.Where(r => r.Kit.Any(k => k.Contains("block"))).ShouldAllBe(r => r.Helper);
     }
@@ -142,11 +156,17 @@ public class CatalogueTests
     {
         var built = Catalogue.Exercises.Where(e => e.SetUp is not null).ToList();
         built.Count.ShouldBeGreaterThan(30);
-        Gen.Select(Gen.OneOf([.. built.Select(Gen.Const)]), Gen.Double[110, 190]).Sample((exercise, height) =>
-        {
-            var measured = exercise.SetUp!.Check().OrThrow().MeasureFor(Make.Card(height), Tape.Metric);
-            return measured.FitsArena && measured.Approach.Enough && measured.Getaway.Enough && measured.Gaps.All(g => g.Trade.Holds(g.Built.Built));
-        });
+        Gen.Select(Gen.OneOf([.. built.Select(Gen.Const)]), Gen.Double[110, 190])
+            .Sample(
+                (exercise, height) =>
+                {
+                    var measured = exercise.SetUp!.Check().OrThrow().MeasureFor(Make.Card(height), Tape.Metric);
+                    return measured.FitsArena
+                        && measured.Approach.Enough
+                        && measured.Getaway.Enough
+                        && measured.Gaps.All(g => g.Trade.Holds(g.Built.Built));
+                }
+            );
     }
 
     [Fact]
@@ -155,5 +175,7 @@ public class CatalogueTests
 
     [Fact]
     public void A_set_up_is_built_with_the_poles_its_exercise_takes() =>
-        Catalogue.Exercises.Where(e => e.SetUp is Core.Setups.PoleLineEntry).ShouldAllBe(e => ((Core.Setups.PoleLineEntry)e.SetUp!).Poles == e.Poles);
+        Catalogue
+            .Exercises.Where(e => e.SetUp is Core.Setups.PoleLineEntry)
+            .ShouldAllBe(e => ((Core.Setups.PoleLineEntry)e.SetUp!).Poles == e.Poles);
 }

@@ -7,7 +7,16 @@ namespace Hippodrome.Core.Tests.Exercises;
 
 public class OwnExerciseTests
 {
-    private static readonly OwnExerciseEntry Good = new("poles/trot-poles", "Five on the curve", "From the short side.", Gait.Trot, RiddenFigure.QuarterLine, 6, Minutes: 8, Poles: 5);
+    private static readonly OwnExerciseEntry Good = new(
+        "poles/trot-poles",
+        "Five on the curve",
+        "From the short side.",
+        Gait.Trot,
+        RiddenFigure.QuarterLine,
+        6,
+        Minutes: 8,
+        Poles: 5
+    );
 
     [Fact]
     public void A_trainers_own_stands_beside_the_catalogues()
@@ -26,7 +35,9 @@ public class OwnExerciseTests
 
     [Fact]
     public void Every_fault_is_told_at_once() =>
-        new OwnExerciseEntry("poles/none", "", " ", null, null, 0, 8, 8, CopiedFrom: "nothing").Check(Guid.NewGuid()).Faults.Select(f => f.Field)
+        new OwnExerciseEntry("poles/none", "", " ", null, null, 0, 8, 8, CopiedFrom: "nothing")
+            .Check(Guid.NewGuid())
+            .Faults.Select(f => f.Field)
             .ShouldBe(["rungId", "copiedFrom", "name", "how", "gait", "figure", "repetitions", "minutes"]);
 
     [Fact]

@@ -24,19 +24,27 @@ public class ReliabilityTests
 
     [Fact]
     public void The_interval_holds_the_rate_and_stays_between_nought_and_one() =>
-        Gen.Select(Gen.Int[1, 200], Gen.Int[0, 200]).Where((n, k) => k <= n).Sample((n, k) =>
-        {
-            var (lowest, highest) = Reliability.Wilson(k, n);
-            return lowest >= 0 && highest <= 1 && lowest <= ((double)k / n) + 1e-12 && highest >= ((double)k / n) - 1e-12;
-        });
+        Gen.Select(Gen.Int[1, 200], Gen.Int[0, 200])
+            .Where((n, k) => k <= n)
+            .Sample(
+                (n, k) =>
+                {
+                    var (lowest, highest) = Reliability.Wilson(k, n);
+                    return lowest >= 0 && highest <= 1 && lowest <= ((double)k / n) + 1e-12 && highest >= ((double)k / n) - 1e-12;
+                }
+            );
 
     [Fact]
     public void More_attempts_at_the_same_rate_leave_less_doubt() =>
-        Gen.Select(Gen.Int[1, 50], Gen.Int[0, 50]).Where((n, k) => k <= n).Sample((n, k) =>
-        {
-            var (few, many) = (Reliability.Wilson(k, n), Reliability.Wilson(4 * k, 4 * n));
-            return many.Highest - many.Lowest < few.Highest - few.Lowest;
-        });
+        Gen.Select(Gen.Int[1, 50], Gen.Int[0, 50])
+            .Where((n, k) => k <= n)
+            .Sample(
+                (n, k) =>
+                {
+                    var (few, many) = (Reliability.Wilson(k, n), Reliability.Wilson(4 * k, 4 * n));
+                    return many.Highest - many.Lowest < few.Highest - few.Lowest;
+                }
+            );
 
     // Chosen for Hippodrome: confirmed is nine of the last ten, lately and not ever.
     [Theory]

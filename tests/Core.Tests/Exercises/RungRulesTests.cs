@@ -18,7 +18,14 @@ public class RungRulesTests
     private static readonly Rung TrotPoles = Catalogue.Rung("poles/trot-poles");
 
     /// <summary>A fan of trot poles is next, and asks for nothing in another strand.</summary>
-    private static readonly RungContext TwoGood = new(TrotPoles, Places.From([Move("poles/trot-poles")]), 8, Rides(Make.Easy(), Make.Easy()), Make.Today.AddDays(-2), new HashSet<Guid> { Rider });
+    private static readonly RungContext TwoGood = new(
+        TrotPoles,
+        Places.From([Move("poles/trot-poles")]),
+        8,
+        Rides(Make.Easy(), Make.Easy()),
+        Make.Today.AddDays(-2),
+        new HashSet<Guid> { Rider }
+    );
 
     [Fact]
     public void Two_good_sessions_running_climb_one_rung()
@@ -47,16 +54,20 @@ public class RungRulesTests
     }
 
     /// <summary>What a session may lack, one at a time.</summary>
-    public static TheoryData<string, RideRecord> NotGood => new()
-    {
-        { "left rein under seven", Make.Easy(left: 6.5) },
-        { "right rein under seven", Make.Easy(right: 6.5) },
-        { "asleep", Make.Easy(tension: 0) },
-        { "tense", Make.Easy(tension: 3) },
-        { "closing test failed", Make.Easy(passed: false) },
-        { "three in ten touched", Make.Record(Make.Mark(Rein.Both, 8), Make.Tension(1), Make.Closing(true), Make.Passes(Rein.Left, 7, 3)) },
-        { "heat in a leg", Make.Record(Make.Mark(Rein.Both, 8), Make.Tension(1), Make.Closing(true), Make.Sign(Sign.HeatInLeg)) },
-    };
+    public static TheoryData<string, RideRecord> NotGood =>
+        new()
+        {
+            { "left rein under seven", Make.Easy(left: 6.5) },
+            { "right rein under seven", Make.Easy(right: 6.5) },
+            { "asleep", Make.Easy(tension: 0) },
+            { "tense", Make.Easy(tension: 3) },
+            { "closing test failed", Make.Easy(passed: false) },
+            {
+                "three in ten touched",
+                Make.Record(Make.Mark(Rein.Both, 8), Make.Tension(1), Make.Closing(true), Make.Passes(Rein.Left, 7, 3))
+            },
+            { "heat in a leg", Make.Record(Make.Mark(Rein.Both, 8), Make.Tension(1), Make.Closing(true), Make.Sign(Sign.HeatInLeg)) },
+        };
 
     [Theory]
     [MemberData(nameof(NotGood))]
@@ -72,7 +83,12 @@ public class RungRulesTests
     [InlineData(3, RungWord.Stay)]
     public void One_pole_touched_in_five_still_teaches(int touched, RungWord word)
     {
-        var record = Make.Record(Make.Mark(Rein.Both, 7), Make.Tension(1), Make.Closing(true), Make.Passes(Rein.Left, 10 - touched, touched));
+        var record = Make.Record(
+            Make.Mark(Rein.Both, 7),
+            Make.Tension(1),
+            Make.Closing(true),
+            Make.Passes(Rein.Left, 10 - touched, touched)
+        );
         RungRules.Judge(TwoGood with { Rides = Rides(record, Make.Easy()) }).Word.ShouldBe(word);
     }
 
@@ -81,7 +97,8 @@ public class RungRulesTests
     [InlineData(1, RungWord.Stay)]
     [InlineData(2, RungWord.Up)]
     [InlineData(null, RungWord.Up)]
-    public void Not_on_the_eve_of_a_competition(int? days, RungWord word) => RungRules.Judge(TwoGood with { DaysToCompetition = days }).Word.ShouldBe(word);
+    public void Not_on_the_eve_of_a_competition(int? days, RungWord word) =>
+        RungRules.Judge(TwoGood with { DaysToCompetition = days }).Word.ShouldBe(word);
 
     [Theory]
     [InlineData(-6, RungWord.Up)]
@@ -92,21 +109,40 @@ public class RungRulesTests
     [Fact]
     public void Not_on_a_new_riders_first_day()
     {
-        RungRules.Judge(TwoGood with { EarlierRiders = new HashSet<Guid> { Guid.NewGuid() } }).Missing.ShouldBe(["not on a new rider's first day"]);
-        RungRules.Judge(TwoGood with { EarlierRiders = new HashSet<Guid> { Guid.NewGuid(), Rider } }).Word.ShouldBe(RungWord.Up);
+        RungRules
+            .Judge(TwoGood with { EarlierRiders = new HashSet<Guid> { Guid.NewGuid() } })
+            .Missing.ShouldBe(["not on a new rider's first day"]);
+        RungRules
+            .Judge(
+                TwoGood with
+                {
+                    EarlierRiders = new HashSet<Guid> { Guid.NewGuid(), Rider },
+                }
+            )
+            .Word.ShouldBe(RungWord.Up);
     }
 
     [Fact]
     public void Not_on_the_first_day_at_a_new_place()
     {
-        RungRules.Judge(TwoGood with { EarlierPlaces = new HashSet<string> { "Ashlode" } }).Missing.ShouldBe(["not on the first day at a new place"]);
-        RungRules.Judge(TwoGood with { EarlierPlaces = new HashSet<string> { "Ashlode", "" } }).Word.ShouldBe(RungWord.Up);
+        RungRules
+            .Judge(TwoGood with { EarlierPlaces = new HashSet<string> { "Ashlode" } })
+            .Missing.ShouldBe(["not on the first day at a new place"]);
+        RungRules
+            .Judge(
+                TwoGood with
+                {
+                    EarlierPlaces = new HashSet<string> { "Ashlode", "" },
+                }
+            )
+            .Word.ShouldBe(RungWord.Up);
     }
 
     [Fact]
     public void Not_in_the_heat()
     {
-        RideRecord At(double celsius) => Make.Record(Make.Mark(Rein.Both, 8), Make.Tension(1), Make.Closing(true), Make.Weather(celsius, 55));
+        RideRecord At(double celsius) =>
+            Make.Record(Make.Mark(Rein.Both, 8), Make.Tension(1), Make.Closing(true), Make.Weather(celsius, 55));
         RungRules.Judge(TwoGood with { Rides = Rides(At(33), Make.Easy()) }).Word.ShouldBe(RungWord.Stay);
         RungRules.Judge(TwoGood with { Rides = Rides(At(18), Make.Easy()) }).Word.ShouldBe(RungWord.Up);
     }
@@ -118,22 +154,34 @@ public class RungRulesTests
     public void Not_before_what_the_next_rung_rests_on_is_reached()
     {
         // Canter poles rest on 15 m circles.
-        var raised = TwoGood with { Rung = Catalogue.Rung("poles/raised-trot"), Places = Places.From([Move("poles/raised-trot"), Move("flatwork/trot-canter")]) };
+        var raised = TwoGood with
+        {
+            Rung = Catalogue.Rung("poles/raised-trot"),
+            Places = Places.From([Move("poles/raised-trot"), Move("flatwork/trot-canter")]),
+        };
         RungRules.Judge(raised).Missing.ShouldHaveSingleItem().ShouldContain("15 m circles");
-        RungRules.Judge(raised with { Places = Places.From([Move("poles/raised-trot"), Move("flatwork/fifteen-metres")]) }).Word.ShouldBe(RungWord.Up);
+        RungRules
+            .Judge(raised with { Places = Places.From([Move("poles/raised-trot"), Move("flatwork/fifteen-metres")]) })
+            .Word.ShouldBe(RungWord.Up);
     }
 
     [Theory]
     [InlineData(4, RungWord.Stay)]
     [InlineData(5, RungWord.Up)]
-    public void Not_before_the_age_of_the_next_rung(int age, RungWord word) => RungRules.Judge(TwoGood with { Age = age }).Word.ShouldBe(word);
+    public void Not_before_the_age_of_the_next_rung(int age, RungWord word) =>
+        RungRules.Judge(TwoGood with { Age = age }).Word.ShouldBe(word);
 
     [Theory]
     [InlineData(3, RungWord.Stay)]
     [InlineData(4, RungWord.Up)]
     public void Changes_want_four_good_sessions(int sessions, RungWord word)
     {
-        var change = TwoGood with { Rung = Catalogue.Rung("changes/single-change"), Places = Places.From([Move("changes/single-change")]), Rides = Rides([.. Enumerable.Repeat(Make.Easy(), sessions)]) };
+        var change = TwoGood with
+        {
+            Rung = Catalogue.Rung("changes/single-change"),
+            Places = Places.From([Move("changes/single-change")]),
+            Rides = Rides([.. Enumerable.Repeat(Make.Easy(), sessions)]),
+        };
         RungRules.Judge(change).Word.ShouldBe(word);
     }
 
@@ -151,7 +199,12 @@ public class RungRulesTests
         var stopped = Make.Record(Make.Mark(Rein.Both, 6), Make.Tension(2), Make.Closing(true), Make.Jumped(Rein.Left, EffortOutcome.Stop));
         var fence = TwoGood with { Rung = Catalogue.Rung("jumping/cross-pole"), Places = Places.From([Move("jumping/cross-pole")]) };
         RungRules.Judge(fence with { Rides = Rides(stopped) }).ToRungId.ShouldBe("jumping/empty-wings");
-        var knocked = Make.Record(Make.Mark(Rein.Both, 6), Make.Tension(2), Make.Closing(true), Make.Jumped(Rein.Left, EffortOutcome.Knock));
+        var knocked = Make.Record(
+            Make.Mark(Rein.Both, 6),
+            Make.Tension(2),
+            Make.Closing(true),
+            Make.Jumped(Rein.Left, EffortOutcome.Knock)
+        );
         RungRules.Judge(fence with { Rides = Rides(knocked) }).Word.ShouldBe(RungWord.Stay);
     }
 
@@ -172,42 +225,73 @@ public class RungRulesTests
     }
 
     private static readonly Gen<RideRecord> AnyRide = Gen.Select(Gen.Int[6, 18], Gen.Int[6, 18], Gen.Int[0, 4], Gen.Bool, Gen.Int[0, 4])
-        .Select((left, right, tension, passed, touched) => Make.Record(
-            Make.Mark(Rein.Left, left / 2.0), Make.Mark(Rein.Right, right / 2.0), Make.Tension(tension), Make.Closing(passed), Make.Passes(Rein.Left, 10 - touched, touched)));
+        .Select(
+            (left, right, tension, passed, touched) =>
+                Make.Record(
+                    Make.Mark(Rein.Left, left / 2.0),
+                    Make.Mark(Rein.Right, right / 2.0),
+                    Make.Tension(tension),
+                    Make.Closing(passed),
+                    Make.Passes(Rein.Left, 10 - touched, touched)
+                )
+        );
 
-    private static readonly Gen<RungMove[]> AnyPlaces = Gen.Int[0, 10].Array[12].Select(steps => steps
-        .Select((step, i) => (Ladder: Catalogue.Ladder((Strand)i), step))
-        .Where(p => p.step > 0).Select(p => Move(p.Ladder[Math.Min(p.step, p.Ladder.Count) - 1].Id)).ToArray());
+    private static readonly Gen<RungMove[]> AnyPlaces = Gen.Int[0, 10]
+        .Array[12]
+        .Select(steps =>
+            steps
+                .Select((step, i) => (Ladder: Catalogue.Ladder((Strand)i), step))
+                .Where(p => p.step > 0)
+                .Select(p => Move(p.Ladder[Math.Min(p.step, p.Ladder.Count) - 1].Id))
+                .ToArray()
+        );
 
     [Fact]
     public void No_rides_whatever_put_a_horse_above_a_prerequisite_it_has_not_reached() =>
-        Gen.Select(AnyPlaces, AnyRide.Array[0, 8], Gen.Int[3, 12]).Sample((moves, rides, age) =>
-        {
-            var places = Places.From(moves);
-            return Catalogue.Strands.Select(s => places[s]).OfType<Rung>().All(rung =>
-            {
-                var verdict = RungRules.Judge(new RungContext(rung, places, age, Rides(rides)));
-                return verdict.Word != RungWord.Up || places.Missing(Catalogue.Rung(verdict.ToRungId!), age).Count == 0;
-            });
-        });
+        Gen.Select(AnyPlaces, AnyRide.Array[0, 8], Gen.Int[3, 12])
+            .Sample(
+                (moves, rides, age) =>
+                {
+                    var places = Places.From(moves);
+                    return Catalogue
+                        .Strands.Select(s => places[s])
+                        .OfType<Rung>()
+                        .All(rung =>
+                        {
+                            var verdict = RungRules.Judge(new RungContext(rung, places, age, Rides(rides)));
+                            return verdict.Word != RungWord.Up || places.Missing(Catalogue.Rung(verdict.ToRungId!), age).Count == 0;
+                        });
+                }
+            );
 
     [Fact]
     public void Leaving_a_good_session_out_never_moves_a_horse_up() =>
-        Gen.Select(AnyRide.Array[1, 8], Gen.Int[0, 7]).Sample((rides, at) =>
-        {
-            var left = at % rides.Length;
-            if (!RungRules.IsGood(TrotPoles, rides[left]) || RungRules.Judge(TwoGood with { Rides = Rides(rides) }).Word == RungWord.Up)
-            {
-                return true;
-            }
+        Gen.Select(AnyRide.Array[1, 8], Gen.Int[0, 7])
+            .Sample(
+                (rides, at) =>
+                {
+                    var left = at % rides.Length;
+                    if (
+                        !RungRules.IsGood(TrotPoles, rides[left])
+                        || RungRules.Judge(TwoGood with { Rides = Rides(rides) }).Word == RungWord.Up
+                    )
+                    {
+                        return true;
+                    }
 
-            return RungRules.Judge(TwoGood with { Rides = Rides([.. rides.Where((_, i) => i != left)]) }).Word != RungWord.Up;
-        });
+                    return RungRules.Judge(TwoGood with { Rides = Rides([.. rides.Where((_, i) => i != left)]) }).Word != RungWord.Up;
+                }
+            );
 
     [Fact]
     public void The_latest_move_says_where_it_stands()
     {
-        var places = Places.From([Move("poles/walk-poles"), Move("poles/trot-poles"), Move("lateral/step-and-rest"), new RungMove(Strand.Lateral, null, MoveKind.ByHand, "starting afresh", Make.Today)]);
+        var places = Places.From([
+            Move("poles/walk-poles"),
+            Move("poles/trot-poles"),
+            Move("lateral/step-and-rest"),
+            new RungMove(Strand.Lateral, null, MoveKind.ByHand, "starting afresh", Make.Today),
+        ]);
         places[Strand.Poles]!.Id.ShouldBe("poles/trot-poles");
         places[Strand.Lateral].ShouldBeNull();
         places.Reached(Catalogue.Rung("poles/single-walk")).ShouldBeTrue();
@@ -218,7 +302,9 @@ public class RungRulesTests
     public void After_lameness_every_ridden_ladder_goes_one_rung_down()
     {
         var places = Places.From([Move("poles/trot-poles"), Move("flatwork/first-month"), Move("in-hand/walk-poles")]);
-        places.AfterLameness("heat in a leg", Make.Today).ShouldBe([new RungMove(Strand.Poles, "poles/walk-poles", MoveKind.AfterLameness, "after heat in a leg", Make.Today)]);
+        places
+            .AfterLameness("heat in a leg", Make.Today)
+            .ShouldBe([new RungMove(Strand.Poles, "poles/walk-poles", MoveKind.AfterLameness, "after heat in a leg", Make.Today)]);
     }
 
     [Theory]
@@ -227,13 +313,17 @@ public class RungRulesTests
     [InlineData("flatwork/trot-canter", 8, "rungId")]
     [InlineData("poles/nothing", 8, "rungId")]
     public void A_move_by_hand_stays_on_its_ladder_and_under_the_age(string rungId, int age, string? field) =>
-        new RungMoveEntry(Strand.Poles, rungId, "seen at the clinic").Check(age, Make.Today).Faults.Select(f => f.Field).ShouldBe(field is null ? [] : [field]);
+        new RungMoveEntry(Strand.Poles, rungId, "seen at the clinic")
+            .Check(age, Make.Today)
+            .Faults.Select(f => f.Field)
+            .ShouldBe(field is null ? [] : [field]);
 
     [Fact]
     public void A_move_by_hand_wants_a_word() =>
         new RungMoveEntry(Strand.Poles, "poles/trot-poles", " ").Check(8, Make.Today).Faults.ShouldHaveSingleItem().Field.ShouldBe("word");
 
-    private static RungMove Move(string rungId) => new(Catalogue.Rung(rungId).Strand, rungId, MoveKind.ByHand, "to begin with", Make.Today.AddDays(-60));
+    private static RungMove Move(string rungId) =>
+        new(Catalogue.Rung(rungId).Strand, rungId, MoveKind.ByHand, "to begin with", Make.Today.AddDays(-60));
 
     private static IReadOnlyList<RungRide> Rides(params RideRecord[] latestFirst) =>
         [.. latestFirst.Select((r, i) => new RungRide(Guid.NewGuid(), Make.Today.AddDays(-2 * i), Rider, r))];

@@ -21,10 +21,12 @@ public class AccordionTests
     }
 
     [Fact]
-    public void Fifteen_metres_in_three_four_and_five_is_less_than_ten_in_two_to_four() => Ridden(15, 3, 5).Ratio.ShouldBeLessThan(Ridden(10, 2, 4).Ratio);
+    public void Fifteen_metres_in_three_four_and_five_is_less_than_ten_in_two_to_four() =>
+        Ridden(15, 3, 5).Ratio.ShouldBeLessThan(Ridden(10, 2, 4).Ratio);
 
     [Fact]
-    public void Ratio_is_longest_over_shortest() => (Ridden(15, 3, 5).Longest / Ridden(15, 3, 5).Shortest).ShouldBe(Ridden(15, 3, 5).Ratio, 1e-9);
+    public void Ratio_is_longest_over_shortest() =>
+        (Ridden(15, 3, 5).Longest / Ridden(15, 3, 5).Shortest).ShouldBe(Ridden(15, 3, 5).Ratio, 1e-9);
 
     [Fact]
     public void A_count_of_one_is_no_adjustability_yet() => Ridden(10, 3, 3).Ratio.ShouldBe(1);
@@ -35,5 +37,8 @@ public class AccordionTests
     [InlineData(20, 1, 4, "fewest")]
     [InlineData(3, 1, 2, "gapMetres")]
     public void What_no_canter_could_do_is_refused(double gap, int fewest, int most, string field) =>
-        Accordion.From(Guid.NewGuid(), new AccordionEntry(Make.Today, gap, fewest, most), Make.Horse(), Make.Today).Faults.Select(f => f.Field).ShouldContain(field);
+        Accordion
+            .From(Guid.NewGuid(), new AccordionEntry(Make.Today, gap, fewest, most), Make.Horse(), Make.Today)
+            .Faults.Select(f => f.Field)
+            .ShouldContain(field);
 }

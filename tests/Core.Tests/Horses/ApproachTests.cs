@@ -11,8 +11,14 @@ public class ApproachTests
     public void Every_question_has_choices_a_default_and_its_reason()
     {
         Approach.Topics.Select(t => t.Question).ShouldBe(Enum.GetValues<ApproachQuestion>());
-        Approach.Topics.ShouldAllBe(t => t.Choices.Count >= 2 && t.DefaultBecause.Length > 10 && t.Choices.Select(c => c.Id).Distinct().Count() == t.Choices.Count);
-        Approach.Topics.SelectMany(t => (t.ByTemperament ?? new Dictionary<Temperament, string>()).Values.Select(id => t.Choices.Any(c => c.Id == id))).ShouldAllBe(known => known);
+        Approach.Topics.ShouldAllBe(t =>
+            t.Choices.Count >= 2 && t.DefaultBecause.Length > 10 && t.Choices.Select(c => c.Id).Distinct().Count() == t.Choices.Count
+        );
+        Approach
+            .Topics.SelectMany(t =>
+                (t.ByTemperament ?? new Dictionary<Temperament, string>()).Values.Select(id => t.Choices.Any(c => c.Id == id))
+            )
+            .ShouldAllBe(known => known);
     }
 
     [Fact]

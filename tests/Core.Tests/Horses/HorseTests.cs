@@ -25,7 +25,9 @@ public class HorseTests
 
     [Fact]
     public void Every_fault_is_told_at_once() =>
-        Read(new HorseEntry("  ", 2030, "16.5", null, null)).Faults.Select(f => f.Field).ShouldBe(["name", "foaled", "height", "sex", "experience"]);
+        Read(new HorseEntry("  ", 2030, "16.5", null, null))
+            .Faults.Select(f => f.Field)
+            .ShouldBe(["name", "foaled", "height", "sex", "experience"]);
 
     [Fact]
     public void A_name_that_cannot_be_shown_is_refused() =>

@@ -11,8 +11,21 @@ public class StandingTests
 {
     private static readonly Horse Horse = Make.Horse();
 
-    private static Restriction Rules(string by, double? height = null, DateOnly? until = null, Gait[]? gaits = null, Strand[]? strands = null) =>
-        Restriction.From(Guid.NewGuid(), new RestrictionEntry("strain", by, Make.Today.AddDays(-7), until, gaits, strands, height), Horse, Make.Today).OrThrow();
+    private static Restriction Rules(
+        string by,
+        double? height = null,
+        DateOnly? until = null,
+        Gait[]? gaits = null,
+        Strand[]? strands = null
+    ) =>
+        Restriction
+            .From(
+                Guid.NewGuid(),
+                new RestrictionEntry("strain", by, Make.Today.AddDays(-7), until, gaits, strands, height),
+                Horse,
+                Make.Today
+            )
+            .OrThrow();
 
     [Fact]
     public void With_nothing_against_it_any_work_that_is_open() => Standing.On(Horse, null, [], Make.Today).May.ShouldBe(MayDo.AnyWork);
@@ -35,20 +48,27 @@ public class StandingTests
     {
         Standing.On(Horse, null, [Rules("Iva", gaits: [Gait.Canter, Gait.Gallop])], Make.Today).Says.ShouldBe("Walk and trot only");
         Standing.On(Horse, null, [Rules("Iva", gaits: [Gait.Trot, Gait.Canter, Gait.Gallop])], Make.Today).Says.ShouldBe("Walk only");
-        Standing.On(Horse, null, [Rules("Iva", 0.6), Rules("Anne", 0.8, strands: [Strand.Grids])], Make.Today).Says.ShouldBe("Every gait, fences to 0.60 m; no grids");
+        Standing
+            .On(Horse, null, [Rules("Iva", 0.6), Rules("Anne", 0.8, strands: [Strand.Grids])], Make.Today)
+            .Says.ShouldBe("Every gait, fences to 0.60 m; no grids");
     }
 
     [Fact]
     public void A_restriction_that_has_ended_says_nothing() =>
-        Standing.On(Horse, null, [Rules("Iva", until: Make.Today.AddDays(-1), gaits: [Gait.Canter])], Make.Today).May.ShouldBe(MayDo.AnyWork);
+        Standing
+            .On(Horse, null, [Rules("Iva", until: Make.Today.AddDays(-1), gaits: [Gait.Canter])], Make.Today)
+            .May.ShouldBe(MayDo.AnyWork);
 
     [Fact]
     public void Two_heights_contradict_and_the_lower_counts() =>
-        Contradictions.Of([Rules("Iva", 0.8), Rules("Anne", 0.6)]).ShouldBe(["Iva says fences to 0.80 m and Anne to 0.60 m. The lower one, by Anne, counts until it is cleared."]);
+        Contradictions
+            .Of([Rules("Iva", 0.8), Rules("Anne", 0.6)])
+            .ShouldBe(["Iva says fences to 0.80 m and Anne to 0.60 m. The lower one, by Anne, counts until it is cleared."]);
 
     [Fact]
     public void The_same_gait_out_for_different_times_contradicts() =>
-        Contradictions.Of([Rules("Iva", until: Make.Today.AddDays(10), gaits: [Gait.Canter]), Rules("Anne", gaits: [Gait.Canter, Gait.Gallop])])
+        Contradictions
+            .Of([Rules("Iva", until: Make.Today.AddDays(10), gaits: [Gait.Canter]), Rules("Anne", gaits: [Gait.Canter, Gait.Gallop])])
             .ShouldBe(["Iva rules out canter until 28 April and Anne until cleared. The longer one counts."]);
 
     [Fact]

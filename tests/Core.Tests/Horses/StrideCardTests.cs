@@ -57,8 +57,8 @@ public class StrideCardTests
 
     [Fact]
     public void A_taller_horse_never_starts_with_a_shorter_stride() =>
-        Gen.Select(Gen.Double[100, 200], Gen.Double[100, 200], Gen.Enum<GaitVariant>()).Sample((a, b, variant) =>
-            Make.Card(Math.Min(a, b))[variant].Stride <= Make.Card(Math.Max(a, b))[variant].Stride);
+        Gen.Select(Gen.Double[100, 200], Gen.Double[100, 200], Gen.Enum<GaitVariant>())
+            .Sample((a, b, variant) => Make.Card(Math.Min(a, b))[variant].Stride <= Make.Card(Math.Max(a, b))[variant].Stride);
 
     [Fact]
     public void A_measured_strip_draws_the_card_towards_itself_and_makes_it_surer()
@@ -77,8 +77,13 @@ public class StrideCardTests
     public void Two_sources_are_weighed_by_how_sure_each_is()
     {
         var strip = Make.Strip(GaitVariant.TrotWorking, 30, 10);
-        double start = 2.73, startSpread = 0.273, measured = 3.0, spread = strip.Spread.Metres;
-        var expected = ((start / (startSpread * startSpread)) + (measured / (spread * spread))) / ((1 / (startSpread * startSpread)) + (1 / (spread * spread)));
+        double start = 2.73,
+            startSpread = 0.273,
+            measured = 3.0,
+            spread = strip.Spread.Metres;
+        var expected =
+            ((start / (startSpread * startSpread)) + (measured / (spread * spread)))
+            / ((1 / (startSpread * startSpread)) + (1 / (spread * spread)));
         Make.Card(165, strip)[GaitVariant.TrotWorking].Stride.Metres.ShouldBe(expected, 1e-9);
     }
 
@@ -99,13 +104,16 @@ public class StrideCardTests
 
     [Fact]
     public void The_estimate_lies_between_what_went_into_it() =>
-        Gen.Select(Gen.Double[145, 185], Gen.Double[1.6, 4.2].List[1, 6]).Sample((height, strides) =>
-        {
-            var start = Make.Card(height)[GaitVariant.TrotWorking].Stride.Metres;
-            var card = Make.Card(height, [.. strides.Select(s => Make.Strip(GaitVariant.TrotWorking, s * 10, 10))]);
-            var stride = card[GaitVariant.TrotWorking].Stride.Metres;
-            return stride >= Math.Min(start, strides.Min()) - 1e-9 && stride <= Math.Max(start, strides.Max()) + 1e-9;
-        });
+        Gen.Select(Gen.Double[145, 185], Gen.Double[1.6, 4.2].List[1, 6])
+            .Sample(
+                (height, strides) =>
+                {
+                    var start = Make.Card(height)[GaitVariant.TrotWorking].Stride.Metres;
+                    var card = Make.Card(height, [.. strides.Select(s => Make.Strip(GaitVariant.TrotWorking, s * 10, 10))]);
+                    var stride = card[GaitVariant.TrotWorking].Stride.Metres;
+                    return stride >= Math.Min(start, strides.Min()) - 1e-9 && stride <= Math.Max(start, strides.Max()) + 1e-9;
+                }
+            );
 
     [Fact]
     public void Metres_come_from_the_horses_own_speed()
@@ -116,6 +124,7 @@ public class StrideCardTests
         card.Covered(Gait.Halt, 5).ShouldBe(Distance.Zero);
     }
 
-    private static readonly IEqualityComparer<StrideEstimate> Comparer =
-        EqualityComparer<StrideEstimate>.Create((a, b) => a!.Stride == b!.Stride && a.Spread == b.Spread && a.Measurements == b.Measurements);
+    private static readonly IEqualityComparer<StrideEstimate> Comparer = EqualityComparer<StrideEstimate>.Create(
+        (a, b) => a!.Stride == b!.Stride && a.Spread == b.Spread && a.Measurements == b.Measurements
+    );
 }

@@ -22,22 +22,32 @@ public class StrideMeasurementTests
 
     [Fact]
     public void Two_steps_are_one_stride() =>
-        Read(GaitVariant.WalkMedium, 20, 22, Counted.Steps, 12).OrThrow().Stride.ShouldBe(Read(GaitVariant.WalkMedium, 20, 11, Counted.Strides, 12).OrThrow().Stride);
+        Read(GaitVariant.WalkMedium, 20, 22, Counted.Steps, 12)
+            .OrThrow()
+            .Stride.ShouldBe(Read(GaitVariant.WalkMedium, 20, 11, Counted.Strides, 12).OrThrow().Stride);
 
     [Fact]
     public void Stride_times_tempo_is_the_speed() =>
-        Gen.Select(Gen.Double[10, 60], Gen.Double[5, 20], Gen.Double[5, 20]).Sample((metres, strides, seconds) =>
-        {
-            var m = Make.Strip(GaitVariant.TrotWorking, metres, strides, seconds);
-            return Math.Abs((m.Stride.Metres * m.Tempo!.Value / 60) - m.Speed!.Value.MetresPerSecond) < 1e-9;
-        });
+        Gen.Select(Gen.Double[10, 60], Gen.Double[5, 20], Gen.Double[5, 20])
+            .Sample(
+                (metres, strides, seconds) =>
+                {
+                    var m = Make.Strip(GaitVariant.TrotWorking, metres, strides, seconds);
+                    return Math.Abs((m.Stride.Metres * m.Tempo!.Value / 60) - m.Speed!.Value.MetresPerSecond) < 1e-9;
+                }
+            );
 
     // Chosen for Hippodrome: believable strides go from a small pony's shortest to a big mover's longest.
     [Theory]
     [InlineData(GaitVariant.TrotWorking, 30, 5, "trot stride of 6.00 m")]
     [InlineData(GaitVariant.WalkMedium, 20, 30, "walk stride of 0.67 m")]
     [InlineData(GaitVariant.CanterWorking, 60, 9, "canter stride of 6.67 m")]
-    public void A_stride_no_horse_has_is_refused_with_what_would_be_believable(GaitVariant variant, double metres, double strides, string says)
+    public void A_stride_no_horse_has_is_refused_with_what_would_be_believable(
+        GaitVariant variant,
+        double metres,
+        double strides,
+        string says
+    )
     {
         var fault = Read(variant, metres, strides, Counted.Strides, 20).Faults.ShouldHaveSingleItem();
         fault.Field.ShouldBe("count");
@@ -60,14 +70,24 @@ public class StrideMeasurementTests
     public void Nobody_measures_tomorrow_or_before_the_foal_was_there()
     {
         var entry = new StrideEntry(GaitVariant.TrotWorking, 30, 11, Counted.Strides, 8);
-        StrideMeasurement.From(Guid.NewGuid(), entry with { On = Make.Today.AddDays(1) }, Horse, Make.Today).Faults.ShouldHaveSingleItem().Field.ShouldBe("on");
-        StrideMeasurement.From(Guid.NewGuid(), entry with { On = new DateOnly(Horse.Foaled - 1, 6, 1) }, Horse, Make.Today).Faults.ShouldHaveSingleItem().Field.ShouldBe("on");
+        StrideMeasurement
+            .From(Guid.NewGuid(), entry with { On = Make.Today.AddDays(1) }, Horse, Make.Today)
+            .Faults.ShouldHaveSingleItem()
+            .Field.ShouldBe("on");
+        StrideMeasurement
+            .From(Guid.NewGuid(), entry with { On = new DateOnly(Horse.Foaled - 1, 6, 1) }, Horse, Make.Today)
+            .Faults.ShouldHaveSingleItem()
+            .Field.ShouldBe("on");
     }
 
     [Fact]
     public void More_strides_on_the_strip_leave_less_doubt() =>
-        Gen.Select(Gen.Double[1.5, 4], Gen.Int[3, 30]).Sample((stride, strides) =>
-            Make.Strip(GaitVariant.TrotWorking, stride * strides, strides).Spread > Make.Strip(GaitVariant.TrotWorking, stride * strides * 2, strides * 2).Spread);
+        Gen.Select(Gen.Double[1.5, 4], Gen.Int[3, 30])
+            .Sample(
+                (stride, strides) =>
+                    Make.Strip(GaitVariant.TrotWorking, stride * strides, strides).Spread
+                    > Make.Strip(GaitVariant.TrotWorking, stride * strides * 2, strides * 2).Spread
+            );
 
     private static Outcome<StrideMeasurement> Read(GaitVariant variant, double metres, double count, Counted counted, double seconds) =>
         StrideMeasurement.From(Guid.NewGuid(), new StrideEntry(variant, metres, count, counted, seconds), Horse, Make.Today);

@@ -15,11 +15,28 @@ public class TackTests
 
     private static readonly Tack Snaffle = Tack.From(Guid.NewGuid(), new TackEntry(TackKind.Bit, "Loose-ring snaffle")).OrThrow();
 
-    private static readonly Tack JumpingBit = Tack.From(Guid.NewGuid(), new TackEntry(TackKind.Bit, "Jumping bit", [Strand.Jumping, Strand.CrossCountry], 0.6)).OrThrow();
+    private static readonly Tack JumpingBit = Tack.From(
+            Guid.NewGuid(),
+            new TackEntry(TackKind.Bit, "Jumping bit", [Strand.Jumping, Strand.CrossCountry], 0.6)
+        )
+        .OrThrow();
 
     private static IReadOnlyList<string> Faults(SessionPlan plan, Tack tack, double fence = 0.6, CareDue? feet = null) =>
-        [.. PlanChecks.Check(new PlanContext(Make.Horse(), plan, new Dictionary<Guid, SetUp> { [Fence] = Make.CrossPole(fence).Check().OrThrow() }, [], Tack: [tack], Feet: feet))
-            .Where(f => f.Rule is "TackNotAllowed" or "OverdueFeet").Select(f => f.Says)];
+        [
+            .. PlanChecks
+                .Check(
+                    new PlanContext(
+                        Make.Horse(),
+                        plan,
+                        new Dictionary<Guid, SetUp> { [Fence] = Make.CrossPole(fence).Check().OrThrow() },
+                        [],
+                        Tack: [tack],
+                        Feet: feet
+                    )
+                )
+                .Where(f => f.Rule is "TackNotAllowed" or "OverdueFeet")
+                .Select(f => f.Says),
+        ];
 
     private static SessionPlan Flat => Make.Plan();
 
@@ -41,8 +58,15 @@ public class TackTests
     [Fact]
     public void Overdue_feet_speak_in_every_ridden_plan_and_not_in_hand()
     {
-        var overdue = CareDue.All([new CareVisit(Guid.NewGuid(), CareKind.Feet, Make.Today.AddDays(-50), "", "", null)], 8, null, Make.Today)[0];
-        var due = CareDue.All([new CareVisit(Guid.NewGuid(), CareKind.Feet, Make.Today.AddDays(-40), "", "", null)], 8, null, Make.Today)[0];
+        var overdue = CareDue.All(
+            [new CareVisit(Guid.NewGuid(), CareKind.Feet, Make.Today.AddDays(-50), "", "", null)],
+            8,
+            null,
+            Make.Today
+        )[0];
+        var due = CareDue.All([new CareVisit(Guid.NewGuid(), CareKind.Feet, Make.Today.AddDays(-40), "", "", null)], 8, null, Make.Today)[
+            0
+        ];
         Faults(Flat, Snaffle, feet: overdue).ShouldBe(["Its feet have been due since 10 April."]);
         Faults(Flat, Snaffle, feet: due).ShouldBeEmpty();
         Faults(Make.Plan(manner: Manner.InHand), Snaffle, feet: overdue).ShouldBeEmpty();
@@ -50,5 +74,7 @@ public class TackTests
 
     [Fact]
     public void A_nameless_piece_and_an_impossible_height_are_refused() =>
-        Tack.From(Guid.NewGuid(), new TackEntry(null, " ", FencesFromMetres: 3)).Faults.Select(f => f.Field).ShouldBe(["kind", "name", "fencesFromMetres"], ignoreOrder: true);
+        Tack.From(Guid.NewGuid(), new TackEntry(null, " ", FencesFromMetres: 3))
+            .Faults.Select(f => f.Field)
+            .ShouldBe(["kind", "name", "fencesFromMetres"], ignoreOrder: true);
 }

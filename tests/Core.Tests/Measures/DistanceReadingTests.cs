@@ -45,12 +45,14 @@ public class DistanceReadingTests
 
     /// <summary>What the program writes it can read again, to the inch, the quarter pace and the centimetre.</summary>
     [Fact]
-    public void What_is_written_can_be_read_again() => Gen.Double[0.5, 60].Sample(metres =>
-    {
-        var text = new Reading(Distance.FromMetres(metres), PersonPace.Uncalibrated).Text;
-        double Read(string t) => DistanceReading.Read(t, PersonPace.Uncalibrated).OrThrow().Distance.Metres;
-        Read(text.Metres).ShouldBe(metres, 0.0051);
-        Read(text.Feet).ShouldBe(metres, 0.0128);
-        Read($"{text.Paces} paces").ShouldBe(metres, 0.1144);
-    });
+    public void What_is_written_can_be_read_again() =>
+        Gen.Double[0.5, 60]
+            .Sample(metres =>
+            {
+                var text = new Reading(Distance.FromMetres(metres), PersonPace.Uncalibrated).Text;
+                double Read(string t) => DistanceReading.Read(t, PersonPace.Uncalibrated).OrThrow().Distance.Metres;
+                Read(text.Metres).ShouldBe(metres, 0.0051);
+                Read(text.Feet).ShouldBe(metres, 0.0128);
+                Read($"{text.Paces} paces").ShouldBe(metres, 0.1144);
+            });
 }

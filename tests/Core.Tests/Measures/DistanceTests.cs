@@ -25,13 +25,13 @@ public class DistanceTests
 
     [Fact]
     public void Adding_and_taking_away_again_leaves_what_was_there() =>
-        Gen.Select(Gen.Double[0, 500], Gen.Double[0, 500]).Sample((a, b) =>
-            Math.Abs((Distance.FromMetres(a) + Distance.FromMetres(b) - Distance.FromMetres(b)).Metres - a) < 1e-9);
+        Gen.Select(Gen.Double[0, 500], Gen.Double[0, 500])
+            .Sample((a, b) => Math.Abs((Distance.FromMetres(a) + Distance.FromMetres(b) - Distance.FromMetres(b)).Metres - a) < 1e-9);
 
     [Fact]
     public void Longer_in_metres_is_longer_in_feet() =>
-        Gen.Select(Gen.Double[0, 500], Gen.Double[0, 500]).Sample((a, b) =>
-            Distance.FromMetres(a) < Distance.FromMetres(b) == Distance.FromMetres(a).Feet < Distance.FromMetres(b).Feet);
+        Gen.Select(Gen.Double[0, 500], Gen.Double[0, 500])
+            .Sample((a, b) => Distance.FromMetres(a) < Distance.FromMetres(b) == Distance.FromMetres(a).Feet < Distance.FromMetres(b).Feet);
 
     [Theory]
     [InlineData(-0.01)]

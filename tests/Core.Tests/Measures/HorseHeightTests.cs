@@ -48,5 +48,8 @@ public class HorseHeightTests
 
     [Fact]
     public void Hands_that_are_said_can_be_read_again() =>
-        Gen.Int[28, 80].Sample(inches => Math.Abs(HorseHeight.Read(HorseHeight.Kept(inches * 2.54).Hands).OrThrow().Centimetres - (inches * 2.54)) < 1e-6);
+        Gen.Int[28, 80]
+            .Sample(inches =>
+                Math.Abs(HorseHeight.Read(HorseHeight.Kept(inches * 2.54).Hands).OrThrow().Centimetres - (inches * 2.54)) < 1e-6
+            );
 }

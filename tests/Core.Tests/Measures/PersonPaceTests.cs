@@ -17,8 +17,7 @@ public class PersonPaceTests
 
     // Common practice, no source: six and a half paces inside a grid are 5.94 m.
     [Fact]
-    public void Six_and_a_half_paces_are_five_metres_ninety_four() =>
-        PersonPace.Uncalibrated.Walked(6.5).Metres.ShouldBe(5.94, 0.005);
+    public void Six_and_a_half_paces_are_five_metres_ninety_four() => PersonPace.Uncalibrated.Walked(6.5).Metres.ShouldBe(5.94, 0.005);
 
     [Theory]
     [InlineData(20, 1.0)]
@@ -49,9 +48,12 @@ public class PersonPaceTests
 
     [Fact]
     public void Walking_the_counted_paces_covers_the_distance() =>
-        Gen.Select(Gen.Double[16, 40], Gen.Double[0, 100]).Sample((count, metres) =>
-        {
-            var pace = PersonPace.FromCount(count).OrThrow();
-            return Math.Abs(pace.Walked(pace.Paces(Distance.FromMetres(metres))).Metres - metres) < 1e-9;
-        });
+        Gen.Select(Gen.Double[16, 40], Gen.Double[0, 100])
+            .Sample(
+                (count, metres) =>
+                {
+                    var pace = PersonPace.FromCount(count).OrThrow();
+                    return Math.Abs(pace.Walked(pace.Paces(Distance.FromMetres(metres))).Metres - metres) < 1e-9;
+                }
+            );
 }

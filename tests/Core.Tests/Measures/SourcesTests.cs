@@ -36,14 +36,17 @@ public class SourcesTests
         Figures().SelectMany(g => g).ShouldAllBe(f => f.Source.Says.Length >= 10 && f.Name.Length > 3 && f.Shown.Length > 0);
 
     private static List<IGrouping<string, IFigure>> Figures() =>
-    [
-        .. typeof(IFigure).Assembly.GetTypes()
-            .OrderBy(t => t.FullName, StringComparer.Ordinal)
-            .SelectMany(t => t.GetFields(BindingFlags.Static | BindingFlags.Public | BindingFlags.NonPublic)
-                .Where(f => typeof(IFigure).IsAssignableFrom(f.FieldType))
-                .Select(f => (Concept: t.Namespace!.Split('.')[^1], Figure: (IFigure)f.GetValue(null)!)))
-            .GroupBy(f => f.Concept, f => f.Figure),
-    ];
+        [
+            .. typeof(IFigure)
+                .Assembly.GetTypes()
+                .OrderBy(t => t.FullName, StringComparer.Ordinal)
+                .SelectMany(t =>
+                    t.GetFields(BindingFlags.Static | BindingFlags.Public | BindingFlags.NonPublic)
+                        .Where(f => typeof(IFigure).IsAssignableFrom(f.FieldType))
+                        .Select(f => (Concept: t.Namespace!.Split('.')[^1], Figure: (IFigure)f.GetValue(null)!))
+                )
+                .GroupBy(f => f.Concept, f => f.Figure),
+        ];
 
     private static string Document()
     {
@@ -57,10 +60,15 @@ public class SourcesTests
             - **Practice**: what the trade does; nobody has written it down where we could point at it.
             - **Chosen**: chosen for Hippodrome, for the reason given. A trainer may think otherwise.
 
-            """).AppendLine();
+            """
+        ).AppendLine();
         foreach (var concept in Figures())
         {
-            text.AppendLine().AppendLine($"## {concept.Key}").AppendLine().AppendLine("| figure | value | class | source or reason |").AppendLine("|---|---|---|---|");
+            text.AppendLine()
+                .AppendLine($"## {concept.Key}")
+                .AppendLine()
+                .AppendLine("| figure | value | class | source or reason |")
+                .AppendLine("|---|---|---|---|");
             foreach (var f in concept)
             {
                 text.AppendLine($"| {f.Name} | {f.Shown} | {Class(f.Source.Class)} | {f.Source.Says} |");
@@ -70,12 +78,13 @@ public class SourcesTests
         return text.ToString().ReplaceLineEndings("\n");
     }
 
-    private static string Class(SourceClass @class) => @class switch
-    {
-        SourceClass.Published => "published",
-        SourceClass.CommonPractice => "practice",
-        _ => "chosen",
-    };
+    private static string Class(SourceClass @class) =>
+        @class switch
+        {
+            SourceClass.Published => "published",
+            SourceClass.CommonPractice => "practice",
+            _ => "chosen",
+        };
 
     private static string Root()
     {

@@ -39,29 +39,39 @@ public class TapeTests
 
     [Fact]
     public void Rounding_is_never_further_off_than_half_a_step() =>
-        Gen.Select(AnyTape, Gen.Double[0, 80]).Sample((tape, metres) =>
-            Math.Abs(tape.Round(Distance.FromMetres(metres)).Metres - metres) <= (tape.Step.Metres / 2) + 1e-4);
+        Gen.Select(AnyTape, Gen.Double[0, 80])
+            .Sample((tape, metres) => Math.Abs(tape.Round(Distance.FromMetres(metres)).Metres - metres) <= (tape.Step.Metres / 2) + 1e-4);
 
     [Fact]
     public void Rounding_what_is_rounded_changes_nothing() =>
-        Gen.Select(AnyTape, Gen.Double[0, 80]).Sample((tape, metres) =>
-        {
-            var once = tape.Round(Distance.FromMetres(metres));
-            return tape.Round(once) == once;
-        });
+        Gen.Select(AnyTape, Gen.Double[0, 80])
+            .Sample(
+                (tape, metres) =>
+                {
+                    var once = tape.Round(Distance.FromMetres(metres));
+                    return tape.Round(once) == once;
+                }
+            );
 
     [Fact]
     public void A_longer_distance_is_never_built_shorter() =>
-        Gen.Select(AnyTape, Gen.Double[0, 10], Gen.Double[0, 10]).Sample((tape, a, b) =>
-            tape.Build(Distance.FromMetres(Math.Min(a, b)), TrotPoles).Built <= tape.Build(Distance.FromMetres(Math.Max(a, b)), TrotPoles).Built);
+        Gen.Select(AnyTape, Gen.Double[0, 10], Gen.Double[0, 10])
+            .Sample(
+                (tape, a, b) =>
+                    tape.Build(Distance.FromMetres(Math.Min(a, b)), TrotPoles).Built
+                    <= tape.Build(Distance.FromMetres(Math.Max(a, b)), TrotPoles).Built
+            );
 
     [Fact]
     public void What_is_built_lies_inside_the_range_whatever_the_tape() =>
-        Gen.Select(AnyTape, Gen.Double[0, 10], Gen.Double[0.5, 4], Gen.Double[0, 1]).Sample((tape, wanted, shortest, width) =>
-        {
-            var built = tape.Build(Distance.FromMetres(wanted), DistanceRange.Metres(shortest, shortest + width)).Built.Metres;
-            return built >= shortest - 1e-4 && built <= shortest + width + 1e-4;
-        });
+        Gen.Select(AnyTape, Gen.Double[0, 10], Gen.Double[0.5, 4], Gen.Double[0, 1])
+            .Sample(
+                (tape, wanted, shortest, width) =>
+                {
+                    var built = tape.Build(Distance.FromMetres(wanted), DistanceRange.Metres(shortest, shortest + width)).Built.Metres;
+                    return built >= shortest - 1e-4 && built <= shortest + width + 1e-4;
+                }
+            );
 
     [Fact]
     public void The_longest_of_the_range_can_be_set_although_it_is_no_round_binary_number() =>

@@ -31,13 +31,18 @@ public class TrendTests
     /// <summary>Every order of the same values, counted one by one.</summary>
     [Fact]
     public void Exact_probabilities_are_the_share_of_all_orders_with_ties_or_without() =>
-        Gen.Int[0, 4].Array[4, 6].Sample(values =>
-        {
-            var s = S(values);
-            var orders = Orders(values).ToList();
-            var share = orders.Count(o => Math.Abs(S(o)) >= Math.Abs(s)) / (double)orders.Count;
-            Trend.Of(values.Select((y, x) => ((double)x, (double)y)))!.PValue.ShouldBe(share, 1e-9);
-        }, iter: Cases.Sums);
+        Gen.Int[0, 4]
+            .Array[4, 6]
+            .Sample(
+                values =>
+                {
+                    var s = S(values);
+                    var orders = Orders(values).ToList();
+                    var share = orders.Count(o => Math.Abs(S(o)) >= Math.Abs(s)) / (double)orders.Count;
+                    Trend.Of(values.Select((y, x) => ((double)x, (double)y)))!.PValue.ShouldBe(share, 1e-9);
+                },
+                iter: Cases.Sums
+            );
 
     /// <summary>z = (S - 1) / sqrt(n(n-1)(2n+5)/18): 12 rising points give S 66, sigma 14.58, z 4.46, p 8.2e-6 (normal table).</summary>
     [Fact]
@@ -63,13 +68,18 @@ public class TrendTests
     /// <summary>Order of arrival is nothing; the mirror image has the opposite slope and the same probability.</summary>
     [Fact]
     public void Mirrored_points_have_the_opposite_slope() =>
-        Gen.Double[-20, 20].Array[4, 14].Sample(ys =>
-        {
-            var points = ys.Select((y, i) => ((double)i, y)).ToList();
-            var (up, down) = (Trend.Of(points)!, Trend.Of(points.Select(p => (p.Item1, -p.y)).Reverse())!);
-            down.Slope.ShouldBe(-up.Slope, 1e-9);
-            down.PValue.ShouldBe(up.PValue, 1e-9);
-        }, iter: Cases.Sums);
+        Gen.Double[-20, 20]
+            .Array[4, 14]
+            .Sample(
+                ys =>
+                {
+                    var points = ys.Select((y, i) => ((double)i, y)).ToList();
+                    var (up, down) = (Trend.Of(points)!, Trend.Of(points.Select(p => (p.Item1, -p.y)).Reverse())!);
+                    down.Slope.ShouldBe(-up.Slope, 1e-9);
+                    down.PValue.ShouldBe(up.PValue, 1e-9);
+                },
+                iter: Cases.Sums
+            );
 
     /// <summary>A row of 1..n with the S asked for: from all rising, each swap of neighbours costs two.</summary>
     private static List<(double X, double Y)> RowWith(int n, int s)
@@ -87,9 +97,11 @@ public class TrendTests
         return [.. row.Select((y, i) => ((double)i, (double)y))];
     }
 
-    private static int S(int[] v) => Enumerable.Range(0, v.Length).Sum(i => Enumerable.Range(i + 1, v.Length - i - 1).Sum(j => Math.Sign(v[j] - v[i])));
+    private static int S(int[] v) =>
+        Enumerable.Range(0, v.Length).Sum(i => Enumerable.Range(i + 1, v.Length - i - 1).Sum(j => Math.Sign(v[j] - v[i])));
 
-    private static IEnumerable<int[]> Orders(int[] v) => v.Length <= 1
-        ? [v]
-        : Enumerable.Range(0, v.Length).SelectMany(i => Orders([.. v[..i], .. v[(i + 1)..]]).Select(rest => (int[])[v[i], .. rest]));
+    private static IEnumerable<int[]> Orders(int[] v) =>
+        v.Length <= 1
+            ? [v]
+            : Enumerable.Range(0, v.Length).SelectMany(i => Orders([.. v[..i], .. v[(i + 1)..]]).Select(rest => (int[])[v[i], .. rest]));
 }

@@ -27,7 +27,10 @@ internal sealed class Device
     }
 
     public RideEvent Tap(double minute, Func<Guid, DateTimeOffset, RideEvent> make) =>
-        make(Guid.NewGuid(), Morning.AddMinutes(minute + Ahead)) with { Clock = new TapClock(_id, _run, _number++, (minute - _runBegan - Slept) * 60) };
+        make(Guid.NewGuid(), Morning.AddMinutes(minute + Ahead)) with
+        {
+            Clock = new TapClock(_id, _run, _number++, (minute - _runBegan - Slept) * 60),
+        };
 
     public RideEvent Gait(double minute, Gait gait) => Tap(minute, (id, at) => new GaitNow(id, at, gait));
 

@@ -33,7 +33,9 @@ public class RailPartTests
     public void Strides_are_counted_where_a_distance_was_set_for_them()
     {
         var fifteenAndTen = Catalogue.Exercise("poles/accordion/fifteen-and-ten").SetUp!.Check().OrThrow();
-        RailPart.Of(new Part(Phase.Work, "x", Gait.Canter, Rein.Both, 5, null, null), fifteenAndTen).Line.ShouldBe(new LineToCount(10, 3, true, GaitVariant.CanterWorking));
+        RailPart
+            .Of(new Part(Phase.Work, "x", Gait.Canter, Rein.Both, 5, null, null), fifteenAndTen)
+            .Line.ShouldBe(new LineToCount(10, 3, true, GaitVariant.CanterWorking));
         RailPart.Of(new Part(Phase.Work, "x", Gait.Trot, Rein.Both, 5, null, null), Make.Poles().Check().OrThrow()).Line.ShouldBeNull();
     }
 }

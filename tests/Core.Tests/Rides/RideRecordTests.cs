@@ -12,41 +12,53 @@ public class RideRecordTests
     private static readonly DateTimeOffset Start = new(2026, 4, 18, 8, 0, 0, TimeSpan.Zero);
 
     /// <summary>Any few taps of a ride, in any order of time; some take earlier ones back.</summary>
-    private static readonly Gen<RideEvent[]> AnyTaps =
-        Gen.Select(Gen.Guid, Gen.Int[0, 90], Gen.Int[0, 9], Gen.Enum<Rein>(), Gen.Int[1, 20]).Array[1, 25].Select(taps => taps.Select((t, i) =>
-        {
-            var (id, minute, kind, rein, n) = t;
-            var at = Start.AddMinutes(minute);
-            var side = rein == Rein.Both ? Rein.Left : rein;
-            return (RideEvent)(kind switch
-            {
-                0 or 1 => new Ridden(id, at, (Gait)(n % 5), rein, n),
-                2 => new Transitions(id, at, Gait.Walk, Gait.Trot, n),
-                3 => new PolesPassed(id, at, null, side, n, n % 3, n % 2),
-                4 => new Efforts(id, at, null, side, 0.5 + (n / 100.0), (EffortOutcome)(n % 6), n),
-                5 => new Marked(id, at, rein, Mark.Of(n / 2.0), ""),
-                6 => new TensionSeen(id, at, n % 5),
-                7 => new ClosingTest(id, at, n % 2 == 0),
-                8 => new SignSeen(id, at, (Sign)(n % 18), null),
-                _ => new TakenBack(id, at, taps[n % taps.Length].Item1 == id ? Guid.Empty : taps[n % taps.Length].Item1),
-            });
-        }).ToArray());
+    private static readonly Gen<RideEvent[]> AnyTaps = Gen.Select(Gen.Guid, Gen.Int[0, 90], Gen.Int[0, 9], Gen.Enum<Rein>(), Gen.Int[1, 20])
+        .Array[1, 25]
+        .Select(taps =>
+            taps.Select(
+                    (t, i) =>
+                    {
+                        var (id, minute, kind, rein, n) = t;
+                        var at = Start.AddMinutes(minute);
+                        var side = rein == Rein.Both ? Rein.Left : rein;
+                        return (RideEvent)(
+                            kind switch
+                            {
+                                0 or 1 => new Ridden(id, at, (Gait)(n % 5), rein, n),
+                                2 => new Transitions(id, at, Gait.Walk, Gait.Trot, n),
+                                3 => new PolesPassed(id, at, null, side, n, n % 3, n % 2),
+                                4 => new Efforts(id, at, null, side, 0.5 + (n / 100.0), (EffortOutcome)(n % 6), n),
+                                5 => new Marked(id, at, rein, Mark.Of(n / 2.0), ""),
+                                6 => new TensionSeen(id, at, n % 5),
+                                7 => new ClosingTest(id, at, n % 2 == 0),
+                                8 => new SignSeen(id, at, (Sign)(n % 18), null),
+                                _ => new TakenBack(id, at, taps[n % taps.Length].Item1 == id ? Guid.Empty : taps[n % taps.Length].Item1),
+                            }
+                        );
+                    }
+                )
+                .ToArray()
+        );
 
     [Fact]
     public void Any_order_of_arrival_gives_the_same_record() =>
-        Gen.Select(AnyTaps, Gen.Int[0, int.MaxValue]).Sample((taps, seed) =>
-        {
-            var shuffled = taps.ToArray();
-            new Random(seed).Shuffle(shuffled);
-            return Same(Make.Record(taps), Make.Record(shuffled));
-        });
+        Gen.Select(AnyTaps, Gen.Int[0, int.MaxValue])
+            .Sample(
+                (taps, seed) =>
+                {
+                    var shuffled = taps.ToArray();
+                    new Random(seed).Shuffle(shuffled);
+                    return Same(Make.Record(taps), Make.Record(shuffled));
+                }
+            );
 
     [Fact]
     public void Sending_twice_counts_once() => AnyTaps.Sample(taps => Same(Make.Record(taps), Make.Record([.. taps, .. taps])));
 
     [Fact]
     public void Two_devices_make_the_record_of_one() =>
-        Gen.Select(AnyTaps, Gen.Int[0, 25]).Sample((taps, at) => Same(Make.Record(taps), Make.Record([.. taps.Skip(at), .. taps.Take(at)])));
+        Gen.Select(AnyTaps, Gen.Int[0, 25])
+            .Sample((taps, at) => Same(Make.Record(taps), Make.Record([.. taps.Skip(at), .. taps.Take(at)])));
 
     [Fact]
     public void Minutes_add_up_to_what_was_ridden_and_not_taken_back() =>
@@ -68,7 +80,11 @@ public class RideRecordTests
     [Fact]
     public void Both_reins_share_what_belongs_to_both()
     {
-        var record = Make.Record(Make.Ridden(Gait.Trot, Rein.Both, 10), Make.Ridden(Gait.Trot, Rein.Left, 4), Make.Ridden(Gait.Walk, Rein.Right, 3));
+        var record = Make.Record(
+            Make.Ridden(Gait.Trot, Rein.Both, 10),
+            Make.Ridden(Gait.Trot, Rein.Left, 4),
+            Make.Ridden(Gait.Walk, Rein.Right, 3)
+        );
         record.ByGait.ShouldBe([new GaitMinutes(Gait.Walk, 0, 3), new GaitMinutes(Gait.Trot, 9, 5)]);
     }
 
@@ -76,8 +92,13 @@ public class RideRecordTests
     public void Passes_and_efforts_are_kept_apart_by_rein()
     {
         var record = Make.Record(
-            Make.Passes(Rein.Left, 4, 1, 2), Make.Passes(Rein.Right, 5), Make.Passes(Rein.Left, 1),
-            Make.Jumped(Rein.Right, EffortOutcome.RunOutLeft), Make.Jumped(Rein.Right, EffortOutcome.RunOutRight), Make.Jumped(Rein.Left, EffortOutcome.Clear, 3, 0.7));
+            Make.Passes(Rein.Left, 4, 1, 2),
+            Make.Passes(Rein.Right, 5),
+            Make.Passes(Rein.Left, 1),
+            Make.Jumped(Rein.Right, EffortOutcome.RunOutLeft),
+            Make.Jumped(Rein.Right, EffortOutcome.RunOutRight),
+            Make.Jumped(Rein.Left, EffortOutcome.Clear, 3, 0.7)
+        );
         record.Passes.Left.ShouldBe(new PassCount(5, 1, 2, 24));
         record.Passes.Right.ShouldBe(new PassCount(5, 0, 0, 20));
         record.Efforts.Right.RunOut.ShouldBe(2);
@@ -116,7 +137,9 @@ public class RideRecordTests
 
     [Fact]
     public void Changing_sides_changes_only_the_sign() =>
-        Gen.Select(Gen.Double[0.1, 10], Gen.Double[0.1, 10]).Sample((l, r) => Math.Abs(Asymmetry.Index(l, r)!.Value + Asymmetry.Index(r, l)!.Value) < 1e-9);
+        Gen.Select(Gen.Double[0.1, 10], Gen.Double[0.1, 10])
+            .Sample((l, r) => Math.Abs(Asymmetry.Index(l, r)!.Value + Asymmetry.Index(r, l)!.Value) < 1e-9);
 
-    private static bool Same(RideRecord a, RideRecord b) => System.Text.Json.JsonSerializer.Serialize(a) == System.Text.Json.JsonSerializer.Serialize(b);
+    private static bool Same(RideRecord a, RideRecord b) =>
+        System.Text.Json.JsonSerializer.Serialize(a) == System.Text.Json.JsonSerializer.Serialize(b);
 }

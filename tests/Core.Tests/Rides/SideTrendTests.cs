@@ -23,7 +23,8 @@ public class SideTrendTests
 
     [Fact]
     public void Reins_that_have_come_level_are_told_so_by_the_line_and_not_by_the_first_ride() =>
-        Of((5, 7), (5.5, 7), (6, 7), (6.5, 7), (7, 7)).Says.ShouldBe("The reins have come level: the left one was 32 % behind on 18 April.");
+        Of((5, 7), (5.5, 7), (6, 7), (6.5, 7), (7, 7))
+            .Says.ShouldBe("The reins have come level: the left one was 32 % behind on 18 April.");
 
     [Fact]
     public void The_same_weeks_backwards_widen()

@@ -14,13 +14,19 @@ public class MoreChecksTests
     private static readonly Guid Poles = Guid.NewGuid();
     private static readonly Guid Fence = Guid.NewGuid();
 
-    private static readonly Dictionary<Guid, SetUp> SetUps = new() { [Poles] = Make.Poles().Check().OrThrow(), [Fence] = Make.CrossPole(0.6).Check().OrThrow() };
+    private static readonly Dictionary<Guid, SetUp> SetUps = new()
+    {
+        [Poles] = Make.Poles().Check().OrThrow(),
+        [Fence] = Make.CrossPole(0.6).Check().OrThrow(),
+    };
 
-    private static PlanContext Context(SessionPlan plan, Experience experience = Experience.Novice) => new(Make.Horse(experience: experience), plan, SetUps, []);
+    private static PlanContext Context(SessionPlan plan, Experience experience = Experience.Novice) =>
+        new(Make.Horse(experience: experience), plan, SetUps, []);
 
     private static bool Speaks(string rule, PlanContext context) => PlanChecks.Check(context).Any(f => f.Rule == rule);
 
-    private static SessionPlan Jumping(int efforts) => Make.Plan(Make.GoodParts(Make.Part(Phase.Work, Gait.Trot, 20, setUp: Fence) with { Efforts = efforts }), helper: true);
+    private static SessionPlan Jumping(int efforts) =>
+        Make.Plan(Make.GoodParts(Make.Part(Phase.Work, Gait.Trot, 20, setUp: Fence) with { Efforts = efforts }), helper: true);
 
     /// <summary>Nobody can plan one, but what is kept is shown whatever it is.</summary>
     [Theory]
@@ -63,7 +69,14 @@ public class MoreChecksTests
     [InlineData(Experience.Green, 5.5, true)]
     [InlineData(Experience.Novice, 8, false)]
     public void Poles_in_hand_are_a_few_minutes_for_a_green_one(Experience experience, double minutes, bool fault) =>
-        Speaks("PolesInHandTooLong", Context(Make.Plan([Make.Part(Phase.Work, Gait.Walk, minutes, setUp: Poles)], helper: true, manner: Manner.InHand), experience)).ShouldBe(fault);
+        Speaks(
+                "PolesInHandTooLong",
+                Context(
+                    Make.Plan([Make.Part(Phase.Work, Gait.Walk, minutes, setUp: Poles)], helper: true, manner: Manner.InHand),
+                    experience
+                )
+            )
+            .ShouldBe(fault);
 
     // 30 °C and 70 %: 86 °F + 70 = 156, cut by half from 150 (common practice, no source). 20 °C and 50 %: 118, go.
     [Theory]
@@ -83,7 +96,12 @@ public class MoreChecksTests
     [InlineData(2, 21, 0.60, false)]
     public void The_day_before_is_small_and_under_height(int days, int efforts, double competitionHeight, bool fault)
     {
-        var aim = Aim.From(Guid.NewGuid(), new AimEntry("Show", Make.Today.AddDays(days), Discipline.Jumping, "National", "Novice", competitionHeight), Make.Today).OrThrow();
+        var aim = Aim.From(
+                Guid.NewGuid(),
+                new AimEntry("Show", Make.Today.AddDays(days), Discipline.Jumping, "National", "Novice", competitionHeight),
+                Make.Today
+            )
+            .OrThrow();
         Speaks("BigFenceBeforeCompetition", Context(Jumping(efforts)) with { Competition = aim }).ShouldBe(fault);
     }
 
@@ -91,10 +109,25 @@ public class MoreChecksTests
     public void A_soft_fault_is_kept_with_a_word_and_comes_last_a_hard_one_is_never()
     {
         PartEntry[] parts = [Make.Part(Phase.Work, Gait.Trot, 20, Rein.Left, setUp: Fence)];
-        var plan = SessionPlan.From(Guid.NewGuid(), new SessionEntry(Make.Today, "x", Manner.Ridden, false, parts, KeptFaults: [new("OneReinTooMuch", "stiff side only today"), new("FenceWithoutHelper", "no")]), Make.Today).OrThrow();
+        var plan = SessionPlan
+            .From(
+                Guid.NewGuid(),
+                new SessionEntry(
+                    Make.Today,
+                    "x",
+                    Manner.Ridden,
+                    false,
+                    parts,
+                    KeptFaults: [new("OneReinTooMuch", "stiff side only today"), new("FenceWithoutHelper", "no")]
+                ),
+                Make.Today
+            )
+            .OrThrow();
         var faults = PlanChecks.Check(Context(plan));
         faults[^1].Rule.ShouldBe("OneReinTooMuch");
         faults[^1].KeptBecause.ShouldBe("stiff side only today");
-        faults.Single(f => f.Rule == "FenceWithoutHelper").ShouldSatisfyAllConditions(f => f.Hard.ShouldBeTrue(), f => f.KeptBecause.ShouldBeNull());
+        faults
+            .Single(f => f.Rule == "FenceWithoutHelper")
+            .ShouldSatisfyAllConditions(f => f.Hard.ShouldBeTrue(), f => f.KeptBecause.ShouldBeNull());
     }
 }

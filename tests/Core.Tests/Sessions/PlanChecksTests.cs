@@ -50,12 +50,28 @@ public class PlanChecksTests
     [InlineData(10, 15, null, false)]
     [InlineData(9, 8, 2.0, true)]
     public void Walk_comes_first_and_long_enough(double walk, int age, double? celsius, bool fault) =>
-        Rules(Make.Plan([Make.Part(Phase.WarmUp, Gait.Walk, walk), Make.Part(Phase.Work, Gait.Trot, 20), Make.Part(Phase.CoolDown, Gait.Walk, 6)]), age, celsius: celsius)
-            .Contains("WalkFirstTooShort").ShouldBe(fault);
+        Rules(
+                Make.Plan([
+                    Make.Part(Phase.WarmUp, Gait.Walk, walk),
+                    Make.Part(Phase.Work, Gait.Trot, 20),
+                    Make.Part(Phase.CoolDown, Gait.Walk, 6),
+                ]),
+                age,
+                celsius: celsius
+            )
+            .Contains("WalkFirstTooShort")
+            .ShouldBe(fault);
 
     [Fact]
     public void Walk_that_comes_after_trot_does_not_count_as_first() =>
-        Rules(Make.Plan([Make.Part(Phase.WarmUp, Gait.Trot, 5), Make.Part(Phase.WarmUp, Gait.Walk, 15), Make.Part(Phase.Work, Gait.Trot, 20), Make.Part(Phase.CoolDown, Gait.Walk, 6)]))
+        Rules(
+                Make.Plan([
+                    Make.Part(Phase.WarmUp, Gait.Trot, 5),
+                    Make.Part(Phase.WarmUp, Gait.Walk, 15),
+                    Make.Part(Phase.Work, Gait.Trot, 20),
+                    Make.Part(Phase.CoolDown, Gait.Walk, 6),
+                ])
+            )
             .ShouldContain("WalkFirstTooShort");
 
     [Theory]
@@ -72,23 +88,39 @@ public class PlanChecksTests
     [InlineData(5, false)]
     [InlineData(4, true)]
     public void It_ends_in_walk(double walk, bool fault) =>
-        Rules(Make.Plan([Make.Part(Phase.WarmUp, Gait.Walk, 10), Make.Part(Phase.Work, Gait.Trot, 20), Make.Part(Phase.CoolDown, Gait.Walk, walk)]))
-            .Contains("NoCoolDown").ShouldBe(fault);
+        Rules(
+                Make.Plan([
+                    Make.Part(Phase.WarmUp, Gait.Walk, 10),
+                    Make.Part(Phase.Work, Gait.Trot, 20),
+                    Make.Part(Phase.CoolDown, Gait.Walk, walk),
+                ])
+            )
+            .Contains("NoCoolDown")
+            .ShouldBe(fault);
 
     [Fact]
     public void Stretching_in_trot_is_not_yet_walk() =>
-        Rules(Make.Plan([Make.Part(Phase.WarmUp, Gait.Walk, 10), Make.Part(Phase.Work, Gait.Trot, 20), Make.Part(Phase.CoolDown, Gait.Trot, 8)]))
+        Rules(
+                Make.Plan([
+                    Make.Part(Phase.WarmUp, Gait.Walk, 10),
+                    Make.Part(Phase.Work, Gait.Trot, 20),
+                    Make.Part(Phase.CoolDown, Gait.Trot, 8),
+                ])
+            )
             .ShouldContain("NoCoolDown");
 
     [Theory]
     [InlineData(15, false)]
     [InlineData(15.5, true)]
     public void New_work_comes_in_the_last_quarter_of_an_hour_before_the_cool_down(double minutes, bool fault) =>
-        Rules(Make.Plan(Make.GoodParts(Make.Part(Phase.Work, Gait.Trot, 10), Make.Part(Phase.NewWork, Gait.Canter, minutes)))).Contains("NewWorkTooEarly").ShouldBe(fault);
+        Rules(Make.Plan(Make.GoodParts(Make.Part(Phase.Work, Gait.Trot, 10), Make.Part(Phase.NewWork, Gait.Canter, minutes))))
+            .Contains("NewWorkTooEarly")
+            .ShouldBe(fault);
 
     [Fact]
     public void New_work_followed_by_long_old_work_came_too_early() =>
-        Rules(Make.Plan(Make.GoodParts(Make.Part(Phase.NewWork, Gait.Canter, 5), Make.Part(Phase.Work, Gait.Trot, 15)))).ShouldContain("NewWorkTooEarly");
+        Rules(Make.Plan(Make.GoodParts(Make.Part(Phase.NewWork, Gait.Canter, 5), Make.Part(Phase.Work, Gait.Trot, 15))))
+            .ShouldContain("NewWorkTooEarly");
 
     [Fact]
     public void New_work_is_never_the_whole_session()
@@ -101,20 +133,41 @@ public class PlanChecksTests
     [InlineData("Change left", "change LEFT", false)]
     [InlineData("Change left", "First water", true)]
     public void One_new_thing_at_a_time(string one, string other, bool fault) =>
-        Rules(Make.Plan(Make.GoodParts(
-            Make.Part(Phase.Work, Gait.Trot, 10), Make.Part(Phase.NewWork, Gait.Canter, 3, what: one), Make.Part(Phase.NewWork, Gait.Canter, 3, what: other))))
-            .Contains("MoreThanOneNewThing").ShouldBe(fault);
+        Rules(
+                Make.Plan(
+                    Make.GoodParts(
+                        Make.Part(Phase.Work, Gait.Trot, 10),
+                        Make.Part(Phase.NewWork, Gait.Canter, 3, what: one),
+                        Make.Part(Phase.NewWork, Gait.Canter, 3, what: other)
+                    )
+                )
+            )
+            .Contains("MoreThanOneNewThing")
+            .ShouldBe(fault);
 
     [Theory]
     [InlineData(12, 8, false)]
     [InlineData(12.5, 7.5, true)]
     [InlineData(7.5, 12.5, true)]
     public void No_rein_gets_more_than_sixty_per_cent_of_the_work(double left, double right, bool fault) =>
-        Rules(Make.Plan(Make.GoodParts(Make.Part(Phase.Work, Gait.Trot, left, Rein.Left), Make.Part(Phase.Work, Gait.Trot, right, Rein.Right)))).Contains("OneReinTooMuch").ShouldBe(fault);
+        Rules(
+                Make.Plan(
+                    Make.GoodParts(Make.Part(Phase.Work, Gait.Trot, left, Rein.Left), Make.Part(Phase.Work, Gait.Trot, right, Rein.Right))
+                )
+            )
+            .Contains("OneReinTooMuch")
+            .ShouldBe(fault);
 
     [Fact]
     public void The_warm_ups_rein_is_not_counted_as_work() =>
-        Rules(Make.Plan([Make.Part(Phase.WarmUp, Gait.Walk, 20, Rein.Left), Make.Part(Phase.Work, Gait.Trot, 10), Make.Part(Phase.CoolDown, Gait.Walk, 6)])).ShouldBeEmpty();
+        Rules(
+                Make.Plan([
+                    Make.Part(Phase.WarmUp, Gait.Walk, 20, Rein.Left),
+                    Make.Part(Phase.Work, Gait.Trot, 10),
+                    Make.Part(Phase.CoolDown, Gait.Walk, 6),
+                ])
+            )
+            .ShouldBeEmpty();
 
     [Theory]
     [InlineData(true, false)]
@@ -151,7 +204,9 @@ public class PlanChecksTests
     [InlineData(3, 10.5, true)]
     [InlineData(4, 10.5, false)]
     public void At_three_ten_minutes_are_enough(int age, double minutes, bool refused) =>
-        Faults(Make.Plan([Make.Part(Phase.Work, Gait.Walk, minutes)], manner: Manner.InHand), age).Any(f => f is { Rule: "TooLongForItsAge", Hard: true }).ShouldBe(refused);
+        Faults(Make.Plan([Make.Part(Phase.Work, Gait.Walk, minutes)], manner: Manner.InHand), age)
+            .Any(f => f is { Rule: "TooLongForItsAge", Hard: true })
+            .ShouldBe(refused);
 
     [Theory]
     [InlineData(Manner.Ridden, true)]
@@ -176,21 +231,31 @@ public class PlanChecksTests
     [InlineData(4, 1, false)]
     [InlineData(5, 2, false)]
     public void A_horse_under_five_has_poles_twice_a_week_at_most(int age, int before, bool fault) =>
-        Rules(WithPoles(), age, nearby: [.. Enumerable.Range(1, before).Select(i => new NearbyDay(Make.Today.AddDays(-2 * i), true, false))]).Contains("TooManyPoleDays").ShouldBe(fault);
+        Rules(
+                WithPoles(),
+                age,
+                nearby: [.. Enumerable.Range(1, before).Select(i => new NearbyDay(Make.Today.AddDays(-2 * i), true, false))]
+            )
+            .Contains("TooManyPoleDays")
+            .ShouldBe(fault);
 
     [Theory]
     [InlineData(-1, true)]
     [InlineData(1, true)]
     [InlineData(-2, false)]
     public void Jumping_days_are_not_neighbours(int day, bool fault) =>
-        Rules(WithFence(), nearby: [new NearbyDay(Make.Today.AddDays(day), false, true)]).Contains("FencesOnNeighbouringDays").ShouldBe(fault);
+        Rules(WithFence(), nearby: [new NearbyDay(Make.Today.AddDays(day), false, true)])
+            .Contains("FencesOnNeighbouringDays")
+            .ShouldBe(fault);
 
     [Theory]
     [InlineData(new[] { -2, -4 }, false)]
     [InlineData(new[] { -2, -4, -6 }, true)]
     [InlineData(new[] { -2, -4, -7 }, false)]
     public void Three_jumping_days_in_seven_are_the_most(int[] before, bool fault) =>
-        Rules(WithFence(), nearby: [.. before.Select(d => new NearbyDay(Make.Today.AddDays(d), false, true))]).Contains("TooManyFenceDays").ShouldBe(fault);
+        Rules(WithFence(), nearby: [.. before.Select(d => new NearbyDay(Make.Today.AddDays(d), false, true))])
+            .Contains("TooManyFenceDays")
+            .ShouldBe(fault);
 
     [Theory]
     [InlineData("lateral/leg-yield-line", true)]
@@ -199,7 +264,10 @@ public class PlanChecksTests
     {
         // 10 m circles rest on the leg-yield from the quarter line.
         var plan = Make.Plan(Make.GoodParts(Make.Part(Phase.Work, Gait.Trot, 15) with { RungId = "flatwork/ten-metres" }));
-        var context = Context(plan) with { Places = Places.From([new RungMove(Strand.Lateral, reached, MoveKind.ByHand, "x", Make.Today)]) };
+        var context = Context(plan) with
+        {
+            Places = Places.From([new RungMove(Strand.Lateral, reached, MoveKind.ByHand, "x", Make.Today)]),
+        };
         PlanChecks.Check(context).Any(f => f is { Rule: "RungNotOpen", Hard: false }).ShouldBe(!open);
     }
 

@@ -16,19 +16,52 @@ public class SessionDraftTests
     private static readonly Habits NoHabits = new(null, [], false);
 
     private static readonly Places Ready = Places.From(
-        new[] { "in-hand/long-lines-canter", "lunge/canter-both-ways", "flatwork/simple-change", "lateral/shoulder-in", "poles/raised-trot", "grids/one-stride", "jumping/land-in-canter", "fitness/canter-sets" }
-            .Select(id => new RungMove(Catalogue.Rung(id).Strand, id, MoveKind.ByHand, "x", Make.Today)));
+        new[]
+        {
+            "in-hand/long-lines-canter",
+            "lunge/canter-both-ways",
+            "flatwork/simple-change",
+            "lateral/shoulder-in",
+            "poles/raised-trot",
+            "grids/one-stride",
+            "jumping/land-in-canter",
+            "fitness/canter-sets",
+        }.Select(id => new RungMove(Catalogue.Rung(id).Strand, id, MoveKind.ByHand, "x", Make.Today))
+    );
 
     private static SessionEntry Propose(
-        Strand focus = Strand.Flatwork, double minutes = 45, int age = 9, double celsius = 15, double humidity = 50, Habits? habits = null, Ground ground = Ground.Arena, IReadOnlyList<NearbyDay>? nearby = null) =>
-        All(focus, minutes, age, celsius, humidity, habits, ground, nearby).Session;
+        Strand focus = Strand.Flatwork,
+        double minutes = 45,
+        int age = 9,
+        double celsius = 15,
+        double humidity = 50,
+        Habits? habits = null,
+        Ground ground = Ground.Arena,
+        IReadOnlyList<NearbyDay>? nearby = null
+    ) => All(focus, minutes, age, celsius, humidity, habits, ground, nearby).Session;
 
     private static SessionProposal All(
-        Strand focus = Strand.Flatwork, double minutes = 45, int age = 9, double celsius = 15, double humidity = 50, Habits? habits = null, Ground ground = Ground.Arena, IReadOnlyList<NearbyDay>? nearby = null)
+        Strand focus = Strand.Flatwork,
+        double minutes = 45,
+        int age = 9,
+        double celsius = 15,
+        double humidity = 50,
+        Habits? habits = null,
+        Ground ground = Ground.Arena,
+        IReadOnlyList<NearbyDay>? nearby = null
+    )
     {
         var horse = Make.Horse(age, experience: Experience.Established);
-        PlanContext Of(SessionPlan plan) => new(
-            horse, plan, new Dictionary<Guid, SetUp>(), nearby ?? [], celsius, Places: Ready, Heat: Heat.Advise(new WeatherReading(celsius, humidity, false)));
+        PlanContext Of(SessionPlan plan) =>
+            new(
+                horse,
+                plan,
+                new Dictionary<Guid, SetUp>(),
+                nearby ?? [],
+                celsius,
+                Places: Ready,
+                Heat: Heat.Advise(new WeatherReading(celsius, humidity, false))
+            );
         return SessionProposal.For(new Wanted(Make.Today, focus, minutes, true, ground, []), habits ?? NoHabits, Of).OrThrow();
     }
 
@@ -55,7 +88,8 @@ public class SessionDraftTests
     [Fact]
     public void The_warm_up_is_in_this_horses_own_order()
     {
-        IEnumerable<Gait?> Order(bool canterEarly) => Propose(habits: NoHabits with { CanterEarly = canterEarly }).Parts!.Where(p => p.Phase == Phase.WarmUp).Select(p => p.Gait);
+        IEnumerable<Gait?> Order(bool canterEarly) =>
+            Propose(habits: NoHabits with { CanterEarly = canterEarly }).Parts!.Where(p => p.Phase == Phase.WarmUp).Select(p => p.Gait);
         Order(false).ShouldBe([Gait.Walk, Gait.Trot, Gait.Canter]);
         Order(true).ShouldBe([Gait.Walk, Gait.Canter, Gait.Trot]);
     }
@@ -71,18 +105,25 @@ public class SessionDraftTests
 
     [Fact]
     public void Minutes_are_not_more_than_there_are_and_most_of_them_are_used() =>
-        Gen.Select(Gen.Int[0, 3].Select(i => new[] { Strand.Flatwork, Strand.Lateral, Strand.Poles, Strand.Grids }[i]), Gen.Int[25, 70], Gen.Int[6, 18]).Sample(
-            (focus, minutes, age) =>
-            {
-                var all = Propose(focus, minutes, age).Parts!.Sum(p => p.Minutes)!.Value;
-                return all <= minutes + 1 && all >= minutes * 0.6;
-            },
-            iter: Cases.Proposals);
+        Gen.Select(
+                Gen.Int[0, 3].Select(i => new[] { Strand.Flatwork, Strand.Lateral, Strand.Poles, Strand.Grids }[i]),
+                Gen.Int[25, 70],
+                Gen.Int[6, 18]
+            )
+            .Sample(
+                (focus, minutes, age) =>
+                {
+                    var all = Propose(focus, minutes, age).Parts!.Sum(p => p.Minutes)!.Value;
+                    return all <= minutes + 1 && all >= minutes * 0.6;
+                },
+                iter: Cases.Proposals
+            );
 
     [Fact]
     public void What_was_ridden_lately_waits_and_the_other_way_of_riding_it_comes()
     {
-        string Worked(Habits habits) => Propose(Strand.Lateral, habits: habits).Parts!.First(p => p.RungId == "lateral/shoulder-in").ExerciseId!;
+        string Worked(Habits habits) =>
+            Propose(Strand.Lateral, habits: habits).Parts!.First(p => p.RungId == "lateral/shoulder-in").ExerciseId!;
         var first = Worked(NoHabits);
         Worked(NoHabits with { Exercises = [first] }).ShouldNotBe(first);
     }
@@ -92,7 +133,9 @@ public class SessionDraftTests
     {
         var hot = All(Strand.Flatwork, celsius: 30, humidity: 70);
         hot.Session.Parts!.ShouldNotContain(p => p.Phase == Phase.NewWork);
-        hot.Session.Parts!.Where(p => p.Gait is Gait.Trot or Gait.Canter).Sum(p => p.Minutes)!.Value.ShouldBeLessThanOrEqualTo(SessionFigures.HotWork.Value);
+        hot.Session.Parts!.Where(p => p.Gait is Gait.Trot or Gait.Canter)
+            .Sum(p => p.Minutes)!
+            .Value.ShouldBeLessThanOrEqualTo(SessionFigures.HotWork.Value);
         hot.Notes.ShouldContain(n => n.Contains("hot", StringComparison.Ordinal));
     }
 
@@ -124,5 +167,7 @@ public class SessionDraftTests
 
     [Fact]
     public void Marks_hoped_for_are_those_the_rung_asks() =>
-        Propose(Strand.Poles).Parts!.Where(p => p.RungId == "poles/raised-trot").ShouldAllBe(p => p.MarkHopedFor == Catalogue.Rung("poles/raised-trot").Good.Mark);
+        Propose(Strand.Poles)
+            .Parts!.Where(p => p.RungId == "poles/raised-trot")
+            .ShouldAllBe(p => p.MarkHopedFor == Catalogue.Rung("poles/raised-trot").Good.Mark);
 }

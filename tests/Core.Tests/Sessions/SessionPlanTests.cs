@@ -14,7 +14,10 @@ public class SessionPlanTests
     [Fact]
     public void Totals_are_minutes_and_the_horses_own_metres()
     {
-        var totals = SessionTotals.Of(Make.Plan(Make.GoodParts(Make.Part(Phase.Work, Gait.Trot, 12, Rein.Left), Make.Part(Phase.NewWork, Gait.Canter, 4))), Make.Card());
+        var totals = SessionTotals.Of(
+            Make.Plan(Make.GoodParts(Make.Part(Phase.Work, Gait.Trot, 12, Rein.Left), Make.Part(Phase.NewWork, Gait.Canter, 4))),
+            Make.Card()
+        );
         totals.Minutes.ShouldBe(37);
         totals.WorkMinutes.ShouldBe(16);
         totals.LeftMinutes.ShouldBe(24.5);
@@ -27,23 +30,35 @@ public class SessionPlanTests
 
     [Fact]
     public void Reins_and_gaits_each_add_up_to_the_session() =>
-        AnyPart.Array[1, 30].Sample(parts =>
-        {
-            var totals = SessionTotals.Of(Make.Plan(parts), Make.Card());
-            return Math.Abs(totals.LeftMinutes + totals.RightMinutes - totals.Minutes) < 1e-9
-                && Math.Abs(totals.ByGait.Sum(g => g.Minutes) - totals.Minutes) < 1e-9
-                && totals.WorkMinutes <= totals.Minutes + 1e-9;
-        });
+        AnyPart
+            .Array[1, 30]
+            .Sample(parts =>
+            {
+                var totals = SessionTotals.Of(Make.Plan(parts), Make.Card());
+                return Math.Abs(totals.LeftMinutes + totals.RightMinutes - totals.Minutes) < 1e-9
+                    && Math.Abs(totals.ByGait.Sum(g => g.Minutes) - totals.Minutes) < 1e-9
+                    && totals.WorkMinutes <= totals.Minutes + 1e-9;
+            });
 
     [Fact]
     public void A_plan_typed_over_is_the_same_plan() =>
-        AnyPart.Array[1, 30].Sample(parts => Make.Plan(parts).ToEntry().Parts!.SequenceEqual(parts.Select(p => p with { Manner = Manner.Ridden })));
+        AnyPart
+            .Array[1, 30]
+            .Sample(parts => Make.Plan(parts).ToEntry().Parts!.SequenceEqual(parts.Select(p => p with { Manner = Manner.Ridden })));
 
     [Fact]
     public void Every_fault_of_every_part_is_named_at_its_place()
     {
-        var entry = new SessionEntry(Make.Today, "", null, null, [new PartEntry(Phase.Work, "", Gait.Trot, Rein.Both, 0), new PartEntry(null, "Walk", Gait.Walk, Rein.Both, 5, null, 6.3)]);
-        SessionPlan.From(Guid.NewGuid(), entry, Make.Today).Faults.Select(f => f.Field)
+        var entry = new SessionEntry(
+            Make.Today,
+            "",
+            null,
+            null,
+            [new PartEntry(Phase.Work, "", Gait.Trot, Rein.Both, 0), new PartEntry(null, "Walk", Gait.Walk, Rein.Both, 5, null, 6.3)]
+        );
+        SessionPlan
+            .From(Guid.NewGuid(), entry, Make.Today)
+            .Faults.Select(f => f.Field)
             .ShouldBe(["emphasis", "manner", "parts[0].what", "parts[0].minutes", "parts[1].phase", "parts[1].markHopedFor"]);
     }
 
@@ -51,9 +66,15 @@ public class SessionPlanTests
     [InlineData(-800)]
     [InlineData(800)]
     public void A_day_years_away_is_a_slip_of_the_pen(int days) =>
-        SessionPlan.From(Guid.NewGuid(), Make.Plan().ToEntry() with { On = Make.Today.AddDays(days) }, Make.Today).Faults.ShouldHaveSingleItem().Field.ShouldBe("on");
+        SessionPlan
+            .From(Guid.NewGuid(), Make.Plan().ToEntry() with { On = Make.Today.AddDays(days) }, Make.Today)
+            .Faults.ShouldHaveSingleItem()
+            .Field.ShouldBe("on");
 
     [Fact]
     public void A_session_needs_something_to_do() =>
-        SessionPlan.From(Guid.NewGuid(), Make.Plan().ToEntry() with { Parts = [] }, Make.Today).Faults.ShouldHaveSingleItem().Mend.ShouldContain("walk first");
+        SessionPlan
+            .From(Guid.NewGuid(), Make.Plan().ToEntry() with { Parts = [] }, Make.Today)
+            .Faults.ShouldHaveSingleItem()
+            .Mend.ShouldContain("walk first");
 }

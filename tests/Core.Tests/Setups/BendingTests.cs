@@ -15,7 +15,12 @@ public class BendingTests
     private static readonly StrideCard Typical = Make.CardWith(GaitVariant.CanterCourse, 3.66);
 
     private static FenceLineEntry Bend(double degrees = 45, Rein to = Rein.Left, int strides = 5) =>
-        Line(LineKind.RelatedLine, Gait.Canter, Upright(1.0), Upright(1.0, strides)) with { Line = ArenaLine.CentreLine, BendDegrees = degrees, BendTo = to };
+        Line(LineKind.RelatedLine, Gait.Canter, Upright(1.0), Upright(1.0, strides)) with
+        {
+            Line = ArenaLine.CentreLine,
+            BendDegrees = degrees,
+            BendTo = to,
+        };
 
     /// <summary>The ridden way of five strides is (n + 1) times 12 ft, bent or not (course-building convention, value from memory).</summary>
     [Theory]
@@ -25,23 +30,30 @@ public class BendingTests
     public void A_bend_takes_as_much_way_as_a_straight_line(double degrees)
     {
         var bending = Make.Measured(Bend(degrees), Typical).Bending!;
-        bending.Ridden.ShouldBe(Make.Measured(Line(LineKind.RelatedLine, Gait.Canter, Upright(1.0), Upright(1.0, 5)), Typical).Gaps[0].Built.Built);
+        bending.Ridden.ShouldBe(
+            Make.Measured(Line(LineKind.RelatedLine, Gait.Canter, Upright(1.0), Upright(1.0, 5)), Typical).Gaps[0].Built.Built
+        );
         bending.Straight.ShouldBeLessThan(bending.Ridden);
     }
 
     /// <summary>The way and the straight tape by a second route: a general-purpose geometry library on the points that are drawn.</summary>
     [Fact]
-    public void Arc_and_chord_are_what_the_geometry_library_measures() => Gen.Select(Gen.Double[10, 100], Gen.Int[3, 6], Gen.Bool).Sample((degrees, strides, left) =>
-    {
-        var measured = Make.Measured(Bend(degrees, left ? Rein.Left : Rein.Right, strides), Typical);
-        var track = new LineString([.. measured.Track.Skip(1).SkipLast(1).Select(p => new Coordinate(p.Along, p.Across))]);
-        track.Length.ShouldBe(measured.Bending!.Ridden.Metres, 0.02);
-        track.StartPoint.Distance(track.EndPoint).ShouldBe(measured.Bending.Straight.Metres, 0.01);
-    });
+    public void Arc_and_chord_are_what_the_geometry_library_measures() =>
+        Gen.Select(Gen.Double[10, 100], Gen.Int[3, 6], Gen.Bool)
+            .Sample(
+                (degrees, strides, left) =>
+                {
+                    var measured = Make.Measured(Bend(degrees, left ? Rein.Left : Rein.Right, strides), Typical);
+                    var track = new LineString([.. measured.Track.Skip(1).SkipLast(1).Select(p => new Coordinate(p.Along, p.Across))]);
+                    track.Length.ShouldBe(measured.Bending!.Ridden.Metres, 0.02);
+                    track.StartPoint.Distance(track.EndPoint).ShouldBe(measured.Bending.Straight.Metres, 0.01);
+                }
+            );
 
     /// <summary>Landing and take-off straight, the turn all between: 45 degrees over five strides of 3.66 m is a radius of 18.3 / 0.785 = 23.3 m (geometry).</summary>
     [Fact]
-    public void The_radius_is_the_curve_over_the_angle() => Make.Measured(Bend(45), Typical).Bending!.Radius.Metres.ShouldBe(5 * 3.66 / (Math.PI / 4), 0.1);
+    public void The_radius_is_the_curve_over_the_angle() =>
+        Make.Measured(Bend(45), Typical).Bending!.Radius.Metres.ShouldBe(5 * 3.66 / (Math.PI / 4), 0.1);
 
     /// <summary>A metre inside is shorter by the angle, whatever the radius: 0.79 m on 45 degrees, 1.57 m on 90 (geometry).</summary>
     [Theory]
@@ -66,17 +78,19 @@ public class BendingTests
         measured.FitsArena.ShouldBeTrue();
     }
 
-    public static TheoryData<FenceLineEntry, string> Straight => new()
-    {
-        { Bend() with { Kind = LineKind.Grid }, "bendDegrees" },
-        { Bend(strides: 2), "bendDegrees" },
-        { Bend(150), "bendDegrees" },
-        { Bend() with { BendTo = null }, "bendTo" },
-        { Bend() with { BendTo = Rein.Both }, "bendTo" },
-        { Bend() with { Elements = [Upright(1.0), Upright(1.0, 4), Upright(1.0, 4)] }, "bendDegrees" },
-    };
+    public static TheoryData<FenceLineEntry, string> Straight =>
+        new()
+        {
+            { Bend() with { Kind = LineKind.Grid }, "bendDegrees" },
+            { Bend(strides: 2), "bendDegrees" },
+            { Bend(150), "bendDegrees" },
+            { Bend() with { BendTo = null }, "bendTo" },
+            { Bend() with { BendTo = Rein.Both }, "bendTo" },
+            { Bend() with { Elements = [Upright(1.0), Upright(1.0, 4), Upright(1.0, 4)] }, "bendDegrees" },
+        };
 
     [Theory]
     [MemberData(nameof(Straight))]
-    public void Some_lines_cannot_bend(FenceLineEntry entry, string field) => entry.Check().Faults.ShouldHaveSingleItem().Field.ShouldBe(field);
+    public void Some_lines_cannot_bend(FenceLineEntry entry, string field) =>
+        entry.Check().Faults.ShouldHaveSingleItem().Field.ShouldBe(field);
 }

@@ -17,11 +17,15 @@ public class BuildStagesTests
     /// <summary>Cross-pole; an upright one stride on; an exit upright; it becomes ascending, then square.</summary>
     [Fact]
     public void The_trades_grid_stands_up_fence_by_fence_and_widens_last() =>
-        Stages(Cross(0.5), Upright(0.5, 1), Oxer(0.5, 1)).Select(s => s.Changed).ShouldBe(
-        [
-            "cross-pole 50 cm added", "upright 50 cm added", "upright 50 cm added",
-            "upright 50 cm becomes ascending oxer 50 x 80 cm", "ascending oxer 50 x 80 cm becomes square oxer 50 x 80 cm",
-        ]);
+        Stages(Cross(0.5), Upright(0.5, 1), Oxer(0.5, 1))
+            .Select(s => s.Changed)
+            .ShouldBe([
+                "cross-pole 50 cm added",
+                "upright 50 cm added",
+                "upright 50 cm added",
+                "upright 50 cm becomes ascending oxer 50 x 80 cm",
+                "ascending oxer 50 x 80 cm becomes square oxer 50 x 80 cm",
+            ]);
 
     [Fact]
     public void A_high_fence_joins_low_and_goes_up_ten_centimetres_at_a_time() =>
@@ -41,7 +45,8 @@ public class BuildStagesTests
     [Fact]
     public void More_than_a_days_work_is_said_so()
     {
-        IReadOnlyList<string> Notices(double height) => Make.Measured(Line(LineKind.Grid, Gait.Trot, Pole(), Cross(0.5), Upright(height, 1), Upright(height, 1))).Notices;
+        IReadOnlyList<string> Notices(double height) =>
+            Make.Measured(Line(LineKind.Grid, Gait.Trot, Pole(), Cross(0.5), Upright(height, 1), Upright(height, 1))).Notices;
         Notices(0.9).ShouldContain(n => n.Contains("more than one day's work"));
         Notices(0.5).ShouldNotContain(n => n.Contains("more than one day's work"));
     }
@@ -60,25 +65,37 @@ public class BuildStagesTests
     [Fact]
     public void From_stage_to_stage_one_thing_changes()
     {
-        var fence = Gen.Select(Gen.Int[0, 2], Gen.Int[3, 10], Gen.Int[1, 2]).Select((kind, height, strides) => kind switch
-        {
-            0 => Cross(Math.Min(0.8, height / 10.0), strides),
-            1 => Upright(height / 10.0, strides),
-            _ => Oxer(height / 10.0, strides),
-        });
-        fence.Array[2, 5].Sample(fences =>
-        {
-            var line = (FenceLine)Line(LineKind.Grid, Gait.Trot, fences).Check().OrThrow();
-            var stages = BuildStages.Of(line);
-            stages[^1].Stands.ShouldBe(line.Elements);
-            foreach (var (before, after) in stages.Zip(stages.Skip(1)))
-            {
-                var more = after.Stands.Count - before.Stands.Count;
-                var changed = before.Stands.Zip(after.Stands).Count(p => p.First != p.Second);
-                (more + changed).ShouldBe(1);
-                before.Stands.Zip(after.Stands).Where(p => p.First != p.Second).ShouldAllBe(p => p.First.Height == p.Second.Height || p.First.Kind == p.Second.Kind);
-                after.Stands.Zip(before.Stands).ShouldAllBe(p => p.First.Height.Metres - p.Second.Height.Metres <= 0.1 + 1e-9);
-            }
-        }, iter: Cases.SetUps);
+        var fence = Gen.Select(Gen.Int[0, 2], Gen.Int[3, 10], Gen.Int[1, 2])
+            .Select(
+                (kind, height, strides) =>
+                    kind switch
+                    {
+                        0 => Cross(Math.Min(0.8, height / 10.0), strides),
+                        1 => Upright(height / 10.0, strides),
+                        _ => Oxer(height / 10.0, strides),
+                    }
+            );
+        fence
+            .Array[2, 5]
+            .Sample(
+                fences =>
+                {
+                    var line = (FenceLine)Line(LineKind.Grid, Gait.Trot, fences).Check().OrThrow();
+                    var stages = BuildStages.Of(line);
+                    stages[^1].Stands.ShouldBe(line.Elements);
+                    foreach (var (before, after) in stages.Zip(stages.Skip(1)))
+                    {
+                        var more = after.Stands.Count - before.Stands.Count;
+                        var changed = before.Stands.Zip(after.Stands).Count(p => p.First != p.Second);
+                        (more + changed).ShouldBe(1);
+                        before
+                            .Stands.Zip(after.Stands)
+                            .Where(p => p.First != p.Second)
+                            .ShouldAllBe(p => p.First.Height == p.Second.Height || p.First.Kind == p.Second.Kind);
+                        after.Stands.Zip(before.Stands).ShouldAllBe(p => p.First.Height.Metres - p.Second.Height.Metres <= 0.1 + 1e-9);
+                    }
+                },
+                iter: Cases.SetUps
+            );
     }
 }

@@ -29,7 +29,10 @@ public class CorridorTests
     [Fact]
     public void A_longer_walk_takes_fewer_steps()
     {
-        int Steps(double stride) => int.Parse(Make.Measured(Corridor(4, halts: 0, back: 0), Make.CardWith(GaitVariant.WalkMedium, stride)).Elements[^1].Name.Split(' ')[2]);
+        int Steps(double stride) =>
+            int.Parse(
+                Make.Measured(Corridor(4, halts: 0, back: 0), Make.CardWith(GaitVariant.WalkMedium, stride)).Elements[^1].Name.Split(' ')[2]
+            );
         Steps(2.1).ShouldBeLessThan(Steps(1.6));
     }
 
@@ -41,16 +44,18 @@ public class CorridorTests
     [Fact]
     public void Every_step_inside_is_drawn() => Make.Measured(Corridor(2, halts: 1)).Hoofprints.Count(h => h.At is > 0 and < 6).ShouldBe(6);
 
-    public static TheoryData<CorridorEntry, string> Refused => new()
-    {
-        { Corridor(0), "sections" },
-        { Corridor(width: 0.8), "widthMetres" },
-        { Corridor(width: 1.5), "widthMetres" },
-        { Corridor(halts: 0), "backSteps" },
-        { Corridor(back: 9), "backSteps" },
-    };
+    public static TheoryData<CorridorEntry, string> Refused =>
+        new()
+        {
+            { Corridor(0), "sections" },
+            { Corridor(width: 0.8), "widthMetres" },
+            { Corridor(width: 1.5), "widthMetres" },
+            { Corridor(halts: 0), "backSteps" },
+            { Corridor(back: 9), "backSteps" },
+        };
 
     [Theory]
     [MemberData(nameof(Refused))]
-    public void What_is_no_corridor_is_refused(CorridorEntry entry, string field) => entry.Check().Faults.ShouldHaveSingleItem().Field.ShouldBe(field);
+    public void What_is_no_corridor_is_refused(CorridorEntry entry, string field) =>
+        entry.Check().Faults.ShouldHaveSingleItem().Field.ShouldBe(field);
 }

@@ -22,13 +22,22 @@ public class CrossPoleTests
 
     [Fact]
     public void Whatever_the_horse_and_the_wish_the_placing_pole_stays_inside_the_range() =>
-        Gen.Select(Gen.Double[100, 210], Gen.Double[-0.6, 0.6], Gen.Double[0.2, 0.8]).Sample((height, adjust, fence) =>
-            SetUpFigures.TrotPlacingPole.Value.Holds(Make.Measured(Make.CrossPole(fence, adjust), Make.Card(height)).Gaps[0].Built.Built));
+        Gen.Select(Gen.Double[100, 210], Gen.Double[-0.6, 0.6], Gen.Double[0.2, 0.8])
+            .Sample(
+                (height, adjust, fence) =>
+                    SetUpFigures.TrotPlacingPole.Value.Holds(
+                        Make.Measured(Make.CrossPole(fence, adjust), Make.Card(height)).Gaps[0].Built.Built
+                    )
+            );
 
     [Fact]
     public void A_horse_that_strides_longer_is_never_given_less() =>
-        Gen.Select(Gen.Double[140, 190], Gen.Double[140, 190]).Sample((a, b) =>
-            Make.Measured(Make.CrossPole(), Make.Card(Math.Min(a, b))).Gaps[0].Built.Built <= Make.Measured(Make.CrossPole(), Make.Card(Math.Max(a, b))).Gaps[0].Built.Built);
+        Gen.Select(Gen.Double[140, 190], Gen.Double[140, 190])
+            .Sample(
+                (a, b) =>
+                    Make.Measured(Make.CrossPole(), Make.Card(Math.Min(a, b))).Gaps[0].Built.Built
+                    <= Make.Measured(Make.CrossPole(), Make.Card(Math.Max(a, b))).Gaps[0].Built.Built
+            );
 
     [Fact]
     public void A_wish_beyond_the_range_is_kept_inside_and_said()
@@ -49,8 +58,8 @@ public class CrossPoleTests
 
     [Fact]
     public void A_higher_fence_never_takes_less_room() =>
-        Gen.Select(Gen.Double[0, 1.6], Gen.Double[0, 1.6]).Sample((a, b) =>
-            JumpRoom.Of(Distance.FromMetres(Math.Min(a, b))) <= JumpRoom.Of(Distance.FromMetres(Math.Max(a, b))));
+        Gen.Select(Gen.Double[0, 1.6], Gen.Double[0, 1.6])
+            .Sample((a, b) => JumpRoom.Of(Distance.FromMetres(Math.Min(a, b))) <= JumpRoom.Of(Distance.FromMetres(Math.Max(a, b))));
 
     [Fact]
     public void The_horse_trots_in_and_canters_away_and_treads_on_nothing()

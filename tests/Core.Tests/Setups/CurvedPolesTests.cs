@@ -13,8 +13,12 @@ namespace Hippodrome.Core.Tests.Setups;
 /// <summary>Fans and clocks: geometry, and the trade's pole spacing along the ridden radius.</summary>
 public class CurvedPolesTests
 {
-    private static CurvedPolesEntry Fan(double radius = 8, int poles = 4, GaitVariant variant = GaitVariant.TrotWorking, Heading heading = Heading.TowardsC) =>
-        new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, heading, 30, 0, CurveKind.Fan, variant, poles, radius);
+    private static CurvedPolesEntry Fan(
+        double radius = 8,
+        int poles = 4,
+        GaitVariant variant = GaitVariant.TrotWorking,
+        Heading heading = Heading.TowardsC
+    ) => new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, heading, 30, 0, CurveKind.Fan, variant, poles, radius);
 
     private static CurvedPolesEntry Clock(double radius, GaitVariant variant = GaitVariant.CanterWorking) =>
         new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, CurveKind.Clock, variant, null, radius);
@@ -35,20 +39,28 @@ public class CurvedPolesTests
     /// <summary>The arc is what is ridden; the straight tape between the middles is shorter, and agrees with the points as a geometry library measures them.</summary>
     [Fact]
     public void The_straight_tape_is_shorter_than_the_arc() =>
-        Gen.Select(Gen.Double[4, 10], Gen.Int[3, 6]).Sample((radius, poles) =>
-        {
-            var measured = Make.Measured(Fan(radius, poles));
-            var (arc, straight) = (measured.Gaps[0].Built.Built.Metres, measured.Curve!.Straight.Metres);
-            straight.ShouldBeLessThan(arc);
-            var points = measured.Elements.Select(e => new Point(e.Along, e.Across)).ToList();
-            points.Zip(points.Skip(1), (a, b) => a.Distance(b)).ShouldAllBe(d => Math.Abs(d - straight) < 1e-3);
-            points.ShouldAllBe(p => Math.Abs(p.Distance(new Point(30, 10)) - radius) < 1e-3);
-        }, iter: Cases.SetUps);
+        Gen.Select(Gen.Double[4, 10], Gen.Int[3, 6])
+            .Sample(
+                (radius, poles) =>
+                {
+                    var measured = Make.Measured(Fan(radius, poles));
+                    var (arc, straight) = (measured.Gaps[0].Built.Built.Metres, measured.Curve!.Straight.Metres);
+                    straight.ShouldBeLessThan(arc);
+                    var points = measured.Elements.Select(e => new Point(e.Along, e.Across)).ToList();
+                    points.Zip(points.Skip(1), (a, b) => a.Distance(b)).ShouldAllBe(d => Math.Abs(d - straight) < 1e-3);
+                    points.ShouldAllBe(p => Math.Abs(p.Distance(new Point(30, 10)) - radius) < 1e-3);
+                },
+                iter: Cases.SetUps
+            );
 
     [Fact]
     public void The_spacing_stays_inside_the_trades_range_for_any_horse() =>
-        Gen.Select(Gen.Double[110, 200], Gen.Enum<GaitVariant>().Where(v => v != GaitVariant.CanterCourse), Gen.Double[5, 9]).Sample((height, variant, radius) =>
-            Make.Measured(Fan(radius, 4, variant), Make.Card(height)).Gaps.All(g => SetUpFigures.PoleSpacing(variant.Gait()).Value.Holds(g.Built.Built)));
+        Gen.Select(Gen.Double[110, 200], Gen.Enum<GaitVariant>().Where(v => v != GaitVariant.CanterCourse), Gen.Double[5, 9])
+            .Sample(
+                (height, variant, radius) =>
+                    Make.Measured(Fan(radius, 4, variant), Make.Card(height))
+                        .Gaps.All(g => SetUpFigures.PoleSpacing(variant.Gait()).Value.Holds(g.Built.Built))
+            );
 
     /// <summary>A quarter of a 20 m circle is 15.7 m (geometry): 6.7 stride lengths of a working canter of 2.35 m, so seven short ones.</summary>
     [Fact]
@@ -76,7 +88,8 @@ public class CurvedPolesTests
     public void The_other_rein_is_the_mirror_image()
     {
         var (right, left) = (Make.Measured(Fan()), Make.Measured(Fan(heading: Heading.TowardsA)));
-        left.Elements.Select(e => (Math.Round(60 - e.Along, 3), Math.Round(e.Across, 3))).ShouldBe(right.Elements.Select(e => (Math.Round(e.Along, 3), Math.Round(e.Across, 3))));
+        left.Elements.Select(e => (Math.Round(60 - e.Along, 3), Math.Round(e.Across, 3)))
+            .ShouldBe(right.Elements.Select(e => (Math.Round(e.Along, 3), Math.Round(e.Across, 3))));
         left.Gaps[0].Built.ShouldBe(right.Gaps[0].Built);
     }
 
@@ -84,18 +97,21 @@ public class CurvedPolesTests
     [InlineData(10, ArenaLine.CentreLine, true)]
     [InlineData(10, ArenaLine.LeftQuarterLine, false)]
     [InlineData(4.5, ArenaLine.LeftQuarterLine, true)]
-    public void A_clock_fits_where_its_circle_does(double radius, ArenaLine line, bool fits) => Make.Measured(Clock(radius) with { Line = line }).FitsArena.ShouldBe(fits);
+    public void A_clock_fits_where_its_circle_does(double radius, ArenaLine line, bool fits) =>
+        Make.Measured(Clock(radius) with { Line = line }).FitsArena.ShouldBe(fits);
 
-    public static TheoryData<CurvedPolesEntry, string> CannotLie => new()
-    {
-        { Fan(3), "radiusMetres" },
-        { Fan(12), "radiusMetres" },
-        { Fan(8, 2), "poles" },
-        { Fan(8, 9), "poles" },
-        { Fan(8, 4, GaitVariant.CanterCourse), "variant" },
-    };
+    public static TheoryData<CurvedPolesEntry, string> CannotLie =>
+        new()
+        {
+            { Fan(3), "radiusMetres" },
+            { Fan(12), "radiusMetres" },
+            { Fan(8, 2), "poles" },
+            { Fan(8, 9), "poles" },
+            { Fan(8, 4, GaitVariant.CanterCourse), "variant" },
+        };
 
     [Theory]
     [MemberData(nameof(CannotLie))]
-    public void What_cannot_lie_is_refused(CurvedPolesEntry entry, string field) => entry.Check().Faults.ShouldHaveSingleItem().Field.ShouldBe(field);
+    public void What_cannot_lie_is_refused(CurvedPolesEntry entry, string field) =>
+        entry.Check().Faults.ShouldHaveSingleItem().Field.ShouldBe(field);
 }

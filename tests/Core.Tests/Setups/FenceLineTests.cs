@@ -19,9 +19,11 @@ public class FenceLineTests
 
     internal static LineElementEntry Cross(double height = 0.5, int strides = 0) => new(ElementKind.CrossPole, height, Strides: strides);
 
-    internal static LineElementEntry Upright(double height, int strides = 0, double? distance = null) => new(ElementKind.Upright, height, null, strides, distance);
+    internal static LineElementEntry Upright(double height, int strides = 0, double? distance = null) =>
+        new(ElementKind.Upright, height, null, strides, distance);
 
-    internal static LineElementEntry Oxer(double height, int strides, double spread = 0.8, ElementKind kind = ElementKind.SquareOxer) => new(kind, height, spread, strides);
+    internal static LineElementEntry Oxer(double height, int strides, double spread = 0.8, ElementKind kind = ElementKind.SquareOxer) =>
+        new(kind, height, spread, strides);
 
     internal static FenceLineEntry Line(LineKind kind, Gait comesIn, params LineElementEntry[] elements) =>
         new(ArenaSize.SixtyByTwenty, ArenaLine.LeftQuarterLine, Heading.TowardsC, 30, 0, kind, comesIn, elements);
@@ -33,20 +35,26 @@ public class FenceLineTests
     /// grid, 1.0 m in competition. Common practice, no source; the competition rows are the course-building
     /// convention (values from memory).
     /// </summary>
-    public static TheoryData<string, FenceLineEntry, double, double> TableOfTheTrade => new()
-    {
-        { "bounce from trot", Line(LineKind.Grid, Gait.Trot, Cross(0.5), Upright(0.5)), 2.7, 3.0 },
-        { "bounce from canter", Line(LineKind.Grid, Gait.Canter, Upright(0.7), Upright(0.7)), 3.0, 3.7 },
-        { "one stride from trot", Line(LineKind.Grid, Gait.Trot, Cross(0.5), Upright(0.5, 1)), 5.4, 5.9 },
-        { "one stride inside a grid", Line(LineKind.Grid, Gait.Canter, Upright(0.7), Upright(0.7, 1)), 6.1, 6.7 },
-        { "two strides inside a grid", Line(LineKind.Grid, Gait.Canter, Upright(0.7), Upright(0.7, 2)), 9.1, 10.4 },
-        { "one stride at height", Line(LineKind.RelatedLine, Gait.Canter, Upright(1.0), Upright(1.0, 1)), 7.3, 7.9 },
-        { "two strides at height", Line(LineKind.RelatedLine, Gait.Canter, Upright(1.0), Upright(1.0, 2)), 10.4, 11.0 },
-    };
+    public static TheoryData<string, FenceLineEntry, double, double> TableOfTheTrade =>
+        new()
+        {
+            { "bounce from trot", Line(LineKind.Grid, Gait.Trot, Cross(0.5), Upright(0.5)), 2.7, 3.0 },
+            { "bounce from canter", Line(LineKind.Grid, Gait.Canter, Upright(0.7), Upright(0.7)), 3.0, 3.7 },
+            { "one stride from trot", Line(LineKind.Grid, Gait.Trot, Cross(0.5), Upright(0.5, 1)), 5.4, 5.9 },
+            { "one stride inside a grid", Line(LineKind.Grid, Gait.Canter, Upright(0.7), Upright(0.7, 1)), 6.1, 6.7 },
+            { "two strides inside a grid", Line(LineKind.Grid, Gait.Canter, Upright(0.7), Upright(0.7, 2)), 9.1, 10.4 },
+            { "one stride at height", Line(LineKind.RelatedLine, Gait.Canter, Upright(1.0), Upright(1.0, 1)), 7.3, 7.9 },
+            { "two strides at height", Line(LineKind.RelatedLine, Gait.Canter, Upright(1.0), Upright(1.0, 2)), 10.4, 11.0 },
+        };
 
     [Theory]
     [MemberData(nameof(TableOfTheTrade))]
-    public void Each_row_of_the_trades_table_holds_a_true_distance_for_the_typical_horse(string row, FenceLineEntry entry, double shortest, double longest)
+    public void Each_row_of_the_trades_table_holds_a_true_distance_for_the_typical_horse(
+        string row,
+        FenceLineEntry entry,
+        double shortest,
+        double longest
+    )
     {
         var gap = Last(entry);
         gap.Trade.ShouldBe(DistanceRange.Metres(shortest, longest), row);
@@ -84,7 +92,10 @@ public class FenceLineTests
     [InlineData(3.10, Fit.True)]
     public void Six_and_a_half_paces_are_short_for_a_long_stride_and_right_for_a_shorter_one(double stride, Fit fit)
     {
-        var gap = Last(Line(LineKind.Grid, Gait.Canter, Upright(0.7), Upright(0.7, 1, 5.94)), Make.CardWith(GaitVariant.CanterCourse, stride));
+        var gap = Last(
+            Line(LineKind.Grid, Gait.Canter, Upright(0.7), Upright(0.7, 1, 5.94)),
+            Make.CardWith(GaitVariant.CanterCourse, stride)
+        );
         gap.Built.Text.Paces.ShouldBe("6½");
         gap.Fit.ShouldBe(fit);
     }
@@ -92,54 +103,87 @@ public class FenceLineTests
     /// <summary>The same line rides a little shorter when the fences go up (direction only; common practice, no source).</summary>
     [Fact]
     public void Raising_a_fence_never_makes_the_stride_longer() =>
-        Gen.Select(Gen.Double[0.3, 1.5], Gen.Double[0.3, 1.5], Gen.Double[0.3, 1.5], Gen.Int[1, 6]).Sample((first, a, b, strides) =>
-        {
-            Distance Needed(double height) => Last(Line(LineKind.RelatedLine, Gait.Canter, Upright(first), Upright(height, strides, 3.66 * (strides + 1)))).Between!.StrideNeeded;
-            return Needed(Math.Max(a, b)) <= Needed(Math.Min(a, b));
-        }, iter: Cases.SetUps);
+        Gen.Select(Gen.Double[0.3, 1.5], Gen.Double[0.3, 1.5], Gen.Double[0.3, 1.5], Gen.Int[1, 6])
+            .Sample(
+                (first, a, b, strides) =>
+                {
+                    Distance Needed(double height) =>
+                        Last(
+                            Line(LineKind.RelatedLine, Gait.Canter, Upright(first), Upright(height, strides, 3.66 * (strides + 1)))
+                        ).Between!.StrideNeeded;
+                    return Needed(Math.Max(a, b)) <= Needed(Math.Min(a, b));
+                },
+                iter: Cases.SetUps
+            );
 
     /// <summary>One and the same line walked an easy three rode very long when low and slightly tight at height: only the direction is tested.</summary>
     [Fact]
     public void A_line_that_is_long_when_low_comes_to_the_horse_as_it_goes_up()
     {
-        double Ratio(double height) => Last(Line(LineKind.RelatedLine, Gait.Canter, Upright(height), Upright(height, 3, 15.0))).Between! is var b ? b.StrideNeeded / b.StrideOwn : 0;
+        double Ratio(double height) =>
+            Last(Line(LineKind.RelatedLine, Gait.Canter, Upright(height), Upright(height, 3, 15.0))).Between! is var b
+                ? b.StrideNeeded / b.StrideOwn
+                : 0;
         Ratio(0.5).ShouldBeGreaterThan(Ratio(0.9));
         Ratio(0.9).ShouldBeGreaterThan(Ratio(1.2));
     }
 
     [Fact]
     public void A_horse_that_strides_longer_is_never_given_less() =>
-        Gen.Select(Gen.Double[3.0, 4.2], Gen.Double[3.0, 4.2], Gen.Int[0, 5], Gen.Bool).Sample((a, b, strides, grid) =>
-        {
-            Distance Built(double stride) => Last(Line(grid ? LineKind.Grid : LineKind.RelatedLine, Gait.Canter, Upright(0.8), Upright(0.8, strides)), Make.CardWith(GaitVariant.CanterCourse, stride)).Built.Built;
-            return Built(Math.Min(a, b)) <= Built(Math.Max(a, b));
-        }, iter: Cases.SetUps);
+        Gen.Select(Gen.Double[3.0, 4.2], Gen.Double[3.0, 4.2], Gen.Int[0, 5], Gen.Bool)
+            .Sample(
+                (a, b, strides, grid) =>
+                {
+                    Distance Built(double stride) =>
+                        Last(
+                            Line(grid ? LineKind.Grid : LineKind.RelatedLine, Gait.Canter, Upright(0.8), Upright(0.8, strides)),
+                            Make.CardWith(GaitVariant.CanterCourse, stride)
+                        ).Built.Built;
+                    return Built(Math.Min(a, b)) <= Built(Math.Max(a, b));
+                },
+                iter: Cases.SetUps
+            );
 
-    private static readonly Gen<LineElementEntry> AnyFence = Gen.Select(Gen.Int[0, 2], Gen.Double[0.3, 1.2], Gen.Int[1, 4]).Select((kind, height, strides) => kind switch
-    {
-        0 => Cross(Math.Min(height, 0.8), strides),
-        1 => Upright(height, strides),
-        _ => Oxer(height, strides),
-    });
+    private static readonly Gen<LineElementEntry> AnyFence = Gen.Select(Gen.Int[0, 2], Gen.Double[0.3, 1.2], Gen.Int[1, 4])
+        .Select(
+            (kind, height, strides) =>
+                kind switch
+                {
+                    0 => Cross(Math.Min(height, 0.8), strides),
+                    1 => Upright(height, strides),
+                    _ => Oxer(height, strides),
+                }
+        );
 
     /// <summary>Every suggestion lies inside the trade's range or says why not.</summary>
     [Fact]
     public void Every_suggestion_lies_inside_the_trades_range() =>
-        Gen.Select(AnyFence.Array[2, 5], Gen.Double[2.8, 4.3], Gen.Bool, Gen.Bool).Sample((fences, stride, grid, trot) =>
-        {
-            var measured = Make.Measured(Line(grid ? LineKind.Grid : LineKind.RelatedLine, trot ? Gait.Trot : Gait.Canter, fences), Make.CardWith(GaitVariant.CanterCourse, stride));
-            return measured.Gaps.All(g => g.Trade.Holds(g.Built.Built));
-        }, iter: Cases.SetUps);
+        Gen.Select(AnyFence.Array[2, 5], Gen.Double[2.8, 4.3], Gen.Bool, Gen.Bool)
+            .Sample(
+                (fences, stride, grid, trot) =>
+                {
+                    var measured = Make.Measured(
+                        Line(grid ? LineKind.Grid : LineKind.RelatedLine, trot ? Gait.Trot : Gait.Canter, fences),
+                        Make.CardWith(GaitVariant.CanterCourse, stride)
+                    );
+                    return measured.Gaps.All(g => g.Trade.Holds(g.Built.Built));
+                },
+                iter: Cases.SetUps
+            );
 
     /// <summary>Readings from one zero: gaps and spreads add up to the last of them.</summary>
     [Fact]
     public void The_tape_sheet_adds_up() =>
-        Gen.Select(AnyFence.Array[2, 6], Gen.Double[-0.3, 0.3]).Sample((fences, adjust) =>
-        {
-            var measured = Make.Measured(Line(LineKind.Grid, Gait.Canter, fences) with { AdjustMetres = adjust }, Typical);
-            var sum = measured.Gaps.Sum(g => g.Built.Built.Metres) + measured.Elements.SkipLast(1).Sum(e => e.Spread.Metres);
-            measured.Elements[^1].At.Metres.ShouldBe(sum, 1e-9);
-        }, iter: Cases.SetUps);
+        Gen.Select(AnyFence.Array[2, 6], Gen.Double[-0.3, 0.3])
+            .Sample(
+                (fences, adjust) =>
+                {
+                    var measured = Make.Measured(Line(LineKind.Grid, Gait.Canter, fences) with { AdjustMetres = adjust }, Typical);
+                    var sum = measured.Gaps.Sum(g => g.Built.Built.Metres) + measured.Elements.SkipLast(1).Sum(e => e.Spread.Metres);
+                    measured.Elements[^1].At.Metres.ShouldBe(sum, 1e-9);
+                },
+                iter: Cases.SetUps
+            );
 
     /// <summary>Inside face to inside face: a spread moves what stands behind it by just its depth, and takes nothing from the gap.</summary>
     [Fact]
@@ -168,7 +212,9 @@ public class FenceLineTests
     [InlineData(4)]
     [InlineData(5)]
     public void Fifteen_metres_ride_in_three_four_or_five(int strides) =>
-        Last(Line(LineKind.RelatedLine, Gait.Canter, Pole(), Pole(strides) with { DistanceMetres = 15 })).Trade.Holds(Distance.FromMetres(15)).ShouldBeTrue();
+        Last(Line(LineKind.RelatedLine, Gait.Canter, Pole(), Pole(strides) with { DistanceMetres = 15 }))
+            .Trade.Holds(Distance.FromMetres(15))
+            .ShouldBeTrue();
 
     /// <summary>A trot placing pole at 2.4 to 2.7 m, a canter placing or landing pole at 2.7 to 3.0 m (common practice, no source).</summary>
     [Fact]
@@ -178,7 +224,9 @@ public class FenceLineTests
         trot.Gaps.Select(g => g.Trade).ShouldBe([SetUpFigures.TrotPlacingPole.Value, SetUpFigures.CanterPlacingPole.Value]);
         trot.Elements.Select(e => e.Name).ShouldBe(["Placing pole", "Cross-pole 50 cm", "Landing pole"]);
         trot.Gaps.ShouldAllBe(g => g.Fit == Fit.True);
-        Make.Measured(Line(LineKind.Grid, Gait.Canter, Pole(), Upright(0.8)), Typical).Gaps[0].Trade.ShouldBe(SetUpFigures.CanterPlacingPole.Value);
+        Make.Measured(Line(LineKind.Grid, Gait.Canter, Pole(), Upright(0.8)), Typical)
+            .Gaps[0]
+            .Trade.ShouldBe(SetUpFigures.CanterPlacingPole.Value);
     }
 
     /// <summary>The stride after a trot approach is 0.85 of the course stride and inside a grid 0.90 (chosen); on a related line it is the whole.</summary>
@@ -207,20 +255,21 @@ public class FenceLineTests
         between.Otherwise.StrideNeeded.Metres.ShouldBe((21 - 3.66) / 5, 0.005);
     }
 
-    public static TheoryData<FenceLineEntry, string> CannotStand => new()
-    {
-        { Line(LineKind.Grid, Gait.Canter, Upright(0.8), Oxer(0.8, 0)), "elements[1].strides" },
-        { Line(LineKind.Grid, Gait.Canter, Oxer(0.8, 0), Upright(0.8)), "elements[1].strides" },
-        { Line(LineKind.Grid, Gait.Canter, Pole(), Upright(0.8, 2)), "elements[1].strides" },
-        { Line(LineKind.Grid, Gait.Canter, Upright(0.8), Upright(0.8, 0, 0.5)), "elements[1].distanceMetres" },
-        { Line(LineKind.Grid, Gait.Canter, Upright(0.8), Upright(0.8, 1, 0)), "elements[1].distanceMetres" },
-        { Line(LineKind.Grid, Gait.Walk, Upright(0.8)), "comesIn" },
-        { Line(LineKind.Grid, Gait.Canter), "elements" },
-        { Line(LineKind.Grid, Gait.Canter, Upright(1.9)), "elements[0].heightMetres" },
-        { Line(LineKind.Grid, Gait.Canter, Oxer(0.8, 0, 3)), "elements[0].spreadMetres" },
-        { Line(LineKind.Grid, Gait.Canter, new LineElementEntry(ElementKind.PlacingPole, 0.5)), "elements[0].kind" },
-        { Line(LineKind.Grid, Gait.Canter, [.. Enumerable.Repeat(Upright(0.5, 1), 10)]), "elements" },
-    };
+    public static TheoryData<FenceLineEntry, string> CannotStand =>
+        new()
+        {
+            { Line(LineKind.Grid, Gait.Canter, Upright(0.8), Oxer(0.8, 0)), "elements[1].strides" },
+            { Line(LineKind.Grid, Gait.Canter, Oxer(0.8, 0), Upright(0.8)), "elements[1].strides" },
+            { Line(LineKind.Grid, Gait.Canter, Pole(), Upright(0.8, 2)), "elements[1].strides" },
+            { Line(LineKind.Grid, Gait.Canter, Upright(0.8), Upright(0.8, 0, 0.5)), "elements[1].distanceMetres" },
+            { Line(LineKind.Grid, Gait.Canter, Upright(0.8), Upright(0.8, 1, 0)), "elements[1].distanceMetres" },
+            { Line(LineKind.Grid, Gait.Walk, Upright(0.8)), "comesIn" },
+            { Line(LineKind.Grid, Gait.Canter), "elements" },
+            { Line(LineKind.Grid, Gait.Canter, Upright(1.9)), "elements[0].heightMetres" },
+            { Line(LineKind.Grid, Gait.Canter, Oxer(0.8, 0, 3)), "elements[0].spreadMetres" },
+            { Line(LineKind.Grid, Gait.Canter, new LineElementEntry(ElementKind.PlacingPole, 0.5)), "elements[0].kind" },
+            { Line(LineKind.Grid, Gait.Canter, [.. Enumerable.Repeat(Upright(0.5, 1), 10)]), "elements" },
+        };
 
     [Theory]
     [MemberData(nameof(CannotStand))]
@@ -233,11 +282,20 @@ public class FenceLineTests
 
     [Fact]
     public void A_grid_that_does_not_fit_the_arena_says_so() =>
-        Make.Measured(Line(LineKind.RelatedLine, Gait.Canter, Upright(1), Upright(1, 6), Upright(1, 6)) with { Arena = ArenaSize.FortyByTwenty, MiddleMetres = 20 }, Typical).FitsArena.ShouldBeFalse();
+        Make.Measured(
+                Line(LineKind.RelatedLine, Gait.Canter, Upright(1), Upright(1, 6), Upright(1, 6)) with
+                {
+                    Arena = ArenaSize.FortyByTwenty,
+                    MiddleMetres = 20,
+                },
+                Typical
+            )
+            .FitsArena.ShouldBeFalse();
 
     private sealed class Near(double by) : IEqualityComparer<(double, double)>
     {
-        public bool Equals((double, double) x, (double, double) y) => Math.Abs(x.Item1 - y.Item1) <= by && Math.Abs(x.Item2 - y.Item2) <= by;
+        public bool Equals((double, double) x, (double, double) y) =>
+            Math.Abs(x.Item1 - y.Item1) <= by && Math.Abs(x.Item2 - y.Item2) <= by;
 
         public int GetHashCode((double, double) obj) => 0;
     }
@@ -257,16 +315,25 @@ public class FenceLineTests
     /// <summary>Which canter rides it: on the published card (Clayton 1994, values from memory) 2.00 m is collected, 2.50 working, 3.33 extended.</summary>
     [Fact]
     public void Each_count_names_the_canter_that_rides_it() =>
-        Last(Line(LineKind.Grid, Gait.Canter, Pole(), Pole(2) with { DistanceMetres = 10 }), Make.Card()).Between!.Counts.Select(c => c.Canter)
+        Last(Line(LineKind.Grid, Gait.Canter, Pole(), Pole(2) with { DistanceMetres = 10 }), Make.Card())
+            .Between!.Counts.Select(c => c.Canter)
             .ShouldBe([GaitVariant.CanterExtended, GaitVariant.CanterWorking, GaitVariant.CanterCollected]);
 
     [Fact]
     public void Cavaletti_are_counted_like_poles_and_are_no_fence()
     {
-        var line = Line(LineKind.Grid, Gait.Canter, new LineElementEntry(ElementKind.RaisedPole, 0.3), new LineElementEntry(ElementKind.RaisedPole, 0.3, Strides: 3));
+        var line = Line(
+            LineKind.Grid,
+            Gait.Canter,
+            new LineElementEntry(ElementKind.RaisedPole, 0.3),
+            new LineElementEntry(ElementKind.RaisedPole, 0.3, Strides: 3)
+        );
         var setUp = line.Check().OrThrow();
         (setUp.HasFence, setUp.HasPoles, setUp.HasRaisedPole).ShouldBe((false, true, true));
-        (line with { Elements = [new LineElementEntry(ElementKind.RaisedPole, 0.6)] }).Check().Faults.ShouldHaveSingleItem().Field.ShouldBe("elements[0].heightMetres");
+        (line with { Elements = [new LineElementEntry(ElementKind.RaisedPole, 0.6)] })
+            .Check()
+            .Faults.ShouldHaveSingleItem()
+            .Field.ShouldBe("elements[0].heightMetres");
     }
 
     [Fact]

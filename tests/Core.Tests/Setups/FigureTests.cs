@@ -107,20 +107,43 @@ public class FigureTests
     {
         const int n = 2000;
         double Slope(double t) => double.Hypot(48, depth * Math.PI * Math.Sin(2 * Math.PI * t));
-        var simpson = Enumerable.Range(0, n + 1).Sum(i => (i is 0 or n ? 1 : i % 2 == 1 ? 4 : 2) * Slope((double)i / n)) / (3 * n);
+        var simpson =
+            Enumerable
+                .Range(0, n + 1)
+                .Sum(i =>
+                    (
+                        i is 0 or n ? 1
+                        : i % 2 == 1 ? 4
+                        : 2
+                    ) * Slope((double)i / n)
+                ) / (3 * n);
         Measured(Of(FigureKind.ShallowLoop) with { SidewaysMetres = depth }).Length.Metres.ShouldBe(simpson, 0.01);
     }
 
     /// <summary>Every figure on both reins and from both ends lies in the arena and is as long as the geometry library says; the other rein and the other end change nothing of it.</summary>
     [Fact]
-    public void Every_figure_is_the_same_on_the_other_rein_and_from_the_other_end() => Gen.Select(Gen.Enum<FigureKind>(), Gen.Bool, Gen.Bool).Sample((kind, left, fromC) =>
-    {
-        var entry = Of(kind, kind == FigureKind.Changes ? GaitVariant.CanterCollected : GaitVariant.TrotWorking, left ? Rein.Left : Rein.Right) with { Heading = fromC ? Heading.TowardsA : Heading.TowardsC };
-        var measured = Make.Measured(entry);
-        measured.FitsArena.ShouldBeTrue();
-        new LineString([.. measured.Track.Select(p => new Coordinate(p.Along, p.Across))]).Length.ShouldBe(measured.Figure!.Length.Metres, 0.01);
-        measured.Figure.Length.Metres.ShouldBe(Measured(Of(kind, entry.Variant!.Value)).Length.Metres, 1e-6);
-    });
+    public void Every_figure_is_the_same_on_the_other_rein_and_from_the_other_end() =>
+        Gen.Select(Gen.Enum<FigureKind>(), Gen.Bool, Gen.Bool)
+            .Sample(
+                (kind, left, fromC) =>
+                {
+                    var entry = Of(
+                        kind,
+                        kind == FigureKind.Changes ? GaitVariant.CanterCollected : GaitVariant.TrotWorking,
+                        left ? Rein.Left : Rein.Right
+                    ) with
+                    {
+                        Heading = fromC ? Heading.TowardsA : Heading.TowardsC,
+                    };
+                    var measured = Make.Measured(entry);
+                    measured.FitsArena.ShouldBeTrue();
+                    new LineString([.. measured.Track.Select(p => new Coordinate(p.Along, p.Across))]).Length.ShouldBe(
+                        measured.Figure!.Length.Metres,
+                        0.01
+                    );
+                    measured.Figure.Length.Metres.ShouldBe(Measured(Of(kind, entry.Variant!.Value)).Length.Metres, 1e-6);
+                }
+            );
 
     /// <summary>K and M are the ends of the diagonal on the right rein, F and H on the left, M and K from the other end (FEI dressage arena, letters from memory).</summary>
     [Theory]
@@ -155,21 +178,23 @@ public class FigureTests
         first.Where(h => h.At > change).ShouldAllBe(h => h.Right > 0);
     }
 
-    public static TheoryData<FigureEntry, string> Refused => new()
-    {
-        { Of(FigureKind.Circle) with { DiameterMetres = 4 }, "diameterMetres" },
-        { Of(FigureKind.Spiral) with { DiameterMetres = 10, InnerMetres = 12 }, "innerMetres" },
-        { Of(FigureKind.Serpentine) with { Loops = 2 }, "loops" },
-        { Of(FigureKind.Serpentine) with { Loops = 6, Arena = ArenaSize.FortyByTwenty, MiddleMetres = 20 }, "loops" },
-        { Of(FigureKind.Changes), "variant" },
-        { Of(FigureKind.LegYield) with { ForwardMetres = 60 }, "forwardMetres" },
-        { Of(FigureKind.Circle) with { Rein = Rein.Both }, "rein" },
-        { Of(FigureKind.Circle) with { TurnedDegrees = 15 }, "turnedDegrees" },
-    };
+    public static TheoryData<FigureEntry, string> Refused =>
+        new()
+        {
+            { Of(FigureKind.Circle) with { DiameterMetres = 4 }, "diameterMetres" },
+            { Of(FigureKind.Spiral) with { DiameterMetres = 10, InnerMetres = 12 }, "innerMetres" },
+            { Of(FigureKind.Serpentine) with { Loops = 2 }, "loops" },
+            { Of(FigureKind.Serpentine) with { Loops = 6, Arena = ArenaSize.FortyByTwenty, MiddleMetres = 20 }, "loops" },
+            { Of(FigureKind.Changes), "variant" },
+            { Of(FigureKind.LegYield) with { ForwardMetres = 60 }, "forwardMetres" },
+            { Of(FigureKind.Circle) with { Rein = Rein.Both }, "rein" },
+            { Of(FigureKind.Circle) with { TurnedDegrees = 15 }, "turnedDegrees" },
+        };
 
     [Theory]
     [MemberData(nameof(Refused))]
-    public void What_cannot_be_ridden_is_refused(FigureEntry entry, string field) => entry.Check().Faults.ShouldHaveSingleItem().Field.ShouldBe(field);
+    public void What_cannot_be_ridden_is_refused(FigureEntry entry, string field) =>
+        entry.Check().Faults.ShouldHaveSingleItem().Field.ShouldBe(field);
 
     /// <summary>Two loops fit the short arena: each 20 m wide.</summary>
     [Fact]

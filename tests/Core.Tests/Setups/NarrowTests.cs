@@ -18,7 +18,10 @@ public class NarrowTests
     public void On_the_way_there_one_thing_changes_at_a_time_until_the_last()
     {
         NarrowFence.Way.Select(s => s.WidthMetres).ShouldBe(NarrowFence.Way.Select(s => s.WidthMetres).OrderDescending());
-        NarrowFence.Way.Zip(NarrowFence.Way.Skip(1)).SkipLast(1).ShouldAllBe(p => (p.First.WidthMetres == p.Second.WidthMetres) != (p.First.Guides == p.Second.Guides));
+        NarrowFence
+            .Way.Zip(NarrowFence.Way.Skip(1))
+            .SkipLast(1)
+            .ShouldAllBe(p => (p.First.WidthMetres == p.Second.WidthMetres) != (p.First.Guides == p.Second.Guides));
         NarrowFence.Way.Select(s => s.WidthMetres).ShouldAllBe(w => NarrowFence.Widths.Value.All.Contains(w));
     }
 
@@ -40,7 +43,8 @@ public class NarrowTests
     [InlineData(0.9, Guides.None, "0.9 m, guides both sides")]
     [InlineData(1.8, Guides.Both, "2.5 m, guides both sides")]
     [InlineData(3.5, Guides.Both, "3.5 m, guides both sides")]
-    public void A_sideways_jump_puts_both_guides_back(double width, Guides guides, string back) => Built(width, guides).Back.Says.ShouldBe(back);
+    public void A_sideways_jump_puts_both_guides_back(double width, Guides guides, string back) =>
+        Built(width, guides).Back.Says.ShouldBe(back);
 
     [Fact]
     public void A_verdict_can_send_it_on_and_back()
@@ -63,7 +67,9 @@ public class NarrowTests
     public void It_is_measured_with_the_way_there_and_back()
     {
         var measured = Make.Measured(Fence(1.2, Guides.Left));
-        (measured.Narrow!.Step, measured.Narrow.Next, measured.Narrow.Back, measured.Narrow.Way.Count).ShouldBe((4, "0.9 m, no guide", "1.2 m, guides both sides", 6));
+        (measured.Narrow!.Step, measured.Narrow.Next, measured.Narrow.Back, measured.Narrow.Way.Count).ShouldBe(
+            (4, "0.9 m, no guide", "1.2 m, guides both sides", 6)
+        );
         measured.Gaps.ShouldBeEmpty();
         measured.FitsArena.ShouldBeTrue();
         measured.Notices.ShouldContain(n => n.Contains("Never jump alone"));

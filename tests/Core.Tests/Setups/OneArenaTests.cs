@@ -43,8 +43,21 @@ public class OneArenaTests
     public void Some_horses_do_not_come_to_it_at_all()
     {
         var (fences, poles) = (Four.Check().OrThrow(), Make.Poles().Check().OrThrow());
-        string? MayNot(SetUp setUp, int age = 8, string? held = null, RestrictionEntry? restriction = null) => WhoCanRide.MayNot(
-            setUp, Make.Horse(age), held, restriction is null ? [] : [Restriction.From(Guid.NewGuid(), restriction with { Because = "strain", By = "Iva Sorrel" }, Make.Horse(), Make.Today).OrThrow()], Make.Today);
+        string? MayNot(SetUp setUp, int age = 8, string? held = null, RestrictionEntry? restriction = null) =>
+            WhoCanRide.MayNot(
+                setUp,
+                Make.Horse(age),
+                held,
+                restriction is null
+                    ? []
+                    :
+                    [
+                        Restriction
+                            .From(Guid.NewGuid(), restriction with { Because = "strain", By = "Iva Sorrel" }, Make.Horse(), Make.Today)
+                            .OrThrow(),
+                    ],
+                Make.Today
+            );
         MayNot(fences).ShouldBeNull();
         MayNot(fences, held: "off").ShouldBe("held: off");
         MayNot(fences, age: 4).ShouldBe("too young: fences from age 5");
@@ -56,7 +69,19 @@ public class OneArenaTests
         MayNot(poles, restriction: new RestrictionEntry(NoGaits: [Gait.Canter])).ShouldBeNull();
 
         // Poles ruled out rule out poles, and no figure.
-        var figure = new FigureEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, FigureKind.Circle, GaitVariant.TrotWorking, Rein.Left, 20).Check().OrThrow();
+        var figure = new FigureEntry(
+            ArenaSize.SixtyByTwenty,
+            ArenaLine.CentreLine,
+            Heading.TowardsC,
+            30,
+            0,
+            FigureKind.Circle,
+            GaitVariant.TrotWorking,
+            Rein.Left,
+            20
+        )
+            .Check()
+            .OrThrow();
         MayNot(poles, restriction: new RestrictionEntry(NoStrands: [Strand.Poles])).ShouldBe("Iva Sorrel: no poles");
         MayNot(figure, restriction: new RestrictionEntry(NoStrands: [Strand.Poles])).ShouldBeNull();
         MayNot(figure, restriction: new RestrictionEntry(NoGaits: [Gait.Trot])).ShouldBe("Iva Sorrel: no trot");
@@ -81,18 +106,26 @@ public class OneArenaTests
 
     private static readonly Gen<Waiting[]> Stable = Gen.Select(Gen.Int[0, 8].Array[3], Gen.Bool)
         .Select((steps, green) => new Waiting("", [0, 5 + (steps[0] * 0.05), 10 + (steps[1] * 0.05), 15 + (steps[2] * 0.05)], green))
-        .Array[1, 7].Select(h => h.Select((w, i) => w with { Name = $"{i}" }).ToArray());
+        .Array[1, 7]
+        .Select(h => h.Select((w, i) => w with { Name = $"{i}" }).ToArray());
 
     /// <summary>Never worse than any other order: every order of up to seven horses, one by one.</summary>
     [Fact]
-    public void No_other_order_moves_less() => Gen.Select(Stable, Gen.Enum<GreenHorses>()).Sample((horses, green) =>
-    {
-        var best = OrderOfRiding.Of(horses, green);
-        best.Turns.Select(t => t.Name).Order().ShouldBe(horses.Select(h => h.Name).Order());
-        var least = Orders([.. horses]).Where(o => Allowed(o, green)).Min(o => (Math.Round(o.Zip(o.Skip(1), Moved).Sum(), 4), o.Zip(o.Skip(1), Count).Sum()));
-        (best.Metres, best.Moves).ShouldBe(least);
-        Allowed([.. best.Turns.Select(t => horses.Single(h => h.Name == t.Name))], green).ShouldBeTrue();
-    }, iter: Cases.SetUps);
+    public void No_other_order_moves_less() =>
+        Gen.Select(Stable, Gen.Enum<GreenHorses>())
+            .Sample(
+                (horses, green) =>
+                {
+                    var best = OrderOfRiding.Of(horses, green);
+                    best.Turns.Select(t => t.Name).Order().ShouldBe(horses.Select(h => h.Name).Order());
+                    var least = Orders([.. horses])
+                        .Where(o => Allowed(o, green))
+                        .Min(o => (Math.Round(o.Zip(o.Skip(1), Moved).Sum(), 4), o.Zip(o.Skip(1), Count).Sum()));
+                    (best.Metres, best.Moves).ShouldBe(least);
+                    Allowed([.. best.Turns.Select(t => horses.Single(h => h.Name == t.Name))], green).ShouldBeTrue();
+                },
+                iter: Cases.SetUps
+            );
 
     [Fact]
     public void The_list_of_moves_takes_each_horse_to_its_own_distances()
@@ -116,7 +149,10 @@ public class OneArenaTests
     [InlineData(GreenHorses.First, "Green")]
     [InlineData(GreenHorses.Last, "Old")]
     public void Green_horses_keep_to_their_end(GreenHorses green, string first) =>
-        OrderOfRiding.Of([new("Old", [0, 6.0], false), new("Green", [0, 6.5], true), new("Other", [0, 6.1], false)], green).Turns[0].Name.ShouldStartWith(first == "Old" ? "O" : first);
+        OrderOfRiding
+            .Of([new("Old", [0, 6.0], false), new("Green", [0, 6.5], true), new("Other", [0, 6.1], false)], green)
+            .Turns[0]
+            .Name.ShouldStartWith(first == "Old" ? "O" : first);
 
     [Fact]
     public void Ten_horses_are_put_in_order_and_eleven_are_too_many()
@@ -128,13 +164,19 @@ public class OneArenaTests
     }
 
     private static bool Allowed(IReadOnlyList<Waiting> order, GreenHorses green) =>
-        green == GreenHorses.Anywhere || order.Select(h => h.Green).SequenceEqual(green == GreenHorses.First ? order.Select(h => h.Green).OrderDescending() : order.Select(h => h.Green).Order());
+        green == GreenHorses.Anywhere
+        || order
+            .Select(h => h.Green)
+            .SequenceEqual(green == GreenHorses.First ? order.Select(h => h.Green).OrderDescending() : order.Select(h => h.Green).Order());
 
     private static double Moved(Waiting a, Waiting b) => a.Positions.Zip(b.Positions, (x, y) => Math.Abs(Math.Round(y - x, 4))).Sum();
 
     private static int Count(Waiting a, Waiting b) => a.Positions.Zip(b.Positions, (x, y) => Math.Round(y - x, 4) != 0 ? 1 : 0).Sum();
 
-    private static IEnumerable<Waiting[]> Orders(Waiting[] horses) => horses.Length <= 1
-        ? [horses]
-        : Enumerable.Range(0, horses.Length).SelectMany(i => Orders([.. horses[..i], .. horses[(i + 1)..]]).Select(rest => (Waiting[])[horses[i], .. rest]));
+    private static IEnumerable<Waiting[]> Orders(Waiting[] horses) =>
+        horses.Length <= 1
+            ? [horses]
+            : Enumerable
+                .Range(0, horses.Length)
+                .SelectMany(i => Orders([.. horses[..i], .. horses[(i + 1)..]]).Select(rest => (Waiting[])[horses[i], .. rest]));
 }

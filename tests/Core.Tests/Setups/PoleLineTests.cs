@@ -62,29 +62,38 @@ public class PoleLineTests
     [Fact]
     public void A_horse_that_strides_longer_is_never_given_less()
     {
-        Gen.Select(WalkOrTrot, Gen.Double[140, 190], Gen.Double[140, 190]).Sample((variant, a, b) =>
-            Spacing(variant, Make.Card(Math.Min(a, b))) <= Spacing(variant, Make.Card(Math.Max(a, b))));
+        Gen.Select(WalkOrTrot, Gen.Double[140, 190], Gen.Double[140, 190])
+            .Sample((variant, a, b) => Spacing(variant, Make.Card(Math.Min(a, b))) <= Spacing(variant, Make.Card(Math.Max(a, b))));
     }
 
     [Fact]
     public void Whatever_the_horse_and_the_wish_the_poles_stay_inside_the_trades_range() =>
-        Gen.Select(WalkOrTrot, Gen.Double[100, 210], Gen.Double[-0.6, 0.6]).Sample((variant, height, adjust) =>
-            SetUpFigures.PoleSpacing(variant.Gait()).Value.Holds(
-                Make.Measured(Make.Poles(variant, adjust: adjust), Make.Card(height)).Gaps[0].Built.Built));
+        Gen.Select(WalkOrTrot, Gen.Double[100, 210], Gen.Double[-0.6, 0.6])
+            .Sample(
+                (variant, height, adjust) =>
+                    SetUpFigures
+                        .PoleSpacing(variant.Gait())
+                        .Value.Holds(Make.Measured(Make.Poles(variant, adjust: adjust), Make.Card(height)).Gaps[0].Built.Built)
+            );
 
     [Fact]
     public void The_tape_sheet_adds_up() =>
-        Gen.Select(WalkOrTrot, Gen.Int[3, 6], Gen.Double[140, 190]).Sample((variant, poles, height) =>
-        {
-            var measured = Make.Measured(Make.Poles(variant, poles), Make.Card(height));
-            var readings = measured.Elements.Select(e => e.At.Metres).ToList();
-            var sums = Enumerable.Range(0, poles).Select(i => measured.Gaps.Take(i).Sum(g => g.Built.Built.Metres));
-            return readings.Zip(sums).All(p => Math.Abs(p.First - p.Second) < 1e-9);
-        });
+        Gen.Select(WalkOrTrot, Gen.Int[3, 6], Gen.Double[140, 190])
+            .Sample(
+                (variant, poles, height) =>
+                {
+                    var measured = Make.Measured(Make.Poles(variant, poles), Make.Card(height));
+                    var readings = measured.Elements.Select(e => e.At.Metres).ToList();
+                    var sums = Enumerable.Range(0, poles).Select(i => measured.Gaps.Take(i).Sum(g => g.Built.Built.Metres));
+                    return readings.Zip(sums).All(p => Math.Abs(p.First - p.Second) < 1e-9);
+                }
+            );
 
     [Fact]
     public void Longer_by_ten_centimetres_moves_the_poles_by_ten() =>
-        Make.Measured(Make.Poles(adjust: 0.10)).Gaps[0].Built.Built.Metres.ShouldBe(Make.Measured(Make.Poles()).Gaps[0].Built.Built.Metres + 0.10, 1e-9);
+        Make.Measured(Make.Poles(adjust: 0.10))
+            .Gaps[0]
+            .Built.Built.Metres.ShouldBe(Make.Measured(Make.Poles()).Gaps[0].Built.Built.Metres + 0.10, 1e-9);
 
     [Fact]
     public void Raised_ends_go_in_turn_and_ask_for_a_helper()
@@ -109,7 +118,11 @@ public class PoleLineTests
 
     [Fact]
     public void Left_and_right_feet_fall_in_turn() =>
-        Make.Measured(Make.Poles()).Hoofprints.OrderBy(h => h.Along).Select(h => h.Across > 5).Chunk(2).ShouldAllBe(pair => pair.Length == 1 || pair[0] != pair[1]);
+        Make.Measured(Make.Poles())
+            .Hoofprints.OrderBy(h => h.Along)
+            .Select(h => h.Across > 5)
+            .Chunk(2)
+            .ShouldAllBe(pair => pair.Length == 1 || pair[0] != pair[1]);
 
     // Klimke, Cavaletti (value from memory): in walk and trot no higher than 20 cm.
     [Theory]
@@ -117,7 +130,10 @@ public class PoleLineTests
     [InlineData(0.04)]
     [InlineData(null)]
     public void A_raised_pole_is_five_to_twenty_centimetres_high(double? height) =>
-        (Make.Poles(raising: Raising.AlternateEnds) with { HeightMetres = height }).Check().Faults.ShouldHaveSingleItem().Field.ShouldBe("heightMetres");
+        (Make.Poles(raising: Raising.AlternateEnds) with { HeightMetres = height })
+            .Check()
+            .Faults.ShouldHaveSingleItem()
+            .Field.ShouldBe("heightMetres");
 
     [Theory]
     [InlineData(0)]
@@ -195,22 +211,28 @@ public class PoleLineTests
     {
         var measured = Make.Measured(Make.Poles() with { Laying = Laying.Zigzag }, Make.CardWith(GaitVariant.TrotWorking, 2.70));
         var aside = new LineString([new(0, 5.5), new(60, 5.5)]);
-        var crossings = measured.Elements.Select(e => new LineString([.. e.Ends().Select(p => new Coordinate(p.Along, p.Across))]).Intersection(aside).Coordinate.X).ToList();
+        var crossings = measured
+            .Elements.Select(e =>
+                new LineString([.. e.Ends().Select(p => new Coordinate(p.Along, p.Across))]).Intersection(aside).Coordinate.X
+            )
+            .ToList();
         var steps = crossings.Zip(crossings.Skip(1), (a, b) => b - a).Order().ToList();
         var says = FormattableString.Invariant($"{steps[0]:0.00} and {steps[^1]:0.00} m in turn");
         measured.Notices.ShouldContain(n => n.Contains(says));
     }
 
-    public static TheoryData<PoleLineEntry, string> NoZigzag => new()
-    {
-        { Make.Poles(GaitVariant.CanterWorking) with { Laying = Laying.Zigzag }, "laying" },
-        { Make.Poles(raising: Raising.BothEnds) with { Laying = Laying.Zigzag }, "raising" },
-        { Make.Poles() with { Laying = Laying.Zigzag, StepMetres = 0.05 }, "stepMetres" },
-    };
+    public static TheoryData<PoleLineEntry, string> NoZigzag =>
+        new()
+        {
+            { Make.Poles(GaitVariant.CanterWorking) with { Laying = Laying.Zigzag }, "laying" },
+            { Make.Poles(raising: Raising.BothEnds) with { Laying = Laying.Zigzag }, "raising" },
+            { Make.Poles() with { Laying = Laying.Zigzag, StepMetres = 0.05 }, "stepMetres" },
+        };
 
     [Theory]
     [MemberData(nameof(NoZigzag))]
-    public void Some_poles_cannot_lie_in_a_zigzag(PoleLineEntry entry, string field) => entry.Check().Faults.ShouldHaveSingleItem().Field.ShouldBe(field);
+    public void Some_poles_cannot_lie_in_a_zigzag(PoleLineEntry entry, string field) =>
+        entry.Check().Faults.ShouldHaveSingleItem().Field.ShouldBe(field);
 
     [Fact]
     public void In_the_canter_of_a_course_nobody_rides_poles() =>
@@ -218,7 +240,10 @@ public class PoleLineTests
 
     [Fact]
     public void Every_measure_left_out_is_named() =>
-        new PoleLineEntry().Check().Faults.Select(f => f.Field).ShouldBe(["arena", "line", "heading", "middleMetres", "variant", "poles", "raising"]);
+        new PoleLineEntry()
+            .Check()
+            .Faults.Select(f => f.Field)
+            .ShouldBe(["arena", "line", "heading", "middleMetres", "variant", "poles", "raising"]);
 
     [Fact]
     public void A_line_too_near_the_short_side_does_not_fit_and_says_where_it_would()

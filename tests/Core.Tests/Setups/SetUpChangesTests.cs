@@ -57,9 +57,35 @@ public class SetUpChangesTests
     {
         SetUpEntry[] all =
         [
-            Make.Poles(), Make.Poles(GaitVariant.WalkMedium), Make.Poles(raising: Raising.AlternateEnds), Make.CrossPole(0.2), Make.CrossPole(0.8),
-            Make.Poles() with { Laying = Laying.Zigzag }, Make.Poles(GaitVariant.CanterWorking, raising: Raising.BothEnds) with { HeightMetres = 0.5 }, Make.Poles() with { StepMetres = 0.1 },
-            new FigureEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, FigureKind.Changes, GaitVariant.CanterCollected, Rein.Left, Changes: 3, Every: 3),
+            Make.Poles(),
+            Make.Poles(GaitVariant.WalkMedium),
+            Make.Poles(raising: Raising.AlternateEnds),
+            Make.CrossPole(0.2),
+            Make.CrossPole(0.8),
+            Make.Poles() with
+            {
+                Laying = Laying.Zigzag,
+            },
+            Make.Poles(GaitVariant.CanterWorking, raising: Raising.BothEnds) with
+            {
+                HeightMetres = 0.5,
+            },
+            Make.Poles() with
+            {
+                StepMetres = 0.1,
+            },
+            new FigureEntry(
+                ArenaSize.SixtyByTwenty,
+                ArenaLine.CentreLine,
+                Heading.TowardsC,
+                30,
+                0,
+                FigureKind.Changes,
+                GaitVariant.CanterCollected,
+                Rein.Left,
+                Changes: 3,
+                Every: 3
+            ),
         ];
         Array.ForEach(all, CanBeChanged);
         MirroringTests.Any.Sample(CanBeChanged);
@@ -67,7 +93,9 @@ public class SetUpChangesTests
 
     private static void CanBeChanged(SetUpEntry entry)
     {
-        foreach (var changed in new[] { entry.LongerBy(0.3), entry.LongerBy(-0.15), entry.BackToWalk(), entry.OneRungOn(), entry.OneRungBack() })
+        foreach (
+            var changed in new[] { entry.LongerBy(0.3), entry.LongerBy(-0.15), entry.BackToWalk(), entry.OneRungOn(), entry.OneRungBack() }
+        )
         {
             (changed?.Entry.Check().Faults ?? []).ShouldBeEmpty(changed?.Says);
         }
@@ -76,5 +104,7 @@ public class SetUpChangesTests
     /// <summary>A figure and a corridor have no distance to move.</summary>
     [Fact]
     public void Where_there_is_no_distance_nothing_is_moved() =>
-        new CorridorEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 2, 1.1, 1, 2).LongerBy(0.3).ShouldBeNull();
+        new CorridorEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 2, 1.1, 1, 2)
+            .LongerBy(0.3)
+            .ShouldBeNull();
 }

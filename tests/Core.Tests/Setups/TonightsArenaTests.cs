@@ -17,10 +17,28 @@ public class TonightsArenaTests
         new($"Poles on {line}", Make.Measured(Make.Poles() with { Line = line, MiddleMetres = middle, TurnedDegrees = turned }));
 
     private static StandingSetUp Grid(ArenaLine line, double middle = 30) =>
-        new("Grid", Make.Measured(Line(LineKind.Grid, Gait.Trot, Pole(), Cross(), Upright(0.7, 1)) with { Line = line, MiddleMetres = middle }));
+        new(
+            "Grid",
+            Make.Measured(Line(LineKind.Grid, Gait.Trot, Pole(), Cross(), Upright(0.7, 1)) with { Line = line, MiddleMetres = middle })
+        );
 
     private static StandingSetUp Circle(double diameter = 20) =>
-        new("Circle", Make.Measured(new FigureEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 50, 0, FigureKind.Circle, GaitVariant.TrotWorking, Rein.Right, diameter)));
+        new(
+            "Circle",
+            Make.Measured(
+                new FigureEntry(
+                    ArenaSize.SixtyByTwenty,
+                    ArenaLine.CentreLine,
+                    Heading.TowardsC,
+                    50,
+                    0,
+                    FigureKind.Circle,
+                    GaitVariant.TrotWorking,
+                    Rein.Right,
+                    diameter
+                )
+            )
+        );
 
     private static ClashKind? Kind(params StandingSetUp[] standing) => TonightsArena.Check(standing) is [var clash, ..] ? clash.Kind : null;
 
@@ -28,11 +46,13 @@ public class TonightsArenaTests
     public void Two_quarter_lines_go_together() => Kind(Poles(ArenaLine.LeftQuarterLine), Grid(ArenaLine.RightQuarterLine)).ShouldBeNull();
 
     [Fact]
-    public void Two_on_one_place_do_not() => Kind(Poles(ArenaLine.LeftQuarterLine), Grid(ArenaLine.LeftQuarterLine)).ShouldBe(ClashKind.SamePlace);
+    public void Two_on_one_place_do_not() =>
+        Kind(Poles(ArenaLine.LeftQuarterLine), Grid(ArenaLine.LeftQuarterLine)).ShouldBe(ClashKind.SamePlace);
 
     /// <summary>Two metres on the quarter line and three for half a pole: the inner track and the quarter line share ground.</summary>
     [Fact]
-    public void The_inner_track_and_the_quarter_line_share_ground() => Kind(Poles(ArenaLine.LeftInnerTrack), Poles(ArenaLine.LeftQuarterLine)).ShouldBe(ClashKind.SamePlace);
+    public void The_inner_track_and_the_quarter_line_share_ground() =>
+        Kind(Poles(ArenaLine.LeftInnerTrack), Poles(ArenaLine.LeftQuarterLine)).ShouldBe(ClashKind.SamePlace);
 
     [Theory]
     [InlineData(36.0, ClashKind.InTheWay)]
@@ -53,28 +73,48 @@ public class TonightsArenaTests
 
     [Fact]
     public void The_worst_comes_first() =>
-        TonightsArena.Check([Circle(), Poles(ArenaLine.CentreLine, 20), Grid(ArenaLine.CentreLine, 20)]).Select(c => c.Kind).ShouldBeInOrder();
+        TonightsArena
+            .Check([Circle(), Poles(ArenaLine.CentreLine, 20), Grid(ArenaLine.CentreLine, 20)])
+            .Select(c => c.Kind)
+            .ShouldBeInOrder();
 
     /// <summary>Which of two is named first changes nothing but the order of their names.</summary>
     [Fact]
-    public void It_does_not_matter_in_what_order_they_are_listed() => Gen.Select(MirroringTests.Any, MirroringTests.Any).Sample((a, b) =>
-    {
-        var (first, second) = (new StandingSetUp("A", Make.Measured(a)), new StandingSetUp("B", Make.Measured(b)));
-        Kind(first, second).ShouldBe(Kind(second, first));
-    }, iter: Cases.SetUps);
+    public void It_does_not_matter_in_what_order_they_are_listed() =>
+        Gen.Select(MirroringTests.Any, MirroringTests.Any)
+            .Sample(
+                (a, b) =>
+                {
+                    var (first, second) = (new StandingSetUp("A", Make.Measured(a)), new StandingSetUp("B", Make.Measured(b)));
+                    Kind(first, second).ShouldBe(Kind(second, first));
+                },
+                iter: Cases.SetUps
+            );
 
     /// <summary>Two lines of poles drawn apart along the quarter line: never worse for being further away.</summary>
     [Fact]
-    public void Further_apart_is_never_worse() => Gen.Select(Gen.Double[12, 44], Gen.Double[0.5, 6]).Sample((middle, more) =>
-    {
-        int Bad(double at) => Kind(Poles(ArenaLine.LeftQuarterLine, 8), Poles(ArenaLine.LeftQuarterLine, at)) is { } kind ? (int)kind : int.MaxValue;
-        Bad(middle + more).ShouldBeGreaterThanOrEqualTo(Bad(middle));
-    }, iter: Cases.SetUps);
+    public void Further_apart_is_never_worse() =>
+        Gen.Select(Gen.Double[12, 44], Gen.Double[0.5, 6])
+            .Sample(
+                (middle, more) =>
+                {
+                    int Bad(double at) =>
+                        Kind(Poles(ArenaLine.LeftQuarterLine, 8), Poles(ArenaLine.LeftQuarterLine, at)) is { } kind
+                            ? (int)kind
+                            : int.MaxValue;
+                    Bad(middle + more).ShouldBeGreaterThanOrEqualTo(Bad(middle));
+                },
+                iter: Cases.SetUps
+            );
 
     /// <summary>Every pair is told once: three in one place are three clashes.</summary>
     [Fact]
     public void Every_pair_is_told_once() =>
-        TonightsArena.Check([Poles(ArenaLine.CentreLine), Grid(ArenaLine.CentreLine), Poles(ArenaLine.CentreLine, 31)]).Select(c => (c.First, c.Second)).Order().ShouldBe([(0, 1), (0, 2), (1, 2)]);
+        TonightsArena
+            .Check([Poles(ArenaLine.CentreLine), Grid(ArenaLine.CentreLine), Poles(ArenaLine.CentreLine, 31)])
+            .Select(c => (c.First, c.Second))
+            .Order()
+            .ShouldBe([(0, 1), (0, 2), (1, 2)]);
 
     [Fact]
     public void An_arena_with_one_thing_or_nothing_has_no_clash()
@@ -90,7 +130,14 @@ public class KitTests
     private static IReadOnlyList<KitItem> Needed(SetUpEntry entry) => Make.Measured(entry).KitNeeded;
 
     private static FenceLineEntry One(ElementKind kind, GroundLines lines = GroundLines.Front) =>
-        Line(LineKind.Grid, Gait.Canter, new LineElementEntry(kind, 0.6, kind is ElementKind.Upright or ElementKind.Wall or ElementKind.CrossPole ? null : 0.7)) with { GroundLines = lines };
+        Line(
+            LineKind.Grid,
+            Gait.Canter,
+            new LineElementEntry(kind, 0.6, kind is ElementKind.Upright or ElementKind.Wall or ElementKind.CrossPole ? null : 0.7)
+        ) with
+        {
+            GroundLines = lines,
+        };
 
     [Theory]
     [InlineData(ElementKind.Upright, "2 poles, 2 wings, 2 cups")]
@@ -104,11 +151,26 @@ public class KitTests
     [InlineData(GroundLines.None, 1)]
     [InlineData(GroundLines.Front, 2)]
     [InlineData(GroundLines.BothSides, 3)]
-    public void Ground_lines_are_poles_too(GroundLines lines, int poles) => Needed(One(ElementKind.Upright, lines)).ShouldContain(new KitItem(KitKind.Pole, 3, poles));
+    public void Ground_lines_are_poles_too(GroundLines lines, int poles) =>
+        Needed(One(ElementKind.Upright, lines)).ShouldContain(new KitItem(KitKind.Pole, 3, poles));
 
     [Fact]
     public void A_narrow_fence_wants_poles_of_its_own_length_and_guides_of_three_metres() =>
-        Kit.Say(Needed(new NarrowEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 1.8, Guides.Both, 0.6, Gait.Canter)))
+        Kit.Say(
+                Needed(
+                    new NarrowEntry(
+                        ArenaSize.SixtyByTwenty,
+                        ArenaLine.CentreLine,
+                        Heading.TowardsC,
+                        30,
+                        0,
+                        1.8,
+                        Guides.Both,
+                        0.6,
+                        Gait.Canter
+                    )
+                )
+            )
             .ShouldBe("2 poles, 2 poles of 1.8 m, 2 wings, 2 cups");
 
     [Fact]
@@ -116,7 +178,8 @@ public class KitTests
     {
         KitItem[] owned = [new(KitKind.Pole, 3, 3), new(KitKind.Wing, 0, 8)];
         Kit.Say(Kit.Short(Needed(One(ElementKind.SquareOxer)), owned)).ShouldBe("1 pole, 6 cups");
-        Kit.Short(Needed(One(ElementKind.SquareOxer)), [new(KitKind.Pole, 3, 4), new(KitKind.Wing, 0, 4), new(KitKind.Cup, 0, 6)]).ShouldBeEmpty();
+        Kit.Short(Needed(One(ElementKind.SquareOxer)), [new(KitKind.Pole, 3, 4), new(KitKind.Wing, 0, 4), new(KitKind.Cup, 0, 6)])
+            .ShouldBeEmpty();
         // A longer pole is no pole of three metres.
         Kit.Short([new(KitKind.Pole, 3, 1)], [new(KitKind.Pole, 3.5, 9)]).Count.ShouldBe(1);
     }

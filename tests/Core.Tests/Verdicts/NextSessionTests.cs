@@ -14,7 +14,13 @@ public class NextSessionTests
     private static readonly Guid SetUp = Guid.NewGuid();
 
     private static readonly SessionPlan Ridden = Make.Plan(
-        [Make.Part(Phase.WarmUp, Gait.Walk, 10), Make.Part(Phase.Work, Gait.Trot, 20, what: "Trot poles", setUp: SetUp), Make.Part(Phase.CoolDown, Gait.Walk, 6)], helper: true);
+        [
+            Make.Part(Phase.WarmUp, Gait.Walk, 10),
+            Make.Part(Phase.Work, Gait.Trot, 20, what: "Trot poles", setUp: SetUp),
+            Make.Part(Phase.CoolDown, Gait.Walk, 6),
+        ],
+        helper: true
+    );
 
     [Theory]
     [InlineData(SessionChange.Longer, 0.30)]
@@ -74,8 +80,10 @@ public class NextSessionTests
     {
         Propose(SessionChange.WalkOnly, Make.Poles()).Session.Parts.ShouldHaveSingleItem().Minutes.ShouldBe(30);
         var inHand = Make.Plan([Make.Part(Phase.Work, Gait.Walk, 10)], manner: Manner.InHand);
-        NextSession.Propose(inHand, Make.Easy(), Make.Today, new Dictionary<Guid, SetUpEntry>(), SessionChange.WalkOnly)!
-            .Session.Parts.ShouldHaveSingleItem().Minutes.ShouldBe(10);
+        NextSession
+            .Propose(inHand, Make.Easy(), Make.Today, new Dictionary<Guid, SetUpEntry>(), SessionChange.WalkOnly)!
+            .Session.Parts.ShouldHaveSingleItem()
+            .Minutes.ShouldBe(10);
     }
 
     [Fact]
@@ -93,7 +101,11 @@ public class NextSessionTests
     [Fact]
     public void A_ride_nobody_planned_still_makes_a_session_with_walk_at_both_ends()
     {
-        var record = Make.Record(Make.Ridden(Gait.Walk, Rein.Both, 12), Make.Ridden(Gait.Trot, Rein.Both, 14), Make.Ridden(Gait.Canter, Rein.Left, 5));
+        var record = Make.Record(
+            Make.Ridden(Gait.Walk, Rein.Both, 12),
+            Make.Ridden(Gait.Trot, Rein.Both, 14),
+            Make.Ridden(Gait.Canter, Rein.Left, 5)
+        );
         var proposed = NextSession.Propose(null, record, Make.Today, new Dictionary<Guid, SetUpEntry>(), SessionChange.SameAgain)!;
         var plan = SessionPlan.From(Guid.NewGuid(), proposed.Session, Make.Today).OrThrow();
         plan.Parts.Select(p => p.Gait).ShouldBe([Gait.Walk, Gait.Trot, Gait.Canter, Gait.Walk]);
@@ -103,13 +115,31 @@ public class NextSessionTests
     [Fact]
     public void Whatever_the_change_what_is_proposed_can_be_planned()
     {
-        SetUpEntry?[] setUps = [null, Make.Poles(), Make.Poles(GaitVariant.WalkMedium), Make.Poles(raising: Raising.AlternateEnds), Make.CrossPole(0.2), Make.CrossPole(0.8)];
-        foreach (var (change, setUp) in Enum.GetValues<SessionChange>().Where(c => c != SessionChange.NoRiddenWork).SelectMany(c => setUps.Select(s => (c, s))))
+        SetUpEntry?[] setUps =
+        [
+            null,
+            Make.Poles(),
+            Make.Poles(GaitVariant.WalkMedium),
+            Make.Poles(raising: Raising.AlternateEnds),
+            Make.CrossPole(0.2),
+            Make.CrossPole(0.8),
+        ];
+        foreach (
+            var (change, setUp) in Enum.GetValues<SessionChange>()
+                .Where(c => c != SessionChange.NoRiddenWork)
+                .SelectMany(c => setUps.Select(s => (c, s)))
+        )
         {
             SessionPlan.From(Guid.NewGuid(), Propose(change, setUp).Session, Make.Today).IsFine.ShouldBeTrue($"{change} with {setUp}");
         }
     }
 
-    private static ProposedSession Propose(SessionChange change, SetUpEntry? setUp) => NextSession.Propose(
-        Ridden, Make.Easy(), Make.Today, setUp is null ? new Dictionary<Guid, SetUpEntry>() : new Dictionary<Guid, SetUpEntry> { [SetUp] = setUp }, change)!;
+    private static ProposedSession Propose(SessionChange change, SetUpEntry? setUp) =>
+        NextSession.Propose(
+            Ridden,
+            Make.Easy(),
+            Make.Today,
+            setUp is null ? new Dictionary<Guid, SetUpEntry>() : new Dictionary<Guid, SetUpEntry> { [SetUp] = setUp },
+            change
+        )!;
 }

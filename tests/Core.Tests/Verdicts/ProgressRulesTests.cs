@@ -35,19 +35,22 @@ public class ProgressRulesTests
     [InlineData("narrow/one-guide", 3, true)]
     [InlineData("lateral/four-steps", 2, true)]
     public void The_ladders_longer_counts_hold_in_the_verdict(string rung, int rides, bool up) =>
-        Make.Rules(Make.OnRung(rung, c => c, Make.Easy(), [.. Enumerable.Repeat(Make.Easy(), rides - 1)])).Contains("EasyTwice").ShouldBe(up);
+        Make.Rules(Make.OnRung(rung, c => c, Make.Easy(), [.. Enumerable.Repeat(Make.Easy(), rides - 1)]))
+            .Contains("EasyTwice")
+            .ShouldBe(up);
 
     /// <summary>One fact told against it in the latest ride keeps the horse where it is.</summary>
-    public static TheoryData<string, RideRecord> NotQuite => new()
-    {
-        { "left mark", Make.Easy(left: 6.5) },
-        { "right mark", Make.Easy(right: 6.5) },
-        { "keen is fine, tense is not", Make.Easy(tension: 3) },
-        { "asleep", Make.Easy(tension: 0) },
-        { "closing test", Make.Easy(passed: false) },
-        { "it tired", Make.Record(Make.Mark(Rein.Both, 8), Make.Sign(Sign.Tired)) },
-        { "nothing tapped of it", Make.Record(Make.Ridden(Gait.Trot, Rein.Left, 20)) },
-    };
+    public static TheoryData<string, RideRecord> NotQuite =>
+        new()
+        {
+            { "left mark", Make.Easy(left: 6.5) },
+            { "right mark", Make.Easy(right: 6.5) },
+            { "keen is fine, tense is not", Make.Easy(tension: 3) },
+            { "asleep", Make.Easy(tension: 0) },
+            { "closing test", Make.Easy(passed: false) },
+            { "it tired", Make.Record(Make.Mark(Rein.Both, 8), Make.Sign(Sign.Tired)) },
+            { "nothing tapped of it", Make.Record(Make.Ridden(Gait.Trot, Rein.Left, 20)) },
+        };
 
     [Theory]
     [MemberData(nameof(NotQuite))]
@@ -58,17 +61,19 @@ public class ProgressRulesTests
     }
 
     /// <summary>A mark, tension or closing test that nobody gave blocks nothing and is not a bad one.</summary>
-    public static TheoryData<string, RideRecord> Untold => new()
-    {
-        { "nobody looked at tension", Make.Record(Make.Mark(Rein.Both, 8), Make.Closing(true)) },
-        { "one rein only was marked", Make.Record(Make.Mark(Rein.Left, 8), Make.Tension(1), Make.Closing(true)) },
-        { "no closing test", Make.Record(Make.Mark(Rein.Both, 8), Make.Tension(1)) },
-        { "clean passes and nothing else", Make.Record(Make.Passes(Rein.Left, 5), Make.Passes(Rein.Right, 5)) },
-    };
+    public static TheoryData<string, RideRecord> Untold =>
+        new()
+        {
+            { "nobody looked at tension", Make.Record(Make.Mark(Rein.Both, 8), Make.Closing(true)) },
+            { "one rein only was marked", Make.Record(Make.Mark(Rein.Left, 8), Make.Tension(1), Make.Closing(true)) },
+            { "no closing test", Make.Record(Make.Mark(Rein.Both, 8), Make.Tension(1)) },
+            { "clean passes and nothing else", Make.Record(Make.Passes(Rein.Left, 5), Make.Passes(Rein.Right, 5)) },
+        };
 
     [Theory]
     [MemberData(nameof(Untold))]
-    public void What_nobody_told_blocks_nothing(string fact, RideRecord ride) => Make.Rules(Make.OnRung(ride, ride)).ShouldContain("EasyTwice", fact);
+    public void What_nobody_told_blocks_nothing(string fact, RideRecord ride) =>
+        Make.Rules(Make.OnRung(ride, ride)).ShouldContain("EasyTwice", fact);
 
     [Fact]
     public void A_ride_with_nothing_tapped_of_it_is_neither_good_nor_bad()
@@ -87,18 +92,19 @@ public class ProgressRulesTests
     }
 
     /// <summary>The ladder's stops, each a fact that flips the answer.</summary>
-    public static TheoryData<string, Func<RungContext, RungContext>, bool> Stops => new()
-    {
-        { "any day", c => c, true },
-        { "the eve of a competition", c => c with { DaysToCompetition = 1 }, false },
-        { "two days before", c => c with { DaysToCompetition = 2 }, true },
-        { "after a week off", c => c with { LastRiddenBefore = Make.Today.AddDays(-7) }, false },
-        { "after six days", c => c with { LastRiddenBefore = Make.Today.AddDays(-6) }, true },
-        { "a new rider", c => c with { EarlierRiders = new HashSet<Guid> { Guid.NewGuid() } }, false },
-        { "a rider it knows", c => c with { EarlierRiders = new HashSet<Guid> { Guid.Empty } }, true },
-        { "a new place", c => c with { EarlierPlaces = new HashSet<string> { "Ashlode" } }, false },
-        { "held", c => c with { Held = true }, false },
-    };
+    public static TheoryData<string, Func<RungContext, RungContext>, bool> Stops =>
+        new()
+        {
+            { "any day", c => c, true },
+            { "the eve of a competition", c => c with { DaysToCompetition = 1 }, false },
+            { "two days before", c => c with { DaysToCompetition = 2 }, true },
+            { "after a week off", c => c with { LastRiddenBefore = Make.Today.AddDays(-7) }, false },
+            { "after six days", c => c with { LastRiddenBefore = Make.Today.AddDays(-6) }, true },
+            { "a new rider", c => c with { EarlierRiders = new HashSet<Guid> { Guid.NewGuid() } }, false },
+            { "a rider it knows", c => c with { EarlierRiders = new HashSet<Guid> { Guid.Empty } }, true },
+            { "a new place", c => c with { EarlierPlaces = new HashSet<string> { "Ashlode" } }, false },
+            { "held", c => c with { Held = true }, false },
+        };
 
     [Theory]
     [MemberData(nameof(Stops))]
@@ -110,11 +116,20 @@ public class ProgressRulesTests
     [InlineData(30, 70, false)]
     [InlineData(25.5, 60, true)]
     public void No_rung_is_climbed_in_heat_that_halves_and_watching_is_not_heat(double celsius, double humidity, bool up) =>
-        Make.Rules(Make.OnRung(Make.Record(Make.Mark(Rein.Both, 8), Make.Tension(1), Make.Closing(true), Make.Weather(celsius, humidity)), Make.Easy())).Contains("EasyTwice").ShouldBe(up);
+        Make.Rules(
+                Make.OnRung(
+                    Make.Record(Make.Mark(Rein.Both, 8), Make.Tension(1), Make.Closing(true), Make.Weather(celsius, humidity)),
+                    Make.Easy()
+                )
+            )
+            .Contains("EasyTwice")
+            .ShouldBe(up);
 
     [Fact]
     public void Staying_says_what_holds_it_back() =>
-        VerdictRules.Judge(Make.OnRung("poles/trot-poles", c => c with { DaysToCompetition = 1 }, Make.Easy(), Make.Easy()))[0].Why.Inputs.ShouldContain(i => i.Contains("competition"));
+        VerdictRules
+            .Judge(Make.OnRung("poles/trot-poles", c => c with { DaysToCompetition = 1 }, Make.Easy(), Make.Easy()))[0]
+            .Why.Inputs.ShouldContain(i => i.Contains("competition"));
 
     [Fact]
     public void What_asks_for_care_keeps_the_ladder_where_it_is_and_says_so()
@@ -132,8 +147,16 @@ public class ProgressRulesTests
     {
         RideRecord[] kinds =
         [
-            Make.Easy(), Make.Easy(left: 6.5), Make.Easy(right: 4), Make.Easy(passed: false), Make.Easy(tension: 3), Make.Record(Make.Tension(4)), Make.Record(Make.Passes(Rein.Left, 20)),
-            Make.Record(Make.Jumped(Rein.Left, EffortOutcome.Stop)), Make.Record(Make.Sign(Sign.Tired)), Make.Record(Make.Mark(Rein.Both, 8), Make.Sign(Sign.WrongLead)),
+            Make.Easy(),
+            Make.Easy(left: 6.5),
+            Make.Easy(right: 4),
+            Make.Easy(passed: false),
+            Make.Easy(tension: 3),
+            Make.Record(Make.Tension(4)),
+            Make.Record(Make.Passes(Rein.Left, 20)),
+            Make.Record(Make.Jumped(Rein.Left, EffortOutcome.Stop)),
+            Make.Record(Make.Sign(Sign.Tired)),
+            Make.Record(Make.Mark(Rein.Both, 8), Make.Sign(Sign.WrongLead)),
         ];
         foreach (var (now, near, far) in kinds.SelectMany(a => kinds.SelectMany(b => kinds.Select(c => (a, b, c)))))
         {
@@ -147,8 +170,15 @@ public class ProgressRulesTests
     {
         RideRecord[] kinds =
         [
-            Make.Easy(), Make.Easy(left: 6.5), Make.Easy(right: 4), Make.Easy(passed: false), Make.Easy(tension: 3), Make.Record(Make.Tension(4)),
-            Make.Record(Make.Passes(Rein.Left, 6, 4)), Make.Record(Make.Jumped(Rein.Left, EffortOutcome.Stop)), Make.Record(Make.Sign(Sign.Tired)),
+            Make.Easy(),
+            Make.Easy(left: 6.5),
+            Make.Easy(right: 4),
+            Make.Easy(passed: false),
+            Make.Easy(tension: 3),
+            Make.Record(Make.Tension(4)),
+            Make.Record(Make.Passes(Rein.Left, 6, 4)),
+            Make.Record(Make.Jumped(Rein.Left, EffortOutcome.Stop)),
+            Make.Record(Make.Sign(Sign.Tired)),
         ];
         foreach (var (now, near, far) in kinds.SelectMany(a => kinds.SelectMany(b => kinds.Select(c => (a, b, c)))))
         {

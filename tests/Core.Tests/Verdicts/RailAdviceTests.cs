@@ -11,13 +11,20 @@ namespace Hippodrome.Core.Tests.Verdicts;
 /// <summary>What is said while it is ridden. Common practice, no source, except for budgets and marks, which are chosen.</summary>
 public class RailAdviceTests
 {
-    private static IReadOnlyList<RailAdvice> For(Experience experience = Experience.Novice, SessionPlan? plan = null, HeatAdvice? heat = null, RailFacts? facts = null) =>
-        RailAdvices.For(Make.Horse(experience: experience), plan, heat, facts ?? RailFacts.None);
+    private static IReadOnlyList<RailAdvice> For(
+        Experience experience = Experience.Novice,
+        SessionPlan? plan = null,
+        HeatAdvice? heat = null,
+        RailFacts? facts = null
+    ) => RailAdvices.For(Make.Horse(experience: experience), plan, heat, facts ?? RailFacts.None);
 
     [Fact]
     public void Pain_and_a_fall_cannot_wait_pain_ends_the_ride_and_a_fall_the_jumping()
     {
-        For().Where(a => !a.CanWait).Select(a => (a.Trigger, a.EndsRide, a.EndsJumping)).ShouldBe([(RailTrigger.Fell, false, true), (RailTrigger.Pain, true, false)]);
+        For()
+            .Where(a => !a.CanWait)
+            .Select(a => (a.Trigger, a.EndsRide, a.EndsJumping))
+            .ShouldBe([(RailTrigger.Fell, false, true), (RailTrigger.Pain, true, false)]);
         For().Where(a => a.EndsRide).ShouldHaveSingleItem().Trigger.ShouldBe(RailTrigger.Pain);
     }
 
@@ -66,7 +73,10 @@ public class RailAdviceTests
     [InlineData(ChangeQuality.Clean, "OneGoodChange")]
     public void The_review_speaks_of_changes_by_the_same_rules(ChangeQuality quality, string rule)
     {
-        Make.Rules(Make.Context(Make.Record(new ChangeRidden(Guid.NewGuid(), Rides.Device.Morning, Rein.Left, quality, ChangePlace.Diagonal)))).ShouldContain(rule);
+        Make.Rules(
+                Make.Context(Make.Record(new ChangeRidden(Guid.NewGuid(), Rides.Device.Morning, Rein.Left, quality, ChangePlace.Diagonal)))
+            )
+            .ShouldContain(rule);
         For().ShouldContain(a => a.Rule == rule);
     }
 
@@ -77,6 +87,12 @@ public class RailAdviceTests
     public void The_riders_distance_is_the_riders(JumpCause cause, bool said)
     {
         var jump = Make.Jumped(Rein.Left, EffortOutcome.Clear);
-        Make.Rules(Make.Context(Make.Record(jump, new JumpTold(Guid.NewGuid(), jump.At.AddSeconds(5), jump.Id, TakeOff.Long, null, null, cause)))).Contains("RidersDistance").ShouldBe(said);
+        Make.Rules(
+                Make.Context(
+                    Make.Record(jump, new JumpTold(Guid.NewGuid(), jump.At.AddSeconds(5), jump.Id, TakeOff.Long, null, null, cause))
+                )
+            )
+            .Contains("RidersDistance")
+            .ShouldBe(said);
     }
 }

@@ -15,41 +15,120 @@ namespace Hippodrome.Core.Tests.Verdicts;
 public class VerdictRulesTests
 {
     /// <summary>Rule, its word and change, a ride it speaks on, and one that differs in one fact and leaves it silent.</summary>
-    public static TheoryData<string, VerdictWord, SessionChange, RideEvent[], RideEvent[]> Pairs => new()
-    {
-        { "OffOrSore", VerdictWord.End, SessionChange.NoRiddenWork, [Make.Sign(Sign.OffOrUnlevel)], [Make.Sign(Sign.Spooked)] },
-        { "OffOrSore", VerdictWord.End, SessionChange.NoRiddenWork, [Make.Sign(Sign.SoreBack)], [Make.Sign(Sign.Tired)] },
-        { "OffOrSore", VerdictWord.End, SessionChange.NoRiddenWork, [Make.Sign(Sign.HeatInLeg)], [Make.Sign(Sign.Distracted)] },
-        { "TouchesOneSideOnly", VerdictWord.Hold, SessionChange.NoPoles, [Make.Passes(Rein.Left, 6, 4), Make.Passes(Rein.Right, 10)], [Make.Passes(Rein.Left, 6, 4), Make.Passes(Rein.Right, 9, 1)] },
-        { "TouchesOneSideOnly", VerdictWord.Hold, SessionChange.NoPoles, [Make.Passes(Rein.Right, 6, 4), Make.Passes(Rein.Left, 10)], [Make.Passes(Rein.Right, 7, 3), Make.Passes(Rein.Left, 10)] },
-        { "TouchesOneSideOnly", VerdictWord.Hold, SessionChange.NoPoles, [Make.Passes(Rein.Left, 2, 4), Make.Passes(Rein.Right, 1)], [Make.Passes(Rein.Left, 2, 4)] },
-        { "TooHot", VerdictWord.Cut, SessionChange.HalveWork, [Make.Weather(30, 64)], [Make.Weather(25, 40)] },
-        { "TooHot", VerdictWord.Cut, SessionChange.WalkOnly, [Make.Weather(36, 50)], [Make.Weather(24, 50)] },
-        { "Tires", VerdictWord.Stop, SessionChange.CutWork, [Make.Sign(Sign.Tired)], [Make.Sign(Sign.Distracted)] },
-        { "OverTheTop", VerdictWord.Stop, SessionChange.RungBack, [Make.Tension(4)], [Make.Tension(3)] },
-        { "OverTheTop", VerdictWord.Stop, SessionChange.RungBack, [Make.Tension(3), Make.Tension(3, 5)], [Make.Tension(3), Make.Tension(2, 5), Make.Tension(3, 9)] },
-        { "RanOut", VerdictWord.Ease, SessionChange.RungBack, [Make.Jumped(Rein.Left, EffortOutcome.RunOutLeft)], [Make.Jumped(Rein.Left, EffortOutcome.Clear)] },
-        { "StoppedFromDoubt", VerdictWord.Ease, SessionChange.RungBack, [Make.Jumped(Rein.Left, EffortOutcome.Stop)], [Make.Jumped(Rein.Left, EffortOutcome.Knock)] },
-        { "RushesPoles", VerdictWord.Ease, SessionChange.BackToWalk, [Make.Passes(Rein.Left, 4, 0, 1)], [Make.Passes(Rein.Left, 4)] },
-        { "RushesWorried", VerdictWord.Ease, SessionChange.RungBack, [Make.Sign(Sign.RushedWorried)], [Make.Sign(Sign.RushedBold)] },
-        { "RushesBold", VerdictWord.Repeat, SessionChange.SameAgain, [Make.Sign(Sign.RushedBold)], [Make.Sign(Sign.RushedWorried)] },
-        { "Drifts", VerdictWord.Adjust, SessionChange.SameAgain, [Make.Sign(Sign.DriftedRight)], [Make.Sign(Sign.WrongLead)] },
-        { "LandsOnWrongLead", VerdictWord.Adjust, SessionChange.SameAgain, [Make.Sign(Sign.WrongLead)], [Make.Sign(Sign.DriftedLeft)] },
-        { "TouchesNowAndThen", VerdictWord.CarryOn, SessionChange.SameAgain, [Make.Passes(Rein.Left, 8, 2)], [Make.Passes(Rein.Left, 7, 3)] },
-        { "RubsOnce", VerdictWord.CarryOn, SessionChange.SameAgain, [Make.Jumped(Rein.Left, EffortOutcome.Rub)], [Make.Jumped(Rein.Left, EffortOutcome.Rub, 2)] },
-        { "ClosingTestFailed", VerdictWord.Ease, SessionChange.RungBack, [Make.Closing(false)], [Make.Closing(true)] },
-        { "TempoLost", VerdictWord.Back, SessionChange.RungBack, [Make.Sign(Sign.TempoLost)], [Make.Sign(Sign.Distracted)] },
-        { "HeadUpShortNeck", VerdictWord.Back, SessionChange.SameAgain, [Make.Sign(Sign.HeadUpShortNeck)], [Make.Sign(Sign.BehindBitOrLeg)] },
-        { "BehindBitOrLeg", VerdictWord.Adjust, SessionChange.SameAgain, [Make.Sign(Sign.BehindBitOrLeg)], [Make.Sign(Sign.HeadUpShortNeck)] },
-        { "RefusesAYield", VerdictWord.Ease, SessionChange.SameAgain, [Make.Sign(Sign.RefusedYield, Rein.Left)], [Make.Sign(Sign.Spooked)] },
-        { "BreaksIntoCanter", VerdictWord.Adjust, SessionChange.SameAgain, [Make.Sign(Sign.BrokeIntoCanter)], [Make.Sign(Sign.TempoLost)] },
-        { "Distracted", VerdictWord.Adjust, SessionChange.SameAgain, [Make.Sign(Sign.Distracted)], [Make.Sign(Sign.Spooked)] },
-        { "Spooks", VerdictWord.CarryOn, SessionChange.SameAgain, [Make.Sign(Sign.Spooked)], [Make.Sign(Sign.Distracted)] },
-    };
+    public static TheoryData<string, VerdictWord, SessionChange, RideEvent[], RideEvent[]> Pairs =>
+        new()
+        {
+            { "OffOrSore", VerdictWord.End, SessionChange.NoRiddenWork, [Make.Sign(Sign.OffOrUnlevel)], [Make.Sign(Sign.Spooked)] },
+            { "OffOrSore", VerdictWord.End, SessionChange.NoRiddenWork, [Make.Sign(Sign.SoreBack)], [Make.Sign(Sign.Tired)] },
+            { "OffOrSore", VerdictWord.End, SessionChange.NoRiddenWork, [Make.Sign(Sign.HeatInLeg)], [Make.Sign(Sign.Distracted)] },
+            {
+                "TouchesOneSideOnly",
+                VerdictWord.Hold,
+                SessionChange.NoPoles,
+                [Make.Passes(Rein.Left, 6, 4), Make.Passes(Rein.Right, 10)],
+                [Make.Passes(Rein.Left, 6, 4), Make.Passes(Rein.Right, 9, 1)]
+            },
+            {
+                "TouchesOneSideOnly",
+                VerdictWord.Hold,
+                SessionChange.NoPoles,
+                [Make.Passes(Rein.Right, 6, 4), Make.Passes(Rein.Left, 10)],
+                [Make.Passes(Rein.Right, 7, 3), Make.Passes(Rein.Left, 10)]
+            },
+            {
+                "TouchesOneSideOnly",
+                VerdictWord.Hold,
+                SessionChange.NoPoles,
+                [Make.Passes(Rein.Left, 2, 4), Make.Passes(Rein.Right, 1)],
+                [Make.Passes(Rein.Left, 2, 4)]
+            },
+            { "TooHot", VerdictWord.Cut, SessionChange.HalveWork, [Make.Weather(30, 64)], [Make.Weather(25, 40)] },
+            { "TooHot", VerdictWord.Cut, SessionChange.WalkOnly, [Make.Weather(36, 50)], [Make.Weather(24, 50)] },
+            { "Tires", VerdictWord.Stop, SessionChange.CutWork, [Make.Sign(Sign.Tired)], [Make.Sign(Sign.Distracted)] },
+            { "OverTheTop", VerdictWord.Stop, SessionChange.RungBack, [Make.Tension(4)], [Make.Tension(3)] },
+            {
+                "OverTheTop",
+                VerdictWord.Stop,
+                SessionChange.RungBack,
+                [Make.Tension(3), Make.Tension(3, 5)],
+                [Make.Tension(3), Make.Tension(2, 5), Make.Tension(3, 9)]
+            },
+            {
+                "RanOut",
+                VerdictWord.Ease,
+                SessionChange.RungBack,
+                [Make.Jumped(Rein.Left, EffortOutcome.RunOutLeft)],
+                [Make.Jumped(Rein.Left, EffortOutcome.Clear)]
+            },
+            {
+                "StoppedFromDoubt",
+                VerdictWord.Ease,
+                SessionChange.RungBack,
+                [Make.Jumped(Rein.Left, EffortOutcome.Stop)],
+                [Make.Jumped(Rein.Left, EffortOutcome.Knock)]
+            },
+            { "RushesPoles", VerdictWord.Ease, SessionChange.BackToWalk, [Make.Passes(Rein.Left, 4, 0, 1)], [Make.Passes(Rein.Left, 4)] },
+            { "RushesWorried", VerdictWord.Ease, SessionChange.RungBack, [Make.Sign(Sign.RushedWorried)], [Make.Sign(Sign.RushedBold)] },
+            { "RushesBold", VerdictWord.Repeat, SessionChange.SameAgain, [Make.Sign(Sign.RushedBold)], [Make.Sign(Sign.RushedWorried)] },
+            { "Drifts", VerdictWord.Adjust, SessionChange.SameAgain, [Make.Sign(Sign.DriftedRight)], [Make.Sign(Sign.WrongLead)] },
+            { "LandsOnWrongLead", VerdictWord.Adjust, SessionChange.SameAgain, [Make.Sign(Sign.WrongLead)], [Make.Sign(Sign.DriftedLeft)] },
+            {
+                "TouchesNowAndThen",
+                VerdictWord.CarryOn,
+                SessionChange.SameAgain,
+                [Make.Passes(Rein.Left, 8, 2)],
+                [Make.Passes(Rein.Left, 7, 3)]
+            },
+            {
+                "RubsOnce",
+                VerdictWord.CarryOn,
+                SessionChange.SameAgain,
+                [Make.Jumped(Rein.Left, EffortOutcome.Rub)],
+                [Make.Jumped(Rein.Left, EffortOutcome.Rub, 2)]
+            },
+            { "ClosingTestFailed", VerdictWord.Ease, SessionChange.RungBack, [Make.Closing(false)], [Make.Closing(true)] },
+            { "TempoLost", VerdictWord.Back, SessionChange.RungBack, [Make.Sign(Sign.TempoLost)], [Make.Sign(Sign.Distracted)] },
+            {
+                "HeadUpShortNeck",
+                VerdictWord.Back,
+                SessionChange.SameAgain,
+                [Make.Sign(Sign.HeadUpShortNeck)],
+                [Make.Sign(Sign.BehindBitOrLeg)]
+            },
+            {
+                "BehindBitOrLeg",
+                VerdictWord.Adjust,
+                SessionChange.SameAgain,
+                [Make.Sign(Sign.BehindBitOrLeg)],
+                [Make.Sign(Sign.HeadUpShortNeck)]
+            },
+            {
+                "RefusesAYield",
+                VerdictWord.Ease,
+                SessionChange.SameAgain,
+                [Make.Sign(Sign.RefusedYield, Rein.Left)],
+                [Make.Sign(Sign.Spooked)]
+            },
+            {
+                "BreaksIntoCanter",
+                VerdictWord.Adjust,
+                SessionChange.SameAgain,
+                [Make.Sign(Sign.BrokeIntoCanter)],
+                [Make.Sign(Sign.TempoLost)]
+            },
+            { "Distracted", VerdictWord.Adjust, SessionChange.SameAgain, [Make.Sign(Sign.Distracted)], [Make.Sign(Sign.Spooked)] },
+            { "Spooks", VerdictWord.CarryOn, SessionChange.SameAgain, [Make.Sign(Sign.Spooked)], [Make.Sign(Sign.Distracted)] },
+        };
 
     [Theory]
     [MemberData(nameof(Pairs))]
-    public void A_rule_speaks_on_what_it_names_and_is_silent_without_it(string rule, VerdictWord word, SessionChange change, RideEvent[] speaks, RideEvent[] silent)
+    public void A_rule_speaks_on_what_it_names_and_is_silent_without_it(
+        string rule,
+        VerdictWord word,
+        SessionChange change,
+        RideEvent[] speaks,
+        RideEvent[] silent
+    )
     {
         var verdict = VerdictRules.Judge(Make.Context(Make.Record(speaks))).ShouldHaveSingleItem(v => v.Rule == rule);
         verdict.Word.ShouldBe(word);
@@ -80,7 +159,15 @@ public class VerdictRulesTests
         // The rate is per pole crossed and never per pass: three touched passes over four poles are three in forty.
         RideRecord Row(int n) => Make.Record(Make.Passes(Rein.Left, 10 - n, n) with { Poles = 4 });
         Make.Rules(Make.Context(Row(3), Row(3), Row(4))).ShouldNotContain("KnocksRegularly");
-        RideRecord Told(int touches) => Make.Record(Make.Passes(Rein.Left, 0, 10) with { Poles = 4 }, new LegTouched(Guid.NewGuid(), default, Leg.LeftFore, touches / 2), new LegTouched(Guid.NewGuid(), default, Leg.RightHind, touches / 2));
+        RideRecord Told(int touches) =>
+            Make.Record(
+                Make.Passes(Rein.Left, 0, 10) with
+                {
+                    Poles = 4,
+                },
+                new LegTouched(Guid.NewGuid(), default, Leg.LeftFore, touches / 2),
+                new LegTouched(Guid.NewGuid(), default, Leg.RightHind, touches / 2)
+            );
         Make.Rules(Make.Context(Told(12), Told(12), Told(12))).ShouldContain("KnocksRegularly");
         Make.Rules(Make.Context(Touched(3), Touched(3), Touched(4))).ShouldContain("KnocksRegularly");
         Make.Rules(Make.Context(Touched(3), Touched(3), Touched(2))).ShouldNotContain("KnocksRegularly");
@@ -94,8 +181,18 @@ public class VerdictRulesTests
     [Fact]
     public void The_most_careful_rule_leads_whatever_else_was_good()
     {
-        var context = Make.Context(Make.Record(
-            Make.Sign(Sign.HeatInLeg), Make.Jumped(Rein.Left, EffortOutcome.RunOutLeft), Make.Passes(Rein.Left, 9, 1), Make.Mark(Rein.Left, 8), Make.Mark(Rein.Right, 8), Make.Tension(1), Make.Closing(true)), Make.Easy());
+        var context = Make.Context(
+            Make.Record(
+                Make.Sign(Sign.HeatInLeg),
+                Make.Jumped(Rein.Left, EffortOutcome.RunOutLeft),
+                Make.Passes(Rein.Left, 9, 1),
+                Make.Mark(Rein.Left, 8),
+                Make.Mark(Rein.Right, 8),
+                Make.Tension(1),
+                Make.Closing(true)
+            ),
+            Make.Easy()
+        );
         Make.Rules(context).ShouldBe(["OffOrSore", "RanOut", "TouchesNowAndThen"]);
     }
 
@@ -112,14 +209,21 @@ public class VerdictRulesTests
     public void The_side_is_named_where_there_is_one()
     {
         VerdictRules.Judge(Make.Context(Make.Record(Make.Sign(Sign.DriftedLeft))))[0].Do.ShouldContain("on the left");
-        VerdictRules.Judge(Make.Context(Make.Record(Make.Sign(Sign.RefusedYield, Rein.Right))))[0].Why.Inputs[0].ShouldContain("right rein");
-        VerdictRules.Judge(Make.Context(Make.Record(Make.Passes(Rein.Left, 5), Make.Passes(Rein.Right, 2, 4))))[0].Seen.ShouldContain("right 4 of 6");
+        VerdictRules
+            .Judge(Make.Context(Make.Record(Make.Sign(Sign.RefusedYield, Rein.Right))))[0]
+            .Why.Inputs[0]
+            .ShouldContain("right rein");
+        VerdictRules
+            .Judge(Make.Context(Make.Record(Make.Passes(Rein.Left, 5), Make.Passes(Rein.Right, 2, 4))))[0]
+            .Seen.ShouldContain("right 4 of 6");
     }
 
     // Making a horse hit rails is not supported by any advice.
     [Fact]
     public void No_advice_makes_a_horse_hit_a_rail() =>
-        VerdictRules.Judge(Make.Context(Make.Record(Make.Jumped(Rein.Left, EffortOutcome.Rub))))[0].Do.ShouldContain("never made to hit a fence");
+        VerdictRules
+            .Judge(Make.Context(Make.Record(Make.Jumped(Rein.Left, EffortOutcome.Rub))))[0]
+            .Do.ShouldContain("never made to hit a fence");
 }
 
 internal static class Single

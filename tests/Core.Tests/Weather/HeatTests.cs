@@ -49,11 +49,15 @@ public class HeatTests
 
     [Fact]
     public void The_strictest_of_the_three_holds_and_all_are_named() =>
-        Gen.Select(Gen.Double[-10, 45], Gen.Double[0, 100]).Sample((celsius, humidity) =>
-        {
-            var advice = Heat.Advise(new WeatherReading(celsius, humidity, false));
-            return advice.Care == new[] { advice.CareBySum, advice.CareByWetBulb, advice.CareByTemperature }.Max() && advice.Why.Inputs.Count == 4;
-        });
+        Gen.Select(Gen.Double[-10, 45], Gen.Double[0, 100])
+            .Sample(
+                (celsius, humidity) =>
+                {
+                    var advice = Heat.Advise(new WeatherReading(celsius, humidity, false));
+                    return advice.Care == new[] { advice.CareBySum, advice.CareByWetBulb, advice.CareByTemperature }.Max()
+                        && advice.Why.Inputs.Count == 4;
+                }
+            );
 
     // Chosen for Hippodrome: the sum is asked from 21.0 degC, and says no more than watch under 25.
     [Theory]
@@ -93,11 +97,13 @@ public class HeatTests
 
     [Fact]
     public void Hotter_or_damper_is_never_safer() =>
-        Gen.Select(Gen.Double[-10, 45], Gen.Double[0, 100], Gen.Double[0, 10], Gen.Double[0, 20]).Sample((celsius, humidity, hotter, damper) =>
-            Heat.Advise(new WeatherReading(celsius, humidity, false)).Care
-                <= Heat.Advise(new WeatherReading(celsius + hotter, Math.Min(100, humidity + damper), false)).Care);
+        Gen.Select(Gen.Double[-10, 45], Gen.Double[0, 100], Gen.Double[0, 10], Gen.Double[0, 20])
+            .Sample(
+                (celsius, humidity, hotter, damper) =>
+                    Heat.Advise(new WeatherReading(celsius, humidity, false)).Care
+                    <= Heat.Advise(new WeatherReading(celsius + hotter, Math.Min(100, humidity + damper), false)).Care
+            );
 
     [Fact]
-    public void A_simulated_reading_says_so() =>
-        Heat.Advise(new WeatherReading(20, 50, true)).Why.Inputs[0].ShouldContain("simulated");
+    public void A_simulated_reading_says_so() => Heat.Advise(new WeatherReading(20, 50, true)).Why.Inputs[0].ShouldContain("simulated");
 }
