@@ -10,33 +10,52 @@ export const rider = 'tam@fernhollow.example'
 export const owner = 'odile@fernhollow.example'
 export const vet = 'iva@fernhollow.example'
 
+interface Shared {
+  context: BrowserContext
+  page: Page | null
+}
+
 /**
  * Every test also watches that the page asks for nothing elsewhere and breaks nothing. Walks of one worker share a
- * browser that has been through the door and has the pages' files; a walk that takes the signal away, stops the
- * clock or signs out has one of its own.
+ * page that has been through the door and has the files and their scripts compiled; a walk that takes the signal away,
+ * stops the clock or signs out has a browser of its own.
  */
-export const test = base.extend<{ quiet: void; ownBrowser: boolean }, { shared: BrowserContext }>({
+export const test = base.extend<{ quiet: void; ownBrowser: boolean }, { shared: Shared }>({
   ownBrowser: [false, { option: true }],
   shared: [
     async ({ browser }, use, info) => {
       const context = await browser.newContext({ ...room, baseURL: info.project.use.baseURL })
-      await use(context)
+      await use({ context, page: null })
       await context.close()
     },
     { scope: 'worker' },
   ],
-  page: async ({ ownBrowser, shared, page: own, viewport, baseURL }, use) => {
-    if (ownBrowser) return use(own)
-    const page = await shared.newPage()
-    if (viewport) await page.setViewportSize(viewport)
+  context: async ({ browser, ownBrowser, shared }, use) => {
+    if (!ownBrowser) return use(shared.context)
+    const own = await browser.newContext()
+    await use(own)
+    await own.close()
+  },
+  page: async ({ context, ownBrowser, shared, viewport, baseURL }, use, info) => {
+    if (ownBrowser) return use(await context.newPage())
+    const page = shared.page ?? (await context.newPage())
+    shared.page = page
+    await page.setViewportSize(viewport ?? room.viewport)
     await use(page)
-    // What one walk left on the device is none of the next one's.
-    const wire = await shared.newCDPSession(page)
+    // What one walk left behind is none of the next one's; after one that went wrong nobody knows what is left.
+    if (info.status !== info.expectedStatus) shared.page = null
+    for (const other of context.pages()) if (other !== shared.page) await other.close()
+    if (!shared.page) return
+    page.removeAllListeners()
+    await page.unrouteAll()
+    await page.emulateMedia({ media: null })
+    await page.goto('about:blank')
+    const wire = await context.newCDPSession(page)
     await wire.send('Storage.clearDataForOrigin', {
       origin: baseURL!,
       storageTypes: 'local_storage,indexeddb',
     })
-    await page.close()
+    await wire.detach()
   },
   quiet: [
     async ({ page, baseURL }, use) => {
