@@ -29,9 +29,7 @@ const weeks = computed(() =>
 )
 const answer = (monday: string, gate: ReturnGate) =>
   props.block.gates.filter((g) => g.monday === monday && g.gate === gate).at(-1)
-const repeated = computed(() =>
-  props.block.plan.weeks.filter((w) => w.cause.setback?.from === 'gate'),
-)
+const repeated = computed(() => props.block.plan.weeks.filter((w) => w.cause.setback?.from === 'gate'))
 const stages = computed(() => props.block.entry.return?.stages ?? [])
 const cleared = (stage: number) => props.block.stagesCleared.find((s) => s.stage === stage)
 const me = signedIn.value?.me
