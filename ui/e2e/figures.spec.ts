@@ -112,6 +112,27 @@ test('a zigzag, a corridor and a copy: poles laid other ways', async ({ page }) 
   await expect(page.getByRole('heading', { name: /^Corridor of 2/ })).toBeVisible()
 })
 
+test('a square of poles is set in whole steps and ridden three ways', async ({ page }) => {
+  await begin(page, 'Quince')
+  await choose(page, 'What stands there', 'Square of poles')
+  await expect(
+    page.getByRole('heading', { name: 'Square of four poles, 3 steps a side, straight through' }),
+  ).toBeVisible()
+  const drawing = page.getByRole('group', { name: /Square of four poles/ })
+  const side = Number(/[\d.]+/.exec((await drawing.getByText('from pole to pole').textContent())!)![0])
+  await choose(page, 'The way', 'On the diagonal')
+  await expect(page.getByRole('heading', { name: /on the diagonal/ })).toBeVisible()
+  // Pythagoras: side times the root of two.
+  await expect(drawing.getByText(`${(side * Math.SQRT2).toFixed(2)} m in`)).toBeVisible()
+  await choose(page, 'The way', 'Round a corner')
+  await expect(page.getByRole('cell', { name: /^Second pole, .* to the right/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Other rein' }).click()
+  await expect(page.getByRole('cell', { name: /^Second pole, .* to the left/ })).toBeVisible()
+  await page.getByRole('spinbutton', { name: 'Steps a side' }).fill('1')
+  await page.getByRole('spinbutton', { name: 'Steps a side' }).blur()
+  await expect(page.getByText('1 step would leave no open corner: it is set for 3 steps.')).toBeVisible()
+})
+
 test('the rider of a fan is dragged between its ends: the step shortens towards the centre', async ({
   page,
 }) => {

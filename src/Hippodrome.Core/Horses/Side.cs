@@ -11,6 +11,15 @@ public static class Sides
 {
     public static Side Other(this Side side) => side == Side.Left ? Side.Right : Side.Left;
 
+    /// <summary>The other rein; both stay both.</summary>
+    public static Rein Other(this Rein rein) =>
+        rein switch
+        {
+            Rein.Left => Rein.Right,
+            Rein.Right => Rein.Left,
+            _ => rein,
+        };
+
     /// <summary>The side on the inside of a rein; null for both reins.</summary>
     public static Side? Inside(this Rein rein) =>
         rein switch

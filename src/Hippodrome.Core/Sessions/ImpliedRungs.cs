@@ -44,9 +44,9 @@ internal static class ImpliedRungs
     private static string[] Stands(Part part, SetUp setUp) =>
         setUp switch
         {
-            PoleLine or CurvedPoles or Corridor when part.Manner == Manner.InHand => [Led(setUp)],
-            PoleLine or CurvedPoles when part.Manner == Manner.Lunged => ["lunge/poles-on-the-circle"],
-            PoleLine or CurvedPoles when part.Manner == Manner.LongReined =>
+            PoleLine or CurvedPoles or Corridor or SquareOfPoles when part.Manner == Manner.InHand => [Led(setUp)],
+            PoleLine or CurvedPoles or SquareOfPoles when part.Manner == Manner.Lunged => ["lunge/poles-on-the-circle"],
+            PoleLine or CurvedPoles or SquareOfPoles when part.Manner == Manner.LongReined =>
             [
                 setUp.Approach.Gait() == Gait.Walk ? "in-hand/long-lines-trot" : "in-hand/long-lines-canter",
             ],
@@ -58,6 +58,15 @@ internal static class ImpliedRungs
                     Gait.Walk => "poles/walk-poles",
                     Gait.Trot => "poles/fan-clock-zigzag",
                     _ => "poles/canter-cavaletti",
+                },
+            ],
+            SquareOfPoles square =>
+            [
+                square.Variant.Gait() switch
+                {
+                    Gait.Walk => "poles/walk-poles",
+                    Gait.Trot => square.Way == SquareWay.Straight ? "poles/trot-poles" : "poles/fan-clock-zigzag",
+                    _ => "poles/canter-pole",
                 },
             ],
             Corridor => ["poles/single-walk"],

@@ -48,13 +48,7 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
             LineOf(setUp)
         )
         {
-            Poles = setUp switch
-            {
-                PoleLine line => line.Poles,
-                CurvedPoles curve => curve.Poles,
-                FenceLine fencesAndPoles => fencesAndPoles.Elements.Count(e => e.IsPole),
-                _ => part.Exercise?.Poles ?? 0,
-            },
+            Poles = setUp?.PolesCrossed ?? part.Exercise?.Poles ?? 0,
             Manner = part.Manner,
         };
     }

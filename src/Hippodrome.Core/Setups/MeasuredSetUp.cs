@@ -228,6 +228,9 @@ public sealed record MeasuredSetUp(
     /// <summary>What a figure of the school comes to; nothing where something stands.</summary>
     public FigureMeasure? Figure { get; init; }
 
+    /// <summary>A square of poles and the way through it; nothing for others.</summary>
+    public SquareMeasure? Square { get; init; }
+
     /// <summary>How narrow it is and where that leads; nothing for other fences.</summary>
     public NarrowMeasure? Narrow { get; init; }
 }

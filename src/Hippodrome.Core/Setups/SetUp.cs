@@ -26,6 +26,9 @@ public abstract record SetUp
     /// <summary>There are poles to step or canter over, and nothing to jump.</summary>
     public virtual bool HasPoles => !HasFence;
 
+    /// <summary>Poles that are stepped or cantered over in one go through it; null where its family does not count them.</summary>
+    public virtual int? PolesCrossed => null;
+
     /// <summary>Height of the highest fence; nothing where there is none.</summary>
     public abstract Distance HighestFence { get; }
 

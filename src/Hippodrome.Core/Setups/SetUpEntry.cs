@@ -5,6 +5,9 @@ using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Setups;
 
+/// <summary>A set-up after a change, and what was done to it in words.</summary>
+public sealed record ChangedSetUp(SetUpEntry Entry, string Says);
+
 /// <summary>A set-up as asked for; <see cref="Check()"/> turns it into one that can be built.</summary>
 /// <param name="Arena">The arena it stands in.</param>
 /// <param name="Line">The line it stands on.</param>
@@ -19,6 +22,7 @@ namespace Hippodrome.Core.Setups;
 [JsonDerivedType(typeof(NarrowEntry), "narrow")]
 [JsonDerivedType(typeof(CorridorEntry), "corridor")]
 [JsonDerivedType(typeof(FigureEntry), "figure")]
+[JsonDerivedType(typeof(SquareOfPolesEntry), "squareOfPoles")]
 public abstract record SetUpEntry(
     ArenaSize? Arena = null,
     ArenaLine? Line = null,
@@ -41,6 +45,41 @@ public abstract record SetUpEntry(
     }
 
     protected abstract Outcome<SetUp> Check(Checks checks);
+
+    /// <summary>There is a distance between its poles or fences that can be longer or shorter.</summary>
+    internal virtual bool HasDistance() => true;
+
+    /// <summary>What a mirror along the centre line does to it, beside its line and its turn.</summary>
+    internal virtual SetUpEntry InTheMirror() => this;
+
+    /// <summary>To where its family begins: poles are walked over, fences come down to their lowest.</summary>
+    public abstract ChangedSetUp BackToWalk();
+
+    /// <summary>One thing more; null at the top of what its family has.</summary>
+    public virtual ChangedSetUp? OneRungOn() => null;
+
+    /// <summary>The other way; null at the bottom.</summary>
+    public virtual ChangedSetUp? OneRungBack() => null;
+
+    /// <summary>Longer, or shorter when below zero; the trade's range still holds when it is measured. Null where there is no distance to move.</summary>
+    public ChangedSetUp? LongerBy(double metres)
+    {
+        var most = SetUpFigures.MostAdjusted.Value;
+        var adjust = Math.Clamp(Math.Round((AdjustMetres ?? 0) + metres, 2), -most, most);
+        var says = FormattableString.Invariant(
+            $"{Math.Abs(metres) * 100:0} cm {(metres < 0 ? "shorter" : "longer")}, as far as the trade's range allows"
+        );
+        return HasDistance() ? new ChangedSetUp(this with { AdjustMetres = adjust }, says) : null;
+    }
+
+    /// <summary>For the other rein, as a mirror along the centre line would show it. Mirrored twice it is what it was.</summary>
+    public SetUpEntry Mirrored()
+    {
+        var turned = TurnedDegrees is { } degrees and not 0 ? -degrees : TurnedDegrees;
+        return (this with { Line = Line?.Mirrored(), TurnedDegrees = turned }).InTheMirror();
+    }
+
+    private protected static double HeightStep => SetUpFigures.HeightStep.Value;
 
     /// <summary>Further round it is the same line ridden the other way.</summary>
     private const double MostTurned = 90;
@@ -81,4 +120,25 @@ public sealed record CrossPoleEntry(
         var height = checks.Number("heightMetres", HeightMetres, range.Shortest.Metres, range.Longest.Metres, "m");
         return checks.Outcome<SetUp>(() => new CrossPole(arena, placement, adjust, Distance.FromMetres(height)));
     }
+
+    public override ChangedSetUp BackToWalk() =>
+        new(this with { HeightMetres = Lowest, AdjustMetres = 0 }, "as low as it goes, and walk between the tries");
+
+    public override ChangedSetUp? OneRungOn() =>
+        (HeightMetres ?? 0) + HeightStep <= SetUpFigures.CrossPoleHeight.Value.Longest.Metres + 1e-9
+            ? new(
+                this with
+                {
+                    HeightMetres = Math.Round((HeightMetres ?? 0) + HeightStep, 2),
+                },
+                "one step on: 10 cm up, the distance as it was"
+            )
+            : null;
+
+    public override ChangedSetUp? OneRungBack() =>
+        (HeightMetres ?? 0) - HeightStep >= Lowest - 1e-9
+            ? new(this with { HeightMetres = Math.Round((HeightMetres ?? 0) - HeightStep, 2) }, "one step back: 10 cm down")
+            : null;
+
+    private static double Lowest => SetUpFigures.CrossPoleHeight.Value.Shortest.Metres;
 }

@@ -36,6 +36,20 @@ internal static class DemoHorses
         await s.AimAsync(horse, "Ashlode young horse day", 68, Discipline.Jumping, "Ashlode riding club", "Clear round", 0.70, "Ashlode");
         var trot = await s.SetUpAsync(horse, DemoStory.Poles(GaitVariant.TrotWorking, 3));
         var walk = await s.SetUpAsync(horse, DemoStory.Poles(GaitVariant.WalkMedium, 4));
+        await s.SetUpAsync(
+            horse,
+            new SquareOfPolesEntry(
+                ArenaSize.SixtyByTwenty,
+                ArenaLine.CentreLine,
+                Heading.TowardsC,
+                30,
+                0,
+                GaitVariant.WalkMedium,
+                4,
+                SquareWay.RoundTheCorner,
+                Rein.Left
+            )
+        );
         PartEntry[] flat =
         [
             Loosen(5),

@@ -14,7 +14,7 @@ namespace Hippodrome.Core.Tests.Setups;
 public class MirroringTests
 {
     internal static readonly Gen<SetUpEntry> Any = Gen.Select(
-            Gen.Int[0, 7],
+            Gen.Int[0, 8],
             Gen.Enum<ArenaLine>(),
             Gen.Enum<Heading>(),
             Gen.Int[-6, 6],
@@ -37,6 +37,7 @@ public class MirroringTests
                         SidewaysMetres: 8,
                         ForwardMetres: 24
                     ),
+                    7 => new SquareOfPolesEntry(Variant: GaitVariant.TrotWorking, Steps: 3, Way: SquareWay.RoundTheCorner, Rein: Rein.Left),
                     6 => new CorridorEntry(Sections: 3, WidthMetres: 1.0, Halts: 1, BackSteps: 3),
                     _ => Line(LineKind.Grid, Gait.Trot, Pole(), Cross(), Upright(0.7, 1)),
                 };

@@ -12,6 +12,8 @@ import FigureControls from './FigureControls.vue'
 import NarrowControls from './NarrowControls.vue'
 import PlaceControls from './PlaceControls.vue'
 import PoleControls from './PoleControls.vue'
+import SquareOfPolesControls from './squareOfPoles/SquareOfPolesControls.vue'
+import { isSquareOfPoles } from './squareOfPoles/squareOfPoles'
 import {
   familyWords,
   isCorridor,
@@ -58,6 +60,7 @@ function become(family: NonNullable<SetUpEntry['family']>) {
     <NarrowControls v-else-if="isNarrow(entry)" v-model="entry" />
     <FenceControls v-else-if="isLine(entry)" v-model="entry" />
     <CorridorControls v-else-if="isCorridor(entry)" v-model="entry" />
+    <SquareOfPolesControls v-else-if="isSquareOfPoles(entry)" v-model="entry" />
     <FigureControls v-else-if="isFigure(entry)" v-model="entry" />
     <DistanceField
       v-else

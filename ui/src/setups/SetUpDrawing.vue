@@ -3,6 +3,7 @@ import type { LengthUnit, MeasuredSetUp } from '../api/schema'
 import ArenaDrawing from './ArenaDrawing.vue'
 import CurveDrawing from './CurveDrawing.vue'
 import LineDrawing from './LineDrawing.vue'
+import SquareOfPolesDrawing from './squareOfPoles/SquareOfPolesDrawing.vue'
 
 /** A set-up close up: on its line, or on its curve; a figure in the whole arena. */
 defineProps<{ measured: MeasuredSetUp; unit: LengthUnit; movable?: boolean; zoomable?: boolean }>()
@@ -16,6 +17,7 @@ const emit = defineEmits<{
 <template>
   <ArenaDrawing v-if="measured.figure" :sets="[measured]" feet :zoomable="zoomable" />
   <CurveDrawing v-else-if="measured.curve" :measured="measured" :unit="unit" :zoomable="zoomable" />
+  <SquareOfPolesDrawing v-else-if="measured.square" :measured="measured" :unit="unit" :zoomable="zoomable" />
   <LineDrawing
     v-else
     :measured="measured"

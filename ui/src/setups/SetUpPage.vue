@@ -199,6 +199,7 @@ const movesElements = computed(
     trains() &&
     (measured.value?.elements.length ?? 0) > 1 &&
     !measured.value?.curve &&
+    !measured.value?.square &&
     entry.value.family !== 'corridor' &&
     entry.value.family !== 'figure',
 )

@@ -55,7 +55,7 @@ const moved = (metres: number) => `${Math.round(Math.abs(metres) * 100)} cm ${me
         <thead>
           <tr>
             <th>Horse</th>
-            <th v-for="(_, i) in answer.elements.slice(1)" :key="i">Gap {{ i + 1 }}</th>
+            <th v-for="(_, i) in answer.horses[0]?.on.gaps ?? []" :key="i">Gap {{ i + 1 }}</th>
             <th>What to move</th>
           </tr>
         </thead>

@@ -14,6 +14,7 @@ import type {
   SetUpEntryNarrowEntry,
   SetUpEntryPoleLineEntry,
 } from '../api/schema'
+import { newSquareOfPoles } from './squareOfPoles/squareOfPoles'
 
 /** What a new set-up of each family starts from. */
 
@@ -208,6 +209,7 @@ export const lineWords: Record<ArenaLine, string> = {
 export const familyWords: Record<NonNullable<SetUpEntry['family']>, string> = {
   poleLine: 'Poles',
   curvedPoles: 'Poles on a curve',
+  squareOfPoles: 'Square of poles',
   crossPole: 'Cross-pole from trot',
   fenceLine: 'Fences: grid or line',
   narrow: 'Narrow fence',
@@ -219,6 +221,7 @@ export const familyWords: Record<NonNullable<SetUpEntry['family']>, string> = {
 export const startOf: Record<NonNullable<SetUpEntry['family']>, () => SetUpEntry> = {
   poleLine: newPoleLine,
   curvedPoles: newCurve,
+  squareOfPoles: newSquareOfPoles,
   crossPole: newCrossPole,
   fenceLine: newFenceLine,
   narrow: newNarrow,

@@ -201,4 +201,49 @@ public sealed record FenceLineEntry(
             FormattableString.Invariant($"Give {least:0.0} m at the least.")
         );
     }
+
+    internal override SetUpEntry InTheMirror() => BendDegrees > 0 ? this with { BendTo = BendTo?.Other() } : this;
+
+    public override ChangedSetUp BackToWalk() =>
+        new(AtHeights(_ => 0, 0) with { AdjustMetres = 0 }, "as low as it goes, and walk between the tries");
+
+    public override ChangedSetUp? OneRungOn() =>
+        Elements?.LastOrDefault(e => e?.HeightMetres is not null) is { } last && last.HeightMetres + HeightStep <= Highest(last.Kind) + 1e-9
+            ? new(AtHeights(h => h, HeightStep), "one step on: the last fence 10 cm up, the distance as it was")
+            : null;
+
+    public override ChangedSetUp? OneRungBack() =>
+        Elements?.OfType<LineElementEntry>().Any(e => e.HeightMetres > Lowest(e.Kind) + 1e-9) == true
+            ? new(AtHeights(h => h - HeightStep, 0), "one step back: everything 10 cm down")
+            : null;
+
+    private static double Lowest(ElementKind? kind) =>
+        kind switch
+        {
+            ElementKind.CrossPole => SetUpFigures.CrossPoleHeight.Value.Shortest.Metres,
+            ElementKind.RaisedPole => 0.05,
+            _ => SetUpFigures.FenceHeight.Value.Shortest.Metres,
+        };
+
+    private static double Highest(ElementKind? kind) =>
+        kind switch
+        {
+            ElementKind.CrossPole => SetUpFigures.CrossPoleHeight.Value.Longest.Metres,
+            ElementKind.RaisedPole => SetUpFigures.RaisedCanterPoleHeight.Value,
+            _ => SetUpFigures.FenceHeight.Value.Longest.Metres,
+        };
+
+    /// <summary>Every fence at a height of its own, never under its lowest; the last one this much higher.</summary>
+    private FenceLineEntry AtHeights(Func<double, double> height, double lastUp)
+    {
+        var last = Elements?.ToList().FindLastIndex(e => e?.HeightMetres is not null) ?? -1;
+        LineElementEntry? At(LineElementEntry? e, int i) =>
+            e?.HeightMetres is { } h
+                ? e with
+                {
+                    HeightMetres = Math.Round(Math.Max(Lowest(e.Kind), height(h)) + (i == last ? lastUp : 0), 2),
+                }
+                : e;
+        return this with { Elements = [.. (Elements ?? []).Select(At)] };
+    }
 }

@@ -37,6 +37,10 @@ public sealed record CorridorEntry(
         );
         return checks.Outcome<SetUp>(() => new Corridor(arena, placement, sections, Distance.FromMetres(width), halts, back));
     }
+
+    internal override bool HasDistance() => false;
+
+    public override ChangedSetUp BackToWalk() => new(this, "the corridor stays as it is: it is walked");
 }
 
 /// <summary>A corridor of poles, walked through with halts and counted steps.</summary>

@@ -63,6 +63,38 @@ public sealed record NarrowEntry(
             new NarrowFence(arena, placement, adjust, Distance.FromMetres(width), guides, Distance.FromMetres(height), comesIn)
         );
     }
+
+    internal override bool HasDistance() => false;
+
+    internal override SetUpEntry InTheMirror() =>
+        this with
+        {
+            Guides = Guides switch
+            {
+                Setups.Guides.Left => Setups.Guides.Right,
+                Setups.Guides.Right => Setups.Guides.Left,
+                _ => Guides,
+            },
+        };
+
+    public override ChangedSetUp BackToWalk() =>
+        new(
+            this with
+            {
+                WidthMetres = NarrowFence.Way[0].WidthMetres,
+                Guides = Setups.Guides.Both,
+                HeightMetres = SetUpFigures.FenceHeight.Value.Shortest.Metres,
+            },
+            "full width, guides on both sides, low, and walk between the tries"
+        );
+
+    public override ChangedSetUp? OneRungOn() => AsFence()?.Next is { } next ? new(At(next), $"one step on: {next.Says}") : null;
+
+    public override ChangedSetUp? OneRungBack() => AsFence()?.Back is { } back ? new(At(back), $"back to {back.Says}") : null;
+
+    private NarrowFence? AsFence() => Check().Value as NarrowFence;
+
+    private NarrowEntry At(NarrowStep step) => this with { WidthMetres = step.WidthMetres, Guides = step.Guides };
 }
 
 /// <summary>A step of the way to a narrow fence.</summary>

@@ -85,6 +85,36 @@ public sealed record PoleLineEntry(
             new PoleLine(arena, placement, adjust, variant, poles, new PolesLie(raising, Distance.FromMetres(height), step, laying, first))
         );
     }
+
+    internal override SetUpEntry InTheMirror() =>
+        Raising == Setups.Raising.AlternateEnds ? this with { FirstRaised = (FirstRaised ?? Side.Left).Other() } : this;
+
+    public override ChangedSetUp BackToWalk() =>
+        new(
+            this with
+            {
+                Variant = GaitVariant.WalkMedium,
+                Raising = Setups.Raising.Ground,
+                HeightMetres = null,
+                AdjustMetres = 0,
+                StepMetres = null,
+            },
+            "back to walk, poles on the ground"
+        );
+
+    /// <summary>Walk poles, trot poles, ends raised in turn.</summary>
+    public override ChangedSetUp? OneRungOn() =>
+        Variant?.Gait() == Gait.Walk
+            ? new(this with { Variant = GaitVariant.TrotWorking, AdjustMetres = 0 }, "one rung on: the same poles in trot")
+        : Raising == Setups.Raising.Ground && Laying != Setups.Laying.Zigzag
+            ? new(this with { Raising = Setups.Raising.AlternateEnds, HeightMetres = HeightStep }, "one rung on: ends raised in turn")
+        : null;
+
+    public override ChangedSetUp? OneRungBack() =>
+        Raising is Setups.Raising.AlternateEnds or Setups.Raising.BothEnds
+            ? new(this with { Raising = Setups.Raising.Ground, HeightMetres = null }, "one rung back: poles on the ground")
+        : Variant is { } variant && variant.Gait() != Gait.Walk ? BackToWalk()
+        : null;
 }
 
 /// <summary>How the poles of a line lie.</summary>
@@ -99,6 +129,8 @@ public sealed record PoleLine : SetUp
     public GaitVariant Variant { get; }
 
     public int Poles { get; }
+
+    public override int? PolesCrossed => Poles;
 
     public PolesLie Lie { get; }
 

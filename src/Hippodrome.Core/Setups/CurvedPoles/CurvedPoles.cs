@@ -59,6 +59,17 @@ public sealed record CurvedPolesEntry(
     }
 
     internal static Rein ReinOf(Heading heading) => heading == Arenas.Heading.TowardsC ? Horses.Rein.Right : Horses.Rein.Left;
+
+    internal override SetUpEntry InTheMirror() => this with { Rein = (Rein ?? ReinOf(Heading ?? Arenas.Heading.TowardsC)).Other() };
+
+    public override ChangedSetUp BackToWalk() => new(this with { Variant = GaitVariant.WalkMedium, AdjustMetres = 0 }, "back to walk");
+
+    public override ChangedSetUp? OneRungOn() =>
+        Variant?.Gait() == Gait.Walk
+            ? new(this with { Variant = GaitVariant.TrotWorking, AdjustMetres = 0 }, "one rung on: the same curve in trot")
+            : null;
+
+    public override ChangedSetUp? OneRungBack() => Variant is { } variant && variant.Gait() != Gait.Walk ? BackToWalk() : null;
 }
 
 /// <summary>Poles on a curve round a centre.</summary>
@@ -97,6 +108,8 @@ public sealed record CurvedPoles : SetUp
     public GaitVariant Variant { get; }
 
     public int Poles { get; }
+
+    public override int? PolesCrossed => Poles;
 
     public Distance Radius { get; }
 

@@ -124,6 +124,15 @@ public sealed record FigureEntry(
         );
         return new FigureSize(Loops: SchoolFigures.LoopsFit(arena, loops) ? loops : 4);
     }
+
+    internal override bool HasDistance() => false;
+
+    internal override SetUpEntry InTheMirror() => this with { Rein = Rein?.Other() };
+
+    public override ChangedSetUp BackToWalk() =>
+        Kind == FigureKind.Changes
+            ? new(this with { Kind = FigureKind.Diagonal, Variant = GaitVariant.WalkMedium }, "the diagonal in walk, no changes")
+            : new(this with { Variant = GaitVariant.WalkMedium }, "the same figure in walk");
 }
 
 /// <summary>The sizes that a kind of figure has; the rest are nothing.</summary>

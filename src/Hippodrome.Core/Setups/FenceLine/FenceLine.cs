@@ -81,6 +81,8 @@ public sealed record FenceLine : SetUp
                 .Select(e => new FenceJumped(e.Element.Height, e.Bounce)),
         ];
 
+    public override int? PolesCrossed => Elements.Count(e => e.IsPole);
+
     public override bool HasRaisedPole => Elements.Any(e => e.Kind == ElementKind.RaisedPole);
 
     public override GaitVariant Approach => ComesIn == Gait.Trot ? GaitVariant.TrotWorking : GaitVariant.CanterWorking;
