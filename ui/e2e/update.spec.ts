@@ -9,11 +9,13 @@ test.use({ ownBrowser: true, serviceWorkers: 'allow' })
 const becomes = (page: Page) =>
   page.evaluate(async () => {
     const registration = (await navigator.serviceWorker.getRegistration())!
-    const found = new Promise<ServiceWorker>((ok) =>
-      registration.addEventListener('updatefound', () => ok(registration.installing!), { once: true }),
-    )
-    await registration.update()
-    const newer = await found
+    // The browser looks by itself now and then, and may have found it already.
+    let newer = registration.installing
+    registration.addEventListener('updatefound', () => (newer = registration.installing))
+    while (!newer) {
+      await registration.update()
+      await new Promise((ok) => setTimeout(ok, 50))
+    }
     while (newer.state === 'installing') await new Promise((ok) => setTimeout(ok, 50))
     return newer.state
   })
