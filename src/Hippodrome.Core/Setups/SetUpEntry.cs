@@ -79,6 +79,18 @@ public abstract record SetUpEntry(
         return (this with { Line = Line?.Mirrored(), TurnedDegrees = turned }).InTheMirror();
     }
 
+    /// <summary>The gait that poles on the ground are ridden in: any but the canter of a course.</summary>
+    private protected static GaitVariant CheckGaitOverPoles(Checks checks, GaitVariant? variant)
+    {
+        checks.That(
+            variant is not GaitVariant.CanterCourse,
+            "variant",
+            "Nobody rides poles in the canter of a course.",
+            "Choose a working or collected canter."
+        );
+        return checks.Choice("variant", variant);
+    }
+
     private protected static double HeightStep => SetUpFigures.HeightStep.Value;
 
     /// <summary>Further round it is the same line ridden the other way.</summary>

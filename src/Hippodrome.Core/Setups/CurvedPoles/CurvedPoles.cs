@@ -34,18 +34,12 @@ public sealed record CurvedPolesEntry(
     {
         var (arena, placement, adjust) = CheckPlace(checks);
         var kind = checks.Choice("kind", Kind);
-        var variant = checks.Choice("variant", Variant);
+        var variant = CheckGaitOverPoles(checks, Variant);
         var poles =
             kind == CurveKind.Clock
                 ? CurvedPoles.OfAClock
                 : checks.Whole("poles", Poles, SetUpFigures.FewestTrotPoles.Value, SetUpFigures.MostPoles.Value, "poles");
         var radius = checks.Number("radiusMetres", RadiusMetres, CurvedPoles.Tightest.Value, CurvedPoles.Widest.Value, "m");
-        checks.That(
-            Variant is not GaitVariant.CanterCourse,
-            "variant",
-            "Nobody rides a curve of poles in the canter of a course.",
-            "Choose a working or collected canter."
-        );
         var rein = checks.Choice<Rein>("rein", Rein ?? ReinOf(placement.Heading));
         checks.That(
             Rein is null or Horses.Rein.Left or Horses.Rein.Right,

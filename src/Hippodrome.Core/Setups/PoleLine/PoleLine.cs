@@ -45,13 +45,7 @@ public sealed record PoleLineEntry(
     protected override Outcome<SetUp> Check(Checks checks)
     {
         var (arena, placement, adjust) = CheckPlace(checks);
-        var variant = checks.Choice("variant", Variant);
-        checks.That(
-            Variant is not GaitVariant.CanterCourse,
-            "variant",
-            "Nobody rides poles in the canter of a course.",
-            "Choose a working or collected canter."
-        );
+        var variant = CheckGaitOverPoles(checks, Variant);
         var poles = checks.Whole("poles", Poles, 1, SetUpFigures.MostPoles.Value, "poles");
         var raising = checks.Choice("raising", Raising);
         var highest = (variant.Gait() == Gait.Canter ? SetUpFigures.RaisedCanterPoleHeight : SetUpFigures.RaisedPoleHeight).Value;

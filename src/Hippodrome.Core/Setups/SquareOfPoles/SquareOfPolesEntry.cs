@@ -37,13 +37,7 @@ public sealed record SquareOfPolesEntry(
     protected override Outcome<SetUp> Check(Checks checks)
     {
         var (arena, placement, adjust) = CheckPlace(checks);
-        var variant = checks.Choice("variant", Variant);
-        checks.That(
-            Variant is not GaitVariant.CanterCourse,
-            "variant",
-            "Nobody rides poles in the canter of a course.",
-            "Choose a working or collected canter."
-        );
+        var variant = CheckGaitOverPoles(checks, Variant);
         var steps = checks.Whole("steps", Steps, 1, SquareFigures.MostSteps.Value, "steps");
         var way = checks.Choice("way", Way);
         var rein = checks.Choice<Rein>("rein", Rein ?? Horses.Rein.Right);
