@@ -24,8 +24,7 @@ public sealed class DemoApp : IAsyncLifetime
 
     public async ValueTask InitializeAsync()
     {
-        _database = await TestDatabase.MakeAsync();
-        await DemoYard.LoadAsync(_database.Database, App.Passwords.Hash(DemoYard.Password), App.Today, "Europe/London");
+        _database = await DatabaseAsync(App.Today);
         _rows = NpgsqlDataSource.Create(_database.OwnerConnection);
         _factory = new App.Factory(_database.OwnerConnection);
         _trainer = new Client(
@@ -51,6 +50,12 @@ public sealed class DemoApp : IAsyncLifetime
         await _rows!.DisposeAsync();
         await _database!.DisposeAsync();
     }
+
+    /// <summary>A copy of the demo yard of a day, which is loaded once for all who ask.</summary>
+    internal static Task<TestDatabase> DatabaseAsync(DateOnly today) =>
+        TestDatabase.CopyOfAsync(FormattableString.Invariant($"demo_{today:yyyyMMdd}"), database =>
+            DemoYard.LoadAsync(database, App.Passwords.Hash(DemoYard.Password), today, "Europe/London")
+        );
 
     /// <summary>Every page of the yard, and of each of its horses.</summary>
     public async Task<List<string>> PagesAsync()

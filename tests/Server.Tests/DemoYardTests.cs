@@ -25,9 +25,8 @@ public class DemoYardTests
     [MemberData(nameof(Days))]
     public async Task It_tells_its_stories_on_any_day(string day)
     {
-        await using var test = await TestDatabase.MakeAsync();
         var today = DateOnly.Parse(day);
-        await DemoYard.LoadAsync(test.Database, "", today, "Europe/London");
+        await using var test = await DemoApp.DatabaseAsync(today);
         var trainer = (await test.Database.FindForSignInAsync(DemoYard.Trainer))!;
         await using var yard = await test.Database.OpenYardAsync(trainer.YardId);
         var visit = new Visit(

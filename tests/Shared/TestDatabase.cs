@@ -19,7 +19,47 @@ public sealed class TestDatabase : IAsyncDisposable
 
     public Database Database { get; }
 
-    public static async Task<TestDatabase> MakeAsync(bool migrated = true, bool ownedByNoSuperuser = false)
+    public static Task<TestDatabase> MakeAsync(bool migrated = true, bool ownedByNoSuperuser = false) =>
+        MakeAsync(
+            async (connection, cluster, name) =>
+            {
+                if (migrated)
+                {
+                    await MakeTemplateAsync(connection, cluster, Template, database => database.MigrateAsync());
+                }
+
+                await RunAsync(connection, $"create database {name}{(migrated ? $" template {Template}" : "")}");
+                if (ownedByNoSuperuser)
+                {
+                    // With the cluster's own password, so that the application's role keeps its own.
+                    await RunAsync(
+                        connection,
+                        $"create role {name} login createrole password '{new NpgsqlConnectionStringBuilder(cluster).Password}'"
+                    );
+                    await RunAsync(connection, $"alter database {name} owner to {name}");
+                }
+            },
+            ownedByNoSuperuser
+        );
+
+    /// <summary>A copy of a database that is filled once for all who ask for it by this name.</summary>
+    /// <param name="filled">Its name, fit for a database.</param>
+    /// <param name="fill">Fills a migrated database.</param>
+    public static Task<TestDatabase> CopyOfAsync(string filled, Func<Database, Task> fill) =>
+        MakeAsync(
+            async (connection, cluster, name) =>
+            {
+                await MakeTemplateAsync(connection, cluster, filled, async database =>
+                {
+                    await database.MigrateAsync();
+                    await fill(database);
+                });
+                await RunAsync(connection, $"create database {name} template {filled}");
+            },
+            ownedByNoSuperuser: false
+        );
+
+    private static async Task<TestDatabase> MakeAsync(Func<NpgsqlConnection, string, string, Task> make, bool ownedByNoSuperuser)
     {
         var cluster = Environment.GetEnvironmentVariable("HIPPODROME_TEST_DATABASE")
             ?? throw new InvalidOperationException("These tests need a PostgreSQL of their own: run them with ./hippodrome test.");
@@ -31,25 +71,7 @@ public sealed class TestDatabase : IAsyncDisposable
         await RunAsync(connection, $"select pg_advisory_lock({TemplateLock})");
         try
         {
-            if (migrated)
-            {
-                await MakeTemplateAsync(connection, cluster);
-                await RunAsync(connection, $"create database {name} template {Template}");
-            }
-            else
-            {
-                await RunAsync(connection, $"create database {name}");
-            }
-
-            if (ownedByNoSuperuser)
-            {
-                // With the cluster's own password, so that the application's role keeps its own.
-                await RunAsync(
-                    connection,
-                    $"create role {name} login createrole password '{new NpgsqlConnectionStringBuilder(cluster).Password}'"
-                );
-                await RunAsync(connection, $"alter database {name} owner to {name}");
-            }
+            await make(connection, cluster, name);
         }
         finally
         {
@@ -79,22 +101,21 @@ public sealed class TestDatabase : IAsyncDisposable
 
     public async ValueTask DisposeAsync() => await Database.DisposeAsync();
 
-    private static async Task MakeTemplateAsync(NpgsqlConnection connection, string cluster)
+    private static async Task MakeTemplateAsync(NpgsqlConnection connection, string cluster, string template, Func<Database, Task> fill)
     {
-        await using var exists = new NpgsqlCommand($"select exists (select from pg_database where datname = '{Template}')", connection);
+        await using var exists = new NpgsqlCommand($"select exists (select from pg_database where datname = '{template}')", connection);
         if (await exists.ExecuteScalarAsync() is true)
         {
             return;
         }
 
-        await RunAsync(connection, $"create database {Template}_new");
-        await using (var database = new Database(Named(cluster, $"{Template}_new", pooled: false)))
+        await RunAsync(connection, $"create database {template}_new");
+        await using (var database = new Database(Named(cluster, $"{template}_new", pooled: false)))
         {
-            await database.MigrateAsync();
+            await fill(database);
         }
 
-        NpgsqlConnection.ClearAllPools();
-        await RunAsync(connection, $"alter database {Template}_new rename to {Template}");
+        await RunAsync(connection, $"alter database {template}_new rename to {template}");
     }
 
     private static string Named(string cluster, string name, bool pooled = true) =>
