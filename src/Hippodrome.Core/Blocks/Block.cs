@@ -1,6 +1,5 @@
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Conditioning;
-using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 

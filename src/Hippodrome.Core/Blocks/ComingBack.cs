@@ -1,6 +1,5 @@
 using Hippodrome.Core.Conditioning;
 using Hippodrome.Core.Horses;
-using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;
 
 namespace Hippodrome.Core.Blocks;

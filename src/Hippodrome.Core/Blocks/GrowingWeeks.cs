@@ -1,5 +1,4 @@
 using Hippodrome.Core.Conditioning;
-using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Blocks;

@@ -1,5 +1,4 @@
 using System.Globalization;
-using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 

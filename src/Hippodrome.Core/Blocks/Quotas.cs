@@ -1,5 +1,4 @@
 using Hippodrome.Core.Exercises;
-using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Blocks;

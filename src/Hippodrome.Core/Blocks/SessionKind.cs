@@ -1,4 +1,3 @@
-using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
 

@@ -1,4 +1,3 @@
-using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Care;

@@ -1,5 +1,4 @@
 using Hippodrome.Core.Horses;
-using Hippodrome.Core.Measures;
 using Hippodrome.Core.Weather;
 
 namespace Hippodrome.Core.Rides;

@@ -1,5 +1,4 @@
 using System.Globalization;
-using Hippodrome.Core.Horses;
 
 namespace Hippodrome.Core.Rides;
 

@@ -1,7 +1,5 @@
 using System.Globalization;
-using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
-using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Sessions;
 

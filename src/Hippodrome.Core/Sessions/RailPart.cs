@@ -1,6 +1,5 @@
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
-using Hippodrome.Core.Rides;
 using Hippodrome.Core.Setups;
 
 namespace Hippodrome.Core.Sessions;

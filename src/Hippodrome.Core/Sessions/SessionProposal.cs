@@ -1,9 +1,5 @@
-using System.Globalization;
-using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
-using Hippodrome.Core.Setups;
-using Hippodrome.Core.Weather;
 
 namespace Hippodrome.Core.Sessions;
 

@@ -1,10 +1,8 @@
 using System.Globalization;
 using Hippodrome.Core.Care;
-using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using static Hippodrome.Core.Sessions.PlanChecks;
-using static Hippodrome.Core.Sessions.PlanMends;
 
 namespace Hippodrome.Core.Sessions;
 

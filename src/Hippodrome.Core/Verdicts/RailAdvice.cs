@@ -3,7 +3,6 @@ using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
-using Hippodrome.Core.Setups;
 using Hippodrome.Core.Weather;
 
 namespace Hippodrome.Core.Verdicts;

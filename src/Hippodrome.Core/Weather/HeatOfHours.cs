@@ -1,5 +1,3 @@
-using Hippodrome.Core.Measures;
-
 namespace Hippodrome.Core.Weather;
 
 /// <summary>The air of one hour.</summary>

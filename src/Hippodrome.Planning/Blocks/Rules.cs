@@ -1,5 +1,3 @@
-using Hippodrome.Core.Blocks;
-
 namespace Hippodrome.Planning.Blocks;
 
 /// <summary>What may have to give when not everything fits: an input the trainer can change, or a rule of the trade.</summary>

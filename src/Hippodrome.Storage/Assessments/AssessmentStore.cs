@@ -1,6 +1,5 @@
 using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Horses;
-using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Storage.Assessments;
 

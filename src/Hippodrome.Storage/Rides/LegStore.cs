@@ -1,5 +1,3 @@
-using Hippodrome.Core.Rides;
-
 namespace Hippodrome.Storage.Rides;
 
 /// <summary>A look at a leg that touched again and again.</summary>

@@ -1,4 +1,3 @@
-using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Setups;
 using static Hippodrome.Core.Exercises.Ladders.ExerciseList;

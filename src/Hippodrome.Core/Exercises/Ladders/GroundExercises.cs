@@ -1,6 +1,5 @@
 using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Horses;
-using Hippodrome.Core.Setups;
 using static Hippodrome.Core.Exercises.Ladders.ExerciseList;
 using static Hippodrome.Core.Exercises.RiddenFigure;
 
