@@ -3,9 +3,9 @@ using System.Globalization;
 using System.Net.Http.Json;
 using System.Text.Json.Nodes;
 using Dapper;
+using Hippodrome.Application.Rides;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
-using Hippodrome.Server.Rides;
 using Hippodrome.Storage;
 using Npgsql;
 

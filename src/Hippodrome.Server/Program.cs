@@ -62,6 +62,7 @@ builder.Services.AddSingleton(services => Settings.Read(services.GetRequiredServ
 builder.Services.AddSingleton<KnownDevice>();
 builder.Services.AddSingleton<Passwords>();
 builder.Services.AddCrowdLimits();
+builder.Services.AddVisits();
 builder.Services.AddSingleton(settings.Today is { } day ? new FixedDay(day) : TimeProvider.System);
 builder.Services.ConfigureHttpJsonOptions(json => Json.Apply(json.SerializerOptions));
 builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
@@ -183,7 +184,7 @@ app.UseWholeBodies();
 app.UseOlderTaps();
 app.UseVisits();
 
-var api = app.MapGroup("/api").CommitsVisits();
+var api = app.MapGroup("/api").CommitsVisits().DescribesAnswers();
 api.MapSignIn();
 api.MapPeople();
 api.MapToday();

@@ -1,11 +1,7 @@
 using System.Net;
-using System.Net.Http.Json;
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using Hippodrome.Server.Demo;
 using Hippodrome.Storage;
-using Hippodrome.Storage.Blocks;
-using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.People;
 using Hippodrome.Storage.Rides;
@@ -13,7 +9,6 @@ using Hippodrome.Storage.Sessions;
 using Hippodrome.Storage.Setups;
 using Hippodrome.Storage.Yards;
 using Hippodrome.Tests.Shared;
-using Npgsql;
 using Shouldly;
 using Xunit;
 

@@ -1,5 +1,6 @@
 using System.Reflection;
 using System.Text.RegularExpressions;
+using Hippodrome.Application;
 using Hippodrome.Core.Horses;
 using Hippodrome.Formats.Setups;
 using Hippodrome.Planning.Blocks;
@@ -11,7 +12,10 @@ using Xunit;
 
 namespace Hippodrome.Server.Tests;
 
-/// <summary>Arrows point one way: Server to Storage, Planning, Formats and Simulators, all of them to Core, and Core to nothing of ours and nothing native.</summary>
+/// <summary>
+/// Arrows point one way: Server to Application, Application to Storage, Planning, Formats and Simulators, all of them to
+/// Core, and Core to nothing of ours and nothing native.
+/// </summary>
 public class ArchitectureTests
 {
     private static readonly Assembly Core = typeof(Horse).Assembly;
@@ -121,6 +125,19 @@ public class ArchitectureTests
         OursUsedBy(typeof(BlockPlanner).Assembly).ShouldBe(["Hippodrome.Core"]);
     }
 
+    [Fact]
+    public void Application_knows_neither_the_web_nor_who_serves_it()
+    {
+        var application = typeof(Visit).Assembly;
+        OursUsedBy(application).ShouldNotContain("Hippodrome.Server");
+        Types
+            .InAssembly(application)
+            .ShouldNot()
+            .HaveDependencyOnAny("Microsoft", "System.Net")
+            .GetResult()
+            .FailingTypeNames.ShouldBe(null);
+    }
+
     /// <summary>One concept, one name: every folder of Storage is one of Core's or says what is its own.</summary>
     [Fact]
     public void Concepts_have_one_name_everywhere()
@@ -128,6 +145,7 @@ public class ArchitectureTests
         var concepts = Namespaces(Core);
         string[] ofStorage = ["Creations", "People", "Servers"];
         string[] ofServer = ["Demo", "Hosting", "People", "Today"];
+        Namespaces(typeof(Visit).Assembly).Except(concepts).ShouldBe(["Today"]);
         Namespaces(typeof(Database).Assembly).Except(concepts).Order().ShouldBe(ofStorage);
         Namespaces(typeof(BlockPlanner).Assembly).Except(concepts).ShouldBeEmpty();
         Namespaces(typeof(Program).Assembly).Except(concepts).Order().ShouldBe(ofServer);

@@ -1,8 +1,8 @@
 using System.Text.Json.Nodes;
+using Hippodrome.Application.Assessments;
+using Hippodrome.Application.Horses;
 using Hippodrome.Core.Assessments;
-using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
-using Hippodrome.Server.Assessments;
 using Shouldly;
 using Xunit;
 using static Hippodrome.Server.Tests.Calls;
@@ -87,7 +87,7 @@ public class AssessmentTests(App app) : IClassFixture<App>
             .Says.ShouldContain("is held");
 
         // Cleared: the sheet goes on, and the same answer sent again holds nobody.
-        await app.Vet.PostAsync($"{Of(horse)}/holds/{hold["id"]}/clearance", new Server.Horses.ClearanceEntry("Iva Sorrel"));
+        await app.Vet.PostAsync($"{Of(horse)}/holds/{hold["id"]}/clearance", new ClearanceEntry("Iva Sorrel"));
         await app.Rider.PutAsync($"{sheet}/answers", Taps(Tap(AssessmentItem.TrotCircle, Rein.Left, 4, Felt.OffOrUnlevel)));
         (await app.Trainer.GetAsync(Of(horse)))["holds"]!.AsArray().ShouldAllBe(h => h!["clearedOn"] != null);
     }

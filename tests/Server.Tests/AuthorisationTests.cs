@@ -1,7 +1,5 @@
 using System.Net;
-using System.Reflection;
 using Hippodrome.Server.Hosting;
-using Microsoft.AspNetCore.Http.Metadata;
 using Microsoft.AspNetCore.Routing;
 using Microsoft.Extensions.DependencyInjection;
 using Shouldly;

@@ -1,10 +1,10 @@
 using System.Globalization;
 using System.Net;
 using System.Text.Json.Nodes;
+using Hippodrome.Application.Blocks;
+using Hippodrome.Application.Yards;
 using Hippodrome.Core.Blocks;
-using Hippodrome.Core.Horses;
 using Hippodrome.Core.Yards;
-using Hippodrome.Server.Blocks;
 using Hippodrome.Server.Yards;
 using Hippodrome.Storage.Horses;
 using Shouldly;

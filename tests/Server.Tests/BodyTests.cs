@@ -1,6 +1,5 @@
 using System.Net;
 using System.Net.Http.Headers;
-using Hippodrome.Server.Setups;
 using Shouldly;
 using Xunit;
 

@@ -1,12 +1,12 @@
 using System.Text.Json.Nodes;
+using Hippodrome.Application.Horses;
+using Hippodrome.Application.Rides;
+using Hippodrome.Application.Weather;
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Care;
-using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
-using Hippodrome.Server.Horses;
-using Hippodrome.Server.Rides;
 using Hippodrome.Server.Weather;
 using Hippodrome.Storage.Yards;
 using Shouldly;

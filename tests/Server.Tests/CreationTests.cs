@@ -1,6 +1,5 @@
 using System.Net;
 using System.Net.Http.Json;
-using Hippodrome.Core.Horses;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Storage;
 using Microsoft.AspNetCore.Routing;

@@ -1,8 +1,7 @@
 using System.Net;
+using Hippodrome.Application;
 using Hippodrome.Core.Yards;
 using Hippodrome.Server.Demo;
-using Hippodrome.Server.People;
-using Hippodrome.Storage;
 using Hippodrome.Tests.Shared;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Npgsql;

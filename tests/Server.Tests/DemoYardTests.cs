@@ -1,7 +1,8 @@
+using Hippodrome.Application;
+using Hippodrome.Application.Rides;
+using Hippodrome.Application.Sessions;
 using Hippodrome.Core.Verdicts;
 using Hippodrome.Server.Demo;
-using Hippodrome.Server.Hosting;
-using Hippodrome.Server.Rides;
 using Hippodrome.Storage;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.People;
@@ -84,7 +85,7 @@ public class DemoYardTests
         }
 
         // Nothing is planned that could not be planned by hand.
-        var book = await Sessions.PlanBook.OpenAsync(visit, horses.ConvertAll(h => h.Id), today, today.AddDays(7));
+        var book = await PlanBook.OpenAsync(visit, horses.ConvertAll(h => h.Id), today, today.AddDays(7));
         foreach (var session in await yard.SessionsAsync(today, today.AddDays(7), horses.Select(h => h.Id)))
         {
             // Feet that are overdue belong to a story; a cold morning asks for more walk and a hot day for less work;

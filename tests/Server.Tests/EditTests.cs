@@ -1,8 +1,8 @@
+using Hippodrome.Application;
+using Hippodrome.Application.Setups;
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
-using Hippodrome.Server.People;
-using Hippodrome.Server.Setups;
 using Shouldly;
 using Xunit;
 

@@ -1,9 +1,9 @@
 using System.Text.Json.Nodes;
+using Hippodrome.Application.Exercises;
+using Hippodrome.Application.Horses;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
-using Hippodrome.Server.Exercises;
-using Hippodrome.Server.Horses;
 using Shouldly;
 using Xunit;
 

@@ -1,12 +1,13 @@
 using System.Net;
+using Hippodrome.Application;
+using Hippodrome.Application.Exercises;
+using Hippodrome.Application.Horses;
+using Hippodrome.Application.Rides;
 using Hippodrome.Core.Care;
-using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
-using Hippodrome.Server.Exercises;
-using Hippodrome.Server.Horses;
 using Hippodrome.Server.People;
 using Hippodrome.Server.Rides;
 using Shouldly;

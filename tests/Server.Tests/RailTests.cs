@@ -1,9 +1,9 @@
 using System.Text.Json.Nodes;
-using Hippodrome.Core.Exercises;
+using Hippodrome.Application.Rides;
+using Hippodrome.Application.Setups;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
-using Hippodrome.Server.Rides;
 using Shouldly;
 using Xunit;
 
@@ -107,7 +107,7 @@ public class RailTests(App app) : IClassFixture<App>
     {
         var horse = await app.AddHorseAsync();
         await app.Trainer.PostAsync($"{Calls.Of(horse)}/ladders/moves", Calls.Move("grids/square-oxer"));
-        var setUp = (await app.Trainer.PostAsync($"{Calls.Of(horse)}/set-ups", new Setups.NamedSetUpEntry("Grid", Calls.Grid)))["id"]!;
+        var setUp = (await app.Trainer.PostAsync($"{Calls.Of(horse)}/set-ups", new NamedSetUpEntry("Grid", Calls.Grid)))["id"]!;
         var session = (await Calls.SessionAsync(app, Calls.Session(setUp: Guid.Parse((string)setUp!)), horse)).Split('/')[^1];
         var sheet = await app.Rider.GetAsync($"{Calls.Of(horse)}/rail?sessionId={session}");
         ((string)sheet["rideId"]!).ShouldBe(session);

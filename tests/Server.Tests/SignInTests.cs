@@ -1,5 +1,6 @@
 using System.Net;
 using System.Net.Http.Json;
+using Hippodrome.Application;
 using Hippodrome.Server.People;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.Extensions.Options;

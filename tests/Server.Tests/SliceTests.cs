@@ -1,10 +1,9 @@
-using System.Text.Json.Nodes;
+using Hippodrome.Application.Horses;
+using Hippodrome.Application.Rides;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
-using Hippodrome.Server.Horses;
 using Hippodrome.Server.People;
-using Hippodrome.Server.Rides;
 using Shouldly;
 using Xunit;
 

@@ -1,9 +1,10 @@
 using System.Globalization;
 using System.Text.Json.Nodes;
+using Hippodrome.Application;
+using Hippodrome.Application.Rides;
+using Hippodrome.Application.Yards;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Yards;
-using Hippodrome.Server.People;
-using Hippodrome.Server.Rides;
 using Hippodrome.Server.Yards;
 using Shouldly;
 using Xunit;

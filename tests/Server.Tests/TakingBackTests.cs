@@ -1,9 +1,7 @@
-using System.Net.Http.Json;
 using System.Text.Json.Nodes;
+using Hippodrome.Application.Rides;
 using Hippodrome.Core.Horses;
-using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
-using Hippodrome.Server.Rides;
 using Hippodrome.Storage.Horses;
 using Shouldly;
 using Xunit;

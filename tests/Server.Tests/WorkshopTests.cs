@@ -1,7 +1,7 @@
+using Hippodrome.Application;
+using Hippodrome.Application.Setups;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Setups;
-using Hippodrome.Server.Hosting;
-using Hippodrome.Server.People;
 using Hippodrome.Server.Setups;
 using Shouldly;
 using Xunit;

@@ -1,123 +1,18 @@
-using Hippodrome.Core.Care;
-using Hippodrome.Core.Horses;
-using Hippodrome.Core.Measures;
-using Hippodrome.Core.Rides;
+using Hippodrome.Application.Care;
 using Hippodrome.Server.Horses;
 using Hippodrome.Server.Hosting;
-using Hippodrome.Storage;
-using Hippodrome.Storage.Assessments;
-using Hippodrome.Storage.Care;
 using Hippodrome.Storage.Horses;
-using Hippodrome.Storage.Rides;
-using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Hippodrome.Server.Care;
 
-/// <summary>A weight or condition, with what was measured.</summary>
-public sealed record BodyView(Guid Id, DateOnly On, double? GirthCm, double? LengthCm, double? WeightKg, double? Condition);
-
-/// <summary>What the feet have worked since they were last done.</summary>
-public sealed record WorkSinceFeet(DateOnly Since, double Minutes, int Rides);
-
-/// <summary>What is due, who came, what it weighs.</summary>
-public sealed record CareView(
-    IReadOnlyList<CareDue> Due,
-    IReadOnlyList<CareVisit> Visits,
-    IReadOnlyList<BodyView> Body,
-    Why WeightWhy,
-    DateOnly? WorkBeganAgain,
-    WorkSinceFeet? SinceFeet
-);
-
 public static class CareEndpoints
 {
-    private const int LooksBackWeeks = 16;
-
     public static void MapCare(this RouteGroupBuilder api)
     {
-        api.MapGet("/horses/{horseId}/care", ReadAsync).Needs(Access.Reads);
-        api.MapPost("/horses/{horseId}/care", AddAsync).Needs(Access.Trains).Creates();
-        api.MapPost("/horses/{horseId}/body", MeasureAsync).Needs(Access.Trains).Creates();
+        api.MapGet("/horses/{horseId}/care", CareOfHorse.ReadAsync).Needs(Access.Reads);
+        api.MapPost("/horses/{horseId}/care", CareOfHorse.AddAsync).Needs(Access.Trains).Creates();
+        api.MapPost("/horses/{horseId}/body", CareOfHorse.MeasureAsync).Needs(Access.Trains).Creates();
         api.MapRemovable("/horses/{horseId}/care", Removable.CareVisit);
         api.MapRemovable("/horses/{horseId}/body", Removable.BodyMeasure);
-    }
-
-    /// <summary>The day work began again after a rest: an assessment that says so, or a gap between rides.</summary>
-    internal static async Task<DateOnly?> WorkBeganAgainAsync(this YardSession yard, Guid horseId, DateOnly today)
-    {
-        var since = today.AddDays(-7 * LooksBackWeeks);
-        var byRides = await yard.RiddenAgainAsync(horseId, 7 * TimeOff.RestFrom.Value, since);
-        var bySheet = (await yard.AssessmentsAsync(horseId))
-            .Select(k => k.Assessment)
-            .Where(a => a.WeeksOff >= TimeOff.RestFrom.Value && a.StartedOn >= since)
-            .Max(a => (DateOnly?)a.StartedOn);
-        return byRides > bySheet || bySheet is null ? byRides : bySheet;
-    }
-
-    private static async Task<Ok<CareView>> ReadAsync(Guid horseId, Visit visit) => TypedResults.Ok(await ShowAsync(horseId, visit));
-
-    private static async Task<Results<Ok<CareView>, ProblemHttpResult>> AddAsync(Guid horseId, CareEntry entry, Visit visit)
-    {
-        var read = CareVisit.From(visit.NewId, entry, (await visit.Yard.FindHorseAsync(horseId))!.Value, visit.Today);
-        if (!read.IsFine)
-        {
-            return Problems.Faulty(read.Faults);
-        }
-
-        await visit.Yard.AddCareVisitAsync(horseId, read.Value, visit.Me.Id);
-        return TypedResults.Ok(await ShowAsync(horseId, visit));
-    }
-
-    private static async Task<Results<Ok<CareView>, ProblemHttpResult>> MeasureAsync(Guid horseId, BodyEntry entry, Visit visit)
-    {
-        var read = BodyMeasure.From(visit.NewId, entry, (await visit.Yard.FindHorseAsync(horseId))!.Value, visit.Today);
-        if (!read.IsFine)
-        {
-            return Problems.Faulty(read.Faults);
-        }
-
-        await visit.Yard.AddBodyMeasureAsync(horseId, read.Value, visit.Me.Id);
-        return TypedResults.Ok(await ShowAsync(horseId, visit));
-    }
-
-    private static async Task<CareView> ShowAsync(Guid horseId, Visit visit)
-    {
-        var horse = (await visit.Yard.FindHorseAsync(horseId))!.Value;
-        var visits = await visit.Yard.CareVisitsAsync(horseId);
-        var began = await visit.Yard.WorkBeganAgainAsync(horseId, visit.Today);
-        var body = (await visit.Yard.BodyMeasuresAsync(horseId)).ConvertAll(b => new BodyView(
-            b.Id,
-            b.On,
-            b.GirthCm,
-            b.LengthCm,
-            b.WeightKg is { } kg ? Math.Round(kg) : null,
-            b.Condition
-        ));
-        var taped = body.Find(b => b.WeightKg is not null);
-        return new CareView(
-            CareDue.All(visits, horse.Age(visit.Today), began, visit.Today),
-            visits,
-            body,
-            new Why(
-                "Girth² x length / 11877",
-                taped is null ? [] : [$"girth {taped.GirthCm:0.#} cm, length {taped.LengthCm:0.#} cm"],
-                CareFigures.GirthSquaredByLength.Source
-            ),
-            began,
-            await SinceFeetAsync(horseId, visits, visit)
-        );
-    }
-
-    private static async Task<WorkSinceFeet?> SinceFeetAsync(Guid horseId, IReadOnlyList<CareVisit> visits, Visit visit)
-    {
-        const int mostRides = 120;
-        if (visits.Where(v => v.Kind == CareKind.Feet).Max(v => (DateOnly?)v.On) is not { } since)
-        {
-            return null;
-        }
-
-        var rides = (await visit.Yard.LatestRidesAsync([horseId], visit.Today, mostRides)).FindAll(r => r.OnDay >= since);
-        var logs = await visit.Yard.LogsAsync(rides.Select(r => r.Id));
-        return new WorkSinceFeet(since, rides.Sum(r => RideRecord.Fold(logs[r.Id]).Minutes), rides.Count);
     }
 }

@@ -1,5 +1,3 @@
-using Hippodrome.Core.Horses;
-using Hippodrome.Server.People;
 using Hippodrome.Storage;
 using Hippodrome.Storage.People;
 using Hippodrome.Storage.Yards;

@@ -1,69 +1,15 @@
-using Hippodrome.Core.Horses;
-using Hippodrome.Core.Measures;
+using Hippodrome.Application.Horses;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Storage.Horses;
-using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Hippodrome.Server.Horses;
-
-/// <summary>An accordion ride with the strides it shows.</summary>
-public sealed record AccordionView(
-    Guid Id,
-    DateOnly On,
-    Distance Gap,
-    int Fewest,
-    int Most,
-    Distance Longest,
-    Distance Shortest,
-    double Ratio
-);
-
-/// <summary>How far the canter goes from short to long, now and over time.</summary>
-public sealed record Adjustability(IReadOnlyList<AccordionView> Rides, double? Now, double Trained, Trend? Trend, Why Why);
 
 public static class AdjustabilityEndpoints
 {
     public static void MapAdjustability(this RouteGroupBuilder api)
     {
-        api.MapGet("/horses/{horseId}/accordions", ReadAsync).Needs(Access.Reads);
-        api.MapPost("/horses/{horseId}/accordions", AddAsync).Needs(Access.Trains).Creates();
+        api.MapGet("/horses/{horseId}/accordions", AdjustabilityOfHorse.ReadAsync).Needs(Access.Reads);
+        api.MapPost("/horses/{horseId}/accordions", AdjustabilityOfHorse.AddAsync).Needs(Access.Trains).Creates();
         api.MapRemovable("/horses/{horseId}/accordions", Removable.Accordion);
-    }
-
-    private static async Task<Ok<Adjustability>> ReadAsync(Guid horseId, Visit visit) => TypedResults.Ok(await ShowAsync(horseId, visit));
-
-    private static async Task<Results<Ok<Adjustability>, ProblemHttpResult>> AddAsync(Guid horseId, AccordionEntry entry, Visit visit)
-    {
-        var ridden = Accordion.From(visit.NewId, entry, (await visit.Yard.FindHorseAsync(horseId))!.Value, visit.Today);
-        if (!ridden.IsFine)
-        {
-            return Problems.Faulty(ridden.Faults);
-        }
-
-        await visit.Yard.AddAccordionAsync(horseId, ridden.Value, visit.Me.Id);
-        return TypedResults.Ok(await ShowAsync(horseId, visit));
-    }
-
-    private static async Task<Adjustability> ShowAsync(Guid horseId, Visit visit)
-    {
-        var rides = await visit.Yard.AccordionsAsync(horseId);
-        var latest = rides.FirstOrDefault();
-        return new Adjustability(
-            rides.ConvertAll(r => new AccordionView(r.Id, r.On, r.Gap, r.Fewest, r.Most, r.Longest, r.Shortest, Math.Round(r.Ratio, 2))),
-            latest is null ? null : Math.Round(latest.Ratio, 2),
-            Math.Round(Accordion.TrainedRatio.Value, 2),
-            Trend.Of(rides.Select(r => (r.On.DayNumber / 7.0, r.Ratio))),
-            new Why(
-                "Between ground poles n strides take n + 1 stride lengths; adjustability is the longest over the shortest",
-                latest is null
-                    ? []
-                    :
-                    [
-                        FormattableString.Invariant($"{latest.Gap} in {latest.Fewest}: {latest.Longest}"),
-                        FormattableString.Invariant($"{latest.Gap} in {latest.Most}: {latest.Shortest}"),
-                    ],
-                Accordion.TrainedRatio.Source
-            )
-        );
     }
 }

@@ -1,6 +1,7 @@
+using Hippodrome.Application;
+using Hippodrome.Application.Horses;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Storage.Horses;
-using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Hippodrome.Server.Horses;
 
@@ -9,17 +10,13 @@ public static class RemovalEndpoints
     /// <summary>Takes a row of a horse off at this address, and puts it back.</summary>
     public static void MapRemovable(this RouteGroupBuilder api, string address, Removable what)
     {
-        api.MapDelete($"{address}/{{id:guid}}", (Guid horseId, Guid id, Visit visit) => RemoveAsync(what, horseId, id, visit, true))
+        api.MapDelete($"{address}/{{id:guid}}", (Guid horseId, Guid id, Visit visit) =>
+                Removals.RemoveAsync(what, horseId, id, visit, true)
+            )
             .Needs(Access.Trains);
-        api.MapPost($"{address}/{{id:guid}}/restore", (Guid horseId, Guid id, Visit visit) => RemoveAsync(what, horseId, id, visit, false))
+        api.MapPost($"{address}/{{id:guid}}/restore", (Guid horseId, Guid id, Visit visit) =>
+                Removals.RemoveAsync(what, horseId, id, visit, false)
+            )
             .Needs(Access.Trains);
     }
-
-    private static async Task<Results<NoContent, ProblemHttpResult>> RemoveAsync(
-        Removable what,
-        Guid horseId,
-        Guid id,
-        Visit visit,
-        bool removed
-    ) => await visit.Yard.RemoveAsync(what, horseId, id, removed) ? TypedResults.NoContent() : Problems.NotFound();
 }

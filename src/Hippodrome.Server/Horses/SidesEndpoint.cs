@@ -1,36 +1,10 @@
-using Hippodrome.Core.Assessments;
-using Hippodrome.Core.Rides;
+using Hippodrome.Application.Horses;
 using Hippodrome.Server.Hosting;
-using Hippodrome.Storage.Assessments;
-using Hippodrome.Storage.Rides;
-using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Hippodrome.Server.Horses;
 
-/// <summary>The stiff side as the latest assessment ride found it, and left against right over the weeks since.</summary>
-public sealed record SidesView(SideFinding? StiffSide, Guid? AssessmentId, DateOnly? AssessedOn, SideTrend Trend);
-
 public static class SidesEndpoint
 {
-    private const int RidesLookedAt = 30;
-    private const int WeeksLookedAt = 16;
-
-    public static void MapSides(this RouteGroupBuilder api) => api.MapGet("/horses/{horseId}/sides", ReadAsync).Needs(Access.Reads);
-
-    private static async Task<Ok<SidesView>> ReadAsync(Guid horseId, Visit visit)
-    {
-        var assessed = (await visit.Yard.AssessmentsAsync(horseId)).Find(k => k.Assessment.FinishedOn is not null)?.Assessment;
-        var rides = (await visit.Yard.LatestRidesAsync([horseId], visit.Today, RidesLookedAt)).FindAll(r =>
-            r.OnDay >= visit.Today.AddDays(-7 * WeeksLookedAt)
-        );
-        var logs = await visit.Yard.LogsAsync(rides.Select(r => r.Id));
-        return TypedResults.Ok(
-            new SidesView(
-                assessed is null ? null : SideRules.StiffSide(assessed),
-                assessed?.Id,
-                assessed?.StartedOn,
-                SideTrend.Of(rides.Select(r => (r.OnDay, RideRecord.Fold(logs[r.Id]).Marks)))
-            )
-        );
-    }
+    public static void MapSides(this RouteGroupBuilder api) =>
+        api.MapGet("/horses/{horseId}/sides", SidesOfHorse.ReadAsync).Needs(Access.Reads);
 }

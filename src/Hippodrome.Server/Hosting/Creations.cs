@@ -1,6 +1,7 @@
 using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json;
+using Hippodrome.Application;
 using Hippodrome.Storage.Creations;
 using Microsoft.AspNetCore.Http.Json;
 using Microsoft.Extensions.Options;
@@ -66,7 +67,7 @@ public static class Creations
                 : Problems.Problem(StatusCodes.Status409Conflict, "This was made some days ago.", "Load the page again to see it.");
         }
 
-        var answer = await next(context);
+        var answer = (await next(context)).AsHttp();
         if (!answersAnew && Good(answer) is { } value)
         {
             var json = http.RequestServices.GetRequiredService<IOptions<JsonOptions>>().Value.SerializerOptions;

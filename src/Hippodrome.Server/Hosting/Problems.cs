@@ -1,7 +1,7 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
+using Hippodrome.Application;
 using Hippodrome.Core.Measures;
-using Hippodrome.Core.Sessions;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
@@ -12,6 +12,20 @@ namespace Hippodrome.Server.Hosting;
 /// <summary>Refusals as problem documents (RFC 9457): what was wrong, where, and how to mend it.</summary>
 public static partial class Problems
 {
+    /// <summary>A refusal of a use case.</summary>
+    public static ProblemHttpResult Of(Refusal why) =>
+        why switch
+        {
+            Faulty { Faults: var faults } => Faulty(faults),
+            Application.Conflict conflict => Problem(
+                StatusCodes.Status409Conflict,
+                conflict.Title,
+                conflict.Detail,
+                [.. conflict.More.Select(m => (m.Name, m.What))]
+            ),
+            _ => NotFound(),
+        };
+
     public static ProblemHttpResult Faulty(IReadOnlyList<Fault> faults) =>
         Problem(
             StatusCodes.Status400BadRequest,
@@ -21,10 +35,6 @@ public static partial class Problems
         );
 
     public static ProblemHttpResult Faulty(string field, string says, string mend) => Faulty([new Fault(field, says, mend)]);
-
-    /// <summary>Hard faults of a plan: it is not kept.</summary>
-    public static ProblemHttpResult Refused(IEnumerable<PlanFault> hard) =>
-        Faulty([.. hard.Select(f => new Fault("parts", f.Says, f.Mend))]);
 
     public static ProblemHttpResult NotFound() =>
         Problem(

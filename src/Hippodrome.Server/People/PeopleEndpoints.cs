@@ -1,3 +1,4 @@
+using Hippodrome.Application;
 using Hippodrome.Core.Measures;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Storage;
@@ -17,10 +18,6 @@ public sealed record PersonEntry(
 );
 
 public sealed record PersonView(Guid Id, string Name, string Email, Role Role, bool IsVet, IReadOnlyList<Guid> HorseIds, int Version);
-
-/// <summary>An edit of a row that was read at this version.</summary>
-public sealed record Change<T>(int Version, T Entry)
-    where T : notnull;
 
 /// <summary>How I like to measure. Paces over the 20 m strip calibrate mine; nothing leaves it as it is.</summary>
 public sealed record MeasuresEntry(LengthUnit? Unit = null, double? PacesOver20Metres = null);

@@ -111,8 +111,8 @@ public static class SignInEndpoints
         var identity = new ClaimsIdentity(
             [
                 new Claim(ClaimTypes.NameIdentifier, personId.ToString()),
-                new Claim(VisitExtensions.YardClaim, yard.YardId.ToString()),
-                new Claim(VisitExtensions.SignInClaim, id.ToString()),
+                new Claim(Visits.YardClaim, yard.YardId.ToString()),
+                new Claim(Visits.SignInClaim, id.ToString()),
             ],
             CookieAuthenticationDefaults.AuthenticationScheme
         );

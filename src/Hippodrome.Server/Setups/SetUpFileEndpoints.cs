@@ -1,4 +1,6 @@
 using System.Text;
+using Hippodrome.Application;
+using Hippodrome.Application.Setups;
 using Hippodrome.Formats.Setups;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Storage.Setups;
@@ -34,17 +36,17 @@ public static class SetUpFileEndpoints
             return Problems.NotFound();
         }
 
-        var view = await SetUpEndpoints.ShowAsync(horseId, setUpId, visit);
+        var view = await SetUpsOfHorse.ShowAsync(horseId, setUpId, visit);
         var (text, type, ending) = write(view);
         var name = string.Concat(view.Name.ToLowerInvariant().Select(c => char.IsAsciiLetterOrDigit(c) ? c : '-'));
         return TypedResults.File(Encoding.UTF8.GetBytes(text), type, $"{name}.{ending}");
     }
 
-    private static async Task<Results<Ok<SetUpView>, ProblemHttpResult>> ReadAsync(Guid horseId, SetUpFile file, Visit visit)
+    private static async Task<Answer<SetUpView>> ReadAsync(Guid horseId, SetUpFile file, Visit visit)
     {
         var read = file.Check();
         return read.IsFine
-            ? await SetUpEndpoints.AddAsync(horseId, new NamedSetUpEntry(read.Value.Name, read.Value.Entry), visit)
-            : Problems.Faulty(read.Faults);
+            ? await SetUpsOfHorse.AddAsync(horseId, new NamedSetUpEntry(read.Value.Name, read.Value.Entry), visit)
+            : Refusal.Faulty(read.Faults);
     }
 }

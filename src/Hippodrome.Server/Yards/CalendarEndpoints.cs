@@ -1,8 +1,8 @@
+using Hippodrome.Application;
+using Hippodrome.Application.Horses;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Measures;
 using Hippodrome.Formats.Calendars;
-using Hippodrome.Server.Blocks;
-using Hippodrome.Server.Horses;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Storage;
 using Hippodrome.Storage.Aims;

@@ -1,9 +1,10 @@
+using Hippodrome.Application;
+using Hippodrome.Application.Horses;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 using Hippodrome.Formats.Tables;
-using Hippodrome.Server.Horses;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Storage.Blocks;
 using Hippodrome.Storage.Horses;
@@ -99,10 +100,10 @@ public static class TableEndpoints
         );
     }
 
-    private static RideLine Line(Ride ride, RideRecord record, string horse, StrideCard card)
+    private static Formats.Tables.RideLine Line(Ride ride, RideRecord record, string horse, StrideCard card)
     {
         double Of(params Gait[] gaits) => Math.Round(record.ByGait.Where(g => gaits.Contains(g.Gait)).Sum(g => g.Minutes), 1);
-        return new RideLine(
+        return new Formats.Tables.RideLine(
             ride.OnDay,
             horse,
             ride.RiderName,

@@ -1,0 +1,237 @@
+using Hippodrome.Core.Assessments;
+using Hippodrome.Core.Blocks;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+using Hippodrome.Planning.Blocks;
+using Hippodrome.Storage.Assessments;
+using Hippodrome.Storage.Blocks;
+using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.People;
+
+namespace Hippodrome.Application.Blocks;
+
+/// <summary>Some of the changes of a plan made again, or all of them.</summary>
+/// <param name="Number">The version they were seen on.</param>
+/// <param name="Entry">Other inputs, where they were changed.</param>
+/// <param name="Accepted">Sessions whose change is taken over; all of them if left out.</param>
+/// <param name="Because">Why, for the record.</param>
+public sealed record AcceptPlanEntry(
+    int? Number = null,
+    BlockEntry? Entry = null,
+    IReadOnlyList<Guid>? Accepted = null,
+    string? Because = null
+);
+
+/// <summary>Planning again, perhaps with other inputs.</summary>
+public sealed record AgainEntry(BlockEntry? Entry = null);
+
+/// <summary>The day a block ends.</summary>
+public sealed record EndEntry(DateOnly? On = null);
+
+public static class PlanningBlocks
+{
+    public static async Task<List<BlockLine>> ListAsync(Guid horseId, Visit visit) =>
+        (await visit.Yard.BlocksAsync(horseId)).ConvertAll(BlockViews.Line);
+
+    public static async Task<BlockSuggestion> SuggestAsync(Guid horseId, Visit visit)
+    {
+        var book = await BlockBook.OpenAsync(visit, [horseId]);
+        var lately = book.Ridden(horseId).Where(r => r.OnDay >= visit.Today.AddDays(-60));
+        var assessed = (await visit.Yard.AssessmentsAsync(horseId)).Find(a => a.Assessment.FinishedOn is not null)?.Assessment;
+        var back = (await visit.Yard.ApproachHoldsAsync(ApproachQuestion.Return, [horseId]))[horseId];
+        return BlockSuggestion.For(
+            book.Horse(horseId),
+            await BlockBook.RiddenAsync(visit, lately),
+            assessed is null ? null : FirstWeeks.Of(assessed),
+            book.Roster.DaysThere(),
+            back,
+            visit.Today
+        );
+    }
+
+    /// <summary>The plan these inputs give; nothing is kept.</summary>
+    public static async Task<Answer<BlockPlan>> PreviewAsync(Guid horseId, BlockEntry entry, Visit visit, CancellationToken cancel)
+    {
+        var (_, plan, refusal) = await PlanAsync(horseId, Guid.NewGuid(), entry, visit, cancel);
+        return refusal is null ? plan! : refusal;
+    }
+
+    public static async Task<Answer<BlockView>> AddAsync(Guid horseId, BlockEntry entry, Visit visit, CancellationToken cancel)
+    {
+        await visit.Yard.LockAsync(horseId);
+        var id = visit.NewId;
+        var (block, plan, refusal) = await PlanAsync(horseId, id, entry, visit, cancel);
+        if (refusal is not null)
+        {
+            return refusal;
+        }
+
+        await visit.Yard.AddBlockAsync(horseId, id, entry with { Start = block!.Start }, block.Start);
+        await visit.Yard.KeepPlanAsync(horseId, id, 1, entry with { Start = block.Start }, plan!, "the first plan", visit.Me.Id, visit.Now);
+        return await BlockViews.ShowAsync(visit, (await visit.Yard.FindBlockAsync(horseId, id))!);
+    }
+
+    public static async Task<Answer<BlockView>> OneAsync(Guid horseId, Guid blockId, Visit visit) =>
+        await visit.Yard.FindBlockAsync(horseId, blockId) is { } kept ? await BlockViews.ShowAsync(visit, kept) : Refusal.NotThere;
+
+    /// <summary>What planning again from today would change; nothing is kept.</summary>
+    public static async Task<Answer<Replanned>> AgainAsync(
+        Guid horseId,
+        Guid blockId,
+        AgainEntry entry,
+        Visit visit,
+        CancellationToken cancel
+    )
+    {
+        if (await visit.Yard.FindBlockAsync(horseId, blockId) is not { EndedOn: null } kept)
+        {
+            return Refusal.NotThere;
+        }
+
+        var (_, again, refusal) = await ReplanAsync(kept, entry.Entry, visit, cancel);
+        return refusal is null ? again! : refusal;
+    }
+
+    public static async Task<Answer<BlockView>> AcceptAsync(
+        Guid horseId,
+        Guid blockId,
+        AcceptPlanEntry entry,
+        Visit visit,
+        CancellationToken cancel
+    )
+    {
+        if (await visit.Yard.FindBlockAsync(horseId, blockId) is not { EndedOn: null } kept)
+        {
+            return Refusal.NotThere;
+        }
+
+        var checks = new Checks();
+        var because = checks.OptionalText("because", entry.Because, 300);
+        checks.That(entry.Number is not null, "number", "The version is missing.", "Load the page again.");
+        if (checks.Faults.Count > 0)
+        {
+            return Refusal.Faulty(checks.Faults);
+        }
+
+        if (entry.Number != kept.Number)
+        {
+            return Refusal.Changed(await BlockViews.ShowAsync(visit, kept), entry);
+        }
+
+        var (planned, again, refusal) = await ReplanAsync(kept, entry.Entry, visit, cancel);
+        if (refusal is not null)
+        {
+            return refusal;
+        }
+
+        var accepted = PlanChanges.Accept(planned!, again!, entry.Accepted?.ToHashSet() ?? [.. again!.Changes.Select(c => c.Id)]);
+        if (!accepted.IsFine)
+        {
+            return Refusal.Faulty(accepted.Faults);
+        }
+
+        return await KeepAsync(
+            visit,
+            kept,
+            entry.Entry is null ? kept.Entry : entry.Entry with { Start = kept.Entry.Start },
+            accepted.Value,
+            because.Length > 0 ? because : again!.Says ?? "planned again from today"
+        );
+    }
+
+    /// <summary>An earlier version again, from today on; days gone by stay as they are.</summary>
+    public static async Task<Answer<BlockView>> RestoreAsync(Guid horseId, Guid blockId, int number, Visit visit)
+    {
+        if (
+            await visit.Yard.FindBlockAsync(horseId, blockId) is not { EndedOn: null } kept
+            || await visit.Yard.FindBlockVersionAsync(blockId, number) is not { } old
+        )
+        {
+            return Refusal.NotThere;
+        }
+
+        var plan = PlanChanges.BackTo(old.Plan, kept.Plan, visit.Today);
+        return await KeepAsync(visit, kept, old.Entry, plan, $"back to version {number}");
+    }
+
+    public static async Task<Answer<List<BlockLine>>> EndAsync(Guid horseId, Guid blockId, EndEntry entry, Visit visit)
+    {
+        var on = entry.On ?? visit.Today;
+        if (Math.Abs(on.DayNumber - visit.Today.DayNumber) > 7 * BlockFigures.LongestBlock.Value)
+        {
+            return Refusal.Faulty("on", "That day is too far away.", "Give a day near today.");
+        }
+
+        return await visit.Yard.EndBlockAsync(horseId, blockId, on) ? await ListAsync(horseId, visit) : Refusal.NotThere;
+    }
+
+    /// <summary>Keeps a version, and moves what was drawn up along with its day.</summary>
+    internal static async Task<Answer<BlockView>> KeepAsync(Visit visit, KeptBlock kept, BlockEntry entry, BlockPlan plan, string because)
+    {
+        if (!await visit.Yard.KeepPlanAsync(kept.HorseId, kept.Id, kept.Number + 1, entry, plan, because, visit.Me.Id, visit.Now))
+        {
+            return Refusal.Changed(await BlockViews.ShowAsync(visit, (await visit.Yard.FindBlockAsync(kept.HorseId, kept.Id))!), entry);
+        }
+
+        await DrawnUpSessions.FollowAsync(visit, kept.HorseId, await DrawnUpSessions.OfAsync(visit, [kept.Plan]), kept.Plan, plan);
+        return await BlockViews.ShowAsync(visit, (await visit.Yard.FindBlockAsync(kept.HorseId, kept.Id))!);
+    }
+
+    private static async Task<(Block? Block, BlockPlan? Plan, Refusal? Refusal)> PlanAsync(
+        Guid horseId,
+        Guid id,
+        BlockEntry entry,
+        Visit visit,
+        CancellationToken cancel
+    )
+    {
+        var book = await BlockBook.OpenAsync(visit, [horseId]);
+        var (block, refusal) = await ReadAsync(id, entry, book.Horse(horseId), visit);
+        if (refusal is not null)
+        {
+            return (null, null, refusal);
+        }
+
+        var plan = BlockPlanner.Plan(book.CaseOf(block!, null), cancel);
+        return plan.IsFine ? (block, plan.Value, null) : (null, null, Refusal.Faulty(plan.Faults));
+    }
+
+    private static async Task<(PlanningCase? Case, Replanned? Again, Refusal? Refusal)> ReplanAsync(
+        KeptBlock kept,
+        BlockEntry? entry,
+        Visit visit,
+        CancellationToken cancel
+    )
+    {
+        var book = await BlockBook.OpenAsync(visit, [kept.HorseId], kept);
+        var lately = await book.LatelyAsync(visit, kept);
+        var planned = book.Case(kept, lately);
+        if (entry is not null)
+        {
+            var (block, refusal) = await ReadAsync(kept.Id, entry with { Start = kept.Entry.Start }, book.Horse(kept.HorseId), visit);
+            if (refusal is not null)
+            {
+                return (null, null, refusal);
+            }
+
+            planned = book.CaseOf(block!, kept, lately);
+        }
+
+        var again = Replanning.Again(planned, cancel);
+        return again.IsFine ? (planned, again.Value, null) : (null, null, Refusal.Faulty(again.Faults));
+    }
+
+    private static async Task<(Block? Block, Refusal? Refusal)> ReadAsync(Guid id, BlockEntry entry, HorseNow horse, Visit visit)
+    {
+        var block = Block.From(id, entry, horse.Aims, visit.Today);
+        if (!block.IsFine)
+        {
+            return (null, Refusal.Faulty(block.Faults));
+        }
+
+        var people = (await visit.Yard.PeopleAsync()).Where(p => p.Value.Role != Role.Observer).Select(p => p.Value.Id).ToHashSet();
+        return block.Value.RiderIds.All(people.Contains)
+            ? (block.Value, null)
+            : (null, Refusal.Faulty("riderIds", "Nobody of that name rides in this yard.", "Choose from the people of the yard."));
+    }
+}

@@ -1,0 +1,26 @@
+using Hippodrome.Core.Conditioning;
+using Hippodrome.Core.Rides;
+using Hippodrome.Storage.Rides;
+
+namespace Hippodrome.Application.Conditioning;
+
+public static class LoadOfHorse
+{
+    private const int WeeksShown = 8;
+    private const int MostRides = 120;
+
+    /// <summary>What the horse has worked, week by week, from its rides.</summary>
+    public static async Task<TrainingLoad> ReadAsync(Guid horseId, Visit visit)
+    {
+        // The long average remembers about three times its length.
+        var since = TrainingLoad.Monday(visit.Today).AddDays(-7 * (WeeksShown + 4));
+        var rides = (await visit.Yard.LatestRidesAsync([horseId], visit.Today, MostRides)).FindAll(r => r.OnDay >= since);
+        var logs = await visit.Yard.LogsAsync(rides.Select(r => r.Id));
+        var days = rides.ConvertAll(r =>
+        {
+            var record = RideRecord.Fold(logs[r.Id]);
+            return new DayLoad(r.OnDay, record.Minutes, record.Load);
+        });
+        return TrainingLoad.Of(days, WeeksShown, visit.Today);
+    }
+}

@@ -1,0 +1,207 @@
+using Hippodrome.Application.Sessions;
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Sessions;
+using Hippodrome.Core.Setups;
+using Hippodrome.Core.Verdicts;
+using Hippodrome.Storage.Blocks;
+using Hippodrome.Storage.Rides;
+using Hippodrome.Storage.Sessions;
+using Hippodrome.Storage.Setups;
+
+namespace Hippodrome.Application.Rides;
+
+/// <summary>A trainer's answer to a verdict.</summary>
+/// <param name="Rule">Which rule is answered.</param>
+/// <param name="Accepted">Accepted, or overruled.</param>
+/// <param name="Word">Why, when it is overruled.</param>
+public sealed record AnswerEntry(string? Rule = null, bool? Accepted = null, string? Word = null);
+
+/// <summary>What came of an answer: the next session, if one was made, and what was changed in it.</summary>
+public sealed record Answered(Review Review, SessionView? Next, IReadOnlyList<string> Says);
+
+public static class AnsweringVerdicts
+{
+    private const int DaysLookedAhead = 14;
+
+    public static async Task<Answer<Answered>> AnswerAsync(Guid horseId, Guid rideId, AnswerEntry entry, Visit visit)
+    {
+        // Two taps on "accept" must not make two sessions.
+        await visit.Yard.LockAsync(rideId);
+        if (await RidePages.OpenAsync(visit, horseId, rideId) is not { } pages)
+        {
+            return Refusal.NotThere;
+        }
+
+        visit.Book.WantRides(pages.ForHabits.Select(r => r.Id));
+        var judged = await visit.JudgeOneAsync(pages.Ride, pages.UpTo);
+        var verdict = judged.Verdicts.FirstOrDefault(v => v.Rule == entry.Rule);
+        var faults = Check(entry, verdict);
+        if (faults.Count > 0)
+        {
+            return Refusal.Faulty(faults);
+        }
+
+        var before = pages.Answers.Count == 0 ? null : pages.Answers[0];
+        var sameAgain = before is not null && before.Rule == entry.Rule && before.Accepted == entry.Accepted;
+        var (nextId, says) =
+            sameAgain ? (before!.NextSessionId, (IReadOnlyList<string>)["answered already"])
+            : entry.Accepted == true ? await MakeNextAsync(visit, judged, verdict!)
+            : (null, ["overruled, and kept on record"]);
+        if (!sameAgain)
+        {
+            await visit.Yard.AddAnswerAsync(
+                rideId,
+                verdict!.Rule,
+                entry.Accepted == true,
+                (entry.Word ?? "").Trim(),
+                nextId,
+                visit.Me.Id,
+                visit.Now
+            );
+        }
+
+        visit.Book.WantSessions(nextId is { } wanted ? [wanted] : []);
+        await visit.Book.SessionsAroundAsync([horseId], visit.Today, visit.Today);
+        var next = nextId is { } id ? (await visit.Book.SessionsAsync([id])).GetValueOrDefault(id) : null;
+        var answered = sameAgain ? pages : pages with { Answers = await visit.Yard.AnswersAsync([rideId]) };
+        return new Answered(
+            await Reviews.ShowReviewAsync(visit, answered, judged),
+            next is null ? null : await visit.ShowSessionAsync(next),
+            says
+        );
+    }
+
+    private static IReadOnlyList<Fault> Check(AnswerEntry entry, Verdict? verdict)
+    {
+        var checks = new Checks();
+        checks.That(verdict is not null, "rule", "No such rule has spoken on this ride.", "Answer one of the verdicts shown.");
+        checks.That(entry.Accepted is not null, "accepted", "Accepted or overruled?", "Choose one.");
+        var word = checks.OptionalText("word", entry.Word, 500);
+        if (entry.Accepted == false && verdict is not null)
+        {
+            checks.That(
+                verdict.CanBeOverruled,
+                "accepted",
+                "This cannot be overruled: it protects the horse.",
+                "Follow it, and call the vet."
+            );
+            checks.That(word.Length > 0, "word", "A word why is missing.", "Say why you see it otherwise; it is kept beside the advice.");
+        }
+
+        return checks.Faults;
+    }
+
+    /// <summary>Makes the next session with the change the verdict asks for, on the first free day.</summary>
+    private static async Task<(Guid? Id, IReadOnlyList<string> Says)> MakeNextAsync(Visit visit, JudgedRide judged, Verdict verdict)
+    {
+        var horseId = judged.Ride.HorseId;
+        var entries = judged.SetUps.ToDictionary(s => s.Id, s => s.Entry);
+        if (
+            Core.Verdicts.NextSession.Propose(judged.Session?.Plan, judged.Context.Record, judged.Ride.OnDay, entries, verdict.Change)
+            is not { } proposed
+        )
+        {
+            return (null, ["no ridden work until a vet has cleared it"]);
+        }
+
+        // What was kept under older rules can ask for what today's refuse: then the next one is the trainer's to make.
+        if (
+            proposed.SetUps.Values.SelectMany(s => s.Entry.Check().Faults).Select(f => f.Says).Distinct().ToList() is { Count: > 0 } refused
+        )
+        {
+            return (null, refused);
+        }
+
+        var changed = await KeepSetUpsAsync(visit, horseId, proposed.SetUps);
+        var from = Later(proposed.Session.On!.Value, visit.Today);
+        var placedAhead = await visit.Yard.PlacedAsync(
+            [horseId],
+            Earlier(judged.Ride.OnDay, from),
+            Later(visit.Today, from).AddDays(DaysLookedAhead)
+        );
+        var sessions = await visit.Book.SessionsAroundAsync([horseId], from, from.AddDays(DaysLookedAhead));
+        var placed = PlacedNext(visit, judged, placedAhead, sessions);
+        var entry = proposed.Session with
+        {
+            On = placed?.Session.On ?? FirstFreeDay(from, placedAhead, sessions),
+            Parts =
+            [
+                .. proposed.Session.Parts!.Select(p =>
+                    p.SetUpId is { } id && changed.TryGetValue(id, out var now) ? p with { SetUpId = now } : p
+                ),
+            ],
+        };
+        var read = SessionPlan.From(placed?.Session.Id ?? Guid.NewGuid(), entry, visit.Today);
+        if (!read.IsFine)
+        {
+            return (null, [.. read.Faults.Select(f => f.Says)]);
+        }
+
+        var plan = read.Value;
+        var hard = (await visit.CheckPlanAsync(horseId, plan)).Faults.Where(f => f.Hard).Select(f => f.Says).ToList();
+        if (hard.Count > 0)
+        {
+            return (null, hard);
+        }
+
+        // A placed session that was drawn up once and taken off is there under its id still.
+        if (placed is not null && await visit.Yard.RemoveSessionAsync(horseId, plan.Id, false))
+        {
+            await visit.Yard.ChangeSessionAsync(horseId, plan, (await visit.Yard.FindSessionAsync(horseId, plan.Id))!.Version);
+        }
+        else
+        {
+            await visit.Yard.AddSessionAsync(horseId, plan);
+        }
+
+        return (plan.Id, proposed.Says);
+    }
+
+    private static DateOnly Earlier(DateOnly a, DateOnly b) => a < b ? a : b;
+
+    private static DateOnly Later(DateOnly a, DateOnly b) => a > b ? a : b;
+
+    /// <summary>Keeps each changed set-up as a new one; what was ridden stays as it was.</summary>
+    private static async Task<Dictionary<Guid, Guid>> KeepSetUpsAsync(
+        Visit visit,
+        Guid horseId,
+        IReadOnlyDictionary<Guid, ChangedSetUp> changed
+    )
+    {
+        var card = await visit.Book.CardAsync(horseId);
+        var ids = new Dictionary<Guid, Guid>();
+        foreach (var (old, change) in changed)
+        {
+            var id = Guid.NewGuid();
+            var title = change.Entry.AsKept().SetUp.MeasureFor(card, visit.Me.Tape).Title;
+            await visit.Yard.AddSetUpAsync(horseId, id, title, change.Entry);
+            ids[old] = id;
+        }
+
+        return ids;
+    }
+
+    /// <summary>The next session of the same kind that the horse's block has placed and nobody has drawn up: the answer is ridden there.</summary>
+    private static HorsePlaced? PlacedNext(
+        Visit visit,
+        JudgedRide judged,
+        IReadOnlyList<HorsePlaced> placed,
+        IReadOnlyList<KeptSession> sessions
+    )
+    {
+        var kind = placed.FirstOrDefault(p => p.Session.Id == judged.Ride.SessionId || p.Session.On == judged.Ride.OnDay)?.Session.Kind;
+        var drawnUp = sessions.Select(s => s.Plan.Id).ToHashSet();
+        return placed.FirstOrDefault(p =>
+            p.Session.Kind == kind && p.Session.On >= visit.Today && p.Session.On > judged.Ride.OnDay && !drawnUp.Contains(p.Session.Id)
+        );
+    }
+
+    private static DateOnly FirstFreeDay(DateOnly from, IReadOnlyList<HorsePlaced> placed, IReadOnlyList<KeptSession> sessions)
+    {
+        var taken = sessions.Select(s => s.Plan.On).Concat(placed.Select(p => p.Session.On)).ToHashSet();
+        return Enumerable
+            .Range(0, DaysLookedAhead)
+            .Select(from.AddDays)
+            .FirstOrDefault(d => !taken.Contains(d), from.AddDays(DaysLookedAhead));
+    }
+}

@@ -1,0 +1,138 @@
+using Hippodrome.Application.Exercises;
+using Hippodrome.Application.Horses;
+using Hippodrome.Core.Rides;
+using Hippodrome.Core.Verdicts;
+using Hippodrome.Storage.Exercises;
+using Hippodrome.Storage.Rides;
+using Hippodrome.Storage.Sessions;
+using Hippodrome.Storage.Setups;
+
+namespace Hippodrome.Application.Rides;
+
+/// <summary>A ride with all that the rules looked at and said.</summary>
+public sealed record JudgedRide(
+    Ride Ride,
+    RideLog Log,
+    KeptSession? Session,
+    IReadOnlyList<KeptSetUp> SetUps,
+    VerdictContext Context,
+    IReadOnlyList<Verdict> Verdicts
+);
+
+/// <summary>Gathers what the rules need from the store and lets them speak.</summary>
+public static class Judging
+{
+    /// <summary>Rides before the one judged that a rule may look at.</summary>
+    public static int LookBack => VerdictFigures.LookedThrough.Value;
+
+    /// <summary>Judges one ride against those before it.</summary>
+    /// <param name="visit">Who asks.</param>
+    /// <param name="ride">The ride.</param>
+    /// <param name="upTo">Rides of its horse up to its day, the latest first; those of the same day that came after it are left out.</param>
+    public static async Task<JudgedRide> JudgeOneAsync(this Visit visit, Ride ride, IReadOnlyList<Ride> upTo)
+    {
+        ArgumentNullException.ThrowIfNull(visit);
+        ArgumentNullException.ThrowIfNull(ride);
+        visit.Book.WantSessions(ride.SessionId is { } id ? [id] : []);
+        await visit.Book.SessionsAroundAsync([ride.HorseId], ride.OnDay, ride.OnDay.AddDays(1));
+        return (await visit.JudgeAsync([ride], [ride, .. upTo.SkipWhile(r => r.Id != ride.Id).Skip(1)]))[0];
+    }
+
+    /// <summary>The rides on the rungs that these rides worked, where their horses stand on them.</summary>
+    internal static async Task<IReadOnlyList<RideOnRung>> RidesOnRungsOfAsync(this Visit visit, IReadOnlyCollection<Ride> rides)
+    {
+        var pages = await visit.Book.PagesAsync([.. rides.Select(r => r.HorseId).Distinct()]);
+        var sessions = await visit.Book.SessionsAsync(rides.Select(r => r.SessionId).OfType<Guid>());
+        return await visit.Book.RidesOnRungsAsync(
+            RungEvidence.StoodOn(pages, rides.SelectMany(r => RungsOf(r, sessions).Select(rung => (r.HorseId, rung))))
+        );
+    }
+
+    /// <summary>Judges rides against those of the same horse that come after them in <paramref name="all"/>, where the latest comes first.</summary>
+    public static async Task<List<JudgedRide>> JudgeAsync(this Visit visit, IReadOnlyList<Ride> rides, IReadOnlyList<Ride> all)
+    {
+        ArgumentNullException.ThrowIfNull(visit);
+        ArgumentNullException.ThrowIfNull(rides);
+        ArgumentNullException.ThrowIfNull(all);
+        var pages = await visit.Book.PagesAsync([.. rides.Select(r => r.HorseId).Distinct()]);
+        var ofHorse = all.GroupBy(r => r.HorseId).ToDictionary(g => g.Key, g => g.ToList());
+        var sessions = await visit.Book.SessionsAsync(rides.Select(r => r.SessionId).OfType<Guid>());
+        var setUps = await visit.Book.SetUpsAsync(
+            rides
+                .Select(r => SessionOf(r, sessions))
+                .OfType<KeptSession>()
+                .SelectMany(s => s.Plan.Parts)
+                .Select(p => p.SetUpId)
+                .OfType<Guid>()
+        );
+        var onRungs = await visit.RidesOnRungsOfAsync(rides);
+        var logged = await visit.Book.RidesAsync(rides.Select(r => r.Id).Concat(onRungs.Select(r => r.Ride.Id)));
+        var earlier = rides.ToDictionary(r => r.Id, r => EarlierOf(r, logged[r.Id].Record, ofHorse[r.HorseId]));
+        await visit.Book.RidesAsync(earlier.Values.SelectMany(e => e).Select(r => r.Id));
+        var records = logged.ToDictionary(l => l.Key, l => l.Value.Record);
+        var ladders = RungEvidence.Of(visit, pages, onRungs, records);
+        var legs = await LegsAsync(visit, pages, rides, records);
+
+        return
+        [
+            .. rides.Select(ride =>
+            {
+                var session = SessionOf(ride, sessions);
+                List<KeptSetUp> stood = session is null
+                    ? []
+                    : [.. session.Plan.Parts.Select(p => p.SetUpId).OfType<Guid>().Distinct().Select(s => setUps[s])];
+                var next = pages.Aims[ride.HorseId].FirstOrDefault(a => a.Aim.On >= ride.OnDay)?.Aim.DaysLeft(ride.OnDay);
+                var plain = new VerdictContext(
+                    pages.Horses[ride.HorseId].Value,
+                    ride.OnDay,
+                    records[ride.Id],
+                    earlier[ride.Id].ConvertAll(r => new EarlierRide(r.OnDay, records[r.Id])),
+                    session?.Plan,
+                    stood.ConvertAll(s => s.Entry.AsKept().SetUp),
+                    next
+                )
+                {
+                    Legs = [.. legs[ride.HorseId]],
+                    ChangesAreSure = ladders.ChangesAreSure(ride.HorseId),
+                };
+                var context = plain with
+                {
+                    Rungs = ladders.Judge(ride, RungsOf(ride, sessions), ofHorse[ride.HorseId], next, VerdictRules.AsksForCare(plain)),
+                };
+                return new JudgedRide(ride, logged[ride.Id].Log, session, stood, context, VerdictRules.Judge(context));
+            }),
+        ];
+    }
+
+    private static KeptSession? SessionOf(Ride ride, IReadOnlyDictionary<Guid, KeptSession> sessions) =>
+        ride.SessionId is { } id ? sessions.GetValueOrDefault(id) : null;
+
+    private static IReadOnlyList<string> RungsOf(Ride ride, IReadOnlyDictionary<Guid, KeptSession> sessions) =>
+        SessionOf(ride, sessions) is { } session ? [.. session.Plan.Parts.Select(p => p.RungId).OfType<string>().Distinct()] : [];
+
+    /// <summary>Touches told by leg before and in these rides, since somebody last looked; read only where one of them tells of a leg.</summary>
+    private static async Task<ILookup<Guid, LegsTold>> LegsAsync(
+        Visit visit,
+        HorsePages pages,
+        IReadOnlyList<Ride> rides,
+        Dictionary<Guid, RideRecord> records
+    )
+    {
+        var told = rides.Where(r => records[r.Id].Rail.TouchedLegs.Count > 0).ToList();
+        if (told.Count == 0)
+        {
+            return Enumerable.Empty<LegsTold>().ToLookup(_ => Guid.Empty);
+        }
+
+        var ids = told.Select(r => r.HorseId).Distinct().ToList();
+        var legs = (
+            await visit.Yard.LegsToldInAsync(ids, told.Min(r => r.OnDay).AddDays(-VerdictFigures.SameLegDays.Value), told.Max(r => r.OnDay))
+        ).FindAll(l => !(l.OnDay <= pages.LegLooks.GetValueOrDefault(l.HorseId)?.OnDay));
+        var logged = await visit.Book.RidesAsync(legs.Select(l => l.RideId));
+        return legs.ToLookup(l => l.HorseId, l => new LegsTold(l.OnDay, logged[l.RideId].Record.Rail.TouchedLegs));
+    }
+
+    /// <summary>The rides that this one is compared with: as many as a rule looks back from it.</summary>
+    private static List<Ride> EarlierOf(Ride ride, RideRecord record, List<Ride> ofHorse) =>
+        [.. ofHorse.SkipWhile(r => r.Id != ride.Id).Skip(1).Take(VerdictRules.RidesBack(record))];
+}

@@ -1,0 +1,145 @@
+using Hippodrome.Application.Sessions;
+using Hippodrome.Application.Setups;
+using Hippodrome.Core.Rides;
+using Hippodrome.Core.Sessions;
+using Hippodrome.Core.Verdicts;
+using Hippodrome.Core.Weather;
+using Hippodrome.Storage.Rides;
+
+namespace Hippodrome.Application.Rides;
+
+/// <summary>Events of a ride, sent as often as needed: the same id counts once.</summary>
+/// <param name="SessionId">The session ridden, if one was planned.</param>
+/// <param name="On">The day of the ride.</param>
+/// <param name="Events">What happened.</param>
+public sealed record RideEntry(Guid? SessionId = null, DateOnly? On = null, IReadOnlyList<RideEvent>? Events = null);
+
+/// <summary>A ride in a list.</summary>
+public sealed record RideLine(Guid Id, DateOnly On, string Rider, double Minutes, MarksByRein Marks, VerdictWord Word, string Do);
+
+/// <summary>An event as the log shows it: struck through when it was taken back.</summary>
+/// <param name="Event">What happened.</param>
+/// <param name="By">Who sent it.</param>
+/// <param name="TakenBackBy">Who took it back; null when it stands.</param>
+/// <param name="Mine">Whoever looks may take it back.</param>
+public sealed record LoggedEvent(RideEvent Event, string By, string? TakenBackBy, bool Mine);
+
+/// <summary>One part of the plan beside what was done in it; nothing was where it was not tapped part by part.</summary>
+public sealed record PartCompared(Part Planned, PartDone? Done);
+
+/// <summary>Everything about a ride: planned beside done, left beside right, what the rules say.</summary>
+public sealed record Review(
+    Guid Id,
+    DateOnly On,
+    string Rider,
+    SessionView? Session,
+    IReadOnlyList<SetUpView> SetUps,
+    RideRecord Record,
+    IReadOnlyList<GaitTotal> Done,
+    IReadOnlyList<PartCompared> Parts,
+    BothReins<double> MinutesByRein,
+    double? MarksAsymmetry,
+    HeatAdvice? Heat,
+    IReadOnlyList<Verdict> Verdicts,
+    IReadOnlyList<RiddenHabit> Habits,
+    IReadOnlyList<VerdictAnswer> Answers,
+    IReadOnlyList<LoggedEvent> Log,
+    IReadOnlyList<Guid> Photos
+);
+
+public static class Reviews
+{
+    private const int MostListed = 200;
+
+    public static async Task<List<RideLine>> ListAsync(Guid horseId, Visit visit, int? most)
+    {
+        var listed = Math.Clamp(most ?? 40, 1, MostListed);
+        // A few more are read than listed, so that the oldest line is judged like the others.
+        var rides = await visit.Yard.LatestRidesAsync([horseId], visit.Today, listed + Judging.LookBack);
+        var judged = await visit.JudgeAsync(rides[..Math.Min(listed, rides.Count)], rides);
+        return judged.ConvertAll(j => new RideLine(
+            j.Ride.Id,
+            j.Ride.OnDay,
+            j.Ride.RiderName,
+            j.Context.Record.Minutes,
+            j.Context.Record.Marks,
+            j.Verdicts[0].Word,
+            j.Verdicts[0].Do
+        ));
+    }
+
+    public static async Task<Answer<Review>> ReviewAsync(Guid horseId, Guid rideId, Visit visit) =>
+        await RidePages.OpenAsync(visit, horseId, rideId) is { } ride ? await ShowReviewAsync(visit, ride) : Refusal.NotThere;
+
+    /// <summary>A form that was filled in: it is kept whole or not at all.</summary>
+    public static async Task<Answer<Review>> AppendAndShowAsync(Guid horseId, Guid rideId, RideEntry entry, Visit visit)
+    {
+        var (ride, taps, refusal) = await Sending.AppendAsync(horseId, rideId, entry, visit);
+        if (refusal is not null)
+        {
+            return refusal;
+        }
+
+        var refused = taps.Where(t => t.Fate == TapFate.Refused).ToList();
+        return refused.Exists(t => t.Differs)
+                ? new Conflict(
+                    "An event is already there and says something else.",
+                    "Events are never edited: take the first one back with another event.",
+                    [("events", refused.Where(t => t.Differs).Select(t => t.Id))]
+                )
+            : refused.Count > 0 ? Refusal.Faulty([.. refused.SelectMany(t => t.Faults)])
+            : await ShowReviewAsync(visit, (await RidePages.OpenAsync(visit, horseId, ride!.Id))!);
+    }
+
+    /// <param name="visit">Who asks.</param>
+    /// <param name="pages">What is kept of the ride.</param>
+    /// <param name="known">The ride as it was judged already in this request.</param>
+    internal static async Task<Review> ShowReviewAsync(Visit visit, RidePages pages, JudgedRide? known = null)
+    {
+        var ride = pages.Ride;
+        visit.Book.WantRides(pages.ForHabits.Select(r => r.Id));
+        var judged = known ?? await visit.JudgeOneAsync(ride, pages.UpTo);
+        var record = judged.Context.Record;
+        var card = await visit.Book.CardAsync(ride.HorseId);
+        var senders = pages.Senders;
+        var logged = await visit.Book.RidesAsync(pages.ForHabits.Select(r => r.Id));
+        var takenBack = judged.Log.Events.OfType<TakenBack>().DistinctBy(t => t.Event).ToDictionary(t => t.Event, t => senders[t.Id].Name);
+        return new Review(
+            ride.Id,
+            ride.OnDay,
+            ride.RiderName,
+            judged.Session is null ? null : await visit.ShowSessionAsync(judged.Session),
+            await visit.ShowSetUpsAsync(ride.HorseId, judged.SetUps),
+            record,
+            SessionTotals.GaitTotals(record.ByGait.Select(g => (g.Gait, g.Minutes)), card),
+            [
+                .. (judged.Session?.Plan.Parts ?? []).Select(
+                    (p, i) => new PartCompared(p, record.Rail.Parts.FirstOrDefault(d => d.Part == i))
+                ),
+            ],
+            new BothReins<double>(record.ByGait.Sum(g => g.Left), record.ByGait.Sum(g => g.Right)),
+            record.Marks is { Left: { } left, Right: { } right } ? Asymmetry.Index(left, right) : null,
+            judged.Context.Heat,
+            judged.Verdicts,
+            RiddenHabits.Of(judged.Context.Horse, pages.ForHabits.Select(r => logged[r.Id].Record), ride.OnDay),
+            pages.Answers,
+            [
+                .. judged.Log.Events.Select(e => new LoggedEvent(
+                    e,
+                    senders[e.Id].Name,
+                    takenBack.GetValueOrDefault(e.Id),
+                    Sending.MayTakeBack(senders[e.Id].PersonId, visit)
+                )),
+            ],
+            pages.Photos
+        );
+    }
+
+    /// <summary>The last rides of a horse up to a day, folded, the latest first.</summary>
+    internal static async Task<List<RideRecord>> LatestRecordsAsync(Visit visit, Guid horseId, DateOnly until)
+    {
+        var latest = await visit.Yard.LatestRidesAsync([horseId], until, RidePages.MostForHabits);
+        var logged = await visit.Book.RidesAsync(latest.Select(r => r.Id));
+        return latest.ConvertAll(r => logged[r.Id].Record);
+    }
+}

@@ -1,0 +1,193 @@
+using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Sessions;
+using Hippodrome.Core.Setups;
+using Hippodrome.Core.Weather;
+using Hippodrome.Storage;
+using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.Sessions;
+using Hippodrome.Storage.Setups;
+
+namespace Hippodrome.Application.Sessions;
+
+/// <summary>What a session adds up to and what is wrong with it.</summary>
+/// <param name="Totals">What it adds up to.</param>
+/// <param name="Faults">What is wrong with it.</param>
+/// <param name="Heat">The heat of its hours, where anybody knows.</param>
+/// <param name="BestHour">The hour to begin at that asks for the least care; null where no heat asks for any.</param>
+/// <param name="Ramp">What a return to work leaves for it; null where there is none.</param>
+public sealed record SessionCheck(SessionTotals Totals, IReadOnlyList<PlanFault> Faults, HeatAdvice? Heat, int? BestHour, RampLimit? Ramp);
+
+/// <summary>A session with its totals and faults, and the ride made of it.</summary>
+public sealed record SessionView(
+    Guid Id,
+    DateOnly On,
+    string Emphasis,
+    Manner Manner,
+    bool Helper,
+    IReadOnlyList<Part> Parts,
+    string Notes,
+    string Place,
+    IReadOnlyList<Guid> TackIds,
+    IReadOnlyList<KeptFault> KeptFaults,
+    TimeOnly? StartsAt,
+    int Version,
+    Guid? RideId,
+    SessionCheck Check
+);
+
+public static class PlanningSessions
+{
+    private const int MostDays = 400;
+    private const int MostYears = 50;
+
+    /// <summary>Totals and faults of one plan.</summary>
+    internal static async Task<SessionCheck> CheckPlanAsync(this Visit visit, Guid horseId, SessionPlan plan) =>
+        (await PlanBook.OpenAsync(visit, [horseId], plan.On, plan.On, plan)).Check(horseId, plan);
+
+    internal static async Task<SessionView> ShowSessionAsync(this Visit visit, KeptSession kept) =>
+        (await PlanBook.OpenAsync(visit, [kept.HorseId], kept.Plan.On, kept.Plan.On)).Show(kept);
+
+    public static async Task<Answer<List<SessionView>>> ListAsync(Guid horseId, DateOnly from, DateOnly to, Visit visit)
+    {
+        if (to < from || to.DayNumber - from.DayNumber > MostDays || Math.Abs(from.Year - visit.Today.Year) > MostYears)
+        {
+            return Refusal.Faulty(
+                "to",
+                "That is not a span of days that can be shown.",
+                $"Give a last day after the first, at most {MostDays} days on."
+            );
+        }
+
+        var book = await PlanBook.OpenAsync(visit, [horseId], from, to);
+        return (await visit.Yard.SessionsAsync(from, to, [horseId])).ConvertAll(book.Show);
+    }
+
+    public static async Task<Answer<SessionCheck>> CheckAsync(Guid horseId, SessionEntry entry, Visit visit)
+    {
+        var plan = SessionPlan.From(Guid.NewGuid(), entry, visit.Today);
+        return plan.IsFine ? await visit.CheckPlanAsync(horseId, plan.Value) : Refusal.Faulty(plan.Faults);
+    }
+
+    public static async Task<Answer<SessionView>> AddAsync(Guid horseId, SessionEntry entry, Visit visit)
+    {
+        var (plan, refusal) = await ReadAsync(horseId, visit.NewId, entry, visit);
+        if (refusal is not null)
+        {
+            return refusal;
+        }
+
+        await visit.Yard.AddSessionAsync(horseId, await SetOutAsync(horseId, plan!, visit));
+        return await visit.ShowSessionAsync((await visit.Yard.FindSessionAsync(horseId, plan!.Id))!);
+    }
+
+    public static async Task<Answer<SessionView>> OneAsync(Guid horseId, Guid sessionId, Visit visit) =>
+        await visit.Yard.FindSessionAsync(horseId, sessionId) is { } kept ? await visit.ShowSessionAsync(kept) : Refusal.NotThere;
+
+    public static async Task<Answer<SessionView>> ChangeAsync(Guid horseId, Guid sessionId, Change<SessionEntry> change, Visit visit)
+    {
+        if (await visit.Yard.FindSessionAsync(horseId, sessionId) is not { } kept)
+        {
+            return Refusal.NotThere;
+        }
+
+        if (kept.RideId is not null)
+        {
+            return Refusal.Faulty("parts", "This session has been ridden, and stays as it was.", "Plan another one.");
+        }
+
+        var (plan, refusal) = await ReadAsync(horseId, sessionId, change.Entry, visit);
+        if (refusal is not null)
+        {
+            return refusal;
+        }
+
+        return await visit.Yard.ChangeSessionAsync(horseId, await SetOutAsync(horseId, plan!, visit), change.Version)
+            ? await visit.ShowSessionAsync((await visit.Yard.FindSessionAsync(horseId, sessionId))!)
+            : Refusal.Changed(await visit.ShowSessionAsync((await visit.Yard.FindSessionAsync(horseId, sessionId))!), change.Entry);
+    }
+
+    public static async Task<Answer<Done>> RemoveAsync(Guid horseId, Guid sessionId, Visit visit, bool removed)
+    {
+        if (removed && await visit.Yard.FindSessionAsync(horseId, sessionId) is { RideId: not null })
+        {
+            return Refusal.Faulty("", "This session has been ridden, and stays.", "Leave it where it is.");
+        }
+
+        return await visit.Yard.RemoveSessionAsync(horseId, sessionId, removed) ? Done.It : Refusal.NotThere;
+    }
+
+    /// <summary>The plan with what its exercises build set out for the horse: one that is there already is taken.</summary>
+    internal static async Task<SessionPlan> SetOutAsync(Guid horseId, SessionPlan plan, Visit visit)
+    {
+        static SetUpEntry? Builds(PartEntry part) =>
+            part is { SetUpId: null, ExerciseId: { } id } ? Catalogue.FindExercise(id)?.SetUp : null;
+        var entry = plan.ToEntry();
+        if (!entry.Parts!.Any(p => Builds(p) is not null))
+        {
+            return plan;
+        }
+
+        var there = (await visit.Yard.SetUpsAsync(horseId))
+            .DistinctBy(s => Json.Write(s.Entry))
+            .ToDictionary(s => Json.Write(s.Entry), s => s.Id);
+        var parts = new List<PartEntry>();
+        foreach (var part in entry.Parts!)
+        {
+            if (Builds(part) is not { } built)
+            {
+                parts.Add(part);
+                continue;
+            }
+
+            if (!there.TryGetValue(Json.Write(built), out var id))
+            {
+                there[Json.Write(built)] = id = Guid.NewGuid();
+                await visit.Yard.AddSetUpAsync(horseId, id, Catalogue.Exercise(part.ExerciseId!).Name, built);
+            }
+
+            parts.Add(part with { SetUpId = id });
+        }
+
+        return SessionPlan.From(plan.Id, entry with { Parts = parts }, visit.Today).OrThrow();
+    }
+
+    /// <summary>A plan that may be kept, or why not.</summary>
+    private static async Task<(SessionPlan? Plan, Refusal? Refusal)> ReadAsync(Guid horseId, Guid id, SessionEntry entry, Visit visit)
+    {
+        var plan = SessionPlan.From(id, entry, visit.Today);
+        if (!plan.IsFine)
+        {
+            return (null, Refusal.Faulty(plan.Faults));
+        }
+
+        var named = plan.Value.Parts.Select((p, i) => (p.SetUpId, i)).Where(p => p.SetUpId is not null).ToList();
+        var known = (await visit.Yard.SetUpsByIdAsync(named.Select(n => n.SetUpId!.Value), horseId)).ConvertAll(s => s.Id);
+        var unknown = named.FindAll(n => !known.Contains(n.SetUpId!.Value));
+        if (unknown.Count > 0)
+        {
+            return (
+                null,
+                Refusal.Faulty([
+                    .. unknown.Select(n => new Fault(
+                        $"parts[{n.i}].setUpId",
+                        "This set-up is not one of this horse's.",
+                        "Choose one from its list."
+                    )),
+                ])
+            );
+        }
+
+        var tack = (await visit.Yard.TackAsync(horseId)).ConvertAll(t => t.Value.Id);
+        if (plan.Value.TackIds.Any(t => !tack.Contains(t)))
+        {
+            return (
+                null,
+                Refusal.Faulty("tackIds", "A piece of tack is not one of this horse's, or has been taken off.", "Choose from its list.")
+            );
+        }
+
+        var hard = (await visit.CheckPlanAsync(horseId, plan.Value)).Faults.Where(f => f.Hard).ToList();
+        return hard.Count > 0 ? (null, Refusal.Hard(hard)) : (plan.Value, null);
+    }
+}

@@ -1,0 +1,26 @@
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Sessions;
+using Hippodrome.Storage.Horses;
+
+namespace Hippodrome.Application.Sessions;
+
+public static class ProposingSessions
+{
+    /// <summary>A session for this horse from where it stands; nothing is kept.</summary>
+    public static async Task<Answer<SessionProposal>> ProposeAsync(Guid horseId, ProposalEntry entry, Visit visit)
+    {
+        var wanted = entry.Check(visit.Today);
+        if (!wanted.IsFine)
+        {
+            return Refusal.Faulty(wanted.Faults);
+        }
+
+        var blank = SessionPlan.Kept(Guid.Empty, wanted.Value.On, "", Manner.Ridden, wanted.Value.Helper, [], "", "", wanted.Value.TackIds);
+        var book = await PlanBook.OpenAsync(visit, [horseId], wanted.Value.On, wanted.Value.On, blank);
+        var order = (await visit.Yard.ApproachHoldsAsync(ApproachQuestion.Order, [horseId]))[horseId];
+        var proposal = SessionProposal.For(wanted.Value, book.HabitsBefore(horseId, blank, order.Id == "canter-early"), plan =>
+            book.Context(horseId, plan)
+        );
+        return proposal.IsFine ? proposal.Value : Refusal.Faulty(proposal.Faults);
+    }
+}

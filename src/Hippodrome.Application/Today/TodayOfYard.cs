@@ -1,0 +1,197 @@
+using Hippodrome.Application.Aims;
+using Hippodrome.Application.Horses;
+using Hippodrome.Application.Rides;
+using Hippodrome.Application.Sessions;
+using Hippodrome.Core.Blocks;
+using Hippodrome.Core.Care;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Sessions;
+using Hippodrome.Core.Verdicts;
+using Hippodrome.Core.Weather;
+using Hippodrome.Storage.Blocks;
+using Hippodrome.Storage.Rides;
+
+namespace Hippodrome.Application.Today;
+
+/// <summary>Something to know before tacking up.</summary>
+/// <param name="Text">In words.</param>
+/// <param name="Grave">It stops the work, rather than changing it.</param>
+public sealed record Warning(string Text, bool Grave);
+
+/// <summary>A ride whose verdict nobody has answered yet.</summary>
+public sealed record WaitingVerdict(Guid RideId, DateOnly On, VerdictWord Word, string Seen, string Do);
+
+/// <summary>What a block has placed and nobody has drawn up yet.</summary>
+public sealed record PlacedToday(Guid BlockId, PlacedSession Session);
+
+/// <summary>One horse's day.</summary>
+/// <param name="Horse">Whose day.</param>
+/// <param name="Sessions">What is planned or ridden.</param>
+/// <param name="Placed">What its block has placed today.</param>
+/// <param name="Next">The next session planned.</param>
+/// <param name="NextPlaced">The next one placed.</param>
+/// <param name="Aim">Its next competition.</param>
+/// <param name="Warnings">To know before tacking up.</param>
+/// <param name="Waiting">A verdict nobody has answered.</param>
+/// <param name="DaysSinceRidden">Days since it was last worked.</param>
+/// <param name="SilentSince">Nothing has been written for two weeks since this day: off, or worked and not written down?</param>
+/// <param name="Fall">A fall that nobody has asked after: how are both?</param>
+/// <param name="Loosen">It was treated and not worked since: the loosening session is the next ride.</param>
+public sealed record HorseToday(
+    HorseView Horse,
+    IReadOnlyList<SessionView> Sessions,
+    PlacedToday? Placed,
+    SessionView? Next,
+    PlacedToday? NextPlaced,
+    AimView? Aim,
+    IReadOnlyList<Warning> Warnings,
+    WaitingVerdict? Waiting,
+    int? DaysSinceRidden,
+    DateOnly? SilentSince,
+    OpenFall? Fall,
+    bool Loosen
+);
+
+public sealed record YardToday(DateOnly On, WeatherReading? Weather, HeatAdvice? Heat, IReadOnlyList<HorseToday> Horses);
+
+public static class TodayOfYard
+{
+    private const int DaysAhead = 7;
+    private const int DaysAfterAFall = 7;
+
+    public static async Task<YardToday> TodayAsync(Visit visit)
+    {
+        var horses = await visit.MyHorsesAsync();
+        var ids = horses.ConvertAll(h => h.Value.Id);
+        var until = visit.Today.AddDays(DaysAhead);
+        var rides = await visit.Yard.LatestRidesAsync(ids, visit.Today, Judging.LookBack + 1);
+        var latest = rides.DistinctBy(r => r.HorseId).ToDictionary(r => r.HorseId);
+        var (pages, placed, falls, answered) = await PagesAsync(visit, ids, until, latest.Values);
+        var open = latest.Values.Where(r => !answered.Contains(r.Id)).ToList();
+        // What is planned and what was ridden ask for the same kinds of thing: each is read once for both.
+        visit.Book.WantSessions(open.Select(r => r.SessionId).OfType<Guid>());
+        visit.Book.WantRides(open.Select(r => r.Id));
+        await visit.Book.SessionsAroundAsync(ids, visit.Today, until.AddDays(1));
+        visit.Book.WantRidesOnRungs(ConditionBook.FirstMonths(pages, ids));
+        await visit.RidesOnRungsOfAsync(open);
+        var book = await PlanBook.OpenAsync(visit, ids, visit.Today, until);
+        var waiting = await WaitingAsync(visit, open, rides);
+        var reading = book.Weather.Now;
+        return new YardToday(
+            visit.Today,
+            reading,
+            reading is null ? null : Heat.Advise(reading),
+            horses.ConvertAll(kept =>
+            {
+                var id = kept.Value.Id;
+                var today = book.On(id, visit.Today).Select(book.Show).ToList();
+                var next = book.After(id, visit.Today).FirstOrDefault(s => s.RideId is null);
+                // A session planned for the day, drawn up or by hand, stands for what the block has placed there.
+                var open = placed[id]
+                    .Where(p => !book.On(id, p.Session.On).Any())
+                    .Select(p => new PlacedToday(p.BlockId, p.Session))
+                    .ToList();
+                var aim = book.NextAim(id, visit.Today);
+                return new HorseToday(
+                    Passports.Show(kept, visit.Today),
+                    today,
+                    today.Exists(s => s.RideId is not null) || latest.GetValueOrDefault(id)?.OnDay == visit.Today
+                        ? null
+                        : open.Find(p => p.Session.On == visit.Today),
+                    next is null ? null : book.Show(next),
+                    open.Find(p => p.Session.On > visit.Today && (next is null || p.Session.On < next.Plan.On)),
+                    aim is null ? null : HorseAims.Show(aim.Aim, aim.Version, visit.Today),
+                    Warn(book, id, visit.Today, today),
+                    waiting.GetValueOrDefault(id),
+                    latest.TryGetValue(id, out var ride) ? visit.Today.DayNumber - ride.OnDay.DayNumber : null,
+                    book.Holds(id).Any() ? null : Silence.Since(ride?.OnDay, book.Condition.Told(id), visit.Today),
+                    falls.GetValueOrDefault(id),
+                    book.Condition.TreatedOn(id, visit.Today) is not null
+                );
+            })
+        );
+    }
+
+    /// <summary>What the book says of the horses, what blocks have placed, falls nobody has asked after, and which rides' verdicts have been answered.</summary>
+    private static async Task<(
+        HorsePages Pages,
+        ILookup<Guid, HorsePlaced> Placed,
+        Dictionary<Guid, OpenFall> Falls,
+        HashSet<Guid> Answered
+    )> PagesAsync(Visit visit, List<Guid> ids, DateOnly until, IEnumerable<Ride> latest)
+    {
+        Task<List<HorsePlaced>> placed = null!;
+        Task<List<OpenFall>> falls = null!;
+        Task<List<VerdictAnswer>> answers = null!;
+        var pages = await visit.Book.PagesAsync(ids, () =>
+        {
+            placed = visit.Yard.PlacedAsync(ids, visit.Today, until);
+            falls = visit.Yard.OpenFallsAsync(ids, visit.Today.AddDays(-DaysAfterAFall), visit.Today);
+            answers = visit.Yard.AnswersAsync(latest.Select(r => r.Id));
+        });
+        return (
+            pages,
+            (await placed).ToLookup(p => p.HorseId),
+            (await falls).DistinctBy(f => f.HorseId).ToDictionary(f => f.HorseId),
+            (await answers).Select(a => a.RideId).ToHashSet()
+        );
+    }
+
+    private static List<Warning> Warn(PlanBook book, Guid id, DateOnly today, List<SessionView> sessions) =>
+        [
+            .. book.Holds(id)
+                .Select(h => new Warning(
+                    $"Held since {h.Since:d MMMM}: {h.Because}. {(h.WalkInHandBy is { } vet ? $"Only rest, or walking in hand as {vet} has said." : "No work of any kind until a vet clears it.")}",
+                    h.WalkInHandBy is null
+                )),
+            .. book.Restrictions(id)
+                .Where(r => r.HoldsOn(today))
+                .Select(r => new Warning($"Restricted by {r.By} ({r.Because}): {r.Says}.", false)),
+            .. book.Condition.Cleared(id, today) is { } cleared
+                ? [new Warning($"Cleared on {cleared.On:d MMMM}: {Step(cleared)}.", false)]
+                : (IEnumerable<Warning>)[],
+            .. book.Condition.Ramp(id, today) is { } ramp
+                ?
+                [
+                    new Warning(
+                        FormattableString.Invariant(
+                            $"Coming back to work: {ramp.Total} minutes a session, {ramp.Trot} of trot and {ramp.Canter} of canter in them{(ramp.MayJump ? "" : ", no fence")}."
+                        ),
+                        false
+                    ),
+                ]
+                : (IEnumerable<Warning>)[],
+            .. book.Feet(id, today) is { State: CareState.Overdue } feet
+                ? [new Warning($"Feet: {char.ToLowerInvariant(feet.Says[0])}{feet.Says[1..]}", false)]
+                : (IEnumerable<Warning>)[],
+            // The feet have their own line, with a session or without.
+            .. sessions
+                .Where(s => s.RideId is null)
+                .SelectMany(s => s.Check.Faults)
+                .Where(f => f.Rule != PlanChecks.OfFeet && f.KeptBecause is null)
+                .Select(f => new Warning($"{f.Says} {f.Mend}", f.Hard)),
+        ];
+
+    private static string Step(AfterClearance cleared) =>
+        cleared.WorkedDays switch
+        {
+            0 => cleared.NoLungeing ? "led first, to show it sound" : "the lunge first, to show it sound",
+            1 => "the long lines today, after the lunge",
+            _ => "a first short walk in the saddle today, after the lunge and the lines",
+        };
+
+    /// <summary>The leading verdict of each of these rides, which nobody has answered.</summary>
+    private static async Task<Dictionary<Guid, WaitingVerdict>> WaitingAsync(
+        Visit visit,
+        IReadOnlyList<Ride> open,
+        IReadOnlyList<Ride> rides
+    ) =>
+        (await visit.JudgeAsync(open, rides)).ToDictionary(
+            j => j.Ride.HorseId,
+            j =>
+            {
+                var lead = j.Verdicts[0];
+                return new WaitingVerdict(j.Ride.Id, j.Ride.OnDay, lead.Word, lead.Seen, lead.Do);
+            }
+        );
+}
