@@ -23,9 +23,12 @@ function count(suite) {
   } catch {
     return { passed: 0, failed: 0 }
   }
-  // xUnit writes the first form, Playwright the second; a browser test that passed on a second try has not passed.
+  // xUnit writes the first form, vitest the second, Playwright the third; a browser test that passed on a second try
+  // has not passed, nor has a file of tests that could not be loaded.
   const summary = report.results?.summary
   if (summary) return { passed: summary.passed, failed: summary.failed + (report.results.extra?.errors ?? 0) }
+  if ('numTotalTests' in report)
+    return { passed: report.numPassedTests, failed: report.numFailedTests + (report.success || report.numFailedTests ? 0 : 1) }
   const { expected, unexpected, flaky } = report.stats
   return { passed: expected, failed: unexpected + flaky }
 }

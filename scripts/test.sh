@@ -73,6 +73,7 @@ build() {
 }
 suite() { dotnet "tests/$1.Tests/bin/Release/net10.0/$1.Tests.dll" -noLogo -noColor -result-ctrf "$reports/$1.json"; }
 ui() { cd ui && npm run "$1" --silent; }
+units() { cd ui && npx vitest run --reporter=dot --reporter=json --outputFile.json="$reports/units.json"; }
 # Analysers are errors of the build itself; how C# is laid out is the formatter's.
 layout() { dotnet tool restore && dotnet csharpier check . && node scripts/line-ends.mjs; }
 audit() {
@@ -102,6 +103,7 @@ start format ui format
 start audit audit
 must build
 start bundle ui bundle
+start units units
 start Core suite Core
 must bundle
 start browser ui e2e
@@ -111,9 +113,9 @@ check Server
 start Storage suite Storage
 start layout layout
 start types ui types
-for part in lint format audit Storage layout types browser; do check "$part"; done
+for part in lint format audit units Storage layout types browser; do check "$part"; done
 
 printf '\n== Seconds, of %s in all\n' "$SECONDS"
 for part in "${parts[@]}"; do printf '%6s %s\n' "$(cat "$reports/$part.seconds")" "$part"; done
-node scripts/sum.mjs "$reports" Core Storage Server browser || failed=1
+node scripts/sum.mjs "$reports" Core Storage Server units browser || failed=1
 exit "$failed"

@@ -1,8 +1,8 @@
-import { expect, test } from '@playwright/test'
-import type { RailAdvice, RailPart, RailTrigger, RideEvent } from '../src/api/schema'
-import { sayTap } from '../src/rides/rail/sayTap'
-import { counted, standing } from '../src/rides/rail/timeline'
-import { jumpingEnded, legMeant, speaking } from '../src/rides/rail/triggers'
+import { expect, test } from 'vitest'
+import type { RailAdvice, RailPart, RailTrigger, RideEvent } from '../../api/schema'
+import { sayTap } from './sayTap'
+import { counted, standing } from './timeline'
+import { jumpingEnded, legMeant, speaking } from './triggers'
 
 /** What the device counts for itself, without a browser: advice as it is due, and where the ride stands. */
 
