@@ -1,8 +1,6 @@
 import type { Page } from '@playwright/test'
 import { choose, expect, newHorse, openHorse, owner, rider, signedOut, signIn, test, trainer } from './yard'
 
-test.use({ ownBrowser: true })
-
 /** The size of a tablet in a helper's hand. */
 test.use({ viewport: { width: 820, height: 1180 } })
 

@@ -1,7 +1,5 @@
 import { choose, expect, newHorse, openHorse, signIn, test, trainer, typeDay } from './yard'
 
-test.use({ ownBrowser: true })
-
 test('from a new horse to a ridden, judged session and the next one', async ({ page }) => {
   await signIn(page, trainer)
   await newHorse(page, 'Hazelmere')
