@@ -13,8 +13,8 @@ using Xunit;
 namespace Hippodrome.Server.Tests;
 
 /// <summary>
-/// Arrows point one way: Server to Application, Application to Storage, Planning, Formats and Simulators, all of them to
-/// Core, and Core to nothing of ours and nothing native.
+/// Arrows point one way: Server to Application and Formats, Application to Storage, Planning and Simulators, all of them
+/// to Core, and Core to nothing of ours and nothing native.
 /// </summary>
 public class ArchitectureTests
 {

@@ -4,6 +4,8 @@ using System.Text.Json.Nodes;
 using Hippodrome.Application.Blocks;
 using Hippodrome.Application.Yards;
 using Hippodrome.Core.Blocks;
+using Hippodrome.Core.Conditioning;
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Yards;
 using Hippodrome.Server.Yards;
 using Hippodrome.Storage.Horses;
@@ -114,7 +116,9 @@ public class BlockTests(App app) : IClassFixture<App>
         ((string)kept["plan"]!["weeks"]!.AsArray()[^1]!["cause"]!["held"]!["by"]!).ShouldBe("hold");
 
         // No new block for a held horse either.
-        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/blocks", FourWeeks)).Faults[0].Says.ShouldContain("held");
+        (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/blocks", new KeepBlockEntry(FourWeeks)))
+            .Faults[0]
+            .Says.ShouldContain("held");
     }
 
     [Fact]
@@ -198,6 +202,47 @@ public class BlockTests(App app) : IClassFixture<App>
         await app.Trainer.PostAsync("/api/week/keep", new KeepWeekEntry(monday, Seen(problem.Document["current"]!)));
         ((int)(await app.Trainer.GetAsync(addresses[0]))["number"]!).ShouldBe(2);
     }
+
+    [Fact]
+    public async Task A_block_is_kept_as_it_was_seen_or_it_is_said_what_has_become_otherwise()
+    {
+        var horse = await app.AddHorseAsync();
+        var blocks = $"{Calls.Of(horse)}/blocks";
+        var seen = SeenIn(await app.Trainer.PostAsync($"{blocks}/plan", FourWeeks));
+
+        // Meanwhile a vet rules canter out.
+        var noCanter = new RestrictionEntry("sore stifle", "Iva Sorrel", App.Today, NoGaits: [Gait.Canter]);
+        await app.Trainer.PostAsync($"{Calls.Of(horse)}/restrictions", noCanter);
+        var problem = await app.Trainer.RefusedAsync(HttpMethod.Post, blocks, new KeepBlockEntry(FourWeeks, seen));
+        problem.Status.ShouldBe(409);
+        (await app.Trainer.GetAsync(blocks)).AsArray().ShouldBeEmpty();
+
+        // Looked at again, as it is shown with the refusal, it is kept; and planned again in the same way.
+        var now = SeenIn(problem.Document["current"]!);
+        now.ShouldNotBe(seen);
+        var kept = await app.Trainer.PostAsync(blocks, new KeepBlockEntry(FourWeeks, now));
+        SeenIn(kept["plan"]!).ShouldBe(now);
+
+        var block = $"{blocks}/{kept["id"]}";
+        var again = new AcceptPlanEntry(1, FourWeeks with { Days = [DayOfWeek.Monday, DayOfWeek.Wednesday, DayOfWeek.Friday] }, Seen: now);
+        problem = await app.Trainer.RefusedAsync(HttpMethod.Post, $"{block}/accept", again);
+        problem.Status.ShouldBe(409);
+        ((int)(await app.Trainer.GetAsync(block))["number"]!).ShouldBe(1);
+        var fewer = SeenIn(problem.Document["current"]!["plan"]!);
+        SeenIn((await app.Trainer.PostAsync($"{block}/accept", again with { Seen = fewer }))["plan"]!).ShouldBe(fewer);
+    }
+
+    private static List<SeenPlaced> SeenIn(JsonNode plan) =>
+        [
+            .. plan["weeks"]!
+                .AsArray()
+                .SelectMany(w => w!["sessions"]!.AsArray())
+                .Select(s => new SeenPlaced(
+                    DateOnly.Parse((string)s!["on"]!),
+                    Enum.Parse<SessionKind>((string)s["kind"]!, ignoreCase: true),
+                    (double)s["minutes"]!["total"]!
+                )),
+        ];
 
     [Fact]
     public async Task What_was_seen_may_have_gaps_and_is_then_told_from_what_is() =>

@@ -371,7 +371,10 @@ public static class Calls
         ["GET /api/horses/{horseId}/blocks"] = app => At($"{Of(app.Horse)}/blocks"),
         ["GET /api/horses/{horseId}/blocks/suggestion"] = app => At($"{Of(app.Horse)}/blocks/suggestion"),
         ["POST /api/horses/{horseId}/blocks/plan"] = app => At($"{Of(app.Horse)}/blocks/plan", Block),
-        ["POST /api/horses/{horseId}/blocks"] = async app => new Call($"{Of(await app.AddHorseAsync())}/blocks", ShortBlock),
+        ["POST /api/horses/{horseId}/blocks"] = async app => new Call(
+            $"{Of(await app.AddHorseAsync())}/blocks",
+            new KeepBlockEntry(ShortBlock)
+        ),
         ["GET /api/horses/{horseId}/blocks/{blockId:guid}"] = async app => new Call(await BlockAsync(app)),
         ["POST /api/horses/{horseId}/blocks/{blockId:guid}/again"] = async app => new Call(
             $"{await BlockAsync(app)}/again",
@@ -525,7 +528,7 @@ public static class Calls
     public static async Task<string> BlockAsync(App app, BlockEntry? entry = null, Horse? horse = null)
     {
         var whose = horse ?? await app.AddHorseAsync();
-        return $"{Of(whose)}/blocks/{(await app.Trainer.PostAsync($"{Of(whose)}/blocks", entry ?? ShortBlock))["id"]}";
+        return $"{Of(whose)}/blocks/{(await app.Trainer.PostAsync($"{Of(whose)}/blocks", new KeepBlockEntry(entry ?? ShortBlock)))["id"]}";
     }
 
     private static async Task<Guid> FirstPlacedAsync(App app, string block) =>

@@ -28,18 +28,20 @@ const send = (page: Page, address: string, body: unknown) =>
 
 const six = ['tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday']
 const block = (more: object) => ({
-  name: 'A block',
-  purpose: 'schooling',
-  start: '2026-04-18',
-  weeks: 5,
-  discipline: 'jumping',
-  focus: ['poles', 'flatwork'],
-  now: { walk: 60, trot: 50, canter: 12 },
-  days: six,
-  helperDays: ['tuesday', 'thursday', 'saturday'],
-  arenaDays: six,
-  openGroundDays: ['wednesday', 'sunday'],
-  ...more,
+  entry: {
+    name: 'A block',
+    purpose: 'schooling',
+    start: '2026-04-18',
+    weeks: 5,
+    discipline: 'jumping',
+    focus: ['poles', 'flatwork'],
+    now: { walk: 60, trot: 50, canter: 12 },
+    days: six,
+    helperDays: ['tuesday', 'thursday', 'saturday'],
+    arenaDays: six,
+    openGroundDays: ['wednesday', 'sunday'],
+    ...more,
+  },
 })
 
 interface Placed {

@@ -15,12 +15,19 @@ namespace Hippodrome.Application.Blocks;
 /// <param name="Entry">Other inputs, where they were changed.</param>
 /// <param name="Accepted">Sessions whose change is taken over; all of them if left out.</param>
 /// <param name="Because">Why, for the record.</param>
+/// <param name="Seen">The new plan as it was seen: where it comes out otherwise by now, nothing is kept. Left out, it is kept as it comes out.</param>
 public sealed record AcceptPlanEntry(
     int? Number = null,
     BlockEntry? Entry = null,
     IReadOnlyList<Guid>? Accepted = null,
-    string? Because = null
+    string? Because = null,
+    IReadOnlyList<SeenPlaced?>? Seen = null
 );
+
+/// <summary>A block to be kept.</summary>
+/// <param name="Entry">Its inputs.</param>
+/// <param name="Seen">Its plan as it was seen: where it comes out otherwise by now, nothing is kept. Left out, it is kept as it comes out.</param>
+public sealed record KeepBlockEntry(BlockEntry? Entry = null, IReadOnlyList<SeenPlaced?>? Seen = null);
 
 /// <summary>Planning again, perhaps with other inputs.</summary>
 public sealed record AgainEntry(BlockEntry? Entry = null);
@@ -56,14 +63,24 @@ public static class PlanningBlocks
         return refusal is null ? plan! : refusal;
     }
 
-    public static async Task<Answer<BlockView>> AddAsync(Guid horseId, BlockEntry entry, Visit visit, CancellationToken cancel)
+    public static async Task<Answer<BlockView>> AddAsync(Guid horseId, KeepBlockEntry keep, Visit visit, CancellationToken cancel)
     {
+        if (keep.Entry is not { } entry)
+        {
+            return Refusal.Faulty("entry", "Nothing is planned.", "Send the inputs of the block.");
+        }
+
         await visit.Yard.LockAsync(horseId);
         var id = visit.NewId;
         var (block, plan, refusal) = await PlanAsync(horseId, id, entry, visit, cancel);
         if (refusal is not null)
         {
             return refusal;
+        }
+
+        if (Otherwise(plan!, keep.Seen, plan!) is { } changed)
+        {
+            return changed;
         }
 
         await visit.Yard.AddBlockAsync(horseId, id, entry with { Start = block!.Start }, block.Start);
@@ -124,6 +141,11 @@ public static class PlanningBlocks
             return refusal;
         }
 
+        if (Otherwise(again!.Plan, entry.Seen, again) is { } changed)
+        {
+            return changed;
+        }
+
         var accepted = PlanChanges.Accept(planned!, again!, entry.Accepted?.ToHashSet() ?? [.. again!.Changes.Select(c => c.Id)]);
         if (!accepted.IsFine)
         {
@@ -175,6 +197,21 @@ public static class PlanningBlocks
 
         await DrawnUpSessions.FollowAsync(visit, kept.HorseId, await DrawnUpSessions.OfAsync(visit, [kept.Plan]), kept.Plan, plan);
         return await BlockViews.ShowAsync(visit, (await visit.Yard.FindBlockAsync(kept.HorseId, kept.Id))!);
+    }
+
+    /// <summary>Why a plan is not kept that comes out otherwise than it was seen; null where it does not.</summary>
+    private static Conflict? Otherwise(BlockPlan plan, IReadOnlyList<SeenPlaced?>? seen, object current)
+    {
+        var days = seen is null ? [] : SeenPlan.Differing(plan.Sessions, seen.OfType<SeenPlaced>());
+        return days.Count == 0
+            ? null
+            : new Conflict(
+                "The plan comes out otherwise by now.",
+                FormattableString.Invariant(
+                    $"Nothing was kept: {days.Count} of its days would be others, {days[0]:dddd d MMMM} the first. Look at it again, and keep it then."
+                ),
+                [("current", current)]
+            );
     }
 
     private static async Task<(Block? Block, BlockPlan? Plan, Refusal? Refusal)> PlanAsync(

@@ -12,6 +12,7 @@ import { phaseTints } from '../house/words'
 import BlockForm from './BlockForm.vue'
 import ChangesList from './ChangesList.vue'
 import WorkingNote from './WorkingNote.vue'
+import { seenOf } from './seen'
 import { done } from '../house/undo'
 
 /** What goes into a block; the plan it gives is shown before it is kept. */
@@ -77,11 +78,15 @@ async function keep() {
     ask(() =>
       client.POST('/api/horses/{horseId}/blocks', {
         params: { path: { horseId: props.horseId } },
-        body: entry.value!,
+        body: { entry: entry.value!, seen: plan.value && seenOf(plan.value) },
       }),
     ),
   )
-  if (!kept) return
+  if (!kept) {
+    // It comes out otherwise by now: shown as it would be, to be kept at a second look.
+    if (problem.value?.status === 409) plan.value = problem.value.current as BlockPlan
+    return
+  }
   await queries.invalidateQueries()
   done(`${kept.name} is planned.`)
   await router.push({ name: 'season', params: { horseId: props.horseId } })
@@ -126,6 +131,7 @@ async function keep() {
     :again="again"
     :entry="entry ?? undefined"
     @close="again = null"
+    @otherwise="again = $event"
     @kept="router.push({ name: 'season', params: { horseId } })"
   />
   <section v-if="plan" class="card stack below" aria-label="The plan">

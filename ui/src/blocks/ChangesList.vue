@@ -9,10 +9,11 @@ import { shortDay } from '../house/format'
 import { done } from '../house/undo'
 import { planChangeWords, kindWords } from '../house/words'
 import { useEdits } from './edits'
+import { seenOf } from './seen'
 
 /** Before and after, session by session, each with its reason; all of it is taken over, or some. */
 const props = defineProps<{ horseId: string; block: BlockView; again: Replanned; entry?: BlockEntry }>()
-const emit = defineEmits<{ close: []; kept: [] }>()
+const emit = defineEmits<{ close: []; kept: []; otherwise: [again: Replanned] }>()
 const queries = useQueryClient()
 const { problem, busy, attempt } = useProblem()
 const { backTo } = useEdits(
@@ -43,11 +44,17 @@ async function accept() {
           entry: props.entry ?? null,
           accepted: left.value.size ? taken.value.map((c) => c.id) : null,
           because: null,
+          seen: seenOf(props.again.plan),
         },
       }),
     ),
   )
-  if (!kept) return
+  if (!kept) {
+    const current = problem.value?.status === 409 ? problem.value.current : null
+    if (current && typeof current === 'object' && 'changes' in current)
+      emit('otherwise', current as Replanned)
+    return
+  }
   await queries.invalidateQueries()
   emit('kept')
   done('The plan was changed.', () => backTo(before))

@@ -91,6 +91,7 @@ async function planAgain() {
       :block="block"
       :again="again"
       @close="again = null"
+      @otherwise="again = $event"
       @kept="again = null"
     />
     <PhaseChart :block="block" :horse-id="horseId" />
