@@ -17,6 +17,7 @@ public sealed record AimView(
     int Version
 );
 
+/// <summary>What a horse is aimed at.</summary>
 public static class HorseAims
 {
     public static AimView Show(Aim aim, int version, DateOnly today)

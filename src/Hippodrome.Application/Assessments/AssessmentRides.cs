@@ -47,6 +47,7 @@ public sealed record SheetAnswersEntry(IReadOnlyList<SheetAnswerEntry?>? Answers
 /// <summary>The strands whose proposals are followed.</summary>
 public sealed record AcceptEntry(IReadOnlyList<Strand>? Strands = null);
 
+/// <summary>Assessment rides: the sheet, what it says so far, and what follows from it.</summary>
 public static class AssessmentRides
 {
     private const int MostAnswers = 60;

@@ -7,6 +7,7 @@ namespace Hippodrome.Application.Blocks;
 /// <summary>A change by hand and the version it was made on.</summary>
 public sealed record HandEditCall(int? Number = null, HandEditEntry? Edit = null);
 
+/// <summary>Sessions of a block changed by hand, and drawn up when they come near.</summary>
 public static class BlockSessions
 {
     /// <summary>Moves, pins, swaps, skips or adds a session; a hard rule it would break refuses it.</summary>

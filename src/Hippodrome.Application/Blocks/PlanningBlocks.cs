@@ -35,6 +35,7 @@ public sealed record AgainEntry(BlockEntry? Entry = null);
 /// <summary>The day a block ends.</summary>
 public sealed record EndEntry(DateOnly? On = null);
 
+/// <summary>Blocks: suggested, planned, kept as they were seen, planned again, put back and ended.</summary>
 public static class PlanningBlocks
 {
     public static async Task<List<BlockLine>> ListAsync(Guid horseId, Visit visit) =>

@@ -23,6 +23,7 @@ public sealed record GateEntry(
 /// <summary>A stage of the vet's plan that has been cleared, as entered.</summary>
 public sealed record StageClearanceEntry(int? Stage = null, DateOnly? On = null, string? By = null);
 
+/// <summary>Gates of a return to work and stages of a vet's plan, as they are answered and cleared.</summary>
 public static class ReturnsToWork
 {
     /// <summary>Keeps an answer; earlier ones stay on record.</summary>

@@ -26,6 +26,7 @@ public sealed record CareView(
     WorkSinceFeet? SinceFeet
 );
 
+/// <summary>Who has seen to a horse and what is due: feet, teeth, saddle, therapist; what it weighs.</summary>
 public static class CareOfHorse
 {
     private const int LooksBackWeeks = 16;

@@ -4,6 +4,7 @@ using Hippodrome.Storage.Rides;
 
 namespace Hippodrome.Application.Conditioning;
 
+/// <summary>How hard a horse has worked over the weeks.</summary>
 public static class LoadOfHorse
 {
     private const int WeeksShown = 8;

@@ -92,6 +92,7 @@ public sealed record RungPage(
 /// <summary>Follows the evidence on one ladder.</summary>
 public sealed record ClimbEntry(Strand? Strand = null);
 
+/// <summary>The library, and where a horse stands on its ladders.</summary>
 public static class LibraryAndLadders
 {
     public static Library All { get; } = new([.. Catalogue.Strands.Select(s => new LadderView(s, [.. Catalogue.Ladder(s).Select(Show)]))]);

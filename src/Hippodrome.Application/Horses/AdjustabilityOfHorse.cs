@@ -19,6 +19,7 @@ public sealed record AccordionView(
 /// <summary>How far the canter goes from short to long, now and over time.</summary>
 public sealed record Adjustability(IReadOnlyList<AccordionView> Rides, double? Now, double Trained, Trend? Trend, Why Why);
 
+/// <summary>How far a horse's canter goes from short to long, by accordion rides.</summary>
 public static class AdjustabilityOfHorse
 {
     public static async Task<Adjustability> ReadAsync(Guid horseId, Visit visit) => await ShowAsync(horseId, visit);

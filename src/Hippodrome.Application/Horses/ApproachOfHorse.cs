@@ -29,6 +29,7 @@ public sealed record ApproachView(Temperament? Temperament, IReadOnlyList<TopicV
 /// <summary>What the horse is like; nothing is not said.</summary>
 public sealed record TemperamentEntry(Temperament? Temperament = null);
 
+/// <summary>Where good trainers differ: what the yard has chosen, and what holds for one horse.</summary>
 public static class ApproachOfHorse
 {
     public static async Task<Answer<ApproachView>> ChooseAsync(Visit visit, Guid? horseId, ApproachEntry entry)

@@ -41,6 +41,7 @@ public sealed record LegLookEntry(string? Word = null);
 /// <summary>How both are on the day after a fall.</summary>
 public sealed record FallAnswerEntry(bool? HorseFine = null, bool? RiderFine = null, string? Word = null);
 
+/// <summary>What binds a horse now: days off, a return, a treatment, a leg, a fall, old findings.</summary>
 public static class ConditionOfHorse
 {
     public static async Task<ConditionView> ReadAsync(Guid horseId, Visit visit) => await ShowAsync(horseId, visit);

@@ -71,6 +71,7 @@ public sealed record ClearanceEntry(string? By = null, DateOnly? On = null, bool
     }
 }
 
+/// <summary>Who a horse is, its stride card, and what holds it; a vet's word that it may work again.</summary>
 public static class Passports
 {
     private const int DaysAhead = 14;

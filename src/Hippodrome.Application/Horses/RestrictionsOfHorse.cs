@@ -10,6 +10,7 @@ public sealed record Restrictions(IReadOnlyList<RestrictionView> All, IReadOnlyL
 /// <summary>A restriction as the passport shows it.</summary>
 public sealed record RestrictionView(Restriction Restriction, bool Holds, DateOnly? ClearedOn, string? ClearedBy);
 
+/// <summary>What a vet or a trainer has ruled out, and its clearance.</summary>
 public static class RestrictionsOfHorse
 {
     public static async Task<Restrictions> ListAsync(Guid horseId, Visit visit) => await AllAsync(horseId, visit);

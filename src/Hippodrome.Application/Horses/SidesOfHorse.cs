@@ -8,6 +8,7 @@ namespace Hippodrome.Application.Horses;
 /// <summary>The stiff side as the latest assessment ride found it, and left against right over the weeks since.</summary>
 public sealed record SidesView(SideFinding? StiffSide, Guid? AssessmentId, DateOnly? AssessedOn, SideTrend Trend);
 
+/// <summary>Left against right over a horse's rides.</summary>
 public static class SidesOfHorse
 {
     private const int RidesLookedAt = 30;

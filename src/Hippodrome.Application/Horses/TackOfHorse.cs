@@ -6,6 +6,7 @@ namespace Hippodrome.Application.Horses;
 /// <summary>A piece of tack as lists show it.</summary>
 public sealed record TackView(Tack Tack, int Version);
 
+/// <summary>A horse's tack, and what each bit is for.</summary>
 public static class TackOfHorse
 {
     public static async Task<List<TackView>> ListAsync(Guid horseId, Visit visit) => await AllAsync(horseId, visit);

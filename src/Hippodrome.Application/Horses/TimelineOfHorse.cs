@@ -31,6 +31,7 @@ public enum Happened
 /// <param name="Id">The ride or assessment it opens, if any.</param>
 public sealed record TimelineLine(DateOnly On, Happened What, string Says, Guid? Id = null);
 
+/// <summary>What happened to a horse, the latest first.</summary>
 public static class TimelineOfHorse
 {
     private const int Shown = 60;

@@ -19,6 +19,7 @@ public sealed record AnswerEntry(string? Rule = null, bool? Accepted = null, str
 /// <summary>What came of an answer: the next session, if one was made, and what was changed in it.</summary>
 public sealed record Answered(Review Review, SessionView? Next, IReadOnlyList<string> Says);
 
+/// <summary>A trainer's answer to a verdict: overruled with a word, or accepted, which makes the next session.</summary>
 public static class AnsweringVerdicts
 {
     private const int DaysLookedAhead = 14;

@@ -54,6 +54,7 @@ public sealed record Received(Guid RideId, IReadOnlyList<TapAnswer> Taps);
 /// <summary>A picture of a ride: a JPEG in base64.</summary>
 public sealed record PhotoEntry(string? Jpeg = null);
 
+/// <summary>What a device carries to the arena, and what it sends back.</summary>
 public static class RailSheets
 {
     private const int LargestPhoto = 600_000;

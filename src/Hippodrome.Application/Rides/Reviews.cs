@@ -47,6 +47,7 @@ public sealed record Review(
     IReadOnlyList<Guid> Photos
 );
 
+/// <summary>A ride looked back at: planned and done, left and right, what the rules say of it.</summary>
 public static class Reviews
 {
     private const int MostListed = 200;

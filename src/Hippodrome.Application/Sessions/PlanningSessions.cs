@@ -36,6 +36,7 @@ public sealed record SessionView(
     SessionCheck Check
 );
 
+/// <summary>Sessions: checked, kept with what their exercises build, changed, taken off.</summary>
 public static class PlanningSessions
 {
     private const int MostDays = 400;

@@ -4,6 +4,7 @@ using Hippodrome.Storage.Horses;
 
 namespace Hippodrome.Application.Sessions;
 
+/// <summary>A session proposed from where the horse stands.</summary>
 public static class ProposingSessions
 {
     /// <summary>A session for this horse from where it stands; nothing is kept.</summary>

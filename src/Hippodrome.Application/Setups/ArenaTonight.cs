@@ -36,6 +36,7 @@ public sealed record BesideView(string? MayNot, IReadOnlyList<string> Says, IRea
 /// <summary>The kit of the yard as typed.</summary>
 public sealed record KitEntry(IReadOnlyList<KitItemEntry?>? Items = null);
 
+/// <summary>What stands in the arena tonight, what gets in its way, and the yard's kit.</summary>
 public static class ArenaTonight
 {
     private const int Most = 12;

@@ -29,6 +29,7 @@ public sealed record SetUpView(
 /// <summary>A distance that was typed, in all three ways.</summary>
 public sealed record ReadDistanceView(Distance Metres, DistanceText Text);
 
+/// <summary>A horse's set-ups: measured, kept, changed with their versions, taken off.</summary>
 public static class SetUpsOfHorse
 {
     /// <summary>Kept set-ups, measured for the horse with this person's tape.</summary>

@@ -19,6 +19,7 @@ public sealed record HorseCanRide(Guid HorseId, bool Green, string? MayNot, Hors
 /// <summary>Every horse on what stands, and the order that moves the poles least where they are not too many.</summary>
 public sealed record WhoCanRideView(IReadOnlyList<string> Elements, IReadOnlyList<HorseCanRide> Horses, OrderOfRiding? Order);
 
+/// <summary>A set-up that is built, held against the other horses.</summary>
 public static class WhoCanRideIt
 {
     public static async Task<Answer<WhoCanRideView>> AnswerAsync(Guid horseId, WhoCanRideEntry entry, Visit visit)

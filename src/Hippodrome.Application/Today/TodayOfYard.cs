@@ -54,6 +54,7 @@ public sealed record HorseToday(
 
 public sealed record YardToday(DateOnly On, WeatherReading? Weather, HeatAdvice? Heat, IReadOnlyList<HorseToday> Horses);
 
+/// <summary>Today for everybody: each horse's work, and what is to be known before tacking up.</summary>
 public static class TodayOfYard
 {
     private const int DaysAhead = 7;

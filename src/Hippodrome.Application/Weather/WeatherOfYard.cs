@@ -14,6 +14,7 @@ public sealed record WeatherEntry(double? TemperatureC = null, double? HumidityP
 /// <summary>Where readings come from, and the hours the yard works in.</summary>
 public sealed record WeatherSourceEntry(WeatherSource? Source = null, int? WorksFrom = null, int? WorksTo = null);
 
+/// <summary>Readings of the air that somebody typed, and whose forecast the yard goes by.</summary>
 public static class WeatherOfYard
 {
     public static async Task<Answer<WeatherView>> TypeAsync(WeatherEntry entry, Visit visit)

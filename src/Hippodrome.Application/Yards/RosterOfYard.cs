@@ -11,6 +11,7 @@ public sealed record RiderName(Guid Id, string Name);
 /// <summary>Who is there when; version 0 until someone has written it down.</summary>
 public sealed record RosterView(Roster Roster, IReadOnlyList<RiderName> People, int Version);
 
+/// <summary>Who is there when.</summary>
 public static class RosterOfYard
 {
     internal static async Task<List<RiderName>> RidersAsync(Visit visit) =>

@@ -54,6 +54,7 @@ public sealed record WeekEntry(DateOnly? Monday = null);
 /// <param name="Seen">Its sessions as they were seen: where it comes out otherwise by now, nothing is kept. Left out, it is kept as it comes out.</param>
 public sealed record KeepWeekEntry(DateOnly? Monday = null, IReadOnlyList<SeenSession?>? Seen = null);
 
+/// <summary>The yard's week: as it stands, shared out among its people, and kept all or not at all.</summary>
 public static class WeekOfYard
 {
     public static async Task<Answer<WeekView>> ReadAsync(DateOnly monday, Visit visit)
