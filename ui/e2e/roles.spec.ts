@@ -12,14 +12,15 @@ test('a rider records rides of the horses given to them, and plans nothing', asy
   await expect(page.getByRole('button', { name: 'Add to the card' })).toHaveCount(0)
   const id = /horses\/([0-9a-f-]+)/.exec(page.url())![1]
 
-  for (const [step, button] of [
-    ['Aims', 'Add the aim'],
-    ['Season', 'Plan a session'],
-    ['Set-ups', 'New set-up'],
-  ]) {
+  // The season bears the name of the block under way.
+  for (const [step, heading, button] of [
+    ['Aims', 'Aims', 'Add the aim'],
+    ['Season', 'Spring: first poles to the young horse day', 'Plan a session'],
+    ['Set-ups', 'Set-ups', 'New set-up'],
+  ] as const) {
     await page.getByRole('link', { name: step, exact: true }).click()
-    await expect(page.getByRole('heading', { name: step, level: 1 })).toBeVisible()
-    await expect(page.getByText(button!, { exact: true })).toHaveCount(0)
+    await expect(page.getByRole('heading', { name: heading, level: 1 })).toBeVisible()
+    await expect(page.getByText(button, { exact: true })).toHaveCount(0)
   }
   await page.getByRole('link', { name: 'Review', exact: true }).click()
   await expect(page.getByRole('button', { name: 'Why this verdict?' })).toBeVisible()
