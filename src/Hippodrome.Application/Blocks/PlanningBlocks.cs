@@ -15,7 +15,9 @@ namespace Hippodrome.Application.Blocks;
 /// <param name="Entry">Other inputs, where they were changed.</param>
 /// <param name="Accepted">Sessions whose change is taken over; all of them if left out.</param>
 /// <param name="Because">Why, for the record.</param>
-/// <param name="Seen">The new plan as it was seen: where it comes out otherwise by now, nothing is kept. Left out, it is kept as it comes out.</param>
+/// <param name="Seen">
+/// The new plan as it was seen: where it comes out otherwise by now, nothing is kept. Left out, it is kept as it comes out.
+/// </param>
 public sealed record AcceptPlanEntry(
     int? Number = null,
     BlockEntry? Entry = null,
@@ -26,7 +28,9 @@ public sealed record AcceptPlanEntry(
 
 /// <summary>A block to be kept.</summary>
 /// <param name="Entry">Its inputs.</param>
-/// <param name="Seen">Its plan as it was seen: where it comes out otherwise by now, nothing is kept. Left out, it is kept as it comes out.</param>
+/// <param name="Seen">
+/// Its plan as it was seen: where it comes out otherwise by now, nothing is kept. Left out, it is kept as it comes out.
+/// </param>
 public sealed record KeepBlockEntry(BlockEntry? Entry = null, IReadOnlyList<SeenPlaced?>? Seen = null);
 
 /// <summary>Planning again, perhaps with other inputs.</summary>

@@ -113,7 +113,10 @@ public static class TodayOfYard
         );
     }
 
-    /// <summary>What the book says of the horses, what blocks have placed, falls nobody has asked after, and which rides' verdicts have been answered.</summary>
+    /// <summary>
+    /// What the book says of the horses, what blocks have placed, falls nobody has asked after, and which rides' verdicts have
+    /// been answered.
+    /// </summary>
     private static async Task<(
         HorsePages Pages,
         ILookup<Guid, HorsePlaced> Placed,

@@ -51,7 +51,9 @@ public sealed record WeekEntry(DateOnly? Monday = null);
 
 /// <summary>A shared week to be kept.</summary>
 /// <param name="Monday">Its Monday.</param>
-/// <param name="Seen">Its sessions as they were seen: where it comes out otherwise by now, nothing is kept. Left out, it is kept as it comes out.</param>
+/// <param name="Seen">
+/// Its sessions as they were seen: where it comes out otherwise by now, nothing is kept. Left out, it is kept as it comes out.
+/// </param>
 public sealed record KeepWeekEntry(DateOnly? Monday = null, IReadOnlyList<SeenSession?>? Seen = null);
 
 /// <summary>The yard's week: as it stands, shared out among its people, and kept all or not at all.</summary>
@@ -104,7 +106,9 @@ public static class WeekOfYard
         return Show(week);
     }
 
-    /// <summary>Shares the week out and keeps it: riders, and days that had to move, as new versions of the blocks. All of it or nothing.</summary>
+    /// <summary>
+    /// Shares the week out and keeps it: riders, and days that had to move, as new versions of the blocks. All of it or nothing.
+    /// </summary>
     public static async Task<Answer<WeekView>> KeepAsync(KeepWeekEntry entry, Visit visit, CancellationToken cancel)
     {
         if (entry.Monday is not { } monday || Refused(monday, visit) is not null)

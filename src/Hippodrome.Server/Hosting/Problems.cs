@@ -23,7 +23,8 @@ public static partial class Problems
                 conflict.Detail,
                 [.. conflict.More.Select(m => (m.Name, m.What))]
             ),
-            _ => NotFound(),
+            NotThere => NotFound(),
+            _ => throw new ArgumentOutOfRangeException(nameof(why), why, "No problem document says this refusal."),
         };
 
     public static ProblemHttpResult Faulty(IReadOnlyList<Fault> faults) =>
