@@ -20,6 +20,23 @@ const becomes = (page: Page) =>
     return newer.state
   })
 
+/** Whether the sheet of this address is on the device. */
+const carried = (page: Page, rail: string) =>
+  page.evaluate(
+    async (session) =>
+      // Opened too early it would be made here, and empty.
+      (await indexedDB.databases()).some((d) => d.name === 'hippodrome') &&
+      new Promise<boolean>((ok, failed) => {
+        const opened = indexedDB.open('hippodrome')
+        opened.onerror = () => failed(opened.error!)
+        opened.onsuccess = () => {
+          const keys = opened.result.transaction('sheets').objectStore('sheets').getAllKeys()
+          keys.onsuccess = () => ok(keys.result.some((key) => String(key).endsWith(session)))
+        }
+      }),
+    rail.split('/').at(-1)!,
+  )
+
 /** The build of the page that is open. */
 const build = (page: Page) => page.locator('script[type=module]').getAttribute('src')
 
@@ -29,6 +46,7 @@ test('a newer build waits under an open ride; no tap is lost when it comes, and 
 }) => {
   const made = await sessionOnTablet(page, 'Vetch newer')
   const rail = (await page.getByRole('link', { name: 'To the rail' }).first().getAttribute('href'))!
+  await expect.poll(() => carried(page, rail)).toBe(true)
   await page.goto(made.rail)
   await holdUpTaps(context)
   await begin(page).click()

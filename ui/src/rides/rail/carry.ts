@@ -1,7 +1,7 @@
 import { ask, client } from '../../api/client'
 import type { YardToday } from '../../api/schema'
 import { signedIn } from '../../house/signIn'
-import { keepSheet, sheetsOf, tidy } from './pocket'
+import { isRenewed, keepSheet, sheetKey, sheetsOf, tidy } from './pocket'
 
 /** Puts what is planned for today into the pocket, so that it can be ridden without a signal. */
 export async function carry(today: YardToday) {
@@ -16,6 +16,7 @@ export async function carry(today: YardToday) {
             params: { path: { horseId: horse.id }, query: { sessionId: session.id } },
           }),
         )
+        if (await isRenewed(sheetKey(me.id, horse.id, session.id))) continue
         await keepSheet(me.id, sheet, Date.parse(sheet.now) - (asked + Date.now()) / 2)
       } catch {
         // Without a signal, or with a full device, there is what was carried before.

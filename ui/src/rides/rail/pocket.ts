@@ -83,6 +83,14 @@ export async function findSheet(key: string) {
   return kept?.open || kept?.build === ofThisPage() ? kept : undefined
 }
 
+/** Whether a newer build, which is about to come in, has fetched this sheet for itself: the page that goes leaves it be. */
+export async function isRenewed(key: string) {
+  const build = (await (await pocket()).get('sheets', key))?.build
+  if (!build || build === ofThisPage() || !('caches' in globalThis)) return false
+  const file = new URL(build).pathname.slice(1)
+  return (await caches.keys()).some((shelf) => shelf.split(' ').includes(file))
+}
+
 /** Keeps a sheet; one whose ride is open keeps its ride. */
 export async function keepSheet(
   person: string,
