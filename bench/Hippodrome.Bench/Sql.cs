@@ -44,6 +44,12 @@ internal static class Sql
                 when 3 then jsonb_build_object('kind', 'closingTest', 'passed', true)
                 else jsonb_build_object('kind', 'ridden', 'gait', 'trot', 'rein', 'left', 'minutes', 3) end, r.rider_id
             from filled_ride r, lateral (select gen_random_uuid() as id, n from generate_series(1, 12) n where r.id is not null) e;
+        -- As the program keeps them: nine times three minutes of trot, and the mark.
+        insert into ride_totals (yard_id, ride_id, body)
+            select yard_id, id, jsonb_build_object('v', 1, 'byGait', jsonb_build_array(jsonb_build_object('gait', 'trot', 'left', 27, 'right', 0)),
+                'transitions', 0, 'passes', jsonb_build_object('left', none, 'right', none), 'efforts', jsonb_build_object('left', none, 'right', none),
+                'marks', jsonb_build_object('left', mark, 'right', mark), 'signs', '[]'::jsonb, 'exertion', null, 'notes', '[]'::jsonb)
+            from filled_ride, lateral (select 6 + (get_byte(uuid_send(id), 0) % 3) / 2.0 as mark, '{}'::jsonb as none) m;
         create temp table filled_plan as
             select yard_id, id as horse_id, gen_random_uuid() as id, current_date + d as on_day from filled_horse, generate_series(0, 3) d;
         insert into session (yard_id, horse_id, id, on_day, emphasis, manner, helper)

@@ -37,6 +37,7 @@ internal sealed class YardBook
     private readonly YardSession _yard;
     private readonly DateOnly _today;
     private readonly ReadOnce<Guid, LoggedRide> _rides;
+    private readonly ReadOnce<Guid, RideTotals> _totals;
     private readonly ReadOnce<Guid, KeptSession> _sessions;
     private readonly ReadOnce<Guid, KeptSetUp> _setUps;
     private readonly ReadOnce<Guid, IReadOnlyList<StrideMeasurement>> _strides;
@@ -54,6 +55,7 @@ internal sealed class YardBook
         _rides = new(yard, ["ride_event"], async ids =>
             (await yard.LogsAsync(ids)).ToDictionary(l => l.Key, l => new LoggedRide(l.Value, RideRecord.Fold(l.Value)))
         );
+        _totals = new(yard, ["ride_totals"], yard.TotalsAsync);
         _sessions = new(yard, OfSessions, async ids => (await yard.SessionsByIdAsync(ids)).ToDictionary(s => s.Plan.Id));
         _setUps = new(yard, ["set_up", "session_part", "ride"], async ids => (await yard.SetUpsByIdAsync(ids)).ToDictionary(s => s.Id));
         _strides = new(yard, ["stride_measurement"], async ids => ByHorse(ids, await yard.StrideMeasurementsAsync(ids)));
@@ -85,17 +87,23 @@ internal sealed class YardBook
         Task strides = Task.CompletedTask,
             ridden = Task.CompletedTask,
             legs = Task.CompletedTask;
+        Task<Dictionary<Guid, RideTotals>> back = null!;
         _pages = await HorsePages.OpenAsync(_yard, ids, _today, () =>
         {
             (strides, ridden, legs) = one ? (_strides.OfAsync(ids), _ridden.OfAsync(ids), _legs.OfAsync(ids)) : (strides, ridden, legs);
+            back = _yard.TotalsOfThoseBackAsync(ids, _today.AddDays(-DaysBack), _today);
             besides?.Invoke();
         });
         await Task.WhenAll(strides, ridden, legs);
+        _totals.Know([], await back);
         return _pages;
     }
 
     /// <summary>What was tapped and typed of these rides, and what it comes to.</summary>
     public Task<IReadOnlyDictionary<Guid, LoggedRide>> RidesAsync(IEnumerable<Guid> ids) => _rides.OfAsync(ids);
+
+    /// <summary>What these rides add up to, where their course does not matter.</summary>
+    public Task<IReadOnlyDictionary<Guid, RideTotals>> TotalsAsync(IEnumerable<Guid> ids) => _totals.OfAsync(ids);
 
     /// <summary>These rides will be asked for later: they come along with the first that are.</summary>
     public void WantRides(IEnumerable<Guid> ids) => _rides.Want(ids);

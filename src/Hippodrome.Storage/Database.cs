@@ -21,6 +21,7 @@ public sealed class Database : IAsyncDisposable
 
     private readonly NpgsqlDataSource _app;
     private readonly NpgsqlDataSource _ready;
+    private readonly NpgsqlDataSource _queue;
     private readonly string _owner;
     private readonly string _appPassword;
 
@@ -64,10 +65,16 @@ public sealed class Database : IAsyncDisposable
                 CommandTimeout = 5,
             }
         );
+        _queue = NpgsqlDataSource.Create(
+            new NpgsqlConnectionStringBuilder(app.ConnectionString) { ApplicationName = "hippodrome queue", MaxPoolSize = 4 }
+        );
     }
 
     /// <summary>Connections of the unprivileged role. A yard's rows are reached through <see cref="OpenYardAsync"/> only.</summary>
     public NpgsqlDataSource App => _app;
+
+    /// <summary>Connections of the unprivileged role for those who do the long work: a crowd that reads does not hold them up.</summary>
+    internal NpgsqlDataSource Queue => _queue;
 
     /// <summary>Asks the database whether it answers, over a connection kept for this alone: however many others are in use, it can be had.</summary>
     public async Task AnswersAsync(CancellationToken cancel = default)
@@ -106,6 +113,20 @@ public sealed class Database : IAsyncDisposable
         }
     }
 
+    /// <summary>Every yard there is, for upkeep that goes over all of them. It is the owner of the tables who asks.</summary>
+    internal async Task<List<Guid>> AllYardsAsync()
+    {
+        await using var connection = new NpgsqlConnection(_owner);
+        await connection.OpenAsync();
+        await using var transaction = await connection.BeginTransactionAsync();
+        // Forced row security hides every yard from an owner who is no superuser; nobody else sees it lifted.
+        await connection.ExecuteAsync("alter table yard no force row level security", transaction: transaction);
+        var yards = (await connection.QueryAsync<Guid>("select id from yard order by id", transaction: transaction)).AsList();
+        await connection.ExecuteAsync("alter table yard force row level security", transaction: transaction);
+        await transaction.CommitAsync();
+        return yards;
+    }
+
     /// <summary>Opens a transaction that sees one yard and no other.</summary>
     public async Task<YardSession> OpenYardAsync(Guid yardId, CancellationToken cancel = default)
     {
@@ -131,6 +152,7 @@ public sealed class Database : IAsyncDisposable
     {
         await _app.DisposeAsync();
         await _ready.DisposeAsync();
+        await _queue.DisposeAsync();
     }
 
     /// <summary>

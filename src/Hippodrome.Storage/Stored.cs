@@ -46,6 +46,7 @@ public static class Stored
         // 2: a family more.
         new("set-up", typeof(SetUpEntry), body => body),
         new("ride-event", typeof(RideEvent)),
+        new("ride-totals", typeof(RideTotals)),
         new("own-exercise", typeof(OwnExerciseEntry)),
         new("kept-faults", typeof(KeptFaults)),
         new("block", typeof(BlockEntry)),

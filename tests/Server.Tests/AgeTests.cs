@@ -25,6 +25,7 @@ public class AgeTests(DemoApp demo) : IClassFixture<DemoApp>
         ("set_up", "entry", "id", "set-up"),
         ("set_up_version", "entry", "set_up_id, version", "set-up"),
         ("ride_event", "body", "ride_id, id", "ride-event"),
+        ("ride_totals", "body", "ride_id", "ride-totals"),
         ("own_exercise", "entry", "id", "own-exercise"),
         ("session", "kept_faults", "id", "kept-faults"),
         ("block", "entry", "id", "block"),

@@ -146,6 +146,7 @@ public sealed class DemoApp : IAsyncLifetime
                 $"select s.horse_id::text, '' from set_up s join set_up_version v on v.set_up_id = s.id where {row.Replace("version", "v.version", StringComparison.Ordinal)}",
             "ride_event" =>
                 $"select r.horse_id::text, '' from ride r join ride_event e on e.ride_id = r.id where {row.Replace("ride_id", "e.ride_id", StringComparison.Ordinal).Replace(" and id", " and e.id", StringComparison.Ordinal)}",
+            "ride_totals" => $"select r.horse_id::text, '' from ride r join ride_totals t on t.ride_id = r.id where {row}",
             "block_version" =>
                 $"select b.horse_id::text, '' from block b join block_version v on v.block_id = b.id where {row.Replace("number", "v.number", StringComparison.Ordinal)}",
             _ => null,

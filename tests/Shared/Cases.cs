@@ -26,6 +26,9 @@ public static class Cases
     /// <summary>Rides of an assessment, and what is due of care.</summary>
     public static readonly int Rides = Of(200, 5000);
 
+    /// <summary>Rides sent to a database, by several devices at once.</summary>
+    public static readonly int SentRides = Of(15, 500);
+
     /// <summary>Arithmetic alone.</summary>
     public static readonly int Sums = Of(300, 20_000);
 

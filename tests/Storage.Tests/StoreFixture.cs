@@ -1,8 +1,10 @@
+using Dapper;
 using Hippodrome.Core.Horses;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.People;
 using Hippodrome.Storage.Yards;
 using Hippodrome.Tests.Shared;
+using Npgsql;
 using Xunit;
 
 namespace Hippodrome.Storage.Tests;
@@ -45,6 +47,19 @@ public sealed class StoreFixture : IAsyncLifetime
             await work(session);
             return true;
         });
+
+    /// <summary>As the owner of the tables, who sees every yard here and may do what the application may not.</summary>
+    public async Task AsOwnerAsync(string sql, object? values = null)
+    {
+        await using var owner = new NpgsqlConnection(OwnerConnection);
+        await owner.ExecuteAsync(sql, values);
+    }
+
+    public async Task<T?> AsOwnerAsync<T>(string sql)
+    {
+        await using var owner = new NpgsqlConnection(OwnerConnection);
+        return await owner.ExecuteScalarAsync<T>(sql);
+    }
 
     public static Horse NewHorse(string name = "Bramble") =>
         Horse.From(Guid.NewGuid(), new HorseEntry(name, 2018, "165 cm", Sex.Mare, Experience.Novice), Today).OrThrow();

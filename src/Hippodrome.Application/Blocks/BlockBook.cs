@@ -188,8 +188,8 @@ internal sealed class BlockBook
     public static async Task<IReadOnlyList<DayRidden>> RiddenAsync(Visit visit, IEnumerable<RiddenDay> rides)
     {
         var all = rides.ToList();
-        var logged = await visit.Book.RidesAsync(all.Select(r => r.RideId));
-        return [.. all.Select(r => DayRidden.Of(r.OnDay, logged[r.RideId].Record))];
+        var totals = await visit.Book.TotalsAsync(all.Select(r => r.RideId));
+        return [.. all.Select(r => DayRidden.Of(r.OnDay, totals[r.RideId]))];
     }
 
     public async Task<Lately> LatelyAsync(Visit visit, KeptBlock kept)

@@ -106,7 +106,7 @@ public static class CareOfHorse
         }
 
         var rides = (await visit.Yard.LatestRidesAsync([horseId], visit.Today, mostRides)).FindAll(r => r.OnDay >= since);
-        var logs = await visit.Yard.LogsAsync(rides.Select(r => r.Id));
-        return new WorkSinceFeet(since, rides.Sum(r => RideRecord.Fold(logs[r.Id]).Minutes), rides.Count);
+        var totals = await visit.Book.TotalsAsync(rides.Select(r => r.Id));
+        return new WorkSinceFeet(since, rides.Sum(r => totals[r.Id].Minutes), rides.Count);
     }
 }

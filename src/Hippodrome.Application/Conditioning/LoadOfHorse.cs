@@ -1,5 +1,4 @@
 using Hippodrome.Core.Conditioning;
-using Hippodrome.Core.Rides;
 using Hippodrome.Storage.Rides;
 
 namespace Hippodrome.Application.Conditioning;
@@ -16,12 +15,8 @@ public static class LoadOfHorse
         // The long average remembers about three times its length.
         var since = TrainingLoad.Monday(visit.Today).AddDays(-7 * (WeeksShown + 4));
         var rides = (await visit.Yard.LatestRidesAsync([horseId], visit.Today, MostRides)).FindAll(r => r.OnDay >= since);
-        var logs = await visit.Yard.LogsAsync(rides.Select(r => r.Id));
-        var days = rides.ConvertAll(r =>
-        {
-            var record = RideRecord.Fold(logs[r.Id]);
-            return new DayLoad(r.OnDay, record.Minutes, record.Load);
-        });
+        var totals = await visit.Book.TotalsAsync(rides.Select(r => r.Id));
+        var days = rides.ConvertAll(r => new DayLoad(r.OnDay, totals[r.Id].Minutes, totals[r.Id].Load));
         return TrainingLoad.Of(days, WeeksShown, visit.Today);
     }
 }

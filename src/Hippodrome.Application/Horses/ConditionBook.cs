@@ -65,20 +65,14 @@ internal sealed class ConditionBook
             .SelectMany(id => days[id].Where(r => r.OnDay >= today.AddDays(-SessionFigures.ChangesRest.Value)))
             .ToList();
         var legs = ids.Count == 1 ? (await book.LegsToldAsync(ids))[ids.Single()] : [];
-        var logged = await book.RidesAsync([
-            .. back.SelectMany(id => days[id]).Concat(boiled).Select(r => r.RideId),
-            .. sits.Select(r => r.Id),
-            .. legs.Select(l => l.RideId),
-        ]);
+        var totals = await book.TotalsAsync(back.SelectMany(id => days[id]).Select(r => r.RideId));
+        var logged = await book.RidesAsync([.. boiled.Select(r => r.RideId), .. sits.Select(r => r.Id), .. legs.Select(l => l.RideId)]);
         return new ConditionBook(
             today,
             pages,
             ids.SelectMany(id => days[id]).Select(r => (r.HorseId, r.OnDay)).Distinct().ToLookup(r => r.HorseId, r => r.OnDay),
             told,
-            back.ToDictionary(
-                id => id,
-                id => (IReadOnlyList<DayRidden>)[.. days[id].Select(r => DayRidden.Of(r.OnDay, logged[r.RideId].Record))]
-            ),
+            back.ToDictionary(id => id, id => (IReadOnlyList<DayRidden>)[.. days[id].Select(r => DayRidden.Of(r.OnDay, totals[r.RideId]))]),
             await ReturnsAsync(visit, pages, ids),
             legs.ToLookup(l => l.HorseId, l => new LegsTold(l.OnDay, logged[l.RideId].Record.Rail.TouchedLegs)),
             sits.Where(r => FirstSits.IsCalm(logged[r.Id].Record)).GroupBy(r => r.HorseId).ToDictionary(g => g.Key, g => g.Count()),

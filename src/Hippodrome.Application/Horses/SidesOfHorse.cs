@@ -20,12 +20,12 @@ public static class SidesOfHorse
         var rides = (await visit.Yard.LatestRidesAsync([horseId], visit.Today, RidesLookedAt)).FindAll(r =>
             r.OnDay >= visit.Today.AddDays(-7 * WeeksLookedAt)
         );
-        var logs = await visit.Yard.LogsAsync(rides.Select(r => r.Id));
+        var totals = await visit.Book.TotalsAsync(rides.Select(r => r.Id));
         return new SidesView(
             assessed is null ? null : SideRules.StiffSide(assessed),
             assessed?.Id,
             assessed?.StartedOn,
-            SideTrend.Of(rides.Select(r => (r.OnDay, RideRecord.Fold(logs[r.Id]).Marks)))
+            SideTrend.Of(rides.Select(r => (r.OnDay, totals[r.Id].Marks)))
         );
     }
 }

@@ -12,26 +12,15 @@ namespace Hippodrome.Core.Blocks;
 public sealed record DayRidden(DateOnly On, double Walk, double Trot, double Canter, int Efforts)
 {
     /// <summary>A ride as minutes of work: halt and rein back rest with the walk, gallop tires as canter does.</summary>
-    public static DayRidden Of(DateOnly on, RideRecord record)
+    public static DayRidden Of(DateOnly on, RideTotals ride)
     {
-        ArgumentNullException.ThrowIfNull(record);
-        double In(params ReadOnlySpan<Gait> gaits)
-        {
-            var minutes = 0.0;
-            foreach (var total in record.ByGait)
-            {
-                minutes += gaits.Contains(total.Gait) ? total.Minutes : 0;
-            }
-
-            return minutes;
-        }
-
+        ArgumentNullException.ThrowIfNull(ride);
         return new DayRidden(
             on,
-            In(Gait.Walk, Gait.Halt, Gait.ReinBack),
-            In(Gait.Trot),
-            In(Gait.Canter, Gait.Gallop),
-            record.Efforts.Left.All + record.Efforts.Right.All
+            ride.In(Gait.Walk, Gait.Halt, Gait.ReinBack),
+            ride.In(Gait.Trot),
+            ride.In(Gait.Canter, Gait.Gallop),
+            ride.Jumps
         );
     }
 }

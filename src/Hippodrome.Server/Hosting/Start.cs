@@ -3,6 +3,7 @@ using Hippodrome.Server.Demo;
 using Hippodrome.Server.People;
 using Hippodrome.Storage;
 using Hippodrome.Storage.People;
+using Hippodrome.Storage.Rides;
 using Hippodrome.Storage.Yards;
 using Npgsql;
 
@@ -30,6 +31,11 @@ public static class Start
 
         if (await database.HasAnyYardAsync())
         {
+            if (settings.Rebuild)
+            {
+                Console.WriteLine($"Added up anew: {await database.RebuildRideTotalsAsync()} rides");
+            }
+
             return true;
         }
 

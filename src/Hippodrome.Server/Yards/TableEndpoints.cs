@@ -86,7 +86,7 @@ public static class TableEndpoints
 
         var horses = (await visit.MyHorsesAsync()).ToDictionary(h => h.Value.Id, h => h.Value);
         var rides = (await visit.Yard.LatestRidesAsync(horses.Keys, to, MostRides)).Where(r => r.OnDay >= from).ToList();
-        var logs = await visit.Yard.LogsAsync(rides.Select(r => r.Id));
+        var totals = await visit.Yard.TotalsAsync(rides.Select(r => r.Id));
         var strides = await visit.Yard.StrideMeasurementsAsync(horses.Keys);
         var cards = horses.Values.ToDictionary(h => h.Id, h => StrideCard.For(h.Height, strides[h.Id]));
         return File(
@@ -95,14 +95,14 @@ public static class TableEndpoints
                 rides
                     .OrderBy(r => r.OnDay)
                     .ThenBy(r => horses[r.HorseId].Name, StringComparer.Ordinal)
-                    .Select(r => Line(r, RideRecord.Fold(logs[r.Id]), horses[r.HorseId].Name, cards[r.HorseId]))
+                    .Select(r => Line(r, totals[r.Id], horses[r.HorseId].Name, cards[r.HorseId]))
             )
         );
     }
 
-    private static Formats.Tables.RideLine Line(Ride ride, RideRecord record, string horse, StrideCard card)
+    private static Formats.Tables.RideLine Line(Ride ride, RideTotals totals, string horse, StrideCard card)
     {
-        double Of(params Gait[] gaits) => Math.Round(record.ByGait.Where(g => gaits.Contains(g.Gait)).Sum(g => g.Minutes), 1);
+        double Of(params Gait[] gaits) => Math.Round(totals.In(gaits), 1);
         return new Formats.Tables.RideLine(
             ride.OnDay,
             horse,
@@ -110,18 +110,18 @@ public static class TableEndpoints
             Of(Gait.Walk, Gait.Halt, Gait.ReinBack),
             Of(Gait.Trot),
             Of(Gait.Canter, Gait.Gallop),
-            Math.Round(record.Minutes, 1),
-            Math.Round(record.ByGait.Sum(g => card.Covered(g.Gait, g.Minutes).Metres)),
-            record.Transitions.Sum(t => t.Count),
-            record.Passes.Left.Clean + record.Passes.Right.Clean,
-            record.Passes.Left.Touched + record.Passes.Right.Touched,
-            record.Efforts.Left.All + record.Efforts.Right.All,
-            record.Marks.Left,
-            record.Marks.Right,
-            record.Exertion,
-            record.Load,
-            string.Join("; ", record.Signs.Select(s => s.Sign.ToString())),
-            string.Join(" ", record.Notes),
+            Math.Round(totals.Minutes, 1),
+            Math.Round(totals.ByGait.Sum(g => card.Covered(g.Gait, g.Minutes).Metres)),
+            totals.Transitions,
+            totals.Passes.Left.Clean + totals.Passes.Right.Clean,
+            totals.Passes.Left.Touched + totals.Passes.Right.Touched,
+            totals.Jumps,
+            totals.Marks.Left,
+            totals.Marks.Right,
+            totals.Exertion,
+            totals.Load,
+            string.Join("; ", totals.Signs.Select(s => s.Sign.ToString())),
+            string.Join(" ", totals.Notes),
             ride.Id
         );
     }

@@ -139,14 +139,18 @@ public static class RideStore
             }
         );
 
-    /// <summary>Appends events, all in one statement; one that is already there, by its id, changes nothing.</summary>
+    /// <summary>
+    /// Appends events, all in one statement, and keeps what the ride adds up to with them; one that is already there, by
+    /// its id, changes nothing. Two who append to one ride wait for one another, so that the sums miss neither.
+    /// </summary>
     public static async Task<Appended> AppendAsync(this YardSession yard, Guid rideId, RideLog log, Guid sentBy)
     {
         ArgumentNullException.ThrowIfNull(log);
         var bodies = log.Events.ToDictionary(e => e.Id, e => Stored.Write(e));
         var rows = await yard.QueryAsync<AppendRow>(
             """
-            with sent as (select * from unnest(@ids, @times, @bodies::jsonb[]) as s (id, at, body)),
+            with locked as materialized (select pg_advisory_xact_lock(hashtextextended(@rideId::text, 0))),
+            sent as (select s.* from locked, unnest(@ids, @times, @bodies::jsonb[]) as s (id, at, body)),
             added as (
                 insert into ride_event (yard_id, ride_id, id, at, body, sent_by)
                 select @yard, @rideId, id, at, body, @sentBy from sent on conflict (yard_id, ride_id, id) do nothing returning id)
@@ -164,6 +168,11 @@ public static class RideStore
         );
         // By what they mean: the same tap may have been written by an older build, in other words.
         var differing = rows.Where(r => r.There is { } there && Stored.Write(Stored.Read<RideEvent>(there)) != bodies[r.Id]);
+        if (rows.Exists(r => r.Added))
+        {
+            await yard.KeepTotalsAsync([rideId]);
+        }
+
         return new Appended(rows.Where(r => r.Added).Select(r => r.Id).ToHashSet(), differing.Select(r => r.Id).ToHashSet());
     }
 

@@ -2,6 +2,7 @@ using CsCheck;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
+using Hippodrome.Tests.Shared;
 using Shouldly;
 using Xunit;
 
@@ -9,40 +10,11 @@ namespace Hippodrome.Core.Tests.Rides;
 
 public class RideRecordTests
 {
-    private static readonly DateTimeOffset Start = new(2026, 4, 18, 8, 0, 0, TimeSpan.Zero);
-
-    /// <summary>Any few taps of a ride, in any order of time; some take earlier ones back.</summary>
-    private static readonly Gen<RideEvent[]> AnyTaps = Gen.Select(Gen.Guid, Gen.Int[0, 90], Gen.Int[0, 9], Gen.Enum<Rein>(), Gen.Int[1, 20])
-        .Array[1, 25]
-        .Select(taps =>
-            taps.Select(
-                    (t, i) =>
-                    {
-                        var (id, minute, kind, rein, n) = t;
-                        var at = Start.AddMinutes(minute);
-                        var side = rein == Rein.Both ? Rein.Left : rein;
-                        return (RideEvent)(
-                            kind switch
-                            {
-                                0 or 1 => new Ridden(id, at, (Gait)(n % 5), rein, n),
-                                2 => new Transitions(id, at, Gait.Walk, Gait.Trot, n),
-                                3 => new PolesPassed(id, at, null, side, n, n % 3, n % 2),
-                                4 => new Efforts(id, at, null, side, 0.5 + (n / 100.0), (EffortOutcome)(n % 6), n),
-                                5 => new Marked(id, at, rein, Mark.Of(n / 2.0), ""),
-                                6 => new TensionSeen(id, at, n % 5),
-                                7 => new ClosingTest(id, at, n % 2 == 0),
-                                8 => new SignSeen(id, at, (Sign)(n % 18), null),
-                                _ => new TakenBack(id, at, taps[n % taps.Length].Item1 == id ? Guid.Empty : taps[n % taps.Length].Item1),
-                            }
-                        );
-                    }
-                )
-                .ToArray()
-        );
+    private static readonly DateTimeOffset Start = Taps.Start;
 
     [Fact]
     public void Any_order_of_arrival_gives_the_same_record() =>
-        Gen.Select(AnyTaps, Gen.Int[0, int.MaxValue])
+        Gen.Select(Taps.Any, Gen.Int[0, int.MaxValue])
             .Sample(
                 (taps, seed) =>
                 {
@@ -53,16 +25,16 @@ public class RideRecordTests
             );
 
     [Fact]
-    public void Sending_twice_counts_once() => AnyTaps.Sample(taps => Same(Make.Record(taps), Make.Record([.. taps, .. taps])));
+    public void Sending_twice_counts_once() => Taps.Any.Sample(taps => Same(Make.Record(taps), Make.Record([.. taps, .. taps])));
 
     [Fact]
     public void Two_devices_make_the_record_of_one() =>
-        Gen.Select(AnyTaps, Gen.Int[0, 25])
+        Gen.Select(Taps.Any, Gen.Int[0, 25])
             .Sample((taps, at) => Same(Make.Record(taps), Make.Record([.. taps.Skip(at), .. taps.Take(at)])));
 
     [Fact]
     public void Minutes_add_up_to_what_was_ridden_and_not_taken_back() =>
-        AnyTaps.Sample(taps =>
+        Taps.Any.Sample(taps =>
         {
             var back = taps.OfType<TakenBack>().Select(t => t.Event).ToHashSet();
             return Math.Abs(Make.Record(taps).Minutes - taps.OfType<Ridden>().Where(r => !back.Contains(r.Id)).Sum(r => r.Minutes)) < 1e-9;

@@ -1,0 +1,109 @@
+using Hippodrome.Core.Rides;
+
+namespace Hippodrome.Storage.Rides;
+
+/// <summary>What rides add up to, kept beside their events.</summary>
+public static class RideTotalsStore
+{
+    private const int RidesAtOnce = 200;
+
+    private sealed record TotalsRow(Guid RideId, string Body);
+
+    /// <summary>The sums of these rides. One whose sums were never kept is added up.</summary>
+    public static async Task<Dictionary<Guid, RideTotals>> TotalsAsync(this YardSession yard, IEnumerable<Guid> rideIds)
+    {
+        var ids = rideIds.Distinct().ToArray();
+        var totals = (
+            await yard.QueryAsync<TotalsRow>(
+                "select ride_id, body::text as body from ride_totals where yard_id = @yard and ride_id = any(@ids)",
+                new { ids }
+            )
+        ).ToDictionary(r => r.RideId, r => Stored.Read<RideTotals>(r.Body));
+        if (totals.Count < ids.Length)
+        {
+            foreach (var (id, added) in await AddUpAsync(yard, ids.Except(totals.Keys)))
+            {
+                totals[id] = added;
+            }
+        }
+
+        return totals;
+    }
+
+    /// <summary>
+    /// The sums, where they are kept, of the rides between two days of those of these horses that may be coming back: told
+    /// off, assessed after a rest, on a return, or held and cleared.
+    /// </summary>
+    public static async Task<Dictionary<Guid, RideTotals>> TotalsOfThoseBackAsync(
+        this YardSession yard,
+        IEnumerable<Guid> horseIds,
+        DateOnly from,
+        DateOnly until
+    ) =>
+        (
+            await yard.QueryAsync<TotalsRow>(
+                """
+                select t.ride_id, t.body::text as body from ride r join ride_totals t on t.yard_id = r.yard_id and t.ride_id = r.id
+                where r.yard_id = @yard and r.on_day between @from and @until and r.horse_id in (
+                    select horse_id from time_away where yard_id = @yard and horse_id = any(@ids) and removed_at is null
+                    union select horse_id from assessment where yard_id = @yard and horse_id = any(@ids) and weeks_off > 0
+                    union select horse_id from block where yard_id = @yard and horse_id = any(@ids) and entry ->> 'purpose' = 'return'
+                    union select horse_id from hold where yard_id = @yard and horse_id = any(@ids) and cleared_on is not null)
+                """,
+                new
+                {
+                    ids = horseIds.ToArray(),
+                    from,
+                    until,
+                }
+            )
+        ).ToDictionary(r => r.RideId, r => Stored.Read<RideTotals>(r.Body));
+
+    /// <summary>Keeps what these rides add up to by now. Whoever calls has locked them, so that nobody adds to them meanwhile.</summary>
+    internal static async Task KeepTotalsAsync(this YardSession yard, IReadOnlyCollection<Guid> rideIds)
+    {
+        var totals = await AddUpAsync(yard, rideIds);
+        await yard.ExecuteAsync(
+            """
+            insert into ride_totals (yard_id, ride_id, body)
+            select @yard, t.id, t.body::jsonb from unnest(@ids, @bodies) as t (id, body)
+            on conflict (yard_id, ride_id) do update set body = excluded.body
+            """,
+            new { ids = totals.Keys.ToArray(), bodies = totals.Values.Select(Stored.Write).ToArray() }
+        );
+    }
+
+    /// <summary>Adds up every ride of every yard anew. How many they were.</summary>
+    public static async Task<int> RebuildRideTotalsAsync(this Database database)
+    {
+        ArgumentNullException.ThrowIfNull(database);
+        var rebuilt = 0;
+        foreach (var yardId in await database.AllYardsAsync())
+        {
+            var rides = RidesAtOnce;
+            for (var after = Guid.Empty; rides == RidesAtOnce; rebuilt += rides)
+            {
+                await using var yard = await database.OpenYardAsync(yardId);
+                var ids = await yard.QueryAsync<Guid>(
+                    "select id from ride where yard_id = @yard and id > @after order by id limit @most",
+                    new { after, most = RidesAtOnce }
+                );
+                await yard.LockRidesAsync(ids);
+                await yard.KeepTotalsAsync(ids);
+                await yard.CommitAsync();
+                (rides, after) = (ids.Count, ids.Count == 0 ? after : ids[^1]);
+            }
+        }
+
+        return rebuilt;
+    }
+
+    private static Task<int> LockRidesAsync(this YardSession yard, IEnumerable<Guid> rideIds) =>
+        yard.ExecuteAsync(
+            "select pg_advisory_xact_lock(hashtextextended(id::text, 0)) from unnest(@ids) as r (id)",
+            new { ids = rideIds.ToArray() }
+        );
+
+    private static async Task<Dictionary<Guid, RideTotals>> AddUpAsync(YardSession yard, IEnumerable<Guid> rideIds) =>
+        (await yard.LogsAsync(rideIds)).ToDictionary(l => l.Key, l => RideTotals.Of(RideRecord.Fold(l.Value)));
+}
