@@ -31,7 +31,7 @@ public class AgeTests(DemoApp demo) : IClassFixture<DemoApp>
         ("block", "entry", "id", "block"),
         ("block_version", "entry", "block_id, number", "block"),
         ("block_version", "plan", "block_id, number", "block-plan"),
-        ("placed_session", "body", "block_id, id", "placed-session"),
+        ("placed_session", "body", "block_id, id, from_version", "placed-session"),
         ("roster", "entry", "yard_id", "roster"),
     ];
 

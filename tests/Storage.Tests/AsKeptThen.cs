@@ -9,6 +9,9 @@ internal static class AsKeptThen
     public static readonly Guid SetUp = Guid.Parse("30000000-0000-0000-0000-000000000001");
     public static readonly Guid Session = Guid.Parse("40000000-0000-0000-0000-000000000001");
     public static readonly Guid Ride = Guid.Parse("50000000-0000-0000-0000-000000000001");
+    public static readonly Guid Block = Guid.Parse("80000000-0000-0000-0000-000000000001");
+    public static readonly Guid Stays = Guid.Parse("90000000-0000-0000-0000-000000000001");
+    public static readonly Guid Moves = Guid.Parse("90000000-0000-0000-0000-000000000002");
     public static readonly Guid Strip = Guid.Parse("60000000-0000-0000-0000-000000000001");
     public static readonly Guid Tap = Guid.Parse("60000000-0000-0000-0000-000000000002");
 
@@ -39,6 +42,23 @@ internal static class AsKeptThen
                     '{"kind": "stridesCounted", "id": "{{Tap}}", "at": "2025-03-02T12:05:00+00:00", "setUpId": null, "variant": "trotWorking", "rein": "left", "metres": 20, "strides": 7, "overPoles": true, "planned": null}', '{{Person}}');
                 insert into stride_measurement (yard_id, horse_id, id, variant, strip_m, strides, seconds, on_day) values ('{{yard}}', '{{Horse}}', '{{Tap}}', 'TrotWorking', 20, 8, null, '2025-03-02');
                 """,
+            // Two versions of a plan: one session stays, the other moves from Thursday to Saturday.
+            "0010" => $$"""
+                insert into block (yard_id, horse_id, id, entry) values ('{{yard}}', '{{Horse}}', '{{Block}}',
+                    '{"name": "Spring", "purpose": "schooling", "start": "2025-03-03", "weeks": 1}');
+                insert into block_version (yard_id, block_id, number, entry, plan, because, by_person, at) values
+                    ('{{yard}}', '{{Block}}', 1, '{"name": "Spring", "purpose": "schooling", "start": "2025-03-03", "weeks": 1}',
+                        '{{Plan(
+                    $"{Placed(Stays, "2025-03-04")}, {Placed(Moves, "2025-03-06")}"
+                )}}', 'the first plan', '{{Person}}', '2025-03-01T12:00Z'),
+                    ('{{yard}}', '{{Block}}', 2, '{"name": "Spring", "purpose": "schooling", "start": "2025-03-03", "weeks": 1}',
+                        '{{Plan(
+                    $"{Placed(Stays, "2025-03-04")}, {Placed(Moves, "2025-03-08")}"
+                )}}', 'moved', '{{Person}}', '2025-03-02T12:00Z');
+                insert into placed_session (yard_id, horse_id, block_id, id, on_day, body) values
+                    ('{{yard}}', '{{Horse}}', '{{Block}}', '{{Stays}}', '2025-03-04', '{{Placed(Stays, "2025-03-04")}}'),
+                    ('{{yard}}', '{{Horse}}', '{{Block}}', '{{Moves}}', '2025-03-08', '{{Placed(Moves, "2025-03-08")}}');
+                """,
             "0011" => $$"""
                 insert into set_up (yard_id, horse_id, id, name, entry) values ('{{yard}}', '{{Horse}}', '30000000-0000-0000-0000-000000000002', 'After versions',
                     '{"family": "crossPole", "arena": "sixtyByTwenty", "line": "centreLine", "heading": "towardsC", "middleMetres": 20, "adjustMetres": 0, "heightMetres": 0.6}');
@@ -46,4 +66,21 @@ internal static class AsKeptThen
                 """,
             _ => null,
         };
+
+    private const string Because = """{"rule": "a rule", "inputs": [], "source": {"says": "as it was", "class": "chosen"}}""";
+    private const string Minutes = """{"trot": 10, "walk": 20, "canter": 5}""";
+
+    private static string Plan(string sessions) =>
+        $$"""
+            {"phases": [], "setbacks": [], "skipped": [], "added": [], "notes": [], "sessions": [{{sessions}}],
+             "solved": {"cost": 0, "bound": 0, "optimal": true, "cancelled": false},
+             "weeks": [{"number": 1, "monday": "2025-03-03", "phase": "atLevel", "rises": "nothing", "lighter": false, "heldUntil": null, "rungs": [], "bent": [],
+                "mix": {{Because}}, "why": {{Because}}, "target": {{Minutes}}, "minutes": {{Minutes}}, "sessions": [{{sessions}}]}]}
+            """;
+
+    private static string Placed(Guid id, string on) =>
+        $$"""
+            {"id": "{{id}}", "on": "{{on}}", "why": {{Because}}, "bent": [], "kind": "hack", "sets": null, "bouts": null, "pinned": false,
+             "rungId": null, "efforts": null, "minutes": {{Minutes}}, "riderId": null, "shortFirstDay": false}
+            """;
 }

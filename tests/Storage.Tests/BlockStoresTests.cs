@@ -107,6 +107,32 @@ public class BlockStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
     }
 
     [Fact]
+    public async Task A_session_that_stays_is_kept_once_and_every_version_has_its_own_sessions()
+    {
+        var (id, horse, plan) = await KeptAsync();
+        var week = plan.Weeks[1];
+        var moved = week.Sessions[0] with { On = week.Monday.AddDays(6) };
+        var later = plan with { Weeks = [plan.Weeks[0], week with { Sessions = [.. week.Sessions.Skip(1), moved] }, plan.Weeks[2]] };
+        await store.InAsync(store.Here, yard => yard.KeepPlanAsync(horse.Id, id, 2, Entry, later, "moved", store.Here.TrainerId, At));
+
+        (
+            await store.InAsync(store.Here, yard => yard.QueryAsync<int>("select 1 from placed_session where block_id = @id", new { id }))
+        ).Count.ShouldBe(plan.Sessions.Count() + 1);
+        Json.Write((await store.InAsync(store.Here, yard => yard.FindBlockVersionAsync(id, 1)))!.Value.Plan).ShouldBe(Json.Write(plan));
+        Json.Write((await store.InAsync(store.Here, yard => yard.FindBlockAsync(horse.Id, id)))!.Plan).ShouldBe(Json.Write(later));
+
+        // Back again, as a trainer may go: the third version has what the first had.
+        await store.InAsync(store.Here, yard => yard.KeepPlanAsync(horse.Id, id, 3, Entry, plan, "back", store.Here.TrainerId, At));
+        Json.Write((await store.InAsync(store.Here, yard => yard.FindBlockVersionAsync(id, 2)))!.Value.Plan).ShouldBe(Json.Write(later));
+        Json.Write((await store.InAsync(store.Here, yard => yard.FindBlockAsync(horse.Id, id)))!.Plan).ShouldBe(Json.Write(plan));
+        (
+            await Should.ThrowAsync<PostgresException>(() =>
+                store.InAsync(store.Here, yard => yard.ExecuteAsync("delete from placed_session"))
+            )
+        ).SqlState.ShouldBe(PostgresErrorCodes.InsufficientPrivilege);
+    }
+
+    [Fact]
     public async Task A_horse_has_one_block_under_way()
     {
         var (id, horse, _) = await KeptAsync();

@@ -1,5 +1,6 @@
 using System.Text.RegularExpressions;
 using Dapper;
+using Hippodrome.Storage.Blocks;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.Rides;
 using Hippodrome.Storage.Sessions;
@@ -57,6 +58,13 @@ public partial class MigrationTests
             var log = (await session.LogsAsync([AsKeptThen.Ride]))[AsKeptThen.Ride];
             log.Events.Select(e => e.GetType().Name).Order().ShouldBe(["Marked", "StridesCounted"]);
             (await session.FindSessionAsync(AsKeptThen.Horse, AsKeptThen.Session))!.Plan.Emphasis.ShouldBe("Straightness");
+            // What the tap and the mark add up to was not kept then; both versions of the plan have the sessions they had.
+            (await session.TotalsAsync([AsKeptThen.Ride]))[AsKeptThen.Ride].Marks.Left.ShouldBe(6.5);
+            DateOnly[] first = [new(2025, 3, 4), new(2025, 3, 6)],
+                second = [new(2025, 3, 4), new(2025, 3, 8)];
+            (await session.FindBlockVersionAsync(AsKeptThen.Block, 1))!.Value.Plan.Sessions.Select(s => s.On).ShouldBe(first);
+            (await session.FindBlockAsync(AsKeptThen.Horse, AsKeptThen.Block))!.Plan.Sessions.Select(s => s.On).ShouldBe(second);
+            (await session.PlacedAsync([AsKeptThen.Horse], first[0], second[1])).Select(p => p.Session.On).ShouldBe(second);
             // The measurement that a tap made knows its ride, and the one that nobody tapped knows none.
             await session.RemoveStridesOfRideAsync(AsKeptThen.Ride, [AsKeptThen.Tap, AsKeptThen.Strip]);
             (await session.StrideMeasurementsAsync([AsKeptThen.Horse]))[AsKeptThen.Horse].Select(m => m.Id).ShouldBe([AsKeptThen.Strip]);

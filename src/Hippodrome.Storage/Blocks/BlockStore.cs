@@ -1,4 +1,5 @@
 using Hippodrome.Core.Blocks;
+using Hippodrome.Core.Conditioning;
 
 namespace Hippodrome.Storage.Blocks;
 
@@ -25,10 +26,19 @@ public static class BlockStore
 {
     private sealed record EntryRow(Guid HorseId, Guid Id, DateOnly? EndedOn, string? Entry);
 
-    private const string Select = """
-        select b.horse_id, b.id, v.entry::text as entry, b.ended_on, v.number, v.plan::text as plan, v.at
+    // The sessions that a version of a plan has, as one text: a row for each costs more than all else.
+    private static readonly string WithSessions = $"""
+        cross join lateral (
+            select '[' || string_agg(s.body::text, ',' order by s.on_day, s.id) || ']' as sessions,
+                bool_and(s.body -> 'v' = to_jsonb({Stored.VersionOf<PlacedSession>()})) as of_today
+            from placed_session s
+            where s.yard_id = v.yard_id and s.block_id = v.block_id and s.from_version <= v.number and (s.until_version is null or s.until_version > v.number)) p
+        """;
+
+    private static readonly string Select = $"""
+        select b.horse_id, b.id, v.entry::text as entry, b.ended_on, v.number, v.plan::text as plan, p.sessions, p.of_today, v.at
         from block b join lateral (
-            select * from block_version where yard_id = b.yard_id and block_id = b.id order by number desc limit 1) v on true
+            select * from block_version where yard_id = b.yard_id and block_id = b.id order by number desc limit 1) v on true {WithSessions}
         where b.yard_id = @yard
         """;
 
@@ -75,10 +85,6 @@ public static class BlockStore
             new { horseId, ended = start.AddDays(-1) }
         );
         await yard.ExecuteAsync(
-            "delete from placed_session where yard_id = @yard and horse_id = @horseId and on_day >= @start",
-            new { horseId, start }
-        );
-        await yard.ExecuteAsync(
             "insert into block (yard_id, horse_id, id, entry) values (@yard, @horseId, @id, @entry::jsonb)",
             new
             {
@@ -89,30 +95,22 @@ public static class BlockStore
         );
     }
 
-    /// <summary>Ends a block on a day; what it had placed after it goes. False: there is no such block, or it has ended.</summary>
-    public static async Task<bool> EndBlockAsync(this YardSession yard, Guid horseId, Guid id, DateOnly on)
-    {
+    /// <summary>Ends a block on a day; what it had placed is placed no more. False: there is no such block, or it has ended.</summary>
+    public static async Task<bool> EndBlockAsync(this YardSession yard, Guid horseId, Guid id, DateOnly on) =>
         await yard.ExecuteAsync(
-            "delete from placed_session where yard_id = @yard and horse_id = @horseId and block_id = @id and on_day > @on",
+            "update block set ended_on = @on where yard_id = @yard and horse_id = @horseId and id = @id and ended_on is null",
             new
             {
                 horseId,
                 id,
                 on,
             }
-        );
-        return await yard.ExecuteAsync(
-                "update block set ended_on = @on where yard_id = @yard and horse_id = @horseId and id = @id and ended_on is null",
-                new
-                {
-                    horseId,
-                    id,
-                    on,
-                }
-            ) == 1;
-    }
+        ) == 1;
 
-    /// <summary>Keeps a version of a plan and makes its sessions the ones that count. False: someone was quicker.</summary>
+    /// <summary>
+    /// Keeps a version of a plan and makes its sessions the ones that count. A session that the version before had just so
+    /// stays the row it is. False: someone was quicker.
+    /// </summary>
     public static async Task<bool> KeepPlanAsync(
         this YardSession yard,
         Guid horseId,
@@ -126,6 +124,7 @@ public static class BlockStore
     )
     {
         ArgumentNullException.ThrowIfNull(plan);
+        var sessions = plan.Sessions.ToList();
         // Two that keep at once wait for one another at the number of the version, and the later one keeps nothing.
         var kept = await yard.QueryAsync<int>(
             """
@@ -134,41 +133,44 @@ public static class BlockStore
                 select @yard, @blockId, @number, @entry::jsonb, @plan::jsonb, @because, @by, @at
                 where not exists (select from block_version where yard_id = @yard and block_id = @blockId and number >= @number)
                 on conflict (yard_id, block_id, number) do nothing returning number),
-            gone as (delete from placed_session where yard_id = @yard and block_id = @blockId and exists (select from kept))
+            sent as (select * from unnest(@ids, @days, @bodies::jsonb[]) as s (id, on_day, body)),
+            now as (select id, body from placed_session where yard_id = @yard and block_id = @blockId and until_version is null),
+            gone as (
+                update placed_session p set until_version = @number
+                where p.yard_id = @yard and p.block_id = @blockId and p.until_version is null and exists (select from kept)
+                    and not exists (select from sent s where s.id = p.id and s.body = p.body)),
+            placed as (
+                insert into placed_session (yard_id, horse_id, block_id, id, on_day, body, from_version)
+                select @yard, @horseId, @blockId, s.id, s.on_day, s.body, @number from sent s
+                where exists (select from kept) and not exists (select from now n where n.id = s.id and n.body = s.body))
             select number from kept
-            """,
-            new
-            {
-                blockId,
-                number,
-                entry = Stored.Write(entry),
-                plan = Stored.Write(plan),
-                because,
-                by,
-                at = at.ToUniversalTime(),
-            }
-        );
-        if (kept.Count == 0)
-        {
-            return false;
-        }
-
-        var sessions = plan.Sessions.ToList();
-        await yard.ExecuteAsync(
-            """
-            insert into placed_session (yard_id, horse_id, block_id, id, on_day, body)
-            select @yard, @horseId, @blockId, s.id, s.on_day, s.body::jsonb from unnest(@ids, @days, @bodies) as s (id, on_day, body)
             """,
             new
             {
                 horseId,
                 blockId,
+                number,
+                entry = Stored.Write(entry),
+                plan = Stored.Write(Without(plan)),
+                because,
+                by,
+                at = at.ToUniversalTime(),
                 ids = sessions.ConvertAll(s => s.Id).ToArray(),
                 days = sessions.ConvertAll(s => s.On.ToDateTime(TimeOnly.MinValue)).ToArray(),
                 bodies = sessions.ConvertAll(Stored.Write).ToArray(),
             }
         );
-        return true;
+        return kept.Count == 1;
+    }
+
+    private static BlockPlan Without(BlockPlan plan) => plan with { Weeks = [.. plan.Weeks.Select(w => w with { Sessions = [] })] };
+
+    /// <summary>A plan as it was kept with the sessions it has, each in its week.</summary>
+    private static BlockPlan ReadPlan(string plan, string? sessions, bool? ofToday)
+    {
+        var byMonday = Stored.ReadAll<PlacedSession>(sessions ?? "[]", ofToday ?? true).ToLookup(s => TrainingLoad.Monday(s.On));
+        var read = Stored.Read<BlockPlan>(plan);
+        return read with { Weeks = [.. read.Weeks.Select(w => w with { Sessions = [.. byMonday[w.Monday]] })] };
     }
 
     /// <summary>Versions of a block's plan, the latest first.</summary>
@@ -184,12 +186,12 @@ public static class BlockStore
     public static async Task<(BlockEntry Entry, BlockPlan Plan)?> FindBlockVersionAsync(this YardSession yard, Guid blockId, int number) =>
         (
             await yard.FindAsync<VersionRow>(
-                "select entry::text as entry, plan::text as plan from block_version where yard_id = @yard and block_id = @blockId and number = @number",
+                $"select v.entry::text as entry, v.plan::text as plan, p.sessions, p.of_today from block_version v {WithSessions} where v.yard_id = @yard and v.block_id = @blockId and v.number = @number",
                 new { blockId, number }
             )
         )
             is { } row
-            ? (Stored.Read<BlockEntry>(row.Entry), Stored.Read<BlockPlan>(row.Plan))
+            ? (Stored.Read<BlockEntry>(row.Entry), ReadPlan(row.Plan, row.Sessions, row.OfToday))
             : null;
 
     /// <summary>What blocks under way have placed for these horses between two days, both included.</summary>
@@ -204,7 +206,7 @@ public static class BlockStore
                 await yard.QueryAsync<PlacedRow>(
                     """
                     select s.horse_id, s.block_id, s.body::text as body from placed_session s join block b on b.yard_id = s.yard_id and b.id = s.block_id
-                    where s.yard_id = @yard and s.horse_id = any(@ids) and s.on_day between @from and @to and b.ended_on is null order by s.on_day, s.id
+                    where s.yard_id = @yard and s.horse_id = any(@ids) and s.on_day between @from and @to and s.until_version is null and b.ended_on is null order by s.on_day, s.id
                     """,
                     new
                     {
@@ -222,7 +224,7 @@ public static class BlockStore
             await yard.QueryAsync<DayRow>(
                 """
                 select s.on_day, count(*)::int as sessions from placed_session s join block b on b.yard_id = s.yard_id and b.id = s.block_id
-                where s.yard_id = @yard and s.horse_id <> @horseId and s.on_day >= @from and b.ended_on is null group by s.on_day
+                where s.yard_id = @yard and s.horse_id <> @horseId and s.on_day >= @from and s.until_version is null and b.ended_on is null group by s.on_day
                 """,
                 new { horseId, from }
             )
@@ -230,12 +232,23 @@ public static class BlockStore
 
     private sealed record DayRow(DateOnly OnDay, int Sessions);
 
-    private sealed record BlockRow(Guid HorseId, Guid Id, string Entry, DateOnly? EndedOn, int Number, string Plan, DateTime At)
+    private sealed record BlockRow(
+        Guid HorseId,
+        Guid Id,
+        string Entry,
+        DateOnly? EndedOn,
+        int Number,
+        string Plan,
+        string? Sessions,
+        bool? OfToday,
+        DateTime At
+    )
     {
-        public KeptBlock ToBlock() => new(HorseId, Id, Stored.Read<BlockEntry>(Entry), EndedOn, Number, Stored.Read<BlockPlan>(Plan), At);
+        public KeptBlock ToBlock() =>
+            new(HorseId, Id, Stored.Read<BlockEntry>(Entry), EndedOn, Number, ReadPlan(Plan, Sessions, OfToday), At);
     }
 
-    private sealed record VersionRow(string Entry, string Plan);
+    private sealed record VersionRow(string Entry, string Plan, string? Sessions, bool? OfToday);
 
     private sealed record PlacedRow(Guid HorseId, Guid BlockId, string Body);
 }
