@@ -143,8 +143,8 @@ public class ArchitectureTests
     public void Concepts_have_one_name_everywhere()
     {
         var concepts = Namespaces(Core);
-        string[] ofStorage = ["Creations", "People", "Servers"];
-        string[] ofServer = ["Demo", "Hosting", "People", "Today"];
+        string[] ofStorage = ["Creations", "Jobs", "People", "Servers"];
+        string[] ofServer = ["Demo", "Hosting", "Jobs", "People", "Today"];
         Namespaces(typeof(Visit).Assembly).Except(concepts).ShouldBe(["Today"]);
         Namespaces(typeof(Database).Assembly).Except(concepts).Order().ShouldBe(ofStorage);
         Namespaces(typeof(BlockPlanner).Assembly).Except(concepts).ShouldBeEmpty();

@@ -45,6 +45,9 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         ["POST /api/me/calendars"] = [200, 200, 200, 200, 200, 200, 401],
         // Another person's calendar is as unknown as another yard's.
         ["DELETE /api/me/calendars/{id:guid}"] = [200, 404, 404, 404, 404, 404, 401],
+        // Another person's long work too.
+        ["GET /api/jobs/{id:guid}"] = [200, 404, 404, 404, 404, 404, 401],
+        ["DELETE /api/jobs/{id:guid}"] = [200, 404, 404, 404, 404, 404, 401],
         ["GET /api/library"] = [200, 200, 200, 200, 200, 200, 401],
         ["GET /api/session-templates"] = [200, 200, 200, 200, 200, 200, 401],
         ["GET /api/horses/{horseId}/rides/{rideId:guid}/taps"] = [200, 200, 200, 200, 404, 404, 401],

@@ -418,6 +418,8 @@ public static class Calls
         ["GET /api/week"] = _ => At("/api/week?monday=2026-04-13"),
         ["POST /api/week/share"] = _ => At("/api/week/share", new WeekEntry(new DateOnly(2026, 4, 13))),
         ["POST /api/week/keep"] = _ => At("/api/week/keep", new KeepWeekEntry(new DateOnly(2026, 4, 13))),
+        ["GET /api/jobs/{id:guid}"] = JobAsync,
+        ["DELETE /api/jobs/{id:guid}"] = JobAsync,
         ["GET /api/roster"] = _ => At("/api/roster"),
         ["PUT /api/roster"] = async app => new Call(
             "/api/roster",
@@ -638,6 +640,17 @@ public static class Calls
     {
         var passport = await app.Trainer.PostAsync($"{Of(app.Horse)}/strides", Stride);
         return new Call($"{Of(app.Horse)}/strides/{passport["measurements"]![0]!["id"]}{then}", then.Length > 0 ? new { } : null);
+    }
+
+    /// <summary>Long work the trainer has just ordered: nobody has begun it as it is asked after.</summary>
+    private static async Task<Call> JobAsync(App app)
+    {
+        var ordered = await app.Trainer.SendContentAsync(
+            HttpMethod.Post,
+            "/api/week/share",
+            System.Net.Http.Json.JsonContent.Create(new WeekEntry(new DateOnly(2026, 4, 13)), options: Storage.Json.Options)
+        );
+        return new Call(ordered.Headers.Location!.ToString());
     }
 
     private static Task<Call> At(string address, object? body = null) => Task.FromResult(new Call(address, body));

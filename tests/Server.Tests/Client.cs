@@ -31,8 +31,24 @@ public sealed class Client(HttpClient http, Guid id)
     public Task<HttpResponseMessage> SendAsync(HttpMethod method, string address, object? body = null) =>
         SendRawAsync(method, address, body is null ? null : body as string ?? JsonSerializer.Serialize(body, body.GetType(), Json.Options));
 
-    public Task<HttpResponseMessage> SendRawAsync(HttpMethod method, string address, string? json) =>
-        SendContentAsync(method, address, json is null ? null : new StringContent(json, Encoding.UTF8, "application/json"));
+    public async Task<HttpResponseMessage> SendRawAsync(HttpMethod method, string address, string? json)
+    {
+        var answer = await SendContentAsync(
+            method,
+            address,
+            json is null ? null : new StringContent(json, Encoding.UTF8, "application/json")
+        );
+        // Long work is asked after until it is done, as the interface does.
+        while (answer.StatusCode == HttpStatusCode.Accepted && method == HttpMethod.Post)
+        {
+            await Task.Delay(20);
+            var job = await SendContentAsync(HttpMethod.Get, answer.Headers.Location!.ToString(), null);
+            job.Headers.Location ??= answer.Headers.Location;
+            answer = job;
+        }
+
+        return answer;
+    }
 
     public Task<HttpResponseMessage> SendContentAsync(
         HttpMethod method,

@@ -20,7 +20,11 @@ public static class Statements
             Sample = (ref _) => ActivitySamplingResult.AllData,
             ActivityStopped = activity =>
             {
-                if (activity.GetTagItem("db.namespace") as string == database && activity.GetTagItem("db.query.text") is string sql)
+                if (
+                    activity.GetTagItem("db.namespace") as string == database
+                    && activity.GetTagItem("db.query.text") is string sql
+                    && !IsOfTheQueue(sql)
+                )
                 {
                     asked.Enqueue(sql);
                 }
@@ -30,4 +34,7 @@ public static class Statements
         await done();
         return ["begin", .. asked, "commit"];
     }
+
+    /// <summary>The server looks round for long work now and then, whatever is asked of it meanwhile.</summary>
+    private static bool IsOfTheQueue(string sql) => sql.Contains("update job set", StringComparison.Ordinal);
 }

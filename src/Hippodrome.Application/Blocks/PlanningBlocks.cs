@@ -2,6 +2,7 @@ using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Planning;
 using Hippodrome.Planning.Blocks;
 using Hippodrome.Storage.Assessments;
 using Hippodrome.Storage.Blocks;
@@ -62,9 +63,15 @@ public static class PlanningBlocks
     }
 
     /// <summary>The plan these inputs give; nothing is kept.</summary>
-    public static async Task<Answer<BlockPlan>> PreviewAsync(Guid horseId, BlockEntry entry, Visit visit, CancellationToken cancel)
+    public static async Task<Answer<BlockPlan>> PreviewAsync(
+        Guid horseId,
+        BlockEntry entry,
+        Visit visit,
+        IProgress<PlanProgress>? progress,
+        CancellationToken cancel
+    )
     {
-        var (_, plan, refusal) = await PlanAsync(horseId, Guid.NewGuid(), entry, visit, cancel);
+        var (_, plan, refusal) = await PlanAsync(horseId, Guid.NewGuid(), entry, visit, progress, cancel);
         return refusal is null ? plan! : refusal;
     }
 
@@ -77,7 +84,7 @@ public static class PlanningBlocks
 
         await visit.Yard.LockAsync(horseId);
         var id = visit.NewId;
-        var (block, plan, refusal) = await PlanAsync(horseId, id, entry, visit, cancel);
+        var (block, plan, refusal) = await PlanAsync(horseId, id, entry, visit, null, cancel);
         if (refusal is not null)
         {
             return refusal;
@@ -102,6 +109,7 @@ public static class PlanningBlocks
         Guid blockId,
         AgainEntry entry,
         Visit visit,
+        IProgress<PlanProgress>? progress,
         CancellationToken cancel
     )
     {
@@ -110,7 +118,7 @@ public static class PlanningBlocks
             return Refusal.NotThere;
         }
 
-        var (_, again, refusal) = await ReplanAsync(kept, entry.Entry, visit, cancel);
+        var (_, again, refusal) = await ReplanAsync(kept, entry.Entry, visit, progress, cancel);
         return refusal is null ? again! : refusal;
     }
 
@@ -140,7 +148,7 @@ public static class PlanningBlocks
             return Refusal.Changed(await BlockViews.ShowAsync(visit, kept), entry);
         }
 
-        var (planned, again, refusal) = await ReplanAsync(kept, entry.Entry, visit, cancel);
+        var (planned, again, refusal) = await ReplanAsync(kept, entry.Entry, visit, null, cancel);
         if (refusal is not null)
         {
             return refusal;
@@ -224,6 +232,7 @@ public static class PlanningBlocks
         Guid id,
         BlockEntry entry,
         Visit visit,
+        IProgress<PlanProgress>? progress,
         CancellationToken cancel
     )
     {
@@ -234,7 +243,8 @@ public static class PlanningBlocks
             return (null, null, refusal);
         }
 
-        var plan = BlockPlanner.Plan(book.CaseOf(block!, null), cancel);
+        var planned = book.CaseOf(block!, null);
+        var plan = await SolverTurns.TakeAsync(() => BlockPlanner.Plan(planned, progress, cancel), cancel);
         return plan.IsFine ? (block, plan.Value, null) : (null, null, Refusal.Faulty(plan.Faults));
     }
 
@@ -242,6 +252,7 @@ public static class PlanningBlocks
         KeptBlock kept,
         BlockEntry? entry,
         Visit visit,
+        IProgress<PlanProgress>? progress,
         CancellationToken cancel
     )
     {
@@ -259,7 +270,7 @@ public static class PlanningBlocks
             planned = book.CaseOf(block!, kept, lately);
         }
 
-        var again = Replanning.Again(planned, cancel);
+        var again = await SolverTurns.TakeAsync(() => Replanning.Again(planned, progress, cancel), cancel);
         return again.IsFine ? (planned, again.Value, null) : (null, null, Refusal.Faulty(again.Faults));
     }
 

@@ -177,7 +177,10 @@ public static class WeekOfYard
         var built = await visit.Yard.BuiltForAsync(
             weeks.SelectMany(w => w.Case.Former!.Sessions).Where(s => s.On >= monday && s.On < monday.AddDays(7)).Select(s => s.Id)
         );
-        return (book, YardWeekPlanner.Plan(weeks, book.Roster, built, monday, visit.Today, cancel));
+        return (
+            book,
+            await SolverTurns.TakeAsync(() => YardWeekPlanner.Plan(weeks, book.Roster, built, monday, visit.Today, cancel), cancel)
+        );
     }
 
     private static IEnumerable<SessionState> States(BlockBook book, KeptBlock block, DateOnly monday)

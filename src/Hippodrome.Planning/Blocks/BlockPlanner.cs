@@ -29,13 +29,17 @@ public sealed class BlockPlanner
     /// The plan, or what to change when the hard rules cannot all hold. The same inputs give the same plan; a cancelled
     /// one says so.
     /// </summary>
-    public static Outcome<BlockPlan> Plan(PlanningCase planned, CancellationToken cancel = default)
+    public static Outcome<BlockPlan> Plan(
+        PlanningCase planned,
+        IProgress<PlanProgress>? progress = null,
+        CancellationToken cancel = default
+    )
     {
         ArgumentNullException.ThrowIfNull(planned);
-        return new BlockPlanner(planned).Plan(cancel);
+        return new BlockPlanner(planned).Plan(progress, cancel);
     }
 
-    private Outcome<BlockPlan> Plan(CancellationToken cancel)
+    private Outcome<BlockPlan> Plan(IProgress<PlanProgress>? progress, CancellationToken cancel)
     {
         var checks = new Checks();
         if (_case.Horse.HeldBecause is { } held && _case.Former is null)
@@ -56,7 +60,7 @@ public sealed class BlockPlanner
             Former(),
             _case.OtherHorses
         );
-        if (Placer.Place(task, cancel) is not { } placed)
+        if (Placer.Place(task, progress, cancel) is not { } placed)
         {
             checks.AddRange(Conflict.Of(task));
             return checks.Outcome<BlockPlan>(() => null!);

@@ -9,12 +9,17 @@ namespace Hippodrome.Planning.Blocks;
 internal static class Placer
 {
     /// <summary>The placing; null where the hard rules cannot all hold.</summary>
-    public static (IReadOnlyList<Slot> Slots, Solved Solved)? Place(PlacingTask task, CancellationToken cancel)
+    public static (IReadOnlyList<Slot> Slots, Solved Solved)? Place(
+        PlacingTask task,
+        IProgress<PlanProgress>? progress,
+        CancellationToken cancel
+    )
     {
         var settled = new List<Slot>();
         var solved = new Solved(true, 0, 0, false);
         for (var i = 0; i < task.Weeks.Count; i++)
         {
+            progress?.Report(new PlanProgress(i, task.Weeks.Count));
             var found = Window(task, settled, i, i, cancel) ?? (i > 0 ? Window(task, settled, i - 1, i, cancel) : null);
             if (found is null)
             {

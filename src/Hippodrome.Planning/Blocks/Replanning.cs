@@ -8,11 +8,15 @@ namespace Hippodrome.Planning.Blocks;
 public static class Replanning
 {
     /// <summary>What planning again from today would change, or why nothing fits.</summary>
-    public static Outcome<Replanned> Again(PlanningCase planned, CancellationToken cancel = default)
+    public static Outcome<Replanned> Again(
+        PlanningCase planned,
+        IProgress<PlanProgress>? progress = null,
+        CancellationToken cancel = default
+    )
     {
         ArgumentNullException.ThrowIfNull(planned);
         ArgumentNullException.ThrowIfNull(planned.Former);
-        var plan = BlockPlanner.Plan(planned, cancel);
+        var plan = BlockPlanner.Plan(planned, progress, cancel);
         var missed = MissedDays.Of(planned);
         var says =
             planned.Horse.HeldBecause is { } held

@@ -1,5 +1,8 @@
+using Hippodrome.Application;
 using Hippodrome.Application.Blocks;
+using Hippodrome.Core.Blocks;
 using Hippodrome.Server.Hosting;
+using Hippodrome.Server.Jobs;
 
 namespace Hippodrome.Server.Blocks;
 
@@ -9,10 +12,20 @@ public static class BlockEndpoints
     {
         api.MapGet("/horses/{horseId}/blocks", PlanningBlocks.ListAsync).Needs(Access.Reads);
         api.MapGet("/horses/{horseId}/blocks/suggestion", PlanningBlocks.SuggestAsync).Needs(Access.Trains);
-        api.MapPost("/horses/{horseId}/blocks/plan", PlanningBlocks.PreviewAsync).Needs(Access.Trains);
+        api.MapPost("/horses/{horseId}/blocks/plan", (Guid horseId, BlockEntry entry, Visit visit, Ordering jobs) =>
+                jobs.OrderAsync(JobKind.PlanBlock, entry, visit, horseId)
+            )
+            .Needs(Access.Trains)
+            .Orders<BlockPlan>();
         api.MapPost("/horses/{horseId}/blocks", PlanningBlocks.AddAsync).Needs(Access.Trains).Creates();
         api.MapGet("/horses/{horseId}/blocks/{blockId:guid}", PlanningBlocks.OneAsync).Needs(Access.Reads);
-        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/again", PlanningBlocks.AgainAsync).Needs(Access.Trains);
+        api.MapPost(
+                "/horses/{horseId}/blocks/{blockId:guid}/again",
+                (Guid horseId, Guid blockId, AgainEntry entry, Visit visit, Ordering jobs) =>
+                    jobs.OrderAsync(JobKind.PlanAgain, entry, visit, horseId, blockId)
+            )
+            .Needs(Access.Trains)
+            .Orders<Replanned>();
         api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/accept", PlanningBlocks.AcceptAsync).Needs(Access.Trains).Creates();
         api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/versions/{number:int}/restore", PlanningBlocks.RestoreAsync)
             .Needs(Access.Trains);

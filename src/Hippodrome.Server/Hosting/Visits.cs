@@ -129,13 +129,16 @@ public static class Visits
                 }
 
                 var clock = context.RequestServices.GetRequiredService<TimeProvider>();
-                var now = TimeZoneInfo.ConvertTime(clock.GetUtcNow(), TimeZoneInfo.FindSystemTimeZoneById(place.TimeZone));
-                context.Items[typeof(Visit)] = new Visit(yard, me, place, now, Creations.IdGiven(context.Request) ?? Guid.NewGuid());
+                context.Items[typeof(Visit)] = Of(yard, me, place, clock, Creations.IdGiven(context.Request) ?? Guid.NewGuid());
                 await next(context);
             }
         );
 
-    private static Microsoft.AspNetCore.Http.HttpResults.ProblemHttpResult? Refuse(Person me, Access access)
+    /// <summary>Somebody in their yard, by the yard's clock.</summary>
+    internal static Visit Of(YardSession yard, Person me, Yard place, TimeProvider clock, Guid newId) =>
+        new(yard, me, place, TimeZoneInfo.ConvertTime(clock.GetUtcNow(), TimeZoneInfo.FindSystemTimeZoneById(place.TimeZone)), newId);
+
+    internal static Microsoft.AspNetCore.Http.HttpResults.ProblemHttpResult? Refuse(Person me, Access access)
     {
         var allowed = access switch
         {

@@ -1,5 +1,7 @@
+using Hippodrome.Application;
 using Hippodrome.Application.Yards;
 using Hippodrome.Server.Hosting;
+using Hippodrome.Server.Jobs;
 
 namespace Hippodrome.Server.Yards;
 
@@ -8,7 +10,9 @@ public static class WeekEndpoints
     public static void MapWeek(this RouteGroupBuilder api)
     {
         api.MapGet("/week", WeekOfYard.ReadAsync).Needs(Access.Reads);
-        api.MapPost("/week/share", WeekOfYard.ShareAsync).Needs(Access.Trains);
+        api.MapPost("/week/share", (WeekEntry entry, Visit visit, Ordering jobs) => jobs.OrderAsync(JobKind.ShareWeek, entry, visit))
+            .Needs(Access.Trains)
+            .Orders<WeekShared>();
         api.MapPost("/week/keep", WeekOfYard.KeepAsync).Needs(Access.Trains).Creates();
     }
 }

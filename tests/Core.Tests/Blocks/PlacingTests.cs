@@ -2,6 +2,7 @@ using Hippodrome.Core.Aims;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
+using Hippodrome.Planning;
 using Hippodrome.Planning.Blocks;
 using Shouldly;
 using Xunit;
@@ -205,4 +206,20 @@ public class PlacingTests
     [Fact]
     public void A_held_horse_gets_no_block() =>
         BlockPlanner.Plan(Case(horse: Horse(held: "heat in a leg"))).Faults.ShouldHaveSingleItem().Says.ShouldContain("heat in a leg");
+
+    [Fact]
+    public void Planning_says_how_far_it_is_week_by_week()
+    {
+        var heard = new Heard();
+        BlockPlanner.Plan(Case(Entry(weeks: 6)), progress: heard).IsFine.ShouldBeTrue();
+        heard.All.Select(p => p.Done).ShouldBe(Enumerable.Range(0, 6));
+        heard.All.ShouldAllBe(p => p.OfAll == 6);
+    }
+
+    private sealed class Heard : IProgress<PlanProgress>
+    {
+        public List<PlanProgress> All { get; } = [];
+
+        public void Report(PlanProgress value) => All.Add(value);
+    }
 }

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { follow, type Job } from './jobs'
 import type { paths } from './schema'
 
 /** A fault of one field: what is wrong, and how to mend it. */
@@ -67,19 +68,33 @@ client.use({
     if (request.method === 'POST') request.headers.set(creationHeader, await creationId(request))
     return request
   },
-  onResponse({ request, response }) {
+  async onResponse({ request, response }) {
     if (response.status < 500) answered(request)
     else lost(request)
+    if (response.status !== 202) return
+    try {
+      return await follow(response, request.signal)
+    } catch (e) {
+      if (request.signal.aborted) stop(response.headers.get('Location')!)
+      throw e
+    }
   },
   onError({ request }) {
     lost(request)
   },
 })
 
+/** Nobody waits for it any more. If this does not arrive, the work ends by itself some seconds later. */
+function stop(job: string) {
+  void fetch(job, { method: 'DELETE', headers: { 'X-Hippodrome-Token': token }, keepalive: true }).catch(
+    () => {},
+  )
+}
+
 type Answer<T> = Promise<{ data?: T; error?: unknown; response: Response }>
 
 /** The answer, or a Problem thrown. A stale token is renewed and the request made once more. */
-export async function ask<T>(request: () => Answer<T>, again = true): Promise<T> {
+export async function ask<T>(request: () => Answer<T>, again = true): Promise<Exclude<T, Job>> {
   let answer
   try {
     answer = await request()
@@ -88,7 +103,7 @@ export async function ask<T>(request: () => Answer<T>, again = true): Promise<T>
     throw new Problem(0, 'No connection.', 'What you typed is still here. Try again when the signal is back.')
   }
   const { data, error, response } = answer
-  if (response.ok) return data as T
+  if (response.ok) return data as Exclude<T, Job>
   const body = (typeof error === 'object' && error !== null ? error : {}) as Record<string, unknown>
   if (body.stale && again) {
     useToken((await ask(() => client.GET('/api/sign-in'), false)).token)

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { onMounted, onUnmounted, ref } from 'vue'
+import { howFar, underWay } from '../api/jobs'
 
 /** Work that takes longer than a moment: what is done, for how long, and a way out. Shown after half a second. */
 defineProps<{ says: string }>()
@@ -13,7 +14,15 @@ onUnmounted(() => clearInterval(timer))
 
 <template>
   <p v-if="seconds > 0.5" class="working" role="status">
-    <progress :aria-label="says" /> {{ says }}, {{ Math.floor(seconds) }} s
+    <progress
+      :aria-label="says"
+      :max="underWay?.ofAll || undefined"
+      :value="underWay?.ofAll ? underWay.done : undefined"
+    />
+    <span
+      >{{ says }}<template v-if="howFar(underWay)">, {{ howFar(underWay) }}</template></span
+    >
+    <span class="quiet number">{{ Math.floor(seconds) }} s</span>
     <button class="button small" type="button" @click="emit('cancel')">Cancel</button>
   </p>
 </template>
