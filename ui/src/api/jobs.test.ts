@@ -19,7 +19,7 @@ test('it is asked after until it is done, and the answer is what the order would
     return Promise.resolve(answers.shift()!)
   })
   expect(await answer.json()).toEqual({ weeks: [] })
-  expect(seen).toEqual(['2 before it', '3 of 8 weeks'])
+  expect(seen).toEqual(['2 plans before it', '3 of 8 weeks'])
   expect(underWay.value).toBeNull()
 })
 

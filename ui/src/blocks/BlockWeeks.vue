@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { ask, client, Problem } from '../api/client'
 import type { BlockView, BlockWeek, MoveOptions, PlacedSession } from '../api/schema'
 import WhyButton from '../house/WhyButton.vue'
+import { useDragging } from '../house/dragging'
 import { longDay } from '../house/format'
 import { useAims, useSessions } from '../house/queries'
 import { signedIn, trains } from '../house/signIn'
@@ -61,26 +62,32 @@ const over = ref<string | null>(null)
 const refused = ref<{ says: string; nearest: string | null; session: PlacedSession } | null>(null)
 const option = (day: string) => options.value?.days.find((d) => d.on === day)
 
-async function take(session: PlacedSession, e: DragEvent) {
+const { vHeld, vPlace } = useDragging({
+  taken: (id) => void take(props.block.plan.weeks.flatMap((w) => w.sessions).find((s) => s.id === id)!),
+  over: (day) => (over.value = day),
+  dropped: (_, day) => void drop(day),
+})
+
+async function take(session: PlacedSession) {
   dragged.value = session
   refused.value = null
-  e.dataTransfer?.setData('text/plain', session.id)
   try {
-    options.value = await ask(() =>
+    const days = await ask(() =>
       client.GET('/api/horses/{horseId}/blocks/{blockId}/sessions/{sessionId}/days', {
         params: { path: { horseId: props.horseId, blockId: props.block.id, sessionId: session.id } },
       }),
     )
+    if (dragged.value === session) options.value = days
   } catch (e) {
     if (!(e instanceof Problem)) throw e
   }
 }
 
-async function drop(day: string) {
+async function drop(day: string | null) {
   const session = dragged.value
   const known = options.value
   dragged.value = over.value = options.value = null
-  if (!session || session.on === day) return
+  if (!session || !day || session.on === day) return
   const broken = known?.days.find((d) => d.on === day)?.broken ?? []
   if (broken.length) {
     refused.value = { says: `${longDay(day)}: ${broken[0]!.says}.`, nearest: known?.nearest ?? null, session }
@@ -140,6 +147,7 @@ async function takeOffered() {
           <div
             v-for="day in days(w)"
             :key="day"
+            v-place="day"
             class="day"
             :class="{
               today: day === today,
@@ -149,8 +157,6 @@ async function takeOffered() {
               free: dragged && option(day) && !option(day)!.broken.length,
               over: over === day,
             }"
-            @dragover.prevent="over = day"
-            @drop.prevent="drop(day)"
           >
             <span class="date small">{{ dayjs(day).format('ddd D') }}</span>
             <span v-if="competition(day)" class="aim small">★ {{ competition(day)!.name }}</span>
@@ -160,14 +166,12 @@ async function takeOffered() {
             <PlacedCard
               v-for="s in placed(w, day)"
               :key="s.id"
+              v-held="{ id: s.id, fixed: !trains() || day < today || Boolean(state(s.id)?.rideId) }"
               :session="s"
               :state="state(s.id)"
               :horse-id="horseId"
               :missed="day < today && !state(s.id)?.rideId"
-              :draggable="trains() && day >= today && !state(s.id)?.rideId"
               :chosen="chosen === s.id"
-              @dragstart="(e: DragEvent) => take(s, e)"
-              @dragend="dragged = over = options = null"
               @open="chosen = chosen === s.id ? null : s.id"
             />
             <RouterLink

@@ -55,8 +55,13 @@ const emit = defineEmits<{ open: [] }>()
   text-align: left;
   cursor: pointer;
 }
-.placed[draggable='true'] {
-  cursor: grab;
+.placed[data-dnd-dragging] {
+  border-radius: 2px;
+  background: var(--card);
+  box-shadow:
+    0 0 0 6px var(--card),
+    0 0 0 8px var(--ink);
+  cursor: grabbing;
 }
 .placed:hover strong {
   text-decoration: underline;

@@ -3,6 +3,7 @@ import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { nextTick, ref } from 'vue'
 import type { Manner, PartEntry, Phase, SetUpView, Why } from '../api/schema'
+import { useDragging } from '../house/dragging'
 import { useLibrary } from '../house/queries'
 import PickOne from '../house/PickOne.vue'
 import WhyButton from '../house/WhyButton.vue'
@@ -26,6 +27,7 @@ const order: Phase[] = ['warmUp', 'work', 'newWork', 'coolDown']
 const { data: library } = useLibrary()
 const opened = ref<number | null>(null)
 const held = ref<number | null>(null)
+const over = ref<number | null>(null)
 const root = ref<HTMLElement>()
 
 /** A rung chosen earlier stays to be seen, although the horse has moved on since. */
@@ -75,11 +77,15 @@ async function step(i: number, by: number) {
   root.value?.querySelectorAll<HTMLElement>('.handle')[i + by]?.focus()
 }
 
-function over(i: number) {
-  if (held.value === null || held.value === i) return
-  place(held.value, i)
-  held.value = i
-}
+const { vHeld, vPlace } = useDragging({
+  taken: (i) => (held.value = Number(i)),
+  over: (i) => (over.value = i === null ? null : Number(i)),
+  dropped(from, to) {
+    held.value = over.value = null
+    if (to !== null) place(Number(from), Number(to))
+  },
+  leavesGap: true,
+})
 
 const remove = (i: number) => (parts.value = parts.value.filter((_, at) => at !== i))
 const why = (p: PartEntry) => props.because[`${p.what} ${p.rein}`]
@@ -102,18 +108,22 @@ const dose = (p: PartEntry) =>
       <li
         v-for="(part, i) in parts"
         :key="i"
-        :class="[part.phase, { held: held === i }]"
-        @dragover.prevent="over(i)"
-        @drop.prevent="held = null"
+        v-held="{ id: String(i), fixed: !mayEdit, handle: '.handle' }"
+        v-place="String(i)"
+        :class="[
+          part.phase,
+          {
+            held: held === i,
+            before: held !== null && over === i && i < held,
+            after: held !== null && over === i && i > held,
+          },
+        ]"
       >
         <button
           v-if="mayEdit"
           type="button"
           class="handle"
-          draggable="true"
           :aria-label="`Move part ${i + 1}: drag, or arrow up and down`"
-          @dragstart="held = i"
-          @dragend="held = null"
           @keydown.up.prevent="step(i, -1)"
           @keydown.down.prevent="step(i, 1)"
         >
@@ -245,6 +255,13 @@ li.work {
 li.held {
   background: var(--straw-pale);
 }
+/* Where it will stand when it is let go. */
+li.before {
+  box-shadow: 0 -3px 0 -1px var(--ink);
+}
+li.after {
+  box-shadow: 0 3px 0 -1px var(--ink);
+}
 .handle {
   grid-row: 1 / 3;
   border: 0;
@@ -253,6 +270,7 @@ li.held {
   color: var(--quiet);
   font: inherit;
   cursor: grab;
+  touch-action: none;
 }
 .handle:hover {
   background: var(--bank);
