@@ -127,7 +127,7 @@ public static class CalendarEndpoints
         DateTime stamp
     )
     {
-        var numbers = (await yard.BlocksUnderWayAsync(horses.Keys)).ToDictionary(b => b.Id, b => b.Number);
+        var numbers = await yard.BlockNumbersAsync(horses.Keys);
         var placed = await yard.PlacedAsync(horses.Keys, today.AddDays(-DaysBack), today.AddDays(DaysAhead));
         var aims = await yard.AimsAsync(horses.Keys);
         return CalendarFile.Write(

@@ -218,6 +218,18 @@ public static class BlockStore
             ).Select(r => new HorsePlaced(r.HorseId, r.BlockId, Stored.Read<PlacedSession>(r.Body))),
         ];
 
+    /// <summary>The version of the plan that each block under way of these horses has now.</summary>
+    public static async Task<IReadOnlyDictionary<Guid, int>> BlockNumbersAsync(this YardSession yard, IEnumerable<Guid> horseIds) =>
+        (
+            await yard.QueryAsync<NumberRow>(
+                """
+                select b.id, (select max(v.number) from block_version v where v.yard_id = b.yard_id and v.block_id = b.id) as number
+                from block b where b.yard_id = @yard and b.horse_id = any(@ids) and b.ended_on is null
+                """,
+                new { ids = horseIds.ToArray() }
+            )
+        ).ToDictionary(b => b.Id, b => b.Number);
+
     /// <summary>How many sessions the other horses' blocks have placed on each day from a day on.</summary>
     public static async Task<IReadOnlyDictionary<DateOnly, int>> PlacedBesideAsync(this YardSession yard, Guid horseId, DateOnly from) =>
         (
@@ -229,6 +241,8 @@ public static class BlockStore
                 new { horseId, from }
             )
         ).ToDictionary(d => d.OnDay, d => d.Sessions);
+
+    private sealed record NumberRow(Guid Id, int Number);
 
     private sealed record DayRow(DateOnly OnDay, int Sessions);
 
