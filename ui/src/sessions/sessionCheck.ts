@@ -1,11 +1,11 @@
 import { ref, watch, type Ref } from 'vue'
 import { ask, client, Problem } from '../api/client'
+import { newest } from '../api/newest'
 import type { SessionCheck, SessionEntry } from '../api/schema'
 
 /** Totals and faults of a session as one types; a number that cannot be so shows its fault when the session is kept. */
 export function useSessionCheck(horseId: () => string, entry: Ref<SessionEntry>, mayEdit: () => boolean) {
   const check = ref<SessionCheck | null>(null)
-  let latest = 0
   let timer: ReturnType<typeof setTimeout> | undefined
 
   /** They do not wait for names: what is not named yet is checked under a dash. */
@@ -15,27 +15,26 @@ export function useSessionCheck(horseId: () => string, entry: Ref<SessionEntry>,
     parts: entry.value.parts?.map((p) => ({ ...p, what: p.what?.trim() || '–' })),
   })
 
-  async function checkNow() {
-    if (!mayEdit()) return
-    const mine = ++latest
-    try {
-      const answer = await ask(() =>
+  const checkIt = newest(
+    (body: SessionEntry, signal) =>
+      ask(() =>
         client.POST('/api/horses/{horseId}/sessions/check', {
           params: { path: { horseId: horseId() } },
-          body: named(),
+          body,
+          signal,
         }),
-      )
-      if (mine === latest) check.value = answer
-    } catch (e) {
+      ),
+    (answer) => (check.value = answer),
+    (e) => {
       if (!(e instanceof Problem)) throw e
-    }
-  }
+    },
+  )
 
   watch(
     entry,
     () => {
       clearTimeout(timer)
-      timer = setTimeout(checkNow, 200)
+      timer = setTimeout(() => mayEdit() && checkIt(named()), 200)
     },
     { deep: true, immediate: true },
   )

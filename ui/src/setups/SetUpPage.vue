@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import Input from 'ant-design-vue/es/input'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client, Problem } from '../api/client'
+import { newest } from '../api/newest'
 import type { LengthUnit, MeasuredSetUp, SetUpEntry, SetUpView } from '../api/schema'
+import { bearsUpon, keys, useChanged } from '../house/keys'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
@@ -34,7 +36,7 @@ import { isLine, newPoleLine } from './setUpEntries'
 /** One set-up, measured for this horse: what to build, where it stands, how it suits. */
 const props = defineProps<{ horseId: string; setUpId: string }>()
 const router = useRouter()
-const queries = useQueryClient()
+const changed = useChanged()
 const { data: passport } = usePassport(() => props.horseId)
 const { data: setUps, error } = useSetUps(() => props.horseId)
 const { problem, busy, attempt } = useProblem()
@@ -54,7 +56,7 @@ const {
 const name = ref('')
 const measured = ref<MeasuredSetUp | null>(null)
 const unit = ref<LengthUnit>(signedIn.value?.me?.unit ?? 'metres')
-const changed = computed(
+const isChanged = computed(
   () =>
     !kept.value ||
     JSON.stringify(entry.value) !== JSON.stringify(kept.value.entry) ||
@@ -69,27 +71,24 @@ function load(from: SetUpView) {
 
 watch(kept, (now, before) => now && now.version !== before?.version && load(now), { immediate: true })
 
-let latest = 0
-watch(entry, measure, { immediate: true })
-
-/** The latest answer counts; an earlier one that comes late is dropped. */
-async function measure() {
-  const mine = ++latest
-  try {
-    const answer = await ask(() =>
+const measure = newest(
+  (body: SetUpEntry, signal) =>
+    ask(() =>
       client.POST('/api/horses/{horseId}/set-ups/measure', {
         params: { path: { horseId: props.horseId } },
-        body: entry.value,
+        body,
+        signal,
       }),
-    )
-    if (mine === latest) {
-      measured.value = answer
-      problem.value = null
-    }
-  } catch (e) {
-    if (mine === latest && e instanceof Problem) problem.value = e
-  }
-}
+    ),
+  (answer) => {
+    measured.value = answer
+    problem.value = null
+  },
+  (e) => {
+    if (e instanceof Problem) problem.value = e
+  },
+)
+watch(entry, (now) => measure(now), { immediate: true })
 
 async function keep(asNew: boolean, version = kept.value?.version ?? 0) {
   const body = { name: name.value.trim() || measured.value?.title || '', entry: entry.value }
@@ -109,7 +108,7 @@ async function keep(asNew: boolean, version = kept.value?.version ?? 0) {
         ),
   )
   if (!view) return
-  await queries.invalidateQueries({ queryKey: ['horse', props.horseId] })
+  await changed(bearsUpon.setUps(props.horseId))
   done(`${view.name} is kept.`)
   if (view.id !== props.setUpId)
     await router.replace({ name: 'set-up', params: { horseId: props.horseId, setUpId: view.id } })
@@ -117,7 +116,7 @@ async function keep(asNew: boolean, version = kept.value?.version ?? 0) {
 
 async function takeTheirs() {
   problem.value = null
-  await queries.invalidateQueries({ queryKey: ['horse', props.horseId, 'set-ups'] })
+  await changed(bearsUpon.setUps(props.horseId))
 }
 
 /** What was taken hold of, as it stood then: a drag is one change, however long. */
@@ -136,15 +135,15 @@ function drop() {
 function nudge(element: number, steps: number) {
   if (measured.value) change(moved(entry.value, measured.value, element, steps * step.value, step.value))
 }
-function keys(event: KeyboardEvent) {
+function undoByKeys(event: KeyboardEvent) {
   const typing = (event.target as HTMLElement).closest('input, textarea, select')
   if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
   event.preventDefault()
   if (event.shiftKey) redo()
   else undo()
 }
-onMounted(() => addEventListener('keydown', keys))
-onBeforeUnmount(() => removeEventListener('keydown', keys))
+onMounted(() => addEventListener('keydown', undoByKeys))
+onBeforeUnmount(() => removeEventListener('keydown', undoByKeys))
 
 /** The set-up as a whole, dragged in the arena: it snaps to the lines, and to half metres along them. */
 let from: SetUpEntry | null = null
@@ -178,7 +177,7 @@ async function mirror() {
   if (other) change(other)
 }
 const { data: beside } = useQuery({
-  queryKey: computed(() => ['beside', props.horseId, entry.value]),
+  queryKey: computed(() => keys.ofHorse(props.horseId).beside(entry.value)),
   queryFn: () =>
     ask(() =>
       client.POST('/api/horses/{horseId}/set-ups/beside', {
@@ -224,14 +223,14 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
         >Plan a session with it</RouterLink
       >
       <template v-if="trains()">
-        <button v-if="kept" class="button" type="button" :disabled="busy || !changed" @click="keep(true)">
+        <button v-if="kept" class="button" type="button" :disabled="busy || !isChanged" @click="keep(true)">
           Keep as new
         </button>
         <button
           v-if="!kept || !kept.ridden"
           class="button main"
           type="button"
-          :disabled="busy || !changed"
+          :disabled="busy || !isChanged"
           @click="keep(false)"
         >
           Keep
@@ -241,7 +240,7 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
   </header>
   <ProblemNote v-if="error" :problem="error" />
   <ProblemNote v-if="problem && problem.status !== 409" :problem="problem" class="above" />
-  <p v-if="kept?.remarks.length && !changed" class="small above no-print" role="status">
+  <p v-if="kept?.remarks.length && !isChanged" class="small above no-print" role="status">
     <strong>Kept under older rules.</strong> {{ kept.remarks.map((r) => `${r.says} ${r.mend}`).join(' ') }}
   </p>
   <p v-if="kept?.ridden" class="small quiet above no-print">
