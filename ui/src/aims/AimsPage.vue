@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import DatePicker from 'ant-design-vue/es/date-picker'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { AimEntry, AimView } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import FieldBox from '../house/FieldBox.vue'
 import PickOne from '../house/PickOne.vue'
@@ -19,7 +19,7 @@ import { done } from '../house/undo'
 /** Competitions worked towards. */
 const props = defineProps<{ horseId: string }>()
 const { data: aims } = useAims(() => props.horseId)
-const queries = useQueryClient()
+const changed = useChanged()
 const blank = (): AimEntry => ({
   name: '',
   on: null,
@@ -73,7 +73,7 @@ async function clearForm() {
   entry.value = blank()
   editing.value = null
   problem.value = null
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
 }
 
 function edit(aim: AimView) {
@@ -83,12 +83,12 @@ function edit(aim: AimView) {
 
 async function remove(aim: AimView) {
   await ask(() => client.DELETE('/api/horses/{horseId}/aims/{aimId}', { params: { path: path(aim.id) } }))
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
   done(`${aim.name} taken off.`, async () => {
     await ask(() =>
       client.POST('/api/horses/{horseId}/aims/{aimId}/restore', { params: { path: path(aim.id) } }),
     )
-    await queries.invalidateQueries()
+    await changed(bearsUpon.horse(props.horseId))
   })
 }
 </script>

@@ -56,6 +56,7 @@ const pause = (ms: number, signal: AbortSignal) =>
 /** A job in words: what it waits for, or how much of it is done. */
 export function howFar(job: Job | null) {
   if (!job) return ''
-  if (job.state === 'waiting' && job.ahead > 0) return job.ahead === 1 ? 'one plan before it' : `${job.ahead} plans before it`
+  if (job.state === 'waiting' && job.ahead > 0)
+    return job.ahead === 1 ? 'one plan before it' : `${job.ahead} plans before it`
   return job.ofAll > 0 ? `${job.done} of ${job.ofAll} weeks` : ''
 }

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { computed, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
+import { bearsUpon, useChanged } from '../house/keys'
 import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
@@ -15,7 +15,7 @@ import { rides } from '../house/signIn'
 /** Assessment rides: begin one, take an unfinished one up again, look at those that are done. */
 const props = defineProps<{ horseId: string }>()
 const router = useRouter()
-const queries = useQueryClient()
+const changed = useChanged()
 const { data: all } = useAssessments(() => props.horseId)
 const open = computed(() => all.value?.find((a) => !a.finishedOn))
 const finished = computed(() => all.value?.filter((a) => a.finishedOn) ?? [])
@@ -37,7 +37,7 @@ async function begin() {
     ),
   )
   if (!sheet) return
-  await queries.invalidateQueries({ queryKey: ['horse', props.horseId] })
+  await changed(bearsUpon.horse(props.horseId))
   await router.push(to(sheet.id))
 }
 </script>

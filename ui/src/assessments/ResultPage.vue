@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import Checkbox from 'ant-design-vue/es/checkbox'
 import { computed, ref, watch } from 'vue'
 import { ask, client } from '../api/client'
 import type { AssessmentView, Rein, SheetAnswer, Strand } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import WhyButton from '../house/WhyButton.vue'
@@ -20,7 +20,7 @@ import EvidenceBalance from './EvidenceBalance.vue'
 const props = defineProps<{ horseId: string; name: string; assessment: AssessmentView }>()
 const emit = defineEmits<{ back: [] }>()
 const beside = defineModel<string | undefined>('beside')
-const queries = useQueryClient()
+const changed = useChanged()
 const { data: library } = useLibrary()
 const { data: all } = useAssessments(() => props.horseId)
 const { problem, busy, attempt } = useProblem()
@@ -72,7 +72,7 @@ async function accept() {
   )
   if (!view) return
   done(`${props.name} stands where the ride put it.`)
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
 }
 
 function toggle(strand: Strand) {

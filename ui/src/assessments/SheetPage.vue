@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { AssessmentView, Rein, SheetLine } from '../api/schema'
+import { bearsUpon, keys, useChanged } from '../house/keys'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { signedIn } from '../house/signIn'
@@ -12,6 +13,7 @@ import { useTaps } from './taps'
 /** The sheet at the rail: one line at a time, left and right beside one another, everything by tapping. */
 const props = defineProps<{ horseId: string; name: string; assessment: AssessmentView }>()
 const emit = defineEmits<{ look: [] }>()
+const changed = useChanged()
 const queries = useQueryClient()
 const view = ref(props.assessment)
 const lines = computed(() => view.value.lines)
@@ -21,7 +23,7 @@ const { at, tap, minute, waiting, noRoom, problem, send, drop } = useTaps(
   props.assessment,
   (now) => {
     view.value = now
-    queries.setQueryData(['horse', props.horseId, 'assessment', now.id, ''], now)
+    queries.setQueryData(keys.ofHorse(props.horseId).assessment(now.id), now)
     // A tap that arrives after the sheet was left shows on the passport too.
     void queries.invalidateQueries({
       predicate: ({ queryKey: [what, id, part] }) =>
@@ -59,7 +61,7 @@ async function finish() {
   )
   if (!done) return
   drop()
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
 }
 </script>
 

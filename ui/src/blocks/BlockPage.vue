@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
 import type { BlockEntry, BlockPlan, Replanned, Why } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import ProblemNote from '../house/ProblemNote.vue'
 import WhyButton from '../house/WhyButton.vue'
 import { useProblem } from '../house/faults'
@@ -18,7 +18,7 @@ import { done } from '../house/undo'
 /** What goes into a block; the plan it gives is shown before it is kept. */
 const props = defineProps<{ horseId: string; blockId?: string }>()
 const router = useRouter()
-const queries = useQueryClient()
+const changed = useChanged()
 const { data: block } = useBlock(
   () => props.horseId,
   () => props.blockId || undefined,
@@ -87,7 +87,7 @@ async function keep() {
     if (problem.value?.status === 409) plan.value = problem.value.current as BlockPlan
     return
   }
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
   done(`${kept.name} is planned.`)
   await router.push({ name: 'season', params: { horseId: props.horseId } })
 }

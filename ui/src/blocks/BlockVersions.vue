@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import dayjs from 'dayjs'
-import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { BlockView } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import { trains } from '../house/signIn'
 import { useEdits } from './edits'
 
 /** Every version of the plan, who made it and why. Nothing of the past is rewritten. */
 const props = defineProps<{ horseId: string; block: BlockView }>()
-const queries = useQueryClient()
+const changed = useChanged()
 const { backTo, busy } = useEdits(
   () => props.horseId,
   () => props.block,
@@ -23,7 +23,7 @@ async function end() {
       body: { on: null },
     }),
   )
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
 }
 </script>
 

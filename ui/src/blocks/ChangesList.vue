@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { BlockEntry, BlockView, PlacedSession, Replanned } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { shortDay } from '../house/format'
@@ -14,7 +14,7 @@ import { seenOf } from './seen'
 /** Before and after, session by session, each with its reason; all of it is taken over, or some. */
 const props = defineProps<{ horseId: string; block: BlockView; again: Replanned; entry?: BlockEntry }>()
 const emit = defineEmits<{ close: []; kept: []; otherwise: [again: Replanned] }>()
-const queries = useQueryClient()
+const changed = useChanged()
 const { problem, busy, attempt } = useProblem()
 const { backTo } = useEdits(
   () => props.horseId,
@@ -55,7 +55,7 @@ async function accept() {
       emit('otherwise', current as Replanned)
     return
   }
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
   emit('kept')
   done('The plan was changed.', () => backTo(before))
 }

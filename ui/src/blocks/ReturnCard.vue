@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import dayjs from 'dayjs'
 import Input from 'ant-design-vue/es/input'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { BlockView, ReturnGate } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
@@ -15,7 +15,7 @@ import { gateWords } from '../house/words'
 
 /** What a return asks at the end of each week, and the stages of a vet's plan with what they wait for. */
 const props = defineProps<{ horseId: string; block: BlockView }>()
-const queries = useQueryClient()
+const changed = useChanged()
 const { problem, busy, attempt } = useProblem()
 const gates = Object.keys(gateWords) as ReturnGate[]
 const path = computed(() => ({ horseId: props.horseId, blockId: props.block.id }))
@@ -49,7 +49,7 @@ async function say(monday: string, gate: ReturnGate, passed: boolean, known: str
       }),
     ),
   )
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
 }
 
 async function clear(stage: number) {
@@ -61,7 +61,7 @@ async function clear(stage: number) {
       }),
     ),
   )
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
 }
 </script>
 

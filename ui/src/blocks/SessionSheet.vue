@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client, Problem } from '../api/client'
 import type { BlockView, MoveOptions, PlacedSession, SessionKind } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import ChoiceField from '../house/ChoiceField.vue'
 import MinutesBar from '../house/MinutesBar.vue'
 import NumberField from '../house/NumberField.vue'
@@ -24,7 +24,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ close: [] }>()
 const router = useRouter()
-const queries = useQueryClient()
+const changed = useChanged()
 const { data: library } = useLibrary()
 const { edit, problem, busy } = useEdits(
   () => props.horseId,
@@ -70,7 +70,7 @@ async function drawUp() {
         params: { path: { horseId: props.horseId, blockId: props.block.id, sessionId: props.session!.id } },
       }),
     )
-    await queries.invalidateQueries()
+    await changed(bearsUpon.horse(props.horseId))
     await router.push({ name: 'session', params: { horseId: props.horseId, sessionId: session.id } })
   } catch (e) {
     if (!(e instanceof Problem)) throw e

@@ -1,12 +1,12 @@
-import { useQueryClient } from '@tanstack/vue-query'
 import { ask, client } from '../api/client'
 import type { BlockView, HandEditEntry } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import { useProblem } from '../house/faults'
 import { done } from '../house/undo'
 
 /** Changes of a block by hand, each with a way back to the version before it. */
 export function useEdits(horseId: () => string, block: () => BlockView) {
-  const queries = useQueryClient()
+  const changed = useChanged()
   const { problem, busy, attempt } = useProblem()
   const path = () => ({ horseId: horseId(), blockId: block().id })
 
@@ -18,7 +18,7 @@ export function useEdits(horseId: () => string, block: () => BlockView) {
         }),
       ),
     )
-    await queries.invalidateQueries()
+    await changed(bearsUpon.horse(horseId()))
     return kept
   }
 
@@ -32,7 +32,7 @@ export function useEdits(horseId: () => string, block: () => BlockView) {
         }),
       ),
     )
-    await queries.invalidateQueries()
+    await changed(bearsUpon.horse(horseId()))
     if (kept) done(says, () => backTo(before))
     return kept
   }

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import DatePicker from 'ant-design-vue/es/date-picker'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { computed, reactive, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { CareEntry, CareKind, RuledOut } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import ChipRow from '../house/ChipRow.vue'
 import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
@@ -19,7 +19,7 @@ import { careWords, options, ruledOutWords } from '../house/words'
 
 /** Feet, saddle, teeth, therapist, and when each is due; weight and condition. */
 const props = defineProps<{ horseId: string }>()
-const queries = useQueryClient()
+const changed = useChanged()
 const { data: care } = useCare(() => props.horseId)
 const { problem, busy, attempt } = useProblem()
 const adding = ref<'visit' | 'body' | null>(null)
@@ -42,7 +42,7 @@ const weight = computed(() => care.value?.body.find((b) => b.weightKg !== null))
 const condition = computed(() => care.value?.body.find((b) => b.condition !== null))
 const before = computed(() => care.value?.body.filter((b) => b.weightKg !== null)[1])
 const params = computed(() => ({ path: { horseId: props.horseId } }))
-const refresh = () => queries.invalidateQueries()
+const refresh = () => changed(bearsUpon.horse(props.horseId))
 
 async function keepVisit() {
   const { easyUntil, ruledOut, ...rest } = visit

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import Input from 'ant-design-vue/es/input'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { RungPage } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
@@ -11,7 +11,7 @@ import { done } from '../house/undo'
 
 /** Follow the evidence, or move the horse here by hand with a word why; both are kept. */
 const props = defineProps<{ horseId: string; page: RungPage }>()
-const queries = useQueryClient()
+const changed = useChanged()
 const { problem, busy, attempt } = useProblem()
 const word = ref('')
 const here = computed(() => props.page.place.rungId === props.page.rung.id)
@@ -45,7 +45,7 @@ async function byHand() {
 async function moved(says: string) {
   word.value = ''
   done(says)
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
 }
 </script>
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { reactive } from 'vue'
 import { ask, client } from '../api/client'
 import type { OwnExerciseEntry, OwnExerciseView } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import FieldBox from '../house/FieldBox.vue'
 import PickOne from '../house/PickOne.vue'
@@ -15,7 +15,7 @@ import { figureWords, gaitWords, options } from '../house/words'
 /** A yard's own exercise beside the catalogue's: new, copied, or changed. */
 const props = defineProps<{ start: OwnExerciseEntry; own?: OwnExerciseView }>()
 const emit = defineEmits<{ close: [] }>()
-const queries = useQueryClient()
+const changed = useChanged()
 const form = reactive<OwnExerciseEntry>({ ...props.start })
 const { problem, busy, attempt } = useProblem()
 
@@ -31,12 +31,12 @@ async function keep(version = props.own?.version ?? 0) {
       : ask(() => client.POST('/api/library/exercises', { body: form })),
   )
   if (!kept) return
-  await queries.invalidateQueries()
+  await changed(bearsUpon.library)
   emit('close')
 }
 
 async function takeTheirs() {
-  await queries.invalidateQueries()
+  await changed(bearsUpon.library)
   emit('close')
 }
 </script>

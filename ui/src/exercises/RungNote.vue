@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import Input from 'ant-design-vue/es/input'
 import { ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { RungPage } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import FieldBox from '../house/FieldBox.vue'
 import { useProblem } from '../house/faults'
@@ -11,7 +11,7 @@ import { trains } from '../house/signIn'
 
 /** What this yard has to say about a rung, beside the catalogue's own words. */
 const props = defineProps<{ page: RungPage }>()
-const queries = useQueryClient()
+const changed = useChanged()
 const { problem, busy, attempt } = useProblem()
 const writing = ref(false)
 const note = ref('')
@@ -31,13 +31,13 @@ async function keep(version = props.page.note?.version ?? 0) {
   )
   if (!kept) return
   writing.value = false
-  await queries.invalidateQueries()
+  await changed(bearsUpon.library)
 }
 
 async function takeTheirs() {
   writing.value = false
   problem.value = null
-  await queries.invalidateQueries()
+  await changed(bearsUpon.library)
 }
 </script>
 

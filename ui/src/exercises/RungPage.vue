@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import Modal from 'ant-design-vue/es/modal'
 import { computed, ref, shallowRef } from 'vue'
 import { ask, client } from '../api/client'
 import type { ExerciseView, OwnExerciseEntry, OwnExerciseView } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import LoadingLines from '../house/LoadingLines.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import WhyButton from '../house/WhyButton.vue'
@@ -36,7 +36,7 @@ const moveWords = {
   byHand: 'moved by hand',
   assessed: 'placed by an assessment ride',
 }
-const queries = useQueryClient()
+const changed = useChanged()
 const showHidden = ref(false)
 const hidden = computed(() => page.value?.exercises.filter((e) => e.hidden) ?? [])
 const shown = computed(() => page.value?.exercises.filter((e) => showHidden.value || !e.hidden) ?? [])
@@ -65,21 +65,21 @@ async function hide({ exercise: e }: ExerciseView, now: boolean) {
   const say = (is: boolean) =>
     ask(() => client.PUT('/api/library/hidden', { body: { exerciseId: e.id, hidden: is } }))
   await say(now)
-  await queries.invalidateQueries()
+  await changed(bearsUpon.library)
   if (!now) return
   done(`${e.name} is hidden, and stays in the catalogue.`, async () => {
     await say(false)
-    await queries.invalidateQueries()
+    await changed(bearsUpon.library)
   })
 }
 
 async function remove({ own, exercise: e }: ExerciseView) {
   const params = { path: { exerciseId: own!.id } }
   await ask(() => client.DELETE('/api/library/exercises/{exerciseId}', { params }))
-  await queries.invalidateQueries()
+  await changed(bearsUpon.library)
   done(`${e.name} taken off.`, async () => {
     await ask(() => client.POST('/api/library/exercises/{exerciseId}/restore', { params }))
-    await queries.invalidateQueries()
+    await changed(bearsUpon.library)
   })
 }
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { computed, reactive, ref } from 'vue'
 import { ask, client } from '../api/client'
+import { bearsUpon, useChanged } from '../house/keys'
 import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import WhyButton from '../house/WhyButton.vue'
@@ -14,7 +14,7 @@ import { done } from '../house/undo'
 
 /** How far the canter goes from short to long: the same gap ridden in fewer and in more strides. */
 const props = defineProps<{ horseId: string }>()
-const queries = useQueryClient()
+const changed = useChanged()
 const { data } = useAdjustability(() => props.horseId)
 const { problem, busy, attempt } = useProblem()
 const adding = ref(false)
@@ -24,7 +24,7 @@ const form = reactive<{ gapMetres: number; fewest: number | null; most: number |
   most: null,
 })
 const longest = computed(() => Math.max(...(data.value?.rides ?? []).map((r) => r.longest), 3.4))
-const refresh = () => queries.invalidateQueries({ queryKey: ['horse', props.horseId] })
+const refresh = () => changed(bearsUpon.horse(props.horseId))
 
 async function add() {
   const kept = await attempt(() =>

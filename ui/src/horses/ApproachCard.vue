@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { Temperament, TopicView } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import ChipRow from '../house/ChipRow.vue'
 import PickOne from '../house/PickOne.vue'
 import { useApproach } from '../house/queries'
@@ -11,13 +11,13 @@ import { options, temperamentWords } from '../house/words'
 
 /** How things are gone about: with a horse (the default, the yard's or its own), or in the yard where none is named. */
 const props = defineProps<{ horseId?: string }>()
-const queries = useQueryClient()
+const changed = useChanged()
 const { data: approach } = useApproach(() => props.horseId)
 const all = ref(false)
 const shown = computed(() => (approach.value?.topics ?? []).filter((t) => all.value || t.from !== 'default'))
 const fromWords = { default: 'default', yard: 'as the yard does', own: 'its own' }
 const says = (t: TopicView) => t.choices.find((c) => c.id === t.holds)?.says
-const refresh = () => queries.invalidateQueries({ queryKey: ['approach'] })
+const refresh = () => changed(props.horseId ? bearsUpon.horse(props.horseId) : bearsUpon.approach)
 const mine = computed(() => (props.horseId ? 'own' : 'yard'))
 
 async function temper(temperament: Temperament | null) {

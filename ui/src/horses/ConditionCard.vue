@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import Input from 'ant-design-vue/es/input'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { MayDo } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import WhyButton from '../house/WhyButton.vue'
@@ -17,7 +17,7 @@ import TimeAwayForm from './TimeAwayForm.vue'
 
 /** What binds every plan today: a return, a clearance, a treatment, a leg, days off, what a vet has called old. */
 const props = defineProps<{ horseId: string; may: MayDo }>()
-const queries = useQueryClient()
+const changed = useChanged()
 const { data: condition } = useCondition(() => props.horseId)
 const { problem, busy, attempt } = useProblem()
 const open = ref<'' | 'away' | 'ramp' | 'leg' | 'known'>('')
@@ -39,7 +39,7 @@ function show(form: typeof open.value) {
 async function send(said: string, ask: () => Promise<unknown>) {
   if (!(await attempt(ask))) return
   show('')
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
   done(said)
 }
 const endRamp = () =>
@@ -71,14 +71,14 @@ async function remove(of: 'time-away' | 'known-findings', id: string) {
       ? client.DELETE('/api/horses/{horseId}/time-away/{id}', path)
       : client.DELETE('/api/horses/{horseId}/known-findings/{id}', path),
   )
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
   done('Taken off.', async () => {
     await ask(() =>
       of === 'time-away'
         ? client.POST('/api/horses/{horseId}/time-away/{id}/restore', path)
         : client.POST('/api/horses/{horseId}/known-findings/{id}/restore', path),
     )
-    await queries.invalidateQueries()
+    await changed(bearsUpon.horse(props.horseId))
   })
 }
 </script>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import Input from 'ant-design-vue/es/input'
 import { ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { OpenFall } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import ChipRow from '../house/ChipRow.vue'
 import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
@@ -12,7 +12,7 @@ import { shortDay } from '../house/format'
 
 /** The day after a fall: how are both? */
 const props = defineProps<{ fall: OpenFall }>()
-const queries = useQueryClient()
+const changed = useChanged()
 const { problem, busy, attempt } = useProblem()
 const horseFine = ref<boolean | null>(null)
 const riderFine = ref<boolean | null>(null)
@@ -31,7 +31,7 @@ async function answer() {
       }),
     ),
   )
-  if (kept) await queries.invalidateQueries()
+  if (kept) await changed(bearsUpon.horse(props.fall.horseId))
 }
 </script>
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import Input from 'ant-design-vue/es/input'
 import Checkbox from 'ant-design-vue/es/checkbox'
 import { reactive, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { Hold } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
@@ -17,7 +17,7 @@ const form = reactive({ by: '', noLungeing: false })
 const walking = ref(false)
 const vet = ref('')
 const { problem, busy, attempt } = useProblem()
-const queries = useQueryClient()
+const changed = useChanged()
 
 async function clear() {
   const kept = await attempt(() =>
@@ -28,7 +28,7 @@ async function clear() {
       }),
     ),
   )
-  if (kept) await queries.invalidateQueries()
+  if (kept) await changed(bearsUpon.horse(props.horseId))
 }
 
 async function allowWalking() {
@@ -42,7 +42,7 @@ async function allowWalking() {
   )
   if (!kept) return
   walking.value = false
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
 }
 </script>
 

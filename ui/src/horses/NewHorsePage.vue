@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
 import type { HorseEntry } from '../api/schema'
+import { keys, useChanged } from '../house/keys'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import HorseFields from './HorseFields.vue'
@@ -11,12 +11,12 @@ import HorseFields from './HorseFields.vue'
 const entry = ref<HorseEntry>({ name: '', height: '', notes: '' })
 const { problem, busy, attempt } = useProblem()
 const router = useRouter()
-const queries = useQueryClient()
+const changed = useChanged()
 
 async function add() {
   const horse = await attempt(() => ask(() => client.POST('/api/horses', { body: entry.value })))
   if (!horse) return
-  await queries.invalidateQueries()
+  await changed([keys.horses, keys.today, keys.week()])
   await router.push({ name: 'passport', params: { horseId: horse.id } })
 }
 </script>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import Modal from 'ant-design-vue/es/modal'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
@@ -7,6 +6,7 @@ import type { HorseEntry, StrideView } from '../api/schema'
 import AssessmentsCard from '../assessments/AssessmentsCard.vue'
 import CareCard from '../care/CareCard.vue'
 import PlacesCard from '../exercises/PlacesCard.vue'
+import { bearsUpon, useChanged } from '../house/keys'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
@@ -31,7 +31,7 @@ import TimelineCard from './TimelineCard.vue'
 /** Who the horse is, and what is known of its stride. */
 const props = defineProps<{ horseId: string }>()
 const { data: passport } = usePassport(() => props.horseId)
-const queries = useQueryClient()
+const changed = useChanged()
 const editing = ref(false)
 const entry = ref<HorseEntry>({})
 const { problem, busy, attempt } = useProblem()
@@ -84,16 +84,16 @@ async function keep(on = version) {
   )
   if (!kept) return
   editing.value = false
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
 }
 
 async function takeTheirs() {
   editing.value = false
   problem.value = null
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
 }
 
-const refresh = () => queries.invalidateQueries({ queryKey: ['horse', props.horseId] })
+const refresh = () => changed(bearsUpon.horse(props.horseId))
 
 async function remove(m: StrideView) {
   const path = { horseId: props.horseId, strideId: m.id }

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import DatePicker from 'ant-design-vue/es/date-picker'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { computed, reactive, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { Gait, Strand } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import ChipRow from '../house/ChipRow.vue'
 import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
@@ -18,7 +18,7 @@ import { gaitWords, options, strandWords } from '../house/words'
 
 /** What the horse may not do for a while: who said so, until when, and who cleared it. */
 const props = defineProps<{ horseId: string }>()
-const queries = useQueryClient()
+const changed = useChanged()
 const { data: all } = useRestrictions(() => props.horseId)
 const open = computed(() => (all.value?.all ?? []).filter((r) => r.holds))
 const past = computed(() => (all.value?.all ?? []).filter((r) => !r.holds))
@@ -45,7 +45,7 @@ async function add() {
   Object.assign(form, blank())
   adding.value = false
   done('Entered. No plan goes round it until it ends or is cleared.')
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
 }
 
 async function clear(restrictionId: string) {
@@ -60,7 +60,7 @@ async function clear(restrictionId: string) {
   if (!kept) return
   clearing.value = null
   clearedBy.value = ''
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
 }
 </script>
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import InputNumber from 'ant-design-vue/es/input-number'
 import Segmented from 'ant-design-vue/es/segmented'
 import { computed, reactive, watch } from 'vue'
 import { ask, client } from '../api/client'
 import type { Counted, GaitVariant } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import FieldBox from '../house/FieldBox.vue'
 import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
@@ -24,7 +24,7 @@ const form = reactive({
 const canter = computed(() => form.variant.startsWith('canter'))
 watch(canter, (is) => (form.counted = is ? 'strides' : 'steps'))
 const { problem, busy, attempt } = useProblem()
-const queries = useQueryClient()
+const changed = useChanged()
 
 async function measure() {
   const kept = await attempt(() =>
@@ -39,7 +39,7 @@ async function measure() {
   form.count = null
   form.seconds = null
   done('Measured. The card has moved towards it.')
-  await queries.invalidateQueries({ queryKey: ['horse', props.horseId] })
+  await changed(bearsUpon.horse(props.horseId))
 }
 </script>
 

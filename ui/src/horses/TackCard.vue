@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { reactive, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { Strand, TackKind, TackView } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import ChipRow from '../house/ChipRow.vue'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import FieldBox from '../house/FieldBox.vue'
@@ -18,7 +18,7 @@ import { options, strandWords, tackWords } from '../house/words'
 
 /** Bits and aids, and what each is allowed for. */
 const props = defineProps<{ horseId: string }>()
-const queries = useQueryClient()
+const changed = useChanged()
 const { data: tack } = useTack(() => props.horseId)
 const { problem, busy, attempt } = useProblem()
 const blank = () => ({
@@ -30,7 +30,7 @@ const blank = () => ({
 })
 const form = reactive(blank())
 const editing = ref<'new' | TackView | null>(null)
-const refresh = () => queries.invalidateQueries({ queryKey: ['horse', props.horseId] })
+const refresh = () => changed(bearsUpon.horse(props.horseId))
 
 function open(t: TackView | 'new') {
   problem.value = null

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import DatePicker from 'ant-design-vue/es/date-picker'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { OffBecause } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import ChipRow from '../house/ChipRow.vue'
 import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
@@ -18,7 +18,7 @@ const props = defineProps<{
   since?: string
 }>()
 const emit = defineEmits<{ told: []; leave: [] }>()
-const queries = useQueryClient()
+const changed = useChanged()
 const { problem, busy, attempt } = useProblem()
 const from = ref<string | null>(props.since ?? null)
 const until = ref<string | null>(null)
@@ -43,7 +43,7 @@ async function tell() {
     ),
   )
   if (!kept) return
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
   done(why.value === 'worked' ? 'Good: no time off.' : 'Written down: its return binds every plan.')
   emit('told')
 }

@@ -1,13 +1,14 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { ask, client } from '../api/client'
+import { keys } from './keys'
 import { signedIn } from './signIn'
 
 /** What the server knows, asked for once and shared between screens. */
 
 export const useHorses = () =>
   useQuery({
-    queryKey: ['horses'],
+    queryKey: keys.horses,
     queryFn: () => ask(() => client.GET('/api/horses')),
     // The keys ask for horses on every page, the door included.
     enabled: () => Boolean(signedIn.value?.me),
@@ -15,35 +16,35 @@ export const useHorses = () =>
 
 export const useToday = () =>
   useQuery({
-    queryKey: ['today'],
+    queryKey: keys.today,
     queryFn: () => ask(() => client.GET('/api/today')),
     refetchInterval: 120_000,
   })
 
 export const usePassport = (horseId: () => string) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'passport']),
+    queryKey: computed(() => keys.ofHorse(horseId()).passport),
     queryFn: () =>
       ask(() => client.GET('/api/horses/{horseId}', { params: { path: { horseId: horseId() } } })),
   })
 
 export const useAims = (horseId: () => string) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'aims']),
+    queryKey: computed(() => keys.ofHorse(horseId()).aims),
     queryFn: () =>
       ask(() => client.GET('/api/horses/{horseId}/aims', { params: { path: { horseId: horseId() } } })),
   })
 
 export const useSetUps = (horseId: () => string) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'set-ups']),
+    queryKey: computed(() => keys.ofHorse(horseId()).setUps),
     queryFn: () =>
       ask(() => client.GET('/api/horses/{horseId}/set-ups', { params: { path: { horseId: horseId() } } })),
   })
 
 export const useSessions = (horseId: () => string, from: () => string, to: () => string) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'sessions', from(), to()]),
+    queryKey: computed(() => keys.ofHorse(horseId()).sessions(from(), to())),
     queryFn: () =>
       ask(() =>
         client.GET('/api/horses/{horseId}/sessions', {
@@ -54,7 +55,7 @@ export const useSessions = (horseId: () => string, from: () => string, to: () =>
 
 export const useRides = (horseId: () => string) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'rides']),
+    queryKey: computed(() => keys.ofHorse(horseId()).rides),
     queryFn: () =>
       ask(() =>
         client.GET('/api/horses/{horseId}/rides', {
@@ -65,7 +66,7 @@ export const useRides = (horseId: () => string) =>
 
 export const useLibrary = () =>
   useQuery({
-    queryKey: ['library'],
+    queryKey: keys.library,
     queryFn: () => ask(() => client.GET('/api/library')),
     // The catalogue comes with the program and changes with nothing else.
     staleTime: Infinity,
@@ -73,7 +74,7 @@ export const useLibrary = () =>
 
 export const useLadders = (horseId: () => string) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'ladders']),
+    queryKey: computed(() => keys.ofHorse(horseId()).ladders),
     queryFn: () =>
       ask(() => client.GET('/api/horses/{horseId}/ladders', { params: { path: { horseId: horseId() } } })),
     enabled: () => Boolean(horseId()),
@@ -81,7 +82,7 @@ export const useLadders = (horseId: () => string) =>
 
 export const useRung = (horseId: () => string, rungId: () => string) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'rung', rungId()]),
+    queryKey: computed(() => keys.ofHorse(horseId()).rung(rungId())),
     enabled: () => rungId() !== '',
     queryFn: () => {
       const [strand, rung] = rungId().split('/')
@@ -95,7 +96,7 @@ export const useRung = (horseId: () => string, rungId: () => string) =>
 
 export const useRestrictions = (horseId: () => string) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'restrictions']),
+    queryKey: computed(() => keys.ofHorse(horseId()).restrictions),
     queryFn: () =>
       ask(() =>
         client.GET('/api/horses/{horseId}/restrictions', { params: { path: { horseId: horseId() } } }),
@@ -104,38 +105,38 @@ export const useRestrictions = (horseId: () => string) =>
 
 export const useSides = (horseId: () => string) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'sides']),
+    queryKey: computed(() => keys.ofHorse(horseId()).sides),
     queryFn: () =>
       ask(() => client.GET('/api/horses/{horseId}/sides', { params: { path: { horseId: horseId() } } })),
   })
 
 export const useCondition = (horseId: () => string) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'condition']),
+    queryKey: computed(() => keys.ofHorse(horseId()).condition),
     queryFn: () =>
       ask(() => client.GET('/api/horses/{horseId}/condition', { params: { path: { horseId: horseId() } } })),
   })
 
 export const useWeather = () =>
-  useQuery({ queryKey: ['weather'], queryFn: () => ask(() => client.GET('/api/weather')) })
+  useQuery({ queryKey: keys.weather, queryFn: () => ask(() => client.GET('/api/weather')) })
 
 export const useCare = (horseId: () => string) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'care']),
+    queryKey: computed(() => keys.ofHorse(horseId()).care),
     queryFn: () =>
       ask(() => client.GET('/api/horses/{horseId}/care', { params: { path: { horseId: horseId() } } })),
   })
 
 export const useTack = (horseId: () => string) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'tack']),
+    queryKey: computed(() => keys.ofHorse(horseId()).tack),
     queryFn: () =>
       ask(() => client.GET('/api/horses/{horseId}/tack', { params: { path: { horseId: horseId() } } })),
   })
 
 export const useAdjustability = (horseId: () => string) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'accordions']),
+    queryKey: computed(() => keys.ofHorse(horseId()).accordions),
     queryFn: () =>
       ask(() => client.GET('/api/horses/{horseId}/accordions', { params: { path: { horseId: horseId() } } })),
   })
@@ -143,7 +144,7 @@ export const useAdjustability = (horseId: () => string) =>
 /** The approach with a horse, or the yard's where none is named. */
 export const useApproach = (horseId: () => string | undefined) =>
   useQuery({
-    queryKey: computed(() => ['approach', horseId() ?? 'yard']),
+    queryKey: computed(() => keys.approach(horseId())),
     queryFn: () => {
       const id = horseId()
       return id
@@ -154,14 +155,14 @@ export const useApproach = (horseId: () => string | undefined) =>
 
 export const useTimeline = (horseId: () => string) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'timeline']),
+    queryKey: computed(() => keys.ofHorse(horseId()).timeline),
     queryFn: () =>
       ask(() => client.GET('/api/horses/{horseId}/timeline', { params: { path: { horseId: horseId() } } })),
   })
 
 export const useAssessments = (horseId: () => string) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'assessments']),
+    queryKey: computed(() => keys.ofHorse(horseId()).assessments),
     queryFn: () =>
       ask(() =>
         client.GET('/api/horses/{horseId}/assessments', { params: { path: { horseId: horseId() } } }),
@@ -174,7 +175,7 @@ export const useAssessment = (
   beside: () => string | undefined,
 ) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'assessment', assessmentId(), beside() ?? '']),
+    queryKey: computed(() => keys.ofHorse(horseId()).assessment(assessmentId(), beside())),
     queryFn: () =>
       ask(() =>
         client.GET('/api/horses/{horseId}/assessments/{assessmentId}', {
@@ -185,21 +186,21 @@ export const useAssessment = (
 
 export const useLoad = (horseId: () => string) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'load']),
+    queryKey: computed(() => keys.ofHorse(horseId()).load),
     queryFn: () =>
       ask(() => client.GET('/api/horses/{horseId}/load', { params: { path: { horseId: horseId() } } })),
   })
 
 export const useBlocks = (horseId: () => string) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'blocks']),
+    queryKey: computed(() => keys.ofHorse(horseId()).blocks),
     queryFn: () =>
       ask(() => client.GET('/api/horses/{horseId}/blocks', { params: { path: { horseId: horseId() } } })),
   })
 
 export const useBlock = (horseId: () => string, blockId: () => string | undefined) =>
   useQuery({
-    queryKey: computed(() => ['horse', horseId(), 'block', blockId() ?? '']),
+    queryKey: computed(() => keys.ofHorse(horseId()).block(blockId() ?? '')),
     enabled: () => Boolean(blockId()),
     queryFn: () =>
       ask(() =>
@@ -211,19 +212,19 @@ export const useBlock = (horseId: () => string, blockId: () => string | undefine
 
 export const useWeek = (monday: () => string) =>
   useQuery({
-    queryKey: computed(() => ['week', monday()]),
+    queryKey: computed(() => keys.week(monday())),
     queryFn: () => ask(() => client.GET('/api/week', { params: { query: { monday: monday() } } })),
   })
 
 export const useRoster = () =>
-  useQuery({ queryKey: ['roster'], queryFn: () => ask(() => client.GET('/api/roster')) })
+  useQuery({ queryKey: keys.roster, queryFn: () => ask(() => client.GET('/api/roster')) })
 
 export const useCalendars = () =>
-  useQuery({ queryKey: ['calendars'], queryFn: () => ask(() => client.GET('/api/me/calendars')) })
+  useQuery({ queryKey: keys.calendars, queryFn: () => ask(() => client.GET('/api/me/calendars')) })
 
 export const useLevels = () =>
   useQuery({
-    queryKey: ['levels'],
+    queryKey: keys.levels,
     queryFn: () => ask(() => client.GET('/api/levels')),
     // They come with the program.
     staleTime: Infinity,

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import Checkbox from 'ant-design-vue/es/checkbox'
 import Input from 'ant-design-vue/es/input'
 import { ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { PersonEntry, PersonView } from '../api/schema'
+import { bearsUpon, keys, useChanged } from '../house/keys'
 import ChipRow from '../house/ChipRow.vue'
 import FieldBox from '../house/FieldBox.vue'
 import PickOne from '../house/PickOne.vue'
@@ -16,11 +17,11 @@ import { options, roleWords } from '../house/words'
 
 /** Who works here, and which horses each has been given. */
 const { data: people, error } = useQuery({
-  queryKey: ['people'],
+  queryKey: keys.people,
   queryFn: () => ask(() => client.GET('/api/people')),
 })
 const { data: horses } = useHorses()
-const queries = useQueryClient()
+const changed = useChanged()
 const blank = (): PersonEntry => ({
   name: '',
   email: '',
@@ -59,7 +60,7 @@ async function keep() {
   }
   done(`${kept.name} is in the book.`)
   entry.value = editing.value = null
-  await queries.invalidateQueries({ queryKey: ['people'] })
+  await changed(bearsUpon.people)
 }
 </script>
 

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
 import type { GaitTotal } from '../api/schema'
+import { bearsUpon, keys, useChanged } from '../house/keys'
 import GaitChip from '../house/GaitChip.vue'
 import MinutesBar from '../house/MinutesBar.vue'
 import ProblemNote from '../house/ProblemNote.vue'
@@ -20,11 +21,11 @@ import VerdictCard from './VerdictCard.vue'
 /** A ride looked back on: the verdict first, then planned beside done, left beside right. */
 const props = defineProps<{ horseId: string; rideId?: string }>()
 const router = useRouter()
-const queries = useQueryClient()
+const changed = useChanged()
 const { data: rides } = useRides(() => props.horseId)
 const shown = computed(() => props.rideId || rides.value?.[0]?.id)
 const { data: review, error } = useQuery({
-  queryKey: computed(() => ['horse', props.horseId, 'ride', shown.value]),
+  queryKey: computed(() => keys.ofHorse(props.horseId).ride(shown.value)),
   queryFn: () =>
     ask(() =>
       client.GET('/api/horses/{horseId}/rides/{rideId}', {
@@ -51,7 +52,7 @@ const passes = computed(() => review.value?.record.passes)
 const efforts = computed(() => review.value?.record.efforts)
 const jumped = computed(() => (efforts.value?.left.all ?? 0) + (efforts.value?.right.all ?? 0) > 0)
 const passed = computed(() => (passes.value?.left.all ?? 0) + (passes.value?.right.all ?? 0) > 0)
-const refresh = () => queries.invalidateQueries()
+const refresh = () => changed(bearsUpon.horse(props.horseId))
 </script>
 
 <template>

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import Checkbox from 'ant-design-vue/es/checkbox'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
+import { bearsUpon, useChanged } from '../house/keys'
 import FieldBox from '../house/FieldBox.vue'
 import PickOne from '../house/PickOne.vue'
 import GaitChip from '../house/GaitChip.vue'
@@ -35,7 +35,7 @@ import type { Sign } from '../api/schema'
 const props = defineProps<{ horseId: string }>()
 const route = useRoute()
 const router = useRouter()
-const queries = useQueryClient()
+const changed = useChanged()
 const me = computed(() => signedIn.value!.me!.id)
 const today = computed(() => signedIn.value!.today!)
 const from = computed(() => dayjs(today.value).subtract(7, 'day').format('YYYY-MM-DD'))
@@ -108,7 +108,7 @@ async function send() {
   if (!review) return
   draft.value = null
   dropDraft(me.value, props.horseId)
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
   await router.push({ name: 'review', params: { horseId: props.horseId, rideId } })
 }
 </script>

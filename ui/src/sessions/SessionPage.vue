@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import Checkbox from 'ant-design-vue/es/checkbox'
 import DatePicker from 'ant-design-vue/es/date-picker'
 import Input from 'ant-design-vue/es/input'
@@ -7,6 +7,7 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
 import type { Manner, SessionEntry, SessionProposal, SessionView, Why } from '../api/schema'
+import { bearsUpon, keys, useChanged } from '../house/keys'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import ChipRow from '../house/ChipRow.vue'
 import FieldBox from '../house/FieldBox.vue'
@@ -33,7 +34,7 @@ import { useSessionCheck } from './sessionCheck'
 const props = defineProps<{ horseId: string; sessionId: string }>()
 const route = useRoute()
 const router = useRouter()
-const queries = useQueryClient()
+const changed = useChanged()
 const isNew = computed(() => props.sessionId === 'new')
 const path = computed(() => ({ horseId: props.horseId, sessionId: props.sessionId }))
 const { data: setUps } = useSetUps(() => props.horseId)
@@ -53,7 +54,7 @@ const rungs = computed(() =>
   ),
 )
 const { data: kept, error } = useQuery({
-  queryKey: computed(() => ['horse', props.horseId, 'session', props.sessionId]),
+  queryKey: computed(() => keys.ofHorse(props.horseId).session(props.sessionId)),
   queryFn: () =>
     ask(() => client.GET('/api/horses/{horseId}/sessions/{sessionId}', { params: { path: path.value } })),
   enabled: () => !isNew.value,
@@ -126,7 +127,7 @@ async function placeOn(rungId: string, word: string) {
     ),
   )
   if (!moved) return
-  await queries.invalidateQueries({ queryKey: ['horse', props.horseId, 'ladders'] })
+  await changed(bearsUpon.ladders(props.horseId))
   entry.value = { ...entry.value }
   done(`Placed on “${rung!.name}”, with your word.`)
 }
@@ -176,7 +177,7 @@ async function keep(version = kept.value?.version ?? 0) {
         ),
   )
   if (!view) return
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
   done(`Planned for ${longDay(view.on)}.`)
   await router.push({ name: 'season', params: { horseId: props.horseId } })
 }
@@ -187,19 +188,19 @@ async function remove() {
   )
   if (problem.value) return
   const taken = path.value
-  await queries.invalidateQueries()
+  await changed(bearsUpon.horse(props.horseId))
   await router.push({ name: 'season', params: { horseId: props.horseId } })
   done('Session taken off.', async () => {
     await ask(() =>
       client.POST('/api/horses/{horseId}/sessions/{sessionId}/restore', { params: { path: taken } }),
     )
-    await queries.invalidateQueries()
+    await changed(bearsUpon.horse(props.horseId))
   })
 }
 
 async function takeTheirs() {
   problem.value = null
-  await queries.invalidateQueries({ queryKey: ['horse', props.horseId] })
+  await changed(bearsUpon.horse(props.horseId))
 }
 </script>
 

@@ -6,6 +6,7 @@ import dayjs from 'dayjs'
 import { computed, reactive, ref, watch } from 'vue'
 import { ask, client } from '../api/client'
 import type { Ground, Part, SessionEntry, SessionProposal, Strand } from '../api/schema'
+import { keys } from '../house/keys'
 import ChoiceField from '../house/ChoiceField.vue'
 import NumberField from '../house/NumberField.vue'
 import ProblemNote from '../house/ProblemNote.vue'
@@ -32,7 +33,7 @@ watch(
 const { problem, busy, attempt } = useProblem()
 const today = computed(() => signedIn.value!.today!)
 const { data: templates } = useQuery({
-  queryKey: ['session-templates'],
+  queryKey: keys.templates,
   queryFn: () => ask(() => client.GET('/api/session-templates')),
 })
 const { data: before } = useSessions(

@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref, watch } from 'vue'
 import { ask, client } from '../api/client'
 import type { KitKind } from '../api/schema'
+import { bearsUpon, keys, useChanged } from '../house/keys'
 import NumberField from '../house/NumberField.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
@@ -29,9 +30,10 @@ const usual = (): Line[] => [
   thing('block', 'Blocks'),
   thing('filler', 'Fillers'),
 ]
+const changed = useChanged()
 const queries = useQueryClient()
 const { problem, busy, attempt } = useProblem()
-const { data: kit } = useQuery({ queryKey: ['kit'], queryFn: () => ask(() => client.GET('/api/kit')) })
+const { data: kit } = useQuery({ queryKey: keys.kit, queryFn: () => ask(() => client.GET('/api/kit')) })
 const lines = ref(usual())
 let begun = false
 watch(
@@ -54,8 +56,8 @@ async function keep() {
     .map(({ kind, lengthMetres, count }) => ({ kind, lengthMetres, count }))
   const view = await attempt(() => ask(() => client.PUT('/api/kit', { body: { items } })))
   if (!view) return
-  queries.setQueryData(['kit'], view)
-  await queries.invalidateQueries({ queryKey: ['arena'] })
+  queries.setQueryData(keys.kit, view)
+  await changed(bearsUpon.kit)
   done('The kit is written down.')
 }
 </script>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import { ask, client, Problem } from '../api/client'
 import type { SetUpFile, SetUpView } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { usePassport, useSetUps } from '../house/queries'
@@ -14,8 +14,8 @@ import SetUpDrawing from './SetUpDrawing.vue'
 const props = defineProps<{ horseId: string }>()
 const { data: setUps, error } = useSetUps(() => props.horseId)
 const { data: passport } = usePassport(() => props.horseId)
-const queries = useQueryClient()
-const refresh = () => queries.invalidateQueries({ queryKey: ['horse', props.horseId] })
+const changed = useChanged()
+const refresh = () => changed(bearsUpon.setUps(props.horseId))
 
 const { problem, attempt } = useProblem()
 

@@ -2,6 +2,7 @@
 import { useQueries, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { ask, client } from '../api/client'
+import { keys } from '../house/keys'
 import LoadingLines from '../house/LoadingLines.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
@@ -15,13 +16,13 @@ const queries = useQueryClient()
 const { problem, busy, attempt } = useProblem()
 const { data: horses } = useHorses()
 const { data: tonight, error } = useQuery({
-  queryKey: ['arena'],
+  queryKey: keys.arena,
   queryFn: () => ask(() => client.GET('/api/arena')),
 })
 const kept = useQueries({
   queries: computed(() =>
     (horses.value ?? []).map((h) => ({
-      queryKey: ['horse', h.id, 'set-ups'],
+      queryKey: keys.ofHorse(h.id).setUps,
       queryFn: () =>
         ask(() => client.GET('/api/horses/{horseId}/set-ups', { params: { path: { horseId: h.id } } })),
     })),
@@ -36,7 +37,7 @@ async function toggle(id: string) {
   const ids = standing.value.map((s) => s.setUpId)
   const setUpIds = ids.includes(id) ? ids.filter((x) => x !== id) : [...ids, id]
   const view = await attempt(() => ask(() => client.PUT('/api/arena', { body: { setUpIds } })))
-  if (view) queries.setQueryData(['arena'], view)
+  if (view) queries.setQueryData(keys.arena, view)
 }
 </script>
 

@@ -3,13 +3,14 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { ask, client } from '../api/client'
 import type { SetUpVersion } from '../api/schema'
+import { keys } from '../house/keys'
 import { shortDay } from '../house/format'
 
 /** Earlier versions of a set-up; one brought back is a change like any other, until it is kept. */
 const props = defineProps<{ horseId: string; setUpId: string; version: number }>()
 const emit = defineEmits<{ bringBack: [version: SetUpVersion] }>()
 const { data: versions } = useQuery({
-  queryKey: computed(() => ['horse', props.horseId, 'set-up-versions', props.setUpId, props.version]),
+  queryKey: computed(() => keys.ofHorse(props.horseId).setUpVersions(props.setUpId, props.version)),
   queryFn: () =>
     ask(() =>
       client.GET('/api/horses/{horseId}/set-ups/{setUpId}/versions', {

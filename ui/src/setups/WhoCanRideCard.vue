@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { GreenHorses, SetUpEntry } from '../api/schema'
+import { keys } from '../house/keys'
 import PickOne from '../house/PickOne.vue'
 import { useHorses } from '../house/queries'
 import FitChip from './FitChip.vue'
@@ -15,7 +16,7 @@ const off = ref<string[]>([])
 const green = ref<GreenHorses>('anywhere')
 const coming = computed(() => (horses.value ?? []).map((h) => h.id).filter((id) => !off.value.includes(id)))
 const { data: answer } = useQuery({
-  queryKey: computed(() => ['horse', props.horseId, 'who-can-ride', props.entry, coming.value, green.value]),
+  queryKey: computed(() => keys.ofHorse(props.horseId).whoCanRide(props.entry, coming.value, green.value)),
   queryFn: () =>
     ask(() =>
       client.POST('/api/horses/{horseId}/set-ups/who-can-ride', {

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
 import type { HorseToday } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import LoadingLines from '../house/LoadingLines.vue'
 import GaitChip from '../house/GaitChip.vue'
 import MinutesBar from '../house/MinutesBar.vue'
@@ -17,7 +17,7 @@ import TimeAwayForm from '../horses/TimeAwayForm.vue'
 import YardAir from './YardAir.vue'
 
 const { data: today, error, refetch } = useToday()
-const queries = useQueryClient()
+const changed = useChanged()
 const router = useRouter()
 
 const underWay = ref(new Set<string>())
@@ -58,7 +58,7 @@ async function drawUp(h: HorseToday) {
         },
       }),
     )
-    await queries.invalidateQueries()
+    await changed(bearsUpon.horse(h.horse.id))
     await router.push({ name: 'session', params: { horseId: h.horse.id, sessionId: session.id } })
   } finally {
     drawing.value = false

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { YardToday } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import FieldBox from '../house/FieldBox.vue'
 import WhyButton from '../house/WhyButton.vue'
 import { useProblem } from '../house/faults'
@@ -11,7 +11,7 @@ import { rides } from '../house/signIn'
 
 /** The air and what it asks for; typed where no station reads it, and typed over where one does. */
 defineProps<{ today: YardToday }>()
-const queries = useQueryClient()
+const changed = useChanged()
 const { busy, attempt } = useProblem()
 const typing = ref(false)
 const temperatureC = ref<number | null>(null)
@@ -27,7 +27,7 @@ async function type() {
   )
   if (!kept) return
   typing.value = false
-  await queries.invalidateQueries()
+  await changed(bearsUpon.weather)
 }
 </script>
 

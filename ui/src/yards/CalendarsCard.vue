@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import dayjs from 'dayjs'
 import Input from 'ant-design-vue/es/input'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { NewCalendar } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
@@ -13,7 +13,7 @@ import { signedIn } from '../house/signIn'
 
 /** The calendar out: a file, and addresses to subscribe to that can be revoked. Sessions and rides as tables. */
 const { data: calendars } = useCalendars()
-const queries = useQueryClient()
+const changed = useChanged()
 const { problem, busy, attempt } = useProblem()
 const name = ref('')
 const made = ref<NewCalendar | null>(null)
@@ -27,13 +27,13 @@ async function add() {
   made.value =
     (await attempt(() => ask(() => client.POST('/api/me/calendars', { body: { name: name.value } })))) ?? null
   if (made.value) name.value = ''
-  await queries.invalidateQueries({ queryKey: ['calendars'] })
+  await changed(bearsUpon.calendars)
 }
 
 async function revoke(id: string) {
   await ask(() => client.DELETE('/api/me/calendars/{id}', { params: { path: { id } } }))
   if (made.value?.id === id) made.value = null
-  await queries.invalidateQueries({ queryKey: ['calendars'] })
+  await changed(bearsUpon.calendars)
 }
 </script>
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import { ref, watch } from 'vue'
 import { ask, client } from '../api/client'
 import type { DayOfWeek, RosterEntry } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import ChipRow from '../house/ChipRow.vue'
 import DaysField from '../house/DaysField.vue'
 import NumberField from '../house/NumberField.vue'
@@ -14,7 +14,7 @@ import { weekdays } from '../house/words'
 /** Who is there in an ordinary week: riders with their hours, helper, arena. */
 const emit = defineEmits<{ close: [] }>()
 const { data: roster } = useRoster()
-const queries = useQueryClient()
+const changed = useChanged()
 const { problem, busy, attempt } = useProblem()
 const entry = ref<RosterEntry | null>(null)
 watch(
@@ -33,7 +33,7 @@ async function keep() {
     ask(() => client.PUT('/api/roster', { body: { version: roster.value!.version, entry: entry.value! } })),
   )
   if (!kept) return
-  await queries.invalidateQueries()
+  await changed(bearsUpon.roster)
   emit('close')
 }
 </script>

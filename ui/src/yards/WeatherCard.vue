@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import { reactive, watch } from 'vue'
 import { ask, client } from '../api/client'
 import type { WeatherSource } from '../api/schema'
+import { bearsUpon, useChanged } from '../house/keys'
 import ChoiceField from '../house/ChoiceField.vue'
 import NumberField from '../house/NumberField.vue'
 import ProblemNote from '../house/ProblemNote.vue'
@@ -12,7 +12,7 @@ import { done } from '../house/undo'
 
 /** Where the yard's air comes from, and the hours it works in. */
 const { data: weather } = useWeather()
-const queries = useQueryClient()
+const changed = useChanged()
 const { problem, busy, attempt } = useProblem()
 const form = reactive({ source: 'typed' as WeatherSource, worksFrom: 6, worksTo: 20 })
 watch(
@@ -24,7 +24,7 @@ watch(
 async function keep() {
   const kept = await attempt(() => ask(() => client.PUT('/api/weather/source', { body: form })))
   if (!kept) return
-  await queries.invalidateQueries()
+  await changed(bearsUpon.weather)
   done('Kept.')
 }
 </script>

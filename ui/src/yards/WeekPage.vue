@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import dayjs from 'dayjs'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { SharedSession, WeekShared } from '../api/schema'
 import WorkingNote from '../blocks/WorkingNote.vue'
+import { bearsUpon, useChanged } from '../house/keys'
 import LoadingLines from '../house/LoadingLines.vue'
 import GaitChip from '../house/GaitChip.vue'
 import ProblemNote from '../house/ProblemNote.vue'
@@ -28,7 +28,7 @@ const monday = computed(
       .format('YYYY-MM-DD'),
 )
 const { data: week, error } = useWeek(() => monday.value)
-const queries = useQueryClient()
+const changed = useChanged()
 const { problem, busy, attempt } = useProblem()
 const shared = ref<WeekShared | null>(null)
 const roster = ref(false)
@@ -92,7 +92,7 @@ async function keep() {
     return
   }
   shared.value = null
-  await queries.invalidateQueries()
+  await changed(bearsUpon.week)
   done('The week is shared out. Each horse keeps the version before it.')
 }
 const print = () => window.print()
