@@ -105,7 +105,7 @@ public static class CareOfHorse
             return null;
         }
 
-        var rides = (await visit.Yard.LatestRidesAsync([horseId], visit.Today, mostRides)).FindAll(r => r.OnDay >= since);
+        var rides = await visit.Yard.LatestRidesAsync([horseId], visit.Today, mostRides, since);
         var totals = await visit.Book.TotalsAsync(rides.Select(r => r.Id));
         return new WorkSinceFeet(since, rides.Sum(r => totals[r.Id].Minutes), rides.Count);
     }

@@ -14,7 +14,7 @@ public static class LoadOfHorse
     {
         // The long average remembers about three times its length.
         var since = TrainingLoad.Monday(visit.Today).AddDays(-7 * (WeeksShown + 4));
-        var rides = (await visit.Yard.LatestRidesAsync([horseId], visit.Today, MostRides)).FindAll(r => r.OnDay >= since);
+        var rides = await visit.Yard.LatestRidesAsync([horseId], visit.Today, MostRides, since);
         var totals = await visit.Book.TotalsAsync(rides.Select(r => r.Id));
         var days = rides.ConvertAll(r => new DayLoad(r.OnDay, totals[r.Id].Minutes, totals[r.Id].Load));
         return TrainingLoad.Of(days, WeeksShown, visit.Today);

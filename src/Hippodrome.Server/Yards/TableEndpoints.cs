@@ -85,7 +85,7 @@ public static class TableEndpoints
         }
 
         var horses = (await visit.MyHorsesAsync()).ToDictionary(h => h.Value.Id, h => h.Value);
-        var rides = (await visit.Yard.LatestRidesAsync(horses.Keys, to, MostRides)).Where(r => r.OnDay >= from).ToList();
+        var rides = await visit.Yard.LatestRidesAsync(horses.Keys, to, MostRides, from);
         var totals = await visit.Yard.TotalsAsync(rides.Select(r => r.Id));
         var strides = await visit.Yard.StrideMeasurementsAsync(horses.Keys);
         var cards = horses.Values.ToDictionary(h => h.Id, h => StrideCard.For(h.Height, strides[h.Id]));

@@ -38,15 +38,21 @@ public static class RideStore
 
     public static Task<Ride?> FindRideAsync(this YardSession yard, Guid id) => yard.FindAsync<Ride>($"{Select} and r.id = @id", new { id });
 
-    /// <summary>The latest few rides of each of these horses, the latest first.</summary>
-    public static Task<List<Ride>> LatestRidesAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly until, int most) =>
+    /// <summary>The latest few rides of each of these horses up to a day, and from another on if one is given, the latest first.</summary>
+    public static Task<List<Ride>> LatestRidesAsync(
+        this YardSession yard,
+        IEnumerable<Guid> horseIds,
+        DateOnly until,
+        int most,
+        DateOnly? from = null
+    ) =>
         yard.QueryAsync<Ride>(
             """
             -- First the rides and then their riders: the other way round the rides are looked up once for each person.
             with latest as materialized (
                 select r.* from unnest(@ids) as h (id)
                 cross join lateral (
-                    select id, horse_id, session_id, on_day, rider_id, created_at from ride where yard_id = @yard and horse_id = h.id and on_day <= @until
+                    select id, horse_id, session_id, on_day, rider_id, created_at from ride where yard_id = @yard and horse_id = h.id and on_day <= @until and on_day >= @first
                     order by on_day desc, created_at desc, id limit @most) r)
             select r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name,
                 coalesce((select s.place from session s where s.yard_id = @yard and s.id = r.session_id), '') as place
@@ -57,6 +63,7 @@ public static class RideStore
             {
                 ids = horseIds.ToArray(),
                 until,
+                first = from ?? DateOnly.MinValue,
                 most,
             }
         );
@@ -83,9 +90,15 @@ public static class RideStore
         DateOnly from,
         DateOnly until
     ) =>
+        // One row a horse: of a yard that rides every day a row a ride is thousands.
         (
-            await yard.QueryAsync<RiddenDay>(
-                "select horse_id, id as ride_id, session_id, on_day from ride where yard_id = @yard and horse_id = any(@ids) and on_day between @from and @until order by on_day, created_at",
+            await yard.QueryAsync<RiddenRow>(
+                """
+                select horse_id, array_agg(id order by on_day, created_at) as rides,
+                    array_agg(coalesce(session_id, '00000000-0000-0000-0000-000000000000') order by on_day, created_at) as sessions,
+                    array_agg(on_day - @from order by on_day, created_at) as days
+                from ride where yard_id = @yard and horse_id = any(@ids) and on_day between @from and @until group by horse_id
+                """,
                 new
                 {
                     ids = horseIds.ToArray(),
@@ -93,7 +106,13 @@ public static class RideStore
                     until,
                 }
             )
-        ).ToLookup(r => r.HorseId);
+        )
+            .SelectMany(h =>
+                h.Rides.Select(
+                    (ride, i) => new RiddenDay(h.HorseId, ride, h.Sessions[i] == Guid.Empty ? null : h.Sessions[i], from.AddDays(h.Days[i]))
+                )
+            )
+            .ToLookup(r => r.HorseId);
 
     /// <summary>A picture of a ride; sending it twice keeps one.</summary>
     public static Task AddPhotoAsync(this YardSession yard, Guid rideId, Guid id, byte[] jpeg, Guid sentBy) =>
@@ -242,6 +261,17 @@ public static class RideStore
         );
 
     private sealed record AppendRow(Guid Id, bool Added, string? There);
+
+    private sealed class RiddenRow
+    {
+        public Guid HorseId { get; init; }
+
+        public Guid[] Rides { get; init; } = [];
+
+        public Guid[] Sessions { get; init; } = [];
+
+        public int[] Days { get; init; } = [];
+    }
 
     private sealed record LogRow(Guid RideId, string Events, bool OfToday);
 }
