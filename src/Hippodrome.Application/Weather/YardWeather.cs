@@ -20,6 +20,10 @@ public sealed class YardWeather
     private readonly DateTimeOffset _now;
     private readonly bool _standIn;
 
+    // A yard's sessions of a day are ridden in the same air, and many of them at the same hours.
+    private readonly Dictionary<DateOnly, IReadOnlyList<HourOfDay>> _hours = [];
+    private readonly Dictionary<(DateOnly On, TimeOnly? StartsAt, double Minutes, double? OwnLimitC), HeatAdvice?> _heat = [];
+
     private YardWeather(Visit visit, WeatherReading? taken) =>
         (_today, _now, _standIn, Taken, Worked) = (
             visit.Today,
@@ -50,7 +54,17 @@ public sealed class YardWeather
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(horse);
-        return HeatOfHours.Worst(Hours(plan.On), Worked, plan.StartsAt, plan.Minutes, plan.On == _today ? Taken : null, horse.HeatLimitC);
+        var asked = (plan.On, plan.StartsAt, plan.Minutes, horse.HeatLimitC);
+        return _heat.TryGetValue(asked, out var known)
+            ? known
+            : _heat[asked] = HeatOfHours.Worst(
+                Hours(plan.On),
+                Worked,
+                plan.StartsAt,
+                plan.Minutes,
+                plan.On == _today ? Taken : null,
+                horse.HeatLimitC
+            );
     }
 
     /// <summary>The hour of a day to begin at that asks for the least care; null where nothing is forecast.</summary>
@@ -61,5 +75,7 @@ public sealed class YardWeather
     }
 
     private IReadOnlyList<HourOfDay> Hours(DateOnly day) =>
-        !_standIn || day < _today || day.DayNumber - _today.DayNumber >= DaysForecast ? [] : WeatherStation.Forecast(day, _now.Offset);
+        !_standIn || day < _today || day.DayNumber - _today.DayNumber >= DaysForecast ? []
+        : _hours.TryGetValue(day, out var known) ? known
+        : _hours[day] = WeatherStation.Forecast(day, _now.Offset);
 }
