@@ -57,6 +57,10 @@ if [ "$what" = all ] || [ "$what" = http ] || [ "$what" = kill ]; then
   trap 'exit 130' INT
   trap 'exit 143' TERM
   [ "$(id -u)" = 0 ] && chmod 755 "$data"
+  # PostgreSQL's own log says what each request asks.
+  export HIPPODROME_BENCH_LOG=$data/cluster/log/asked.json
+  # What fills the tables is vacuumed by the benchmark itself, before it measures.
+  pg_more="-c max_connections=300 -c autovacuum=off -c logging_collector=on -c log_destination=jsonlog -c log_filename=asked -c log_rotation_size=0"
   start_cluster
   HIPPODROME_DATABASE=$(connection_string hippodrome)
   HIPPODROME_BENCH_ADDRESS=http://127.0.0.1:$(any_free_port)
@@ -67,9 +71,10 @@ if [ "$what" = all ] || [ "$what" = http ] || [ "$what" = kill ]; then
   [ "$what" = kill ] && exit 0
   ASPNETCORE_ENVIRONMENT=Production dotnet "$server_dll" --demo true --urls "$HIPPODROME_BENCH_ADDRESS" > "$data/server.out" 2>&1 &
   server_pid=$!
+  export HIPPODROME_BENCH_PID=$server_pid
   for _ in $(seq 60); do
     node -e 'fetch(process.argv[1]).then((r) => process.exit(r.ok ? 0 : 1), () => process.exit(1))' "$HIPPODROME_BENCH_ADDRESS/health/ready" && break
     sleep 1
   done
-  dotnet "$bench" http
+  dotnet "$bench" http "${3:-200}"
 fi

@@ -6,6 +6,7 @@ using Dapper;
 using Hippodrome.Application.Rides;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
+using Hippodrome.Server.Demo;
 using Hippodrome.Storage;
 using Npgsql;
 
@@ -34,7 +35,7 @@ internal static class KillingTheServer
             Timeout = TimeSpan.FromSeconds(20),
         };
         var server = await StartAsync(http);
-        var token = await ReadOverHttp.SignInAsync(http);
+        var token = await Visitor.SignInAsync(http, DemoYard.Trainer);
         var horseId = (await http.GetFromJsonAsync<JsonArray>("/api/horses"))![0]!["id"]!.ToString();
         var rideId = Guid.NewGuid();
         var (device, number) = (Guid.NewGuid(), 0);
