@@ -22,6 +22,19 @@ test('a session is proposed, mended at one stroke, reordered by keys and kept wi
   await expect(walk).toHaveValue('7')
   await expect(page.getByRole('heading', { name: 'Nothing to mend' })).toBeVisible()
 
+  // What is typed as a mend is pressed stays: the mend is of what stands there, and not of what was checked before.
+  const trot = page.getByLabel('Minutes of part 2', { exact: true })
+  const trotBefore = await trot.inputValue()
+  await walk.fill('4')
+  const mend = page.getByRole('button', { name: 'Add 3 minutes of walk first' })
+  await expect(mend).toBeVisible()
+  await trot.fill('6')
+  await mend.click()
+  await expect(walk).toHaveValue('7')
+  await expect(trot).toHaveValue('6')
+  await trot.fill(trotBefore)
+  await expect(page.getByRole('heading', { name: 'Nothing to mend' })).toBeVisible()
+
   // Up and down by keys, and the handle keeps the focus.
   const second = await page.getByLabel('What is done in part 2', { exact: true }).inputValue()
   await page.getByLabel(/^Move part 2/).focus()

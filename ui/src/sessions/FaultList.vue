@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { PlanFault, SessionEntry } from '../api/schema'
+import type { PlanFault } from '../api/schema'
 import WhyButton from '../house/WhyButton.vue'
 import { useLibrary } from '../house/queries'
 
 /** What is wrong with a session: each with its reason, a mend at one stroke, or a word why it stays. */
 const props = defineProps<{ faults: PlanFault[]; mayEdit: boolean }>()
 const emit = defineEmits<{
-  mend: [entry: SessionEntry, says: string]
+  /** One of the fault's mends, by its place among them. */
+  mend: [rule: string, nth: number, says: string]
   keep: [rule: string, word: string]
   /** A trainer who knows better places the horse on a rung, with a word why. */
   place: [rungId: string, word: string]
@@ -44,11 +45,11 @@ function place(rungId: string) {
         <p>{{ f.mend }} <WhyButton :why="f.why" of="this fault" /></p>
         <div v-if="mayEdit" class="do">
           <button
-            v-for="m in f.mends"
+            v-for="(m, nth) in f.mends"
             :key="m.label"
             class="button small"
             type="button"
-            @click="emit('mend', m.entry, m.label)"
+            @click="emit('mend', f.rule, nth, m.label)"
           >
             {{ m.label }}
           </button>

@@ -65,7 +65,7 @@ const entry = ref<SessionEntry>(
 )
 const { problem, busy, attempt } = useProblem()
 const mayEdit = computed(() => trains() && !kept.value?.rideId)
-const check = useSessionCheck(
+const { check, mended } = useSessionCheck(
   () => props.horseId,
   entry,
   () => mayEdit.value,
@@ -95,9 +95,11 @@ function takeOver(session: SessionEntry) {
 }
 
 /** A mend at one stroke, with the way back. */
-function mend(mended: SessionEntry, says: string) {
+async function mend(rule: string, nth: number, says: string) {
+  const now = await attempt(() => mended(rule, nth))
+  if (!now) return
   const before = entry.value
-  entry.value = mended
+  entry.value = now
   done(`${says}: done.`, async () => {
     entry.value = before
   })
