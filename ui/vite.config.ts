@@ -15,6 +15,28 @@ export default defineConfig({
     }),
   ],
   // Fonts stay files of their own: the content policy allows no data: fonts.
-  build: { assetsInlineLimit: 0, chunkSizeWarningLimit: 900 },
+  build: {
+    assetsInlineLimit: 0,
+    chunkSizeWarningLimit: 900,
+    rolldownOptions: {
+      output: {
+        // What every page needs comes in two files and not in thirty: over a slow line each is a wait of its own.
+        codeSplitting: {
+          groups: [
+            {
+              name: 'vendor',
+              test: /node_modules[\\/](@vue|vue|vue-router|@tanstack|openapi-fetch|dayjs|idb)[\\/]/,
+              priority: 2,
+            },
+            {
+              name: 'house',
+              test: /src[\\/](api|house)[\\/](client|jobs|newest|keys|queries|format|words|signIn|faults|undo|waiting|LoadingLines|GaitChip|MinutesBar|ProblemNote|FieldBox|ChipRow|WhyButton)\b/,
+              priority: 1,
+            },
+          ],
+        },
+      },
+    },
+  },
   server: { proxy: { '/api': 'http://127.0.0.1:5080' } },
 })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
 import type { HorseToday } from '../api/schema'
@@ -12,9 +12,11 @@ import { inDays, longDay, minutes, shortDay } from '../house/format'
 import { useToday } from '../house/queries'
 import { rides, trains } from '../house/signIn'
 import { kindWords, verdictWords } from '../house/words'
-import FallQuestion from '../horses/FallQuestion.vue'
-import TimeAwayForm from '../horses/TimeAwayForm.vue'
 import YardAir from './YardAir.vue'
+
+// Asked on few days: their fields are not fetched before the first horse is seen.
+const FallQuestion = defineAsyncComponent(() => import('../horses/FallQuestion.vue'))
+const TimeAwayForm = defineAsyncComponent(() => import('../horses/TimeAwayForm.vue'))
 
 const { data: today, error, refetch } = useToday()
 const changed = useChanged()

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import InputNumber from 'ant-design-vue/es/input-number'
-import { ref } from 'vue'
+import { defineAsyncComponent, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { YardToday } from '../api/schema'
 import { bearsUpon, useChanged } from '../house/keys'
@@ -8,6 +7,8 @@ import FieldBox from '../house/FieldBox.vue'
 import WhyButton from '../house/WhyButton.vue'
 import { useProblem } from '../house/faults'
 import { rides } from '../house/signIn'
+
+const InputNumber = defineAsyncComponent(() => import('ant-design-vue/es/input-number'))
 
 /** The air and what it asks for; typed where no station reads it, and typed over where one does. */
 defineProps<{ today: YardToday }>()
