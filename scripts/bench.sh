@@ -44,7 +44,7 @@ if [ "$what" = properties ]; then
   exit "$code"
 fi
 
-if [ "$what" = all ] || [ "$what" = http ] || [ "$what" = kill ]; then
+if [ "$what" = all ] || [ "$what" = http ] || [ "$what" = page ] || [ "$what" = kill ]; then
   data=$(mktemp -d "${TMPDIR:-/tmp}/hippodrome-bench.XXXXXX")
   finish() {
     local code=$?
@@ -65,16 +65,24 @@ if [ "$what" = all ] || [ "$what" = http ] || [ "$what" = kill ]; then
   HIPPODROME_DATABASE=$(connection_string hippodrome)
   HIPPODROME_BENCH_ADDRESS=http://127.0.0.1:$(any_free_port)
   export HIPPODROME_DATABASE HIPPODROME_BENCH_ADDRESS
-  if [ "$what" != http ]; then
+  if [ "$what" = all ] || [ "$what" = kill ]; then
     ASPNETCORE_ENVIRONMENT=Production HIPPODROME_BENCH_SERVER=$server_dll dotnet "$bench" kill "${2:-200}"
   fi
   [ "$what" = kill ] && exit 0
-  ASPNETCORE_ENVIRONMENT=Production dotnet "$server_dll" --demo true --urls "$HIPPODROME_BENCH_ADDRESS" > "$data/server.out" 2>&1 &
+  if [ "$what" != http ]; then
+    need_browser
+    install_missing
+    install_packages
+    build_ui
+  fi
+  HIPPODROME_UI=$root/ui/dist ASPNETCORE_ENVIRONMENT=Production dotnet "$server_dll" --demo true --urls "$HIPPODROME_BENCH_ADDRESS" > "$data/server.out" 2>&1 &
   server_pid=$!
   export HIPPODROME_BENCH_PID=$server_pid
   for _ in $(seq 60); do
     node -e 'fetch(process.argv[1]).then((r) => process.exit(r.ok ? 0 : 1), () => process.exit(1))' "$HIPPODROME_BENCH_ADDRESS/health/ready" && break
     sleep 1
   done
-  dotnet "$bench" http "${3:-200}"
+  # The pages first: what grows the yard makes them longer.
+  [ "$what" = http ] || (cd ui && node throttled.mjs "$HIPPODROME_BENCH_ADDRESS")
+  [ "$what" = page ] || dotnet "$bench" http "${3:-200}"
 fi

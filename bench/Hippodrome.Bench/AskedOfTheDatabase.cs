@@ -96,6 +96,7 @@ internal sealed partial class AskedOfTheDatabase(NpgsqlConnection owner, NpgsqlD
                 : $"{number.Value}::text[]",
             { } v when DateOnly.TryParseExact(v, "yyyy-MM-dd", out _) => $"{number.Value}::date",
             { } v when int.TryParse(v, CultureInfo.InvariantCulture, out _) => $"{number.Value}::int",
+            "-infinity" => $"{number.Value}::date",
             "t" or "f" => $"{number.Value}::boolean",
             { } v when v.StartsWith("\\x", StringComparison.Ordinal) => $"{number.Value}::bytea",
             _ => $"{number.Value}::text",

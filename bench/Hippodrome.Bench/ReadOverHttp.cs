@@ -81,10 +81,10 @@ internal static class ReadOverHttp
         }
     }
 
-    /// <summary>Waits until what filled the tables has gone quiet: a load under a half, or five minutes.</summary>
+    /// <summary>Waits until what filled the tables has gone quiet: a load under a half, or two minutes.</summary>
     private static async Task QuietAsync()
     {
-        for (var i = 0; i < 60 && double.Parse(File.ReadAllText("/proc/loadavg").Split(' ')[0], CultureInfo.InvariantCulture) >= 0.5; i++)
+        for (var i = 0; i < 24 && double.Parse(File.ReadAllText("/proc/loadavg").Split(' ')[0], CultureInfo.InvariantCulture) >= 0.5; i++)
         {
             await Task.Delay(TimeSpan.FromSeconds(5));
         }
