@@ -10,6 +10,8 @@ internal static class AsKeptThen
     public static readonly Guid Session = Guid.Parse("40000000-0000-0000-0000-000000000001");
     public static readonly Guid Ride = Guid.Parse("50000000-0000-0000-0000-000000000001");
     public static readonly Guid Block = Guid.Parse("80000000-0000-0000-0000-000000000001");
+
+    /// <summary>Of two versions of a plan: this session stays, the other moves from Thursday to Saturday.</summary>
     public static readonly Guid Stays = Guid.Parse("90000000-0000-0000-0000-000000000001");
     public static readonly Guid Moves = Guid.Parse("90000000-0000-0000-0000-000000000002");
     public static readonly Guid Strip = Guid.Parse("60000000-0000-0000-0000-000000000001");
@@ -42,8 +44,8 @@ internal static class AsKeptThen
                     '{"kind": "stridesCounted", "id": "{{Tap}}", "at": "2025-03-02T12:05:00+00:00", "setUpId": null, "variant": "trotWorking", "rein": "left", "metres": 20, "strides": 7, "overPoles": true, "planned": null}', '{{Person}}');
                 insert into stride_measurement (yard_id, horse_id, id, variant, strip_m, strides, seconds, on_day) values ('{{yard}}', '{{Horse}}', '{{Tap}}', 'TrotWorking', 20, 8, null, '2025-03-02');
                 """,
-            // Two versions of a plan: one session stays, the other moves from Thursday to Saturday.
-            "0010" => $$"""
+            "0010" =>
+                $$"""
                 insert into block (yard_id, horse_id, id, entry) values ('{{yard}}', '{{Horse}}', '{{Block}}',
                     '{"name": "Spring", "purpose": "schooling", "start": "2025-03-03", "weeks": 1}');
                 insert into block_version (yard_id, block_id, number, entry, plan, because, by_person, at) values
