@@ -59,9 +59,12 @@ public static class SessionStore
         (
             await yard.QueryAsync<(Guid SessionId, string Built)>(
                 """
-                select p.session_id, string_agg(distinct md5(u.entry::text), ' ' order by md5(u.entry::text))
-                from session_part p join set_up u on u.yard_id = p.yard_id and u.id = p.set_up_id
-                where p.yard_id = @yard and p.session_id = any(@ids) group by p.session_id
+                -- Session by session: the other way round every part of the yard is read for the few that have a set-up.
+                select s.id, b.built from unnest(@ids) as s (id) cross join lateral (
+                    select string_agg(distinct md5(u.entry::text), ' ' order by md5(u.entry::text)) as built
+                    from session_part p join set_up u on u.yard_id = @yard and u.id = p.set_up_id
+                    where p.yard_id = @yard and p.session_id = s.id and p.set_up_id is not null) b
+                where b.built is not null
                 """,
                 new { ids = ids.ToArray() }
             )
