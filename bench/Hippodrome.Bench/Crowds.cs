@@ -53,7 +53,8 @@ internal static class Crowds
         var people = new List<Visitor>();
         for (var n = 1; n <= People; n++)
         {
-            people.Add(await Visitor.SignInAsync($"{n}-{DemoYard.Trainer}"));
+            // A copy of the pattern, which is the demo yard's copy number nought.
+            people.Add(await Visitor.SignInAsync($"{n}-0-{DemoYard.Trainer}"));
         }
 
         var statuses = new ConcurrentDictionary<int, int>();
