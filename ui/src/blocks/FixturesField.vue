@@ -43,6 +43,7 @@ const change = (i: number, more: FixtureEntry) =>
         @change="(v) => change(i, { until: v ? String(v) : null })"
       />
       <Input
+        class="what"
         :value="f.what ?? ''"
         placeholder="in words"
         :aria-label="`What it is ${i + 1}`"
@@ -70,14 +71,23 @@ const change = (i: number, more: FixtureEntry) =>
 }
 .fixture {
   display: grid;
-  grid-template-columns: 1.2fr 0.8fr 0.8fr 1fr auto;
+  grid-template-columns: 1.1fr 1fr 1fr auto;
   gap: 6px;
   align-items: center;
   width: 100%;
 }
+/* Under its days, so that these are read whole. */
+.what {
+  grid-row: 2;
+  grid-column: 1 / 4;
+}
 @media (max-width: 620px) {
   .fixture {
     grid-template-columns: 1fr 1fr;
+  }
+  .what {
+    grid-row: auto;
+    grid-column: 1 / -1;
   }
 }
 </style>
