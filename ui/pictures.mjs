@@ -1,17 +1,9 @@
 // Takes the pictures of docs/screenshots/ from a running demo: node pictures.mjs [address] [folder] [only…]
 import { chromium } from '@playwright/test'
+import { headless } from './headless.mjs'
 
 const [address = 'http://127.0.0.1:5080', folder = '../docs/screenshots', ...only] = process.argv.slice(2)
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium-headless-shell',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-  ],
-})
+const browser = await chromium.launch(headless)
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
 page.on(
   'console',

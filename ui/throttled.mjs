@@ -1,22 +1,14 @@
 // What a person waits for on a slow device over a slow line: node throttled.mjs [address]
 // "4G" is 9 Mbit/s down, 1.5 up, 170 ms; "4x" is the browser's own slowing of the page. Median of nine.
 import { chromium } from '@playwright/test'
+import { headless } from './headless.mjs'
 
 const [address = 'http://127.0.0.1:5080'] = process.argv.slice(2)
 const rounds = 9
 const median = (all) => [...all].sort((a, b) => a - b)[all.length >> 1]
 const say = (what, all, unit = 'ms') => console.log(`| ${what} | ${median(all).toFixed(0)} ${unit} |`)
 
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium-headless-shell',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-  ],
-})
+const browser = await chromium.launch(headless)
 
 async function slow(page) {
   const device = await page.context().newCDPSession(page)

@@ -39,12 +39,9 @@ internal static class Crowds
 
         var busy = Timed.Of(times);
         var statuses = await planned;
-        Console.WriteLine(
-            string.Create(
-                CultureInfo.InvariantCulture,
-                $"\n{Plans} plans at once ({statuses.Count(s => s == 200)} answered 200, the last after {Stopwatch.GetElapsedTime(began).TotalSeconds:0.0} s): Today p95 {quiet.P95:0.0} ms quiet, {busy.P95:0.0} ms meanwhile ({times.Count} times), ratio {busy.P95 / quiet.P95:0.0}"
-            )
-        );
+        var last = Stopwatch.GetElapsedTime(began).TotalSeconds;
+        Say($"\n{Plans} plans at once ({statuses.Count(s => s == 200)} answered 200, the last after {last:0.0} s)");
+        Say($"Today p95 {quiet.P95:0.0} ms quiet, {busy.P95:0.0} ms meanwhile ({times.Count} times), ratio {busy.P95 / quiet.P95:0.0}");
     }
 
     /// <summary>Trainers of as many yards, each asking for Today again and again for a minute.</summary>
@@ -81,11 +78,9 @@ internal static class Crowds
         );
         people.ForEach(p => p.Dispose());
         var time = Timed.Of(times);
-        Console.WriteLine(
-            string.Create(
-                CultureInfo.InvariantCulture,
-                $"{People} people at once on Today for a minute, each at least {least} times: {string.Join(", ", statuses.Select(s => $"{s.Value} answers {s.Key}"))}; median {time.Median:0} ms, p95 {time.P95:0} ms"
-            )
-        );
+        Say($"{People} people at once on Today for a minute, each at least {least} times");
+        Say($"{string.Join(", ", statuses.Select(s => $"{s.Value} answers {s.Key}"))}; median {time.Median:0} ms, p95 {time.P95:0} ms");
     }
+
+    private static void Say(FormattableString what) => Console.WriteLine(what.ToString(CultureInfo.InvariantCulture));
 }

@@ -72,12 +72,10 @@ internal static class ReadOverHttp
             var statements = await asked.OfAsync(request);
             var bare = await Timed.OfAsync(Math.Max(20, rounds / 4), () => asked.AskAsync(statements));
             var time = await Timed.OfAsync(rounds, request);
-            Console.WriteLine(
-                string.Create(
-                    CultureInfo.InvariantCulture,
-                    $"| {what} | {statements.Count} | {bare.Median:0.0} | {time.Median:0.0} | {time.P95:0.0} | {time.Median / bare.Median:0.0} | {time.Cpu:0.0} |"
-                )
-            );
+            var ratio = time.Median / bare.Median;
+            FormattableString row =
+                $"| {what} | {statements.Count} | {bare.Median:0.0} | {time.Median:0.0} | {time.P95:0.0} | {ratio:0.0} | {time.Cpu:0.0} |";
+            Console.WriteLine(row.ToString(CultureInfo.InvariantCulture));
         }
     }
 
