@@ -29,6 +29,7 @@ public class AgeTests(DemoApp demo) : IClassFixture<DemoApp>
         ("own_exercise", "entry", "id", "own-exercise"),
         ("session", "kept_faults", "id", "kept-faults"),
         ("block", "entry", "id", "block"),
+        ("job_order", "entry", "id", "block"),
         ("block_version", "entry", "block_id, number", "block"),
         ("block_version", "plan", "block_id, number", "block-plan"),
         ("placed_session", "body", "block_id, id, from_version", "placed-session"),

@@ -145,9 +145,7 @@ public class JobTests(App app) : IClassFixture<App>
     {
         var id = Guid.NewGuid();
         await using var yard = await app.Database.OpenYardAsync(yardId ?? app.YardId);
-        (
-            await yard.OrderJobAsync(new JobOrder(id, personId, "share-week", null, null, $$"""{"monday":"{{Monday:yyyy-MM-dd}}"}"""))
-        ).ShouldBeTrue();
+        (await yard.OrderJobAsync(new JobOrder(id, personId, "share-week", null, null, null, Monday))).ShouldBeTrue();
         await yard.ExecuteAsync($"update job set ordered_at = now() - interval '1 minute', {standing} where id = @id", new { id });
         await yard.CommitAsync();
         return id;

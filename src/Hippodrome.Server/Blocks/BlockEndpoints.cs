@@ -13,7 +13,7 @@ public static class BlockEndpoints
         api.MapGet("/horses/{horseId}/blocks", PlanningBlocks.ListAsync).Needs(Access.Reads);
         api.MapGet("/horses/{horseId}/blocks/suggestion", PlanningBlocks.SuggestAsync).Needs(Access.Trains);
         api.MapPost("/horses/{horseId}/blocks/plan", (Guid horseId, BlockEntry entry, Visit visit, Ordering jobs) =>
-                jobs.OrderAsync(JobKind.PlanBlock, entry, visit, horseId)
+                jobs.OrderAsync(JobKind.PlanBlock, visit, horseId, null, entry)
             )
             .Needs(Access.Trains)
             .Orders<BlockPlan>();
@@ -22,7 +22,7 @@ public static class BlockEndpoints
         api.MapPost(
                 "/horses/{horseId}/blocks/{blockId:guid}/again",
                 (Guid horseId, Guid blockId, AgainEntry entry, Visit visit, Ordering jobs) =>
-                    jobs.OrderAsync(JobKind.PlanAgain, entry, visit, horseId, blockId)
+                    jobs.OrderAsync(JobKind.PlanAgain, visit, horseId, blockId, entry.Entry)
             )
             .Needs(Access.Trains)
             .Orders<Replanned>();

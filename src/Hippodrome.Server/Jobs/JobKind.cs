@@ -1,10 +1,7 @@
-using System.Text.Json;
 using Hippodrome.Application;
 using Hippodrome.Application.Blocks;
 using Hippodrome.Application.Yards;
-using Hippodrome.Core.Blocks;
 using Hippodrome.Planning;
-using Hippodrome.Storage;
 using Hippodrome.Storage.Jobs;
 
 namespace Hippodrome.Server.Jobs;
@@ -13,21 +10,19 @@ namespace Hippodrome.Server.Jobs;
 internal sealed record JobKind(string Name, Func<JobOrder, Visit, IProgress<PlanProgress>, CancellationToken, Task<IAnswer>> DoAsync)
 {
     public static readonly JobKind PlanBlock = new("plan-block", async (order, visit, progress, cancel) =>
-        await PlanningBlocks.PreviewAsync(order.HorseId!.Value, Entry<BlockEntry>(order), visit, progress, cancel)
+        await PlanningBlocks.PreviewAsync(order.HorseId!.Value, order.Entry!, visit, progress, cancel)
     );
 
     public static readonly JobKind PlanAgain = new("plan-again", async (order, visit, progress, cancel) =>
-        await PlanningBlocks.AgainAsync(order.HorseId!.Value, order.BlockId!.Value, Entry<AgainEntry>(order), visit, progress, cancel)
+        await PlanningBlocks.AgainAsync(order.HorseId!.Value, order.BlockId!.Value, new AgainEntry(order.Entry), visit, progress, cancel)
     );
 
     public static readonly JobKind ShareWeek = new("share-week", async (order, visit, _, cancel) =>
-        await WeekOfYard.ShareAsync(Entry<WeekEntry>(order), visit, cancel)
+        await WeekOfYard.ShareAsync(new WeekEntry(order.Monday), visit, cancel)
     );
 
     private static readonly Dictionary<string, JobKind> ByName = new[] { PlanBlock, PlanAgain, ShareWeek }.ToDictionary(k => k.Name);
 
     /// <exception cref="KeyNotFoundException">No build of ours ordered this.</exception>
     public static JobKind Of(JobOrder order) => ByName[order.Kind];
-
-    private static T Entry<T>(JobOrder order) => JsonSerializer.Deserialize<T>(order.Entry, Json.Options)!;
 }

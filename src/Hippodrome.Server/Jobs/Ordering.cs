@@ -1,7 +1,6 @@
-using System.Text.Json;
 using Hippodrome.Application;
+using Hippodrome.Core.Blocks;
 using Hippodrome.Server.Hosting;
-using Hippodrome.Storage;
 using Hippodrome.Storage.Jobs;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -30,15 +29,16 @@ internal sealed class JobBell : IDisposable
 /// <summary>Orders long work for the person of this request.</summary>
 internal sealed class Ordering(JobBell bell, IHttpContextAccessor request)
 {
-    public async Task<Results<Accepted<JobView>, ProblemHttpResult>> OrderAsync<TEntry>(
+    public async Task<Results<Accepted<JobView>, ProblemHttpResult>> OrderAsync(
         JobKind kind,
-        TEntry entry,
         Visit visit,
         Guid? horseId = null,
-        Guid? blockId = null
+        Guid? blockId = null,
+        BlockEntry? entry = null,
+        DateOnly? monday = null
     )
     {
-        var order = new JobOrder(Guid.NewGuid(), visit.Me.Id, kind.Name, horseId, blockId, JsonSerializer.Serialize(entry, Json.Options));
+        var order = new JobOrder(Guid.NewGuid(), visit.Me.Id, kind.Name, horseId, blockId, entry, monday);
         if (!await visit.Yard.OrderJobAsync(order))
         {
             return Problems.Problem(

@@ -1,3 +1,5 @@
+using Hippodrome.Core.Blocks;
+
 namespace Hippodrome.Storage.Jobs;
 
 public enum JobState
@@ -13,8 +15,9 @@ public enum JobState
 /// <param name="Kind">What is to be done.</param>
 /// <param name="HorseId">For which horse, if for one.</param>
 /// <param name="BlockId">For which block, if for one.</param>
-/// <param name="Entry">What was typed, as JSON. It lives for minutes and is read by the build that wrote it.</param>
-public sealed record JobOrder(Guid Id, Guid PersonId, string Kind, Guid? HorseId, Guid? BlockId, string Entry);
+/// <param name="Entry">What is to go into the block, if anything was typed.</param>
+/// <param name="Monday">The week, if it is about one.</param>
+public sealed record JobOrder(Guid Id, Guid PersonId, string Kind, Guid? HorseId, Guid? BlockId, BlockEntry? Entry, DateOnly? Monday);
 
 /// <summary>How far a job is.</summary>
 /// <param name="State">Waiting, at work, or ended.</param>
@@ -43,8 +46,8 @@ public static class JobStore
                     and (select count(*) from job_order o join job j on j.id = o.id
                         where o.yard_id = @yard and o.person_id = @PersonId and j.state <> 'Ended') < @mostOfAPerson),
             ordered as (
-                insert into job_order (yard_id, id, person_id, kind, horse_id, block_id, entry)
-                select @yard, @Id, @PersonId, @Kind, @HorseId, @BlockId, @Entry from room)
+                insert into job_order (yard_id, id, person_id, kind, horse_id, block_id, entry, monday)
+                select @yard, @Id, @PersonId, @Kind, @HorseId, @BlockId, @entry::jsonb, @Monday from room)
             insert into job (id, yard_id) select @Id, @yard from room
             """,
             new
@@ -54,7 +57,8 @@ public static class JobStore
                 order.Kind,
                 order.HorseId,
                 order.BlockId,
-                order.Entry,
+                entry = order.Entry is null ? null : Stored.Write(order.Entry),
+                order.Monday,
                 most = MostInAll,
                 mostOfAPerson = MostOfAPerson,
             }
@@ -85,11 +89,16 @@ public static class JobStore
             )
         ).Count == 1;
 
-    public static Task<JobOrder?> FindJobOrderAsync(this YardSession yard, Guid id) =>
-        yard.FindAsync<JobOrder>(
-            "select id, person_id, kind, horse_id, block_id, entry from job_order where yard_id = @yard and id = @id",
-            new { id }
-        );
+    public static async Task<JobOrder?> FindJobOrderAsync(this YardSession yard, Guid id) =>
+        (
+            await yard.FindAsync<OrderRow>(
+                """
+                select id, person_id, kind, horse_id, block_id, entry::text as entry, monday from job_order
+                where yard_id = @yard and id = @id
+                """,
+                new { id }
+            )
+        )?.ToOrder();
 
     /// <summary>Keeps what came of a job, unless it was stopped meanwhile.</summary>
     public static Task AnswerJobAsync(this YardSession yard, Guid id, int status, string answer) =>
@@ -115,4 +124,10 @@ public static class JobStore
             """,
             new { ids = ids.ToArray() }
         );
+
+    private sealed record OrderRow(Guid Id, Guid PersonId, string Kind, Guid? HorseId, Guid? BlockId, string? Entry, DateOnly? Monday)
+    {
+        public JobOrder ToOrder() =>
+            new(Id, PersonId, Kind, HorseId, BlockId, Entry is null ? null : Stored.Read<BlockEntry>(Entry), Monday);
+    }
 }
