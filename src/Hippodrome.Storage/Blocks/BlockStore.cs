@@ -32,7 +32,8 @@ public static class BlockStore
             select '[' || string_agg(s.body::text, ',' order by s.on_day, s.id) || ']' as sessions,
                 bool_and(s.body -> 'v' = to_jsonb({Stored.VersionOf<PlacedSession>()})) as of_today
             from placed_session s
-            where s.yard_id = v.yard_id and s.block_id = v.block_id and s.from_version <= v.number and (s.until_version is null or s.until_version > v.number)) p
+            where s.yard_id = v.yard_id and s.block_id = v.block_id and s.from_version <= v.number
+                and (s.until_version is null or s.until_version > v.number)) p
         """;
 
     private static readonly string Select = $"""
@@ -186,7 +187,10 @@ public static class BlockStore
     public static async Task<(BlockEntry Entry, BlockPlan Plan)?> FindBlockVersionAsync(this YardSession yard, Guid blockId, int number) =>
         (
             await yard.FindAsync<VersionRow>(
-                $"select v.entry::text as entry, v.plan::text as plan, p.sessions, p.of_today from block_version v {WithSessions} where v.yard_id = @yard and v.block_id = @blockId and v.number = @number",
+                $"""
+                select v.entry::text as entry, v.plan::text as plan, p.sessions, p.of_today from block_version v {WithSessions}
+                where v.yard_id = @yard and v.block_id = @blockId and v.number = @number
+                """,
                 new { blockId, number }
             )
         )
@@ -206,7 +210,8 @@ public static class BlockStore
                 await yard.QueryAsync<PlacedRow>(
                     """
                     select s.horse_id, s.block_id, s.body::text as body from placed_session s join block b on b.yard_id = s.yard_id and b.id = s.block_id
-                    where s.yard_id = @yard and s.horse_id = any(@ids) and s.on_day between @from and @to and s.until_version is null and b.ended_on is null order by s.on_day, s.id
+                    where s.yard_id = @yard and s.horse_id = any(@ids) and s.on_day between @from and @to
+                        and s.until_version is null and b.ended_on is null order by s.on_day, s.id
                     """,
                     new
                     {
@@ -236,7 +241,8 @@ public static class BlockStore
             await yard.QueryAsync<DayRow>(
                 """
                 select s.on_day, count(*)::int as sessions from placed_session s join block b on b.yard_id = s.yard_id and b.id = s.block_id
-                where s.yard_id = @yard and s.horse_id <> @horseId and s.on_day >= @from and s.until_version is null and b.ended_on is null group by s.on_day
+                where s.yard_id = @yard and s.horse_id <> @horseId and s.on_day >= @from
+                    and s.until_version is null and b.ended_on is null group by s.on_day
                 """,
                 new { horseId, from }
             )

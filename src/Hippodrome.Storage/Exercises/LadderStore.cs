@@ -75,7 +75,8 @@ public static class LadderStore
                     from unnest(@horses, @rungs) as w (horse_id, rung_id)
                     cross join lateral (
                         select * from ride where yard_id = @yard and horse_id = w.horse_id and on_day <= @until and session_id in (
-                            select sp.session_id from session_part sp where sp.yard_id = @yard and sp.horse_id = w.horse_id and sp.rung_id = w.rung_id)
+                            select sp.session_id from session_part sp where sp.yard_id = @yard and sp.horse_id = w.horse_id
+                                and sp.rung_id = w.rung_id)
                         order by on_day desc, created_at desc, id limit @most) r
                     join person p on p.yard_id = @yard and p.id = r.rider_id
                     left join session s on s.yard_id = @yard and s.id = r.session_id

@@ -25,7 +25,8 @@ public static class WaitingJobs
         return await connection.QuerySingleOrDefaultAsync<TakenJob>(
             """
             with unwanted as (
-                update job set state = 'Ended' where state = 'Waiting' and asked_at < clock_timestamp() - make_interval(secs => @SecondsUnasked))
+                update job set state = 'Ended' where state = 'Waiting'
+                    and asked_at < clock_timestamp() - make_interval(secs => @SecondsUnasked))
             update job set state = 'Working', beat_at = clock_timestamp(), tries = tries + 1, done = 0 where id = (
                 select id from job
                 where (state = 'Waiting' and asked_at >= clock_timestamp() - make_interval(secs => @SecondsUnasked))
@@ -65,7 +66,10 @@ public static class WaitingJobs
         await using var connection = await database.Queue.OpenConnectionAsync();
         return (
             await connection.QueryAsync<(Guid YardId, Guid Id)>(
-                "select yard_id, id from job where state = 'Ended' and asked_at < clock_timestamp() - make_interval(mins => @MinutesKept) limit 1000",
+                """
+                select yard_id, id from job where state = 'Ended' and asked_at < clock_timestamp() - make_interval(mins => @MinutesKept)
+                limit 1000
+                """,
                 new { MinutesKept }
             )
         ).ToLookup(j => j.YardId, j => j.Id);

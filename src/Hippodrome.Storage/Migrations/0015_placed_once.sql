@@ -19,7 +19,8 @@ insert into placed_session (yard_id, horse_id, block_id, id, on_day, body, from_
         jsonb_array_elements(v.plan -> 'weeks') w, jsonb_array_elements(w -> 'sessions') s;
 
 update block_version v set plan = jsonb_set(plan - 'sessions', '{weeks}', (
-    select coalesce(jsonb_agg(w || '{"sessions": []}' order by nth), '[]') from jsonb_array_elements(plan -> 'weeks') with ordinality as x (w, nth)));
+    select coalesce(jsonb_agg(w || '{"sessions": []}' order by nth), '[]')
+    from jsonb_array_elements(plan -> 'weeks') with ordinality as x (w, nth)));
 
 drop index placed_session_horse_day;
 drop index placed_session_block;

@@ -52,7 +52,8 @@ public static class RideStore
             with latest as materialized (
                 select r.* from unnest(@ids) as h (id)
                 cross join lateral (
-                    select id, horse_id, session_id, on_day, rider_id, created_at from ride where yard_id = @yard and horse_id = h.id and on_day <= @until and on_day >= @first
+                    select id, horse_id, session_id, on_day, rider_id, created_at from ride
+                    where yard_id = @yard and horse_id = h.id and on_day <= @until and on_day >= @first
                     order by on_day desc, created_at desc, id limit @most) r)
             select r.id, r.horse_id, r.session_id, r.on_day, r.rider_id, p.name as rider_name,
                 coalesce((select s.place from session s where s.yard_id = @yard and s.id = r.session_id), '') as place

@@ -37,7 +37,8 @@ public static class SessionStore
                 $"""
                 {Select} and (s.id = any(@also) or s.on_day between @from and @to and s.horse_id = any(@ids)
                     and (s.on_day >= @all or (select true from session_part p where p.yard_id = s.yard_id and p.session_id = s.id
-                        and (p.set_up_id is not null or p.efforts is not null or p.exercise_id is not null or p.rung_id like any (array['grids/%', 'jumping/%', 'narrow/%', 'cross-country/%'])) limit 1)))
+                        and (p.set_up_id is not null or p.efforts is not null or p.exercise_id is not null
+                            or p.rung_id like any (array['grids/%', 'jumping/%', 'narrow/%', 'cross-country/%'])) limit 1)))
                 order by s.on_day, s.created_at, s.id
                 """,
                 new
