@@ -9,7 +9,7 @@ import { allSheets, keepSheet } from './pocket'
 export async function renewSheets(build: string) {
   const carried = await allSheets()
   if (!carried.length) return
-  const me = ((await read('/api/sign-in')) as SignInState | undefined)?.me
+  const { me } = (await read('/api/sign-in')) as SignInState
   const renewed: { fresh: RailSheet; skew: number }[] = []
   for (const { sheet } of carried.filter((c) => c.person === me?.id)) {
     const session = sheet.session ? `?sessionId=${sheet.session.id}` : ''
@@ -21,8 +21,10 @@ export async function renewSheets(build: string) {
   for (const { fresh, skew } of renewed) await keepSheet(me!.id, fresh, skew, build)
 }
 
+/** Undefined for what is there no more, or is this person's to see no more. */
 async function read(path: string): Promise<unknown> {
   const answer = await fetch(path)
-  if (answer.status >= 500) throw new Error(`${path} answered ${answer.status}.`)
-  return answer.ok ? answer.json() : undefined
+  if (answer.ok) return answer.json()
+  if (answer.status === 403 || answer.status === 404) return undefined
+  throw new Error(`${path} answered ${answer.status}.`)
 }
