@@ -14,7 +14,12 @@ tellWaiting()
 </script>
 
 <template>
-  <ConfigProvider :theme="clothes" :locale="enGB">
+  <ConfigProvider
+    :theme="clothes"
+    :locale="enGB"
+    :wave="{ disabled: true }"
+    :auto-insert-space-in-button="false"
+  >
     <a class="skip" href="#main">To the page</a>
     <TopBar v-if="!route.meta.open && !route.meta.bare" />
     <RouterView />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import DatePicker from 'ant-design-vue/es/date-picker'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
@@ -119,8 +120,8 @@ async function remove(aim: AimView) {
           </p>
         </div>
         <div v-if="trains()" class="row acts">
-          <button class="button small" type="button" @click="edit(aim)">Edit</button>
-          <button class="button small" type="button" @click="remove(aim)">Take off</button>
+          <Button size="small" @click="edit(aim)">Edit</Button>
+          <Button size="small" @click="remove(aim)">Take off</Button>
         </div>
       </article>
     </div>
@@ -159,10 +160,10 @@ async function remove(aim: AimView) {
         /></FieldBox>
       </div>
       <div class="row">
-        <button class="button main" type="submit" :disabled="busy">
+        <Button type="primary" html-type="submit" :disabled="busy">
           {{ editing ? 'Keep' : 'Add the aim' }}
-        </button>
-        <button v-if="editing" class="button" type="button" @click="clearForm">Leave it</button>
+        </Button>
+        <Button v-if="editing" @click="clearForm">Leave it</Button>
       </div>
     </form>
   </div>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import LinkButton from '../house/LinkButton.vue'
+import Button from 'ant-design-vue/es/button'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { computed, reactive, ref } from 'vue'
@@ -46,21 +48,20 @@ async function begin() {
   <section v-if="all && (all.length || rides())" class="card stack">
     <div class="row spread">
       <h2>Assessment ride</h2>
-      <button
+      <Button
         v-if="rides() && !open && !beginning"
-        class="button small"
+        size="small"
         :class="{ main: all.length === 0 }"
-        type="button"
         @click="beginning = true"
       >
         Begin one
-      </button>
+      </Button>
     </div>
     <p v-if="open">
       Unfinished since {{ shortDay(open.startedOn) }}: {{ open.answered }} marked.
-      <RouterLink class="button small main" :to="to(open.id)">{{
+      <LinkButton type="primary" size="small" :to="to(open.id)">{{
         rides() ? 'Take it up again' : 'Look at it'
-      }}</RouterLink>
+      }}</LinkButton>
     </p>
     <p v-else-if="all.length === 0 && !beginning" class="small quiet">
       The first thing with a new horse: it finds the stiff side, a starting rung on every ladder and the
@@ -83,8 +84,8 @@ async function begin() {
       /></FieldBox>
       <p class="small quiet">Hat on, someone on the ground, walk first. Anything unlevel ends it.</p>
       <div class="row">
-        <button class="button main" type="submit" :disabled="busy">Begin the ride</button>
-        <button class="button" type="button" @click="beginning = false">Leave it</button>
+        <Button type="primary" html-type="submit" :disabled="busy">Begin the ride</Button>
+        <Button @click="beginning = false">Leave it</Button>
       </div>
     </form>
     <ul v-if="finished.length">
@@ -112,7 +113,7 @@ li {
   gap: 10px;
   align-items: baseline;
 }
-p .button {
+p .ant-btn {
   margin-top: 6px;
 }
 </style>

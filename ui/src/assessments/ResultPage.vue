@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import RowsTable from '../house/RowsTable.vue'
+import Button from 'ant-design-vue/es/button'
 import Checkbox from 'ant-design-vue/es/checkbox'
 import { computed, ref, watch } from 'vue'
 import { ask, client } from '../api/client'
@@ -93,7 +95,7 @@ function toggle(strand: Strand) {
         ><template v-if="!assessment.finishedOn">, unfinished</template></span
       >
       <div v-if="!assessment.finishedOn && rides()" class="actions">
-        <button class="button main" type="button" @click="emit('back')">Back to the sheet</button>
+        <Button type="primary" @click="emit('back')">Back to the sheet</Button>
       </div>
     </header>
     <p v-if="assessment.reported" class="quiet reported">“{{ assessment.reported }}”</p>
@@ -172,28 +174,27 @@ function toggle(strand: Strand) {
               @change="(id) => (beside = id)"
             />
           </div>
-          <table class="small">
-            <thead>
-              <tr>
-                <th>Line</th>
-                <th></th>
-                <th>Then</th>
-                <th>Now</th>
-                <th class="number">Change</th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr v-for="l in assessment.beside" :key="`${l.item} ${l.rein}`">
-                <td>{{ l.rein === 'right' ? '' : lineOf(l.item).item.name }}</td>
-                <td class="quiet">{{ sideOf(l.item, l.rein) }}</td>
-                <td>{{ said(l.then) }}</td>
-                <td>{{ said(l.now) }}</td>
-                <td class="number" :class="{ up: (l.change ?? 0) > 0, down: (l.change ?? 0) < 0 }">
-                  {{ l.change === null ? '' : signed(l.change) }}
-                </td>
-              </tr>
-            </tbody>
-          </table>
+          <RowsTable
+            class="small"
+            :rows="assessment.beside"
+            :columns="[
+              {
+                key: 'line',
+                title: 'Line',
+                says: (l) => (l.rein === 'right' ? '' : lineOf(l.item).item.name),
+              },
+              { key: 'side', says: (l) => sideOf(l.item, l.rein) },
+              { key: 'then', title: 'Then', says: (l) => said(l.then) },
+              { key: 'now', title: 'Now', says: (l) => said(l.now) },
+              { key: 'change', title: 'Change', number: true },
+            ]"
+          >
+            <template #change="{ row: { change } }">
+              <span :class="{ up: (change ?? 0) > 0, down: (change ?? 0) < 0 }">{{
+                change === null ? '' : signed(change)
+              }}</span>
+            </template>
+          </RowsTable>
         </section>
       </div>
 
@@ -238,15 +239,14 @@ function toggle(strand: Strand) {
               </span>
             </li>
           </ul>
-          <button
+          <Button
             v-if="moving.length && trains() && assessment.finishedOn"
-            class="button main"
-            type="button"
+            type="primary"
             :disabled="busy || chosen.length === 0"
             @click="accept"
           >
             {{ chosen.length === 1 ? 'Start on this rung' : `Start on these ${chosen.length} rungs` }}
-          </button>
+          </Button>
           <p v-else-if="assessment.finishedOn" class="small quiet">It stands as the ride showed.</p>
         </section>
       </aside>

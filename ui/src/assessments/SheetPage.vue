@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
@@ -76,7 +77,7 @@ async function finish() {
               ? `${waiting} ${waiting === 1 ? 'answer waits' : 'answers wait'} to be sent`
               : 'Everything is kept'
           }}
-          · <button class="link small" type="button" @click="emit('look')">What it says so far</button> ·
+          · <Button type="link" size="small" @click="emit('look')">What it says so far</Button> ·
           <RouterLink :to="{ name: 'passport', params: { horseId } }">Leave it for later</RouterLink>
         </p>
       </div>
@@ -144,19 +145,13 @@ async function finish() {
     </section>
 
     <footer>
-      <button v-if="back >= 0" class="button" type="button" @click="here = back">Back</button>
-      <button v-if="next >= 0" class="button main next" type="button" @click="here = next">
+      <Button v-if="back >= 0" @click="here = back">Back</Button>
+      <Button v-if="next >= 0" type="primary" class="next" @click="here = next">
         Next: {{ lines[next]!.item.name }}
-      </button>
-      <button
-        class="button next"
-        :class="{ main: next < 0 }"
-        type="button"
-        :disabled="busy || waiting > 0"
-        @click="finish"
-      >
+      </Button>
+      <Button class="next" :class="{ main: next < 0 }" :disabled="busy || waiting > 0" @click="finish">
         Finish the sheet
-      </button>
+      </Button>
     </footer>
   </div>
 </template>
@@ -275,7 +270,7 @@ footer {
   border-top: 1px solid var(--line);
   background: var(--page);
 }
-footer .button {
+footer .ant-btn {
   min-height: 64px;
   padding: 0 20px;
   font-size: 1.1rem;

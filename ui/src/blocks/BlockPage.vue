@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import RowsTable from '../house/RowsTable.vue'
+import Button from 'ant-design-vue/es/button'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
@@ -107,20 +109,13 @@ async function keep() {
     <BlockForm v-model="entry" :horse-id="horseId" :because="because" :editing="editing" />
     <WorkingNote v-if="busy" says="Placing the days" @cancel="stop.abort()" />
     <div class="row">
-      <button class="button" :class="{ main: !plan && !again }" type="submit" :disabled="busy">
+      <Button :class="{ main: !plan && !again }" html-type="submit" :disabled="busy">
         {{ editing ? 'See what changes' : 'See the plan' }}
-      </button>
-      <button
-        v-if="!editing"
-        class="button"
-        :class="{ main: plan }"
-        type="button"
-        :disabled="busy"
-        @click="keep"
-      >
+      </Button>
+      <Button v-if="!editing" :class="{ main: plan }" :disabled="busy" @click="keep">
         Keep this block
-      </button>
-      <RouterLink class="link" :to="{ name: 'season', params: { horseId } }">Leave it</RouterLink>
+      </Button>
+      <RouterLink :to="{ name: 'season', params: { horseId } }">Leave it</RouterLink>
     </div>
   </form>
   <ChangesList
@@ -138,32 +133,31 @@ async function keep() {
     <h2>
       {{ plan.weeks.length }} weeks, {{ plan.weeks.reduce((n, w) => n + w.sessions.length, 0) }} sessions
     </h2>
-    <table>
-      <thead>
-        <tr>
-          <th>Phase</th>
-          <th>Weeks</th>
-          <th>Minutes a week</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="p in plan.phases" :key="p.firstWeek">
-          <td>
-            <span class="phase" :class="phaseTints[p.phase]">{{ p.says }}</span>
-            <WhyButton :why="p.why" :of="p.says" />
-          </td>
-          <td>{{ p.firstWeek }}{{ p.lastWeek > p.firstWeek ? ` to ${p.lastWeek}` : '' }}</td>
-          <td>
-            {{
-              plan.weeks
-                .slice(p.firstWeek - 1, p.lastWeek)
-                .map((w) => w.minutes.total)
-                .join(', ')
-            }}
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <RowsTable
+      :rows="plan.phases"
+      :columns="[
+        { key: 'phase', title: 'Phase' },
+        {
+          key: 'weeks',
+          title: 'Weeks',
+          says: (p) => `${p.firstWeek}${p.lastWeek > p.firstWeek ? ` to ${p.lastWeek}` : ''}`,
+        },
+        {
+          key: 'minutes',
+          title: 'Minutes a week',
+          says: (p) =>
+            plan!.weeks
+              .slice(p.firstWeek - 1, p.lastWeek)
+              .map((w) => w.minutes.total)
+              .join(', '),
+        },
+      ]"
+    >
+      <template #phase="{ row }">
+        <span class="phase" :class="phaseTints[row.phase]">{{ row.says }}</span>
+        <WhyButton :why="row.why" :of="row.says" />
+      </template>
+    </RowsTable>
     <p v-for="note in plan.notes" :key="note" class="small quiet">{{ note }}</p>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import dayjs from 'dayjs'
 import { ref } from 'vue'
 import { ask, client } from '../api/client'
@@ -37,25 +38,23 @@ async function end() {
         <strong>{{ v.number }}</strong>
         <span>{{ v.because }}</span>
         <span class="small quiet">{{ v.by }}, {{ dayjs(v.at).format('D MMM HH:mm') }}</span>
-        <button
+        <Button
           v-if="trains() && v.number !== block.number"
-          class="link small"
-          type="button"
+          type="link"
+          size="small"
           :disabled="busy"
           @click="backTo(v.number)"
         >
           Back to this one
-        </button>
+        </Button>
       </li>
     </ul>
     <p v-if="trains()" class="row end">
-      <button v-if="!ending" class="link small" type="button" @click="ending = true">
-        End this block today
-      </button>
+      <Button v-if="!ending" type="link" size="small" @click="ending = true"> End this block today </Button>
       <template v-else>
         What is placed after today goes; what was ridden stays.
-        <button class="button small" type="button" @click="end">End it</button>
-        <button class="link small" type="button" @click="ending = false">Leave it</button>
+        <Button size="small" @click="end">End it</Button>
+        <Button type="link" size="small" @click="ending = false">Leave it</Button>
       </template>
     </p>
     <p class="small quiet">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import dayjs from 'dayjs'
 import { computed, ref } from 'vue'
 import { ask, client, Problem } from '../api/client'
@@ -107,18 +108,18 @@ async function takeOffered() {
   <section aria-labelledby="weeks-head">
     <div class="row spread head">
       <h2 id="weeks-head">Weeks</h2>
-      <button class="link small no-print" type="button" @click="all = !all">
+      <Button type="link" size="small" class="no-print" @click="all = !all">
         {{ all ? 'These weeks only' : `All ${block.plan.weeks.length} weeks` }}
-      </button>
+      </Button>
     </div>
     <p v-if="refused" class="refused" role="alert">
       <strong>{{ refused.says }}</strong>
       <template v-if="refused.nearest">
         {{ longDay(refused.nearest) }} keeps every rule.
-        <button class="button small" type="button" @click="takeOffered">Move it there</button>
+        <Button size="small" @click="takeOffered">Move it there</Button>
       </template>
       <template v-else> No day near by keeps every rule.</template>
-      <button class="link small" type="button" @click="refused = null">Leave it</button>
+      <Button type="link" size="small" @click="refused = null">Leave it</Button>
     </p>
     <p v-else-if="over && option(over)?.broken.length" class="refused hovering" role="status">
       {{ longDay(over) }}: {{ option(over)!.broken[0]!.says }}.

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import RowsTable from '../house/RowsTable.vue'
+import Button from 'ant-design-vue/es/button'
+import Checkbox from 'ant-design-vue/es/checkbox'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { BlockEntry, BlockView, PlacedSession, Replanned } from '../api/schema'
@@ -71,54 +74,49 @@ async function accept() {
             : `${again.changes.length} ${again.changes.length === 1 ? 'change' : 'changes'}, before and after`
         }}
       </h2>
-      <button class="link" type="button" @click="emit('close')">Leave the plan as it is</button>
+      <Button type="link" @click="emit('close')">Leave the plan as it is</Button>
     </div>
     <p v-if="again.says">{{ again.says }}</p>
     <ProblemNote v-if="problem" :problem="problem" />
-    <div v-if="again.changes.length" class="scroll">
-      <table>
-        <thead>
-          <tr>
-            <th><span class="visually-hidden">Take over</span></th>
-            <th>What</th>
-            <th>Before</th>
-            <th>After</th>
-            <th>Because</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="c in shown" :key="c.id" :class="{ left: left.has(c.id) }">
-            <td>
-              <input
-                type="checkbox"
-                :checked="!left.has(c.id)"
-                :aria-label="`Take over: ${says(c.before)} becomes ${says(c.after)}`"
-                @change="tick(c.id)"
-              />
-            </td>
-            <td>
-              <strong>{{ planChangeWords[c.kind] }}</strong>
-            </td>
-            <td :class="{ gone: c.before }">{{ says(c.before) }}</td>
-            <td>{{ says(c.after) }}</td>
-            <td class="small">{{ c.because }}</td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
-    <button
+    <RowsTable
+      v-if="again.changes.length"
+      :rows="shown"
+      :row-class="(c) => (left.has(c.id) ? 'left' : '')"
+      :columns="[
+        { key: 'take' },
+        { key: 'what', title: 'What' },
+        { key: 'before', title: 'Before' },
+        { key: 'after', title: 'After', says: (c) => says(c.after) },
+        { key: 'because', title: 'Because', says: (c) => c.because },
+      ]"
+    >
+      <template #take="{ row: c }">
+        <Checkbox
+          :checked="!left.has(c.id)"
+          :aria-label="`Take over: ${says(c.before)} becomes ${says(c.after)}`"
+          @change="tick(c.id)"
+        />
+      </template>
+      <template #what="{ row }"
+        ><strong>{{ planChangeWords[row.kind] }}</strong></template
+      >
+      <template #before="{ row }"
+        ><span :class="{ gone: row.before }">{{ says(row.before) }}</span></template
+      >
+    </RowsTable>
+    <Button
       v-if="again.changes.length > shown.length"
-      class="link small more"
-      type="button"
+      type="link"
+      size="small"
+      class="more"
       @click="many = true"
     >
       Show all {{ again.changes.length }}
-    </button>
+    </Button>
     <div class="row">
-      <button
+      <Button
         v-if="again.changes.length"
-        class="button main"
-        type="button"
+        type="primary"
         :disabled="busy || taken.length === 0"
         @click="accept"
       >
@@ -129,16 +127,10 @@ async function accept() {
               ? 'Take it over'
               : `Take over all ${again.changes.length}`
         }}
-      </button>
-      <button
-        v-if="entry && again.changes.length === 0"
-        class="button main"
-        type="button"
-        :disabled="busy"
-        @click="accept"
-      >
+      </Button>
+      <Button v-if="entry && again.changes.length === 0" type="primary" :disabled="busy" @click="accept">
         Keep the inputs
-      </button>
+      </Button>
     </div>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import DatePicker from 'ant-design-vue/es/date-picker'
 import Input from 'ant-design-vue/es/input'
 import type { FixtureEntry, FixtureKind } from '../api/schema'
@@ -49,17 +50,16 @@ const change = (i: number, more: FixtureEntry) =>
         :aria-label="`What it is ${i + 1}`"
         @update:value="(v) => change(i, { what: v })"
       />
-      <button class="link small" type="button" @click="fixtures = fixtures.filter((_, j) => j !== i)">
+      <Button type="link" size="small" @click="fixtures = fixtures.filter((_, j) => j !== i)">
         Take out
-      </button>
+      </Button>
     </div>
-    <button
-      class="button small"
-      type="button"
+    <Button
+      size="small"
       @click="fixtures = [...fixtures, { kind: 'farrier', on: null, until: null, what: '' }]"
     >
       Add a fixed day
-    </button>
+    </Button>
   </div>
 </template>
 

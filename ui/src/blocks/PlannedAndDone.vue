@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import RowsTable from '../house/RowsTable.vue'
 import { computed } from 'vue'
 import type { BlockView } from '../api/schema'
 import { shortDay, way } from '../house/format'
+import { gaitWords } from '../house/words'
 import { signedIn } from '../house/signIn'
 
 /** Planned beside ridden, week by week. */
@@ -13,50 +15,39 @@ const gaits = ['walk', 'trot', 'canter'] as const
 <template>
   <section v-if="begun.length" class="card stack" aria-labelledby="done-head">
     <h2 id="done-head">Planned and ridden</h2>
-    <div class="scroll">
-      <table>
-        <thead>
-          <tr>
-            <th>Week of</th>
-            <th class="number">Sessions</th>
-            <th v-for="g in gaits" :key="g" class="number gait">{{ g }}</th>
-            <th class="number">Way</th>
-            <th class="number">Fences</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="w in begun" :key="w.monday">
-            <td>{{ shortDay(w.monday) }}</td>
-            <td class="number">{{ w.ridden }} of {{ w.sessions }}</td>
-            <td v-for="g in gaits" :key="g" class="number">
-              <strong>{{ w.done[g] }}</strong> <span class="quiet">of {{ w.planned[g] }} min</span>
-              <span class="small quiet metres"
-                >{{ way(w.doneMetres[g]) }} of {{ way(w.plannedMetres[g]) }}</span
-              >
-            </td>
-            <td class="number">
-              <strong>{{ way(w.doneMetres.total) }}</strong>
-              <span class="quiet">of {{ way(w.plannedMetres.total) }}</span>
-            </td>
-            <td class="number">
-              <template v-if="w.plannedEfforts || w.doneEfforts"
-                ><strong>{{ w.doneEfforts }}</strong>
-                <span class="quiet">of {{ w.plannedEfforts }}</span></template
-              ><template v-else>–</template>
-            </td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
+    <RowsTable
+      :rows="begun"
+      :columns="[
+        { key: 'week', title: 'Week of', says: (w) => shortDay(w.monday) },
+        { key: 'sessions', title: 'Sessions', number: true, says: (w) => `${w.ridden} of ${w.sessions}` },
+        ...gaits.map((g) => ({ key: g, title: gaitWords[g], number: true })),
+        { key: 'way', title: 'Way', number: true },
+        { key: 'fences', title: 'Fences', number: true },
+      ]"
+    >
+      <template v-for="g in gaits" :key="g" #[g]="{ row }">
+        <strong>{{ row.done[g] }}</strong> <span class="quiet">of {{ row.planned[g] }} min</span>
+        <span class="small quiet metres"
+          >{{ way(row.doneMetres[g]) }} of {{ way(row.plannedMetres[g]) }}</span
+        >
+      </template>
+      <template #way="{ row }">
+        <strong>{{ way(row.doneMetres.total) }}</strong>
+        <span class="quiet">of {{ way(row.plannedMetres.total) }}</span>
+      </template>
+      <template #fences="{ row }">
+        <template v-if="row.plannedEfforts || row.doneEfforts"
+          ><strong>{{ row.doneEfforts }}</strong>
+          <span class="quiet">of {{ row.plannedEfforts }}</span></template
+        ><template v-else>–</template>
+      </template>
+    </RowsTable>
   </section>
 </template>
 
 <style scoped>
 .quiet {
   margin-left: 0.25em;
-}
-th.gait {
-  text-transform: capitalize;
 }
 .metres {
   display: block;

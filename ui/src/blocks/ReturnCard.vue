@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import dayjs from 'dayjs'
 import Input from 'ant-design-vue/es/input'
 import { computed, ref } from 'vue'
@@ -85,7 +86,7 @@ async function clear(stage: number) {
             <FieldBox v-slot="{ id }" label="Cleared by" name="by"
               ><Input :id="id" v-model:value="by"
             /></FieldBox>
-            <button class="button small" type="button" :disabled="busy" @click="clear(i)">Cleared</button>
+            <Button size="small" :disabled="busy" @click="clear(i)">Cleared</Button>
           </template>
         </template>
       </p>
@@ -104,11 +105,10 @@ async function clear(stage: number) {
             answer(w.monday, g) ? (answer(w.monday, g)!.passed ? 'passed' : 'not passed') : 'open'
           }}</span>
           <template v-else>
-            <button
+            <Button
               v-for="passed in [true, false]"
               :key="String(passed)"
-              class="button small"
-              type="button"
+              size="small"
               :class="{
                 on: answer(w.monday, g)?.passed === passed,
                 bad: !passed && answer(w.monday, g)?.passed === false,
@@ -119,18 +119,18 @@ async function clear(stage: number) {
               @click="say(w.monday, g, passed)"
             >
               {{ passed ? 'Yes' : 'No' }}
-            </button>
+            </Button>
             <template v-if="g === 'legsCool'">
-              <button
+              <Button
                 v-for="k in known"
                 :key="k.id"
-                class="link small"
-                type="button"
+                type="link"
+                size="small"
                 :disabled="busy"
                 @click="say(w.monday, g, false, k.id)"
               >
                 Only the old one: {{ k.what }}
-              </button>
+              </Button>
             </template>
           </template>
           <span v-if="answer(w.monday, g)?.word" class="small quiet">{{ answer(w.monday, g)!.word }}</span>

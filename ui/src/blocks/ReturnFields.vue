@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import Checkbox from 'ant-design-vue/es/checkbox'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
@@ -110,14 +111,13 @@ const numbers = [
         >
           <Input :id="id" :value="s.waitsFor ?? ''" @update:value="(v) => change(i, { waitsFor: v })" />
         </FieldBox>
-        <button class="link small" type="button" @click="set({ stages: stages.filter((_, j) => j !== i) })">
+        <Button type="link" size="small" @click="set({ stages: stages.filter((_, j) => j !== i) })">
           Take this stage out
-        </button>
+        </Button>
       </div>
       <FieldBox label="" name="return.stages">
-        <button
-          class="button small"
-          type="button"
+        <Button
+          size="small"
           @click="
             set({
               stages: [
@@ -128,7 +128,7 @@ const numbers = [
           "
         >
           Add a stage
-        </button>
+        </Button>
       </FieldBox>
     </template>
   </div>
@@ -140,8 +140,8 @@ const numbers = [
   display: grid;
   gap: 10px;
 }
-.stage .link,
-.return > .field .button {
+.stage .ant-btn,
+.return > .field .ant-btn {
   justify-self: start;
 }
 .stage {

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import LinkButton from '../house/LinkButton.vue'
+import Button from 'ant-design-vue/es/button'
 import { computed, ref } from 'vue'
 import type { Replanned } from '../api/schema'
 import { ask, client } from '../api/client'
@@ -58,21 +60,15 @@ async function planAgain() {
     </span>
     <span v-else-if="next" class="quiet">towards {{ next.name }}, {{ inDays(next.daysLeft) }}</span>
     <div v-if="trains() && blocks" class="actions no-print">
-      <RouterLink
-        class="button"
-        :to="{ name: 'session', params: { horseId, sessionId: 'new' }, query: { on: today } }"
-        >Plan a session</RouterLink
+      <LinkButton :to="{ name: 'session', params: { horseId, sessionId: 'new' }, query: { on: today } }"
+        >Plan a session</LinkButton
       >
       <template v-if="block">
-        <RouterLink class="button" :to="{ name: 'block', params: { horseId, blockId: block.id } }"
-          >Inputs</RouterLink
-        >
-        <button class="button main" type="button" :disabled="busy" @click="planAgain">
-          Plan again from today
-        </button>
+        <LinkButton :to="{ name: 'block', params: { horseId, blockId: block.id } }">Inputs</LinkButton>
+        <Button type="primary" :disabled="busy" @click="planAgain"> Plan again from today </Button>
       </template>
-      <RouterLink v-else-if="!underWay" class="button main" :to="{ name: 'block', params: { horseId } }"
-        >Plan a block</RouterLink
+      <LinkButton v-else-if="!underWay" type="primary" :to="{ name: 'block', params: { horseId } }"
+        >Plan a block</LinkButton
       >
     </div>
   </header>
@@ -81,9 +77,7 @@ async function planAgain() {
   <div v-if="block" class="stack">
     <p v-if="block.planAgainBecause && !again" class="stale" role="status">
       <strong>{{ block.planAgainBecause }}</strong> The plan does not know of it yet.
-      <button v-if="trains()" class="button small" type="button" :disabled="busy" @click="planAgain">
-        See what changes
-      </button>
+      <Button v-if="trains()" size="small" :disabled="busy" @click="planAgain"> See what changes </Button>
     </p>
     <ChangesList
       v-if="again"

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import LinkButton from '../house/LinkButton.vue'
+import Button from 'ant-design-vue/es/button'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client, Problem } from '../api/client'
@@ -122,7 +124,7 @@ async function add() {
           {{ kindWords[session.kind] }}, {{ longDay(session.on) }}
           <WhyButton :why="session.why" :of="`${kindWords[session.kind]} on ${longDay(session.on)}`" />
         </h2>
-        <button class="link" type="button" @click="emit('close')">Close</button>
+        <Button type="link" @click="emit('close')">Close</Button>
       </div>
       <MinutesBar :parts="gaits" :scale="60" />
       <ul class="reasons">
@@ -142,34 +144,31 @@ async function add() {
       </ul>
       <ProblemNote v-if="refusal ?? problem" :problem="refusal ?? problem" />
       <div v-if="state?.rideId" class="row">
-        <RouterLink class="button main" :to="{ name: 'review', params: { horseId, rideId: state.rideId } }"
-          >Review</RouterLink
+        <LinkButton type="primary" :to="{ name: 'review', params: { horseId, rideId: state.rideId } }"
+          >Review</LinkButton
         >
       </div>
       <div v-else-if="mayChange" class="act">
         <div class="row">
-          <button class="button main" type="button" :disabled="busy" @click="drawUp">
+          <Button type="primary" :disabled="busy" @click="drawUp">
             {{ state?.drawnUp ? 'Open the session' : 'Draw the session up' }}
-          </button>
-          <button class="button" type="button" :disabled="busy" @click="pin">
+          </Button>
+          <Button :disabled="busy" @click="pin">
             {{ session.pinned ? 'Take the pin out' : 'Pin to this day' }}
-          </button>
-          <button class="button" type="button" :disabled="busy" @click="skip">Skip it</button>
+          </Button>
+          <Button :disabled="busy" @click="skip">Skip it</Button>
         </div>
         <div class="row swap">
           <ChoiceField label="Swap for" :value="kind" :options="kinds" @change="(k) => (kind = k)" />
-          <button class="button" type="button" :disabled="busy || kind === session.kind" @click="swap">
-            Swap
-          </button>
+          <Button :disabled="busy || kind === session.kind" @click="swap"> Swap </Button>
         </div>
         <div v-if="options" class="days">
           <h3>Move to</h3>
           <div class="row">
-            <button
+            <Button
               v-for="d in options.days"
               :key="d.on"
-              class="button small"
-              type="button"
+              size="small"
               :class="{ breaks: d.broken.length, nearest: d.on === options.nearest }"
               :disabled="busy || d.broken.length > 0"
               :title="
@@ -179,7 +178,7 @@ async function add() {
               @click="move(d.on)"
             >
               {{ shortDay(d.on) }}<template v-if="d.exchanges && !d.broken.length"> ⇄</template>
-            </button>
+            </Button>
           </div>
           <details v-if="options.days.some((d) => d.broken.length)" class="small">
             <summary>Why not the others</summary>
@@ -196,13 +195,11 @@ async function add() {
       <h2>Add on {{ longDay(adding!) }}</h2>
       <ChoiceField label="Kind" :value="kind" :options="kinds" @change="(k) => (kind = k)" />
       <NumberField label="Minutes" :value="minutes" :min="5" :max="180" @change="(m) => (minutes = m)" />
-      <button class="button main" type="submit" :disabled="busy">Add it</button>
-      <RouterLink
-        class="button"
-        :to="{ name: 'session', params: { horseId, sessionId: 'new' }, query: { on: adding! } }"
-        >Plan one in full</RouterLink
+      <Button type="primary" html-type="submit" :disabled="busy">Add it</Button>
+      <LinkButton :to="{ name: 'session', params: { horseId, sessionId: 'new' }, query: { on: adding! } }"
+        >Plan one in full</LinkButton
       >
-      <button class="link" type="button" @click="emit('close')">Leave it</button>
+      <Button type="link" @click="emit('close')">Leave it</Button>
       <ProblemNote v-if="problem" :problem="problem" />
     </form>
   </aside>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { onMounted, onUnmounted, ref } from 'vue'
 import { howFar, underWay } from '../api/jobs'
 
@@ -23,7 +24,7 @@ onUnmounted(() => clearInterval(timer))
       >{{ says }}<template v-if="howFar(underWay)">, {{ howFar(underWay) }}</template></span
     >
     <span class="quiet number">{{ Math.floor(seconds) }} s</span>
-    <button class="button small" type="button" @click="emit('cancel')">Cancel</button>
+    <Button size="small" @click="emit('cancel')">Cancel</Button>
   </p>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import DatePicker from 'ant-design-vue/es/date-picker'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
@@ -90,9 +91,7 @@ async function remove(of: 'care' | 'body', id: string) {
   <section v-if="care" class="card stack">
     <div class="row spread">
       <h2>Care</h2>
-      <button v-if="trains() && !adding" class="button small" type="button" @click="adding = 'visit'">
-        Someone was here
-      </button>
+      <Button v-if="trains() && !adding" size="small" @click="adding = 'visit'"> Someone was here </Button>
     </div>
     <p v-if="care.sinceFeet" class="small quiet">
       On these feet since {{ shortDay(care.sinceFeet.since) }}: {{ care.sinceFeet.rides }}
@@ -106,15 +105,15 @@ async function remove(of: 'care' | 'body', id: string) {
           >{{ shortDay(d.last.on) }}<template v-if="d.last.by">, {{ d.last.by }}</template
           ><template v-if="d.last.found">: {{ d.last.found }}</template
           ><template v-if="d.last.easyUntil">; easy until {{ shortDay(d.last.easyUntil) }}</template>
-          <button
+          <Button
             v-if="trains()"
-            class="link small"
-            type="button"
+            type="link"
+            size="small"
             :aria-label="`Take off ${careWords[d.kind].toLowerCase()} of ${shortDay(d.last.on)}`"
             @click="remove('care', d.last.id)"
           >
             Take off
-          </button></span
+          </Button></span
         >
       </li>
     </ul>
@@ -155,8 +154,8 @@ async function remove(of: 'care' | 'body', id: string) {
         ><Input :id="id" v-model:value="visit.found"
       /></FieldBox>
       <div class="row">
-        <button class="button main" type="submit" :disabled="busy">Write it down</button>
-        <button class="button" type="button" @click="adding = null">Leave it</button>
+        <Button type="primary" html-type="submit" :disabled="busy">Write it down</Button>
+        <Button @click="adding = null">Leave it</Button>
       </div>
     </form>
 
@@ -177,10 +176,10 @@ async function remove(of: 'care' | 'body', id: string) {
       </p>
     </div>
     <div v-if="trains() && !adding" class="row">
-      <button class="button small" type="button" @click="adding = 'body'">Measured</button>
-      <button v-if="care.body[0]" class="link small" type="button" @click="remove('body', care.body[0].id)">
+      <Button size="small" @click="adding = 'body'">Measured</Button>
+      <Button v-if="care.body[0]" type="link" size="small" @click="remove('body', care.body[0].id)">
         Take off that of {{ shortDay(care.body[0].on) }}
-      </button>
+      </Button>
     </div>
     <form v-if="adding === 'body'" class="stack" @submit.prevent="keepBody">
       <ProblemNote v-if="problem && problem.faults.length === 0" :problem="problem" />
@@ -196,8 +195,8 @@ async function remove(of: 'care' | 'body', id: string) {
         ><InputNumber :id="id" v-model:value="body.condition!" :controls="false"
       /></FieldBox>
       <div class="row">
-        <button class="button main" type="submit" :disabled="busy">Keep</button>
-        <button class="button" type="button" @click="adding = null">Leave it</button>
+        <Button type="primary" html-type="submit" :disabled="busy">Keep</Button>
+        <Button @click="adding = null">Leave it</Button>
       </div>
     </form>
   </section>
@@ -247,7 +246,7 @@ async function remove(of: 'care' | 'body', id: string) {
   margin-right: 0.3em;
   font-size: 1.15rem;
 }
-.last .link {
+.last .ant-btn {
   margin-left: 0.4em;
 }
 </style>

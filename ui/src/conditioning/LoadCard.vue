@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import RowsTable from '../house/RowsTable.vue'
 import { computed } from 'vue'
 import WhyButton from '../house/WhyButton.vue'
 import { shortDay } from '../house/format'
@@ -13,6 +14,7 @@ const weeks = computed(() => {
   return all.slice(all.findIndex((w) => w.minutes > 0))
 })
 const longest = computed(() => Math.max(1, ...(load.value?.weeks ?? []).map((w) => w.minutes)))
+const known = (week: { load: number }, figure: string | undefined) => (week.load && figure) || '–'
 const percent = (growth: number) => `${growth > 0 ? '+' : ''}${Math.round(growth * 100)} %`
 </script>
 
@@ -24,46 +26,33 @@ const percent = (growth: number) => `${growth > 0 ? '+' : ''}${Math.round(growth
         load a day, short average {{ Math.round(load.shortAverage) }}, long {{ Math.round(load.longAverage) }}
       </p>
     </div>
-    <div class="scroll">
-      <table>
-        <thead>
-          <tr>
-            <th>Week of</th>
-            <th class="bar">Minutes</th>
-            <th class="number">Growth</th>
-            <th class="number">Load</th>
-            <th class="number">Monotony</th>
-            <th class="number">Strain</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="w in weeks" :key="w.monday">
-            <td>{{ shortDay(w.monday) }}</td>
-            <td class="bar">
-              <span class="minutes" :style="{ width: `${(w.minutes / longest) * 70}%` }" />
-              {{ Math.round(w.minutes) }}
-            </td>
-            <td class="number">
-              <strong v-if="w.tooFast" class="fast">{{ percent(w.growth!) }}, too fast</strong>
-              <template v-else-if="w.growth !== null">{{ percent(w.growth) }}</template>
-            </td>
-            <td class="number">
-              {{ Math.round(w.load) }}<span v-if="w.unsaid" class="quiet"> ({{ w.unsaid }} unsaid)</span>
-            </td>
-            <td class="number">{{ w.load && w.monotony !== null ? w.monotony.toFixed(1) : '–' }}</td>
-            <td class="number">{{ w.load && w.strain !== null ? Math.round(w.strain) : '–' }}</td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
+    <RowsTable
+      :rows="weeks"
+      :columns="[
+        { key: 'week', title: 'Week of', says: (w) => shortDay(w.monday) },
+        { key: 'minutes', title: 'Minutes', width: '32%' },
+        { key: 'growth', title: 'Growth', number: true },
+        { key: 'load', title: 'Load', number: true },
+        { key: 'monotony', title: 'Monotony', number: true, says: (w) => known(w, w.monotony?.toFixed(1)) },
+        { key: 'strain', title: 'Strain', number: true, says: (w) => known(w, w.strain?.toFixed(0)) },
+      ]"
+    >
+      <template #minutes="{ row }">
+        <span class="minutes" :style="{ width: `${(row.minutes / longest) * 70}%` }" />
+        {{ Math.round(row.minutes) }}
+      </template>
+      <template #growth="{ row }">
+        <strong v-if="row.tooFast" class="fast">{{ percent(row.growth!) }}, too fast</strong>
+        <template v-else-if="row.growth !== null">{{ percent(row.growth) }}</template>
+      </template>
+      <template #load="{ row }">
+        {{ Math.round(row.load) }}<span v-if="row.unsaid" class="quiet"> ({{ row.unsaid }} unsaid)</span>
+      </template>
+    </RowsTable>
   </section>
 </template>
 
 <style scoped>
-.bar {
-  width: 32%;
-  white-space: nowrap;
-}
 .minutes {
   display: inline-block;
   height: 12px;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { computed } from 'vue'
 import type { ExerciseView } from '../api/schema'
 import { trains } from '../house/signIn'
@@ -59,25 +60,22 @@ const once = computed(() => {
     </template>
     <p v-if="trains()" class="row small acts">
       <template v-if="view.own">
-        <button class="link" type="button" :aria-label="`Change ${exercise.name}`" @click="emit('change')">
-          Change
-        </button>
-        <button class="link" type="button" :aria-label="`Take off ${exercise.name}`" @click="emit('remove')">
+        <Button type="link" :aria-label="`Change ${exercise.name}`" @click="emit('change')"> Change </Button>
+        <Button type="link" :aria-label="`Take off ${exercise.name}`" @click="emit('remove')">
           Take off
-        </button>
+        </Button>
       </template>
       <template v-else>
-        <button class="link" type="button" :aria-label="`Copy ${exercise.name}`" @click="emit('copy')">
+        <Button type="link" :aria-label="`Copy ${exercise.name}`" @click="emit('copy')">
           Copy as our own
-        </button>
-        <button
-          class="link"
-          type="button"
+        </Button>
+        <Button
+          type="link"
           :aria-label="`${view.hidden ? 'Show' : 'Hide'} ${exercise.name}`"
           @click="emit('hide', !view.hidden)"
         >
           {{ view.hidden ? 'Show again' : 'Hide' }}
-        </button>
+        </Button>
       </template>
     </p>
   </li>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import Input from 'ant-design-vue/es/input'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
@@ -52,17 +53,17 @@ async function moved(says: string) {
 <template>
   <section v-if="moves || !here" class="card stack">
     <ProblemNote v-if="problem && !problem.faults.some((f) => f.field === 'word')" :problem="problem" />
-    <button v-if="moves" class="button main" type="button" :disabled="busy" @click="follow">
+    <Button v-if="moves" type="primary" :disabled="busy" @click="follow">
       {{
         page.place.verdict!.word === 'up' ? 'Go up, as the evidence says' : 'Go back, as the evidence says'
       }}
-    </button>
+    </Button>
     <form v-else class="stack" @submit.prevent="byHand">
       <h2>Place it here by hand</h2>
       <FieldBox v-slot="{ id }" label="Why, in a word" name="word" hint="Kept beside what the evidence says">
         <Input :id="id" v-model:value="word" />
       </FieldBox>
-      <button class="button" type="submit" :disabled="busy">Place it here</button>
+      <Button html-type="submit" :disabled="busy">Place it here</Button>
     </form>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { reactive } from 'vue'
@@ -74,8 +75,8 @@ async function takeTheirs() {
       /></FieldBox>
     </div>
     <div class="row">
-      <button class="button main" type="submit" :disabled="busy">Keep it</button>
-      <button class="button" type="button" @click="emit('close')">Leave it</button>
+      <Button type="primary" html-type="submit" :disabled="busy">Keep it</Button>
+      <Button @click="emit('close')">Leave it</Button>
     </div>
     <ConflictDialog
       :problem="problem"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import Input from 'ant-design-vue/es/input'
 import { ref } from 'vue'
 import { ask, client } from '../api/client'
@@ -45,17 +46,17 @@ async function takeTheirs() {
   <section v-if="page.note?.note || trains()" class="card">
     <div class="row spread">
       <h2>Our note</h2>
-      <button v-if="trains() && !writing" class="button small" type="button" @click="write">
+      <Button v-if="trains() && !writing" size="small" @click="write">
         {{ page.note?.note ? 'Change it' : 'Write one' }}
-      </button>
+      </Button>
     </div>
     <form v-if="writing" class="stack" @submit.prevent="keep()">
       <FieldBox v-slot="{ id }" label="What we have found" name="note"
         ><Input.TextArea :id="id" v-model:value="note" :rows="3"
       /></FieldBox>
       <div class="row">
-        <button class="button main" type="submit" :disabled="busy">Keep it</button>
-        <button class="button" type="button" @click="writing = false">Leave it</button>
+        <Button type="primary" html-type="submit" :disabled="busy">Keep it</Button>
+        <Button @click="writing = false">Leave it</Button>
       </div>
     </form>
     <p v-else-if="page.note?.note">

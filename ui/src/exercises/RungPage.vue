@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import RowsTable from '../house/RowsTable.vue'
+import LinkButton from '../house/LinkButton.vue'
+import Button from 'ant-design-vue/es/button'
 import Modal from 'ant-design-vue/es/modal'
 import { computed, ref, shallowRef } from 'vue'
 import { ask, client } from '../api/client'
@@ -107,10 +110,9 @@ const pathOf = (id: string) => {
           }}</span
         >
         <div v-if="trains()" class="actions">
-          <RouterLink
-            class="button"
+          <LinkButton
             :to="{ name: 'session', params: { horseId, sessionId: 'new' }, query: { rung: page.rung.id } }"
-            >Plan a session of it</RouterLink
+            >Plan a session of it</LinkButton
           >
         </div>
       </header>
@@ -169,23 +171,18 @@ const pathOf = (id: string) => {
             <div class="row spread">
               <h2>Ways to ride it</h2>
               <span class="row">
-                <button
+                <Button
                   v-if="hidden.length"
-                  class="link small"
-                  type="button"
+                  type="link"
+                  size="small"
                   :aria-expanded="showHidden"
                   @click="showHidden = !showHidden"
                 >
                   {{ showHidden ? 'Without the hidden' : `${hidden.length} hidden` }}
-                </button>
-                <button
-                  v-if="trains()"
-                  class="button small"
-                  type="button"
-                  @click="open({ rungId: page.rung.id })"
-                >
+                </Button>
+                <Button v-if="trains()" size="small" @click="open({ rungId: page.rung.id })">
                   Add our own
-                </button>
+                </Button>
               </span>
             </div>
             <ul class="exercises">
@@ -230,28 +227,23 @@ const pathOf = (id: string) => {
             <p v-if="page.evidence.length === 0" class="small quiet">
               No ride on this rung yet. Choose it in a part of a session, and the ride counts here.
             </p>
-            <table v-else class="small">
-              <thead>
-                <tr>
-                  <th>Ride</th>
-                  <th class="number">◀ Left</th>
-                  <th class="number">Right ▶</th>
-                  <th></th>
-                </tr>
-              </thead>
-              <tbody>
-                <tr v-for="e in page.evidence" :key="e.rideId">
-                  <td>
-                    <RouterLink :to="{ name: 'review', params: { horseId, rideId: e.rideId } }">{{
-                      shortDay(e.on)
-                    }}</RouterLink>
-                  </td>
-                  <td class="number">{{ e.marks.left ?? '–' }}</td>
-                  <td class="number">{{ e.marks.right ?? '–' }}</td>
-                  <td>{{ e.good ? '✓ good' : 'not yet' }}</td>
-                </tr>
-              </tbody>
-            </table>
+            <RowsTable
+              v-else
+              class="small"
+              :rows="page.evidence"
+              :columns="[
+                { key: 'ride', title: 'Ride' },
+                { key: 'left', title: '◀ Left', number: true, says: (e) => e.marks.left ?? '–' },
+                { key: 'right', title: 'Right ▶', number: true, says: (e) => e.marks.right ?? '–' },
+                { key: 'good', says: (e) => (e.good ? '✓ good' : 'not yet') },
+              ]"
+            >
+              <template #ride="{ row }">
+                <RouterLink :to="{ name: 'review', params: { horseId, rideId: row.rideId } }">{{
+                  shortDay(row.on)
+                }}</RouterLink>
+              </template>
+            </RowsTable>
           </section>
           <section v-if="page.moves.length" class="card">
             <h2>Moves on this ladder</h2>

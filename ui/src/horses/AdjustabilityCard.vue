@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { computed, reactive, ref } from 'vue'
 import { ask, client } from '../api/client'
@@ -56,9 +57,7 @@ async function remove(id: string) {
   <section v-if="data && (data.rides.length || trains())" class="card stack">
     <div class="row spread">
       <h2>Adjustability</h2>
-      <button v-if="trains() && !adding" class="button small" type="button" @click="adding = true">
-        Ridden an accordion
-      </button>
+      <Button v-if="trains() && !adding" size="small" @click="adding = true"> Ridden an accordion </Button>
     </div>
     <p v-if="data.now !== null" class="ratio">
       <strong>{{ data.now.toFixed(2) }}</strong>
@@ -86,15 +85,15 @@ async function remove(id: string) {
           >{{ r.gap }} m in {{ r.fewest === r.most ? r.fewest : `${r.fewest} to ${r.most}` }}:
           {{ r.shortest.toFixed(2) }} to {{ r.longest.toFixed(2) }} m</span
         >
-        <button
+        <Button
           v-if="trains()"
-          class="link small"
-          type="button"
+          type="link"
+          size="small"
           :aria-label="`Take off the accordion of ${shortDay(r.on)}`"
           @click="remove(r.id)"
         >
           Take off
-        </button>
+        </Button>
       </li>
     </ul>
     <form v-if="adding" class="stack" @submit.prevent="add">
@@ -111,8 +110,8 @@ async function remove(id: string) {
         /></FieldBox>
       </div>
       <div class="row">
-        <button class="button main" type="submit" :disabled="busy">Keep</button>
-        <button class="button" type="button" @click="adding = false">Leave it</button>
+        <Button type="primary" html-type="submit" :disabled="busy">Keep</Button>
+        <Button @click="adding = false">Leave it</Button>
       </div>
     </form>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { Temperament, TopicView } from '../api/schema'
@@ -46,9 +47,9 @@ async function choose(t: TopicView, choice: string | null) {
   <section v-if="approach" class="card stack">
     <div class="row spread">
       <h2>{{ horseId ? 'Approach and temperament' : 'How this yard goes about it' }}</h2>
-      <button class="link small" type="button" :aria-expanded="all" @click="all = !all">
+      <Button type="link" size="small" :aria-expanded="all" @click="all = !all">
         {{ all ? 'Only what differs' : 'All questions' }}
-      </button>
+      </Button>
     </div>
     <ChipRow
       v-if="horseId && trains()"
@@ -74,14 +75,9 @@ async function choose(t: TopicView, choice: string | null) {
         <strong v-else>{{ says(t) }}</strong>
         <span class="small quiet"
           >{{ fromWords[t.from] }}: {{ t.because }}<template v-if="t.by">, {{ t.by }}</template>
-          <button
-            v-if="t.from === mine && trains()"
-            class="link small"
-            type="button"
-            @click="choose(t, null)"
-          >
+          <Button v-if="t.from === mine && trains()" type="link" size="small" @click="choose(t, null)">
             {{ horseId ? 'Go back to the yard’s' : 'Go back to the default' }}
-          </button></span
+          </Button></span
         >
       </li>
     </ul>
@@ -101,7 +97,7 @@ async function choose(t: TopicView, choice: string | null) {
   gap: 2px;
   line-height: 1.3;
 }
-.topics .link {
+.topics .ant-btn {
   margin-left: 0.5em;
 }
 </style>

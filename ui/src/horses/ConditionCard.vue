@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import Input from 'ant-design-vue/es/input'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
@@ -87,9 +88,7 @@ async function remove(of: 'time-away' | 'known-findings', id: string) {
   <section v-if="condition" class="card stack condition">
     <div class="row spread">
       <h2>What binds its plans</h2>
-      <button v-if="trains() && open !== 'away'" class="button small" type="button" @click="show('away')">
-        It was off
-      </button>
+      <Button v-if="trains() && open !== 'away'" size="small" @click="show('away')"> It was off </Button>
     </div>
     <p v-if="isQuiet" class="quiet">
       {{
@@ -110,14 +109,9 @@ async function remove(of: 'time-away' | 'known-findings', id: string) {
         <span v-if="condition.ramp.binding" class="small quiet"
           >After injury or illness, or in a vet's stage: no word goes round it.</span
         >
-        <button
-          v-else-if="trains() && open !== 'ramp'"
-          class="link small"
-          type="button"
-          @click="show('ramp')"
-        >
+        <Button v-else-if="trains() && open !== 'ramp'" type="link" size="small" @click="show('ramp')">
           It is back in full work
-        </button>
+        </Button>
       </li>
       <li v-if="condition.cleared">
         <strong>Cleared {{ shortDay(condition.cleared.on) }}</strong>
@@ -137,9 +131,9 @@ async function remove(of: 'time-away' | 'known-findings', id: string) {
           >{{ condition.sameLeg.inputs[0] }} <WhyButton :why="condition.sameLeg" of="this leg" /> Poles and
           fences wait until a physiotherapist or vet has looked.</span
         >
-        <button v-if="trains() && open !== 'leg'" class="link small" type="button" @click="show('leg')">
+        <Button v-if="trains() && open !== 'leg'" type="link" size="small" @click="show('leg')">
           It was looked at
-        </button>
+        </Button>
       </li>
       <li v-if="condition.calmSits !== null">
         <strong>First month under saddle</strong>
@@ -149,15 +143,15 @@ async function remove(of: 'time-away' | 'known-findings', id: string) {
         <strong>Old and known: {{ k.what }}</strong>
         <span class="small quiet"
           >{{ k.byWhom }}, {{ shortDay(k.onDay) }}
-          <button
+          <Button
             v-if="clears()"
-            class="link small"
-            type="button"
+            type="link"
+            size="small"
             :aria-label="`Take off ${k.what}`"
             @click="remove('known-findings', k.id)"
           >
             Take off
-          </button></span
+          </Button></span
         >
       </li>
     </ul>
@@ -176,8 +170,8 @@ async function remove(of: 'time-away' | 'known-findings', id: string) {
         ><Input :id="id" v-model:value="word"
       /></FieldBox>
       <div class="row">
-        <button class="button main small" type="submit" :disabled="busy">Write it down</button>
-        <button class="button small" type="button" @click="show('')">Leave it</button>
+        <Button type="primary" size="small" html-type="submit" :disabled="busy">Write it down</Button>
+        <Button size="small" @click="show('')">Leave it</Button>
       </div>
     </form>
     <form v-if="open === 'known'" class="stack" @submit.prevent="know">
@@ -188,13 +182,13 @@ async function remove(of: 'time-away' | 'known-findings', id: string) {
         ><Input :id="id" v-model:value="by"
       /></FieldBox>
       <div class="row">
-        <button class="button main small" type="submit" :disabled="busy">Write it down</button>
-        <button class="button small" type="button" @click="show('')">Leave it</button>
+        <Button type="primary" size="small" html-type="submit" :disabled="busy">Write it down</Button>
+        <Button size="small" @click="show('')">Leave it</Button>
       </div>
     </form>
-    <button v-else-if="clears()" class="link small left" type="button" @click="show('known')">
+    <Button v-else-if="clears()" type="link" size="small" class="left" @click="show('known')">
       A vet calls something old and known
-    </button>
+    </Button>
 
     <details v-if="condition.away.length">
       <summary class="small">Days off: {{ condition.away.length }}</summary>
@@ -202,15 +196,15 @@ async function remove(of: 'time-away' | 'known-findings', id: string) {
         {{ shortDay(t.from) }} to {{ t.until ? shortDay(t.until) : 'now' }}:
         {{ t.because ? offWords[t.because].toLowerCase() : 'worked, not written down'
         }}{{ t.word ? `, ${t.word}` : '' }}
-        <button
+        <Button
           v-if="trains()"
-          class="link small"
-          type="button"
+          type="link"
+          size="small"
           :aria-label="`Take off the days from ${shortDay(t.from)}`"
           @click="remove('time-away', t.id)"
         >
           Take off
-        </button>
+        </Button>
       </p>
     </details>
   </section>

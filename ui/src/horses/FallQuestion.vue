@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import Input from 'ant-design-vue/es/input'
 import { ref } from 'vue'
 import { ask, client } from '../api/client'
@@ -51,13 +52,14 @@ async function answer() {
       <FieldBox v-slot="{ id }" label="A word" name="word" class="word"
         ><Input :id="id" v-model:value="word"
       /></FieldBox>
-      <button
-        class="button main small"
-        type="submit"
+      <Button
+        type="primary"
+        size="small"
+        html-type="submit"
         :disabled="busy || horseFine === null || riderFine === null"
       >
         Write it down
-      </button>
+      </Button>
     </div>
     <p v-if="horseFine === false" class="small">Not right holds it until a vet has cleared it.</p>
     <p v-if="riderFine === false" class="small">A rider who is not right does not ride, and sees a doctor.</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import Input from 'ant-design-vue/es/input'
 import Checkbox from 'ant-design-vue/es/checkbox'
 import { reactive, ref } from 'vue'
@@ -64,17 +65,17 @@ async function allowWalking() {
       /></FieldBox>
       <Checkbox v-model:checked="form.noLungeing">Not to be lunged: it is led instead</Checkbox>
       <div class="row">
-        <button class="button main" type="submit" :disabled="busy">Enter the clearance</button>
-        <button v-if="!hold.walkInHandBy && !walking" class="link" type="button" @click="walking = true">
+        <Button type="primary" html-type="submit" :disabled="busy">Enter the clearance</Button>
+        <Button v-if="!hold.walkInHandBy && !walking" type="link" @click="walking = true">
           A vet allows walking in hand
-        </button>
+        </Button>
       </div>
     </form>
     <form v-if="walking" class="row" @submit.prevent="allowWalking">
       <FieldBox v-slot="{ id }" label="Walking in hand allowed by (the vet's name)"
         ><Input :id="id" v-model:value="vet"
       /></FieldBox>
-      <button class="button" type="submit" :disabled="busy || !vet.trim()">Allow it</button>
+      <Button html-type="submit" :disabled="busy || !vet.trim()">Allow it</Button>
     </form>
   </section>
 </template>
@@ -83,7 +84,7 @@ async function allowWalking() {
 .hold {
   border-left: 5px solid var(--grave);
 }
-.button {
+.ant-btn {
   justify-self: start;
 }
 </style>

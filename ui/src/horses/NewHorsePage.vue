@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import LinkButton from '../house/LinkButton.vue'
+import Button from 'ant-design-vue/es/button'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
@@ -31,8 +33,8 @@ async function add() {
       <ProblemNote v-if="problem && problem.faults.length === 0" :problem="problem" />
       <HorseFields v-model="entry" />
       <div class="row">
-        <button class="button main" type="submit" :disabled="busy">Add the horse</button>
-        <RouterLink class="button" to="/">Leave it</RouterLink>
+        <Button type="primary" html-type="submit" :disabled="busy">Add the horse</Button>
+        <LinkButton to="/">Leave it</LinkButton>
       </div>
     </form>
   </main>

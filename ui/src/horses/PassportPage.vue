@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import LinkButton from '../house/LinkButton.vue'
+import Button from 'ant-design-vue/es/button'
 import Modal from 'ant-design-vue/es/modal'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
@@ -116,10 +118,8 @@ async function remove(m: StrideView) {
         {{ Math.round(passport.horse.heightCm) }} cm</span
       >
       <div v-if="trains()" class="actions">
-        <button class="button" type="button" @click="edit">Edit</button>
-        <RouterLink class="button main" :to="{ name: 'set-ups', params: { horseId } }"
-          >Set up poles</RouterLink
-        >
+        <Button @click="edit">Edit</Button>
+        <LinkButton type="primary" :to="{ name: 'set-ups', params: { horseId } }">Set up poles</LinkButton>
       </div>
     </header>
 
@@ -164,15 +164,15 @@ async function remove(m: StrideView) {
                   >{{ shortDay(m.on) }}: {{ m.stripMetres }} m, {{ m.strides }} strides,
                   {{ m.seconds === null ? 'counted between poles' : `${m.seconds} s` }}</span
                 >
-                <button
+                <Button
                   v-if="trains()"
-                  class="link small"
-                  type="button"
+                  type="link"
+                  size="small"
                   :aria-label="`Take off the strip of ${shortDay(m.on)}`"
                   @click="remove(m)"
                 >
                   Take off
-                </button>
+                </Button>
               </li>
             </ul>
           </section>
@@ -194,7 +194,7 @@ async function remove(m: StrideView) {
           :problem="problem"
         />
         <HorseFields v-model="entry" />
-        <button class="button main" type="submit" :disabled="busy">Keep</button>
+        <Button type="primary" html-type="submit" :disabled="busy">Keep</Button>
       </form>
     </Modal>
     <ConflictDialog

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import DatePicker from 'ant-design-vue/es/date-picker'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
@@ -68,9 +69,7 @@ async function clear(restrictionId: string) {
   <section v-if="open.length || past.length || clears()" class="card stack" :class="{ open: open.length }">
     <div class="row spread">
       <h2>Restrictions</h2>
-      <button v-if="clears() && !adding" class="button small" type="button" @click="adding = true">
-        Enter one
-      </button>
+      <Button v-if="clears() && !adding" size="small" @click="adding = true"> Enter one </Button>
     </div>
     <p v-if="open.length === 0 && !adding" class="small quiet">
       None holds. What a vet rules out is entered here.
@@ -89,11 +88,11 @@ async function clear(restrictionId: string) {
           ><Input :id="id" v-model:value="clearedBy"
         /></FieldBox>
         <div class="row">
-          <button class="button small" type="submit" :disabled="busy">Enter the clearance</button>
-          <button class="button small" type="button" @click="clearing = null">Leave it</button>
+          <Button size="small" html-type="submit" :disabled="busy">Enter the clearance</Button>
+          <Button size="small" @click="clearing = null">Leave it</Button>
         </div>
       </form>
-      <button v-else-if="clears()" class="link small" type="button" @click="clearing = r.id">Cleared?</button>
+      <Button v-else-if="clears()" type="link" size="small" @click="clearing = r.id">Cleared?</Button>
     </div>
 
     <form v-if="adding" class="stack" @submit.prevent="add">
@@ -124,8 +123,8 @@ async function clear(restrictionId: string) {
         /></FieldBox>
       </div>
       <div class="row">
-        <button class="button main" type="submit" :disabled="busy">Enter the restriction</button>
-        <button class="button" type="button" @click="adding = false">Leave it</button>
+        <Button type="primary" html-type="submit" :disabled="busy">Enter the restriction</Button>
+        <Button @click="adding = false">Leave it</Button>
       </div>
     </form>
 

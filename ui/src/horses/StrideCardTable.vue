@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import RowsTable from '../house/RowsTable.vue'
 import { computed } from 'vue'
 import type { GaitVariant, StrideEstimate } from '../api/schema'
 import GaitChip from '../house/GaitChip.vue'
@@ -15,78 +16,72 @@ const share = (metres: number) => `${(metres / longest.value) * 100}%`
 </script>
 
 <template>
-  <div class="scroll">
-    <table>
-      <thead>
-        <tr>
-          <th>Gait</th>
-          <th class="number">Stride</th>
-          <th class="wide" aria-hidden="true"></th>
-          <th class="number">Speed</th>
-          <th class="number">Tempo</th>
-          <th>Rests on</th>
-          <th></th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="e in card" :key="e.variant" :class="{ own: e.measurements > 0 }">
-          <td class="variant"><GaitChip :gait="gaitOf(e.variant)" /> {{ variantWords[e.variant] }}</td>
-          <td class="number">
-            <strong>{{ e.stride.toFixed(2) }} m</strong>
-          </td>
-          <td class="wide" aria-hidden="true">
-            <div class="track">
-              <span class="stride" :class="gaitOf(e.variant)" :style="{ width: share(e.stride) }"></span>
-              <span
-                class="spread"
-                :style="{ left: share(e.stride - e.spread), width: share(2 * e.spread) }"
-              ></span>
-            </div>
-            <span class="give small quiet">± {{ Math.round(e.spread * 100) }} cm</span>
-          </td>
-          <td class="number">{{ Math.round(e.speed * 60) }} m/min</td>
-          <td class="number">{{ Math.round(e.tempo) }}/min</td>
-          <td class="small rests">
-            <template v-if="e.measurements"
-              >{{ e.measurements }} measured<br /><span class="quiet">{{
-                shortDay(e.lastMeasured!)
-              }}</span></template
-            >
-            <span v-else class="quiet">start value</span>
-          </td>
-          <td class="number"><WhyButton :why="e.why" :of="`${variantWords[e.variant]} stride`" /></td>
-        </tr>
-      </tbody>
-    </table>
-  </div>
+  <RowsTable
+    class="card-of-strides"
+    :rows="card"
+    :row-class="(e) => (e.measurements ? '' : 'guessed')"
+    :columns="[
+      { key: 'gait', title: 'Gait' },
+      { key: 'stride', title: 'Stride', number: true },
+      { key: 'wide', width: '26%' },
+      { key: 'speed', title: 'Speed', number: true, says: (e) => `${Math.round(e.speed * 60)} m/min` },
+      { key: 'tempo', title: 'Tempo', number: true, says: (e) => `${Math.round(e.tempo)}/min` },
+      { key: 'restsOn', title: 'Rests on' },
+      { key: 'why', number: true },
+    ]"
+  >
+    <template #gait="{ row }">
+      <span class="variant"><GaitChip :gait="gaitOf(row.variant)" /> {{ variantWords[row.variant] }}</span>
+    </template>
+    <template #stride="{ row }"
+      ><strong>{{ row.stride.toFixed(2) }} m</strong></template
+    >
+    <template #wide="{ row: e }">
+      <div class="wide" aria-hidden="true">
+        <div class="track">
+          <span class="stride" :class="gaitOf(e.variant)" :style="{ width: share(e.stride) }"></span>
+          <span
+            class="spread"
+            :style="{ left: share(e.stride - e.spread), width: share(2 * e.spread) }"
+          ></span>
+        </div>
+        <span class="give small quiet">± {{ Math.round(e.spread * 100) }} cm</span>
+      </div>
+    </template>
+    <template #restsOn="{ row: e }">
+      <div class="small rests">
+        <template v-if="e.measurements"
+          >{{ e.measurements }} measured<br /><span class="quiet">{{
+            shortDay(e.lastMeasured!)
+          }}</span></template
+        >
+        <span v-else class="quiet">start value</span>
+      </div>
+    </template>
+    <template #why="{ row }"
+      ><WhyButton :why="row.why" :of="`${variantWords[row.variant]} stride`"
+    /></template>
+  </RowsTable>
 </template>
 
 <style scoped>
-td {
-  padding-top: 5px;
-  padding-bottom: 5px;
-}
 .variant {
   white-space: nowrap;
 }
 .variant :deep(.gait) {
   margin-right: 6px;
 }
-tr:not(.own) {
+.card-of-strides :deep(.guessed) {
   color: var(--quiet);
 }
-tr:not(.own) strong {
+.card-of-strides :deep(.guessed strong) {
   font-weight: 500;
-}
-td.number {
-  white-space: nowrap;
 }
 .rests {
   line-height: 1.2;
   white-space: nowrap;
 }
 .wide {
-  width: 26%;
   min-width: 130px;
   white-space: nowrap;
 }
@@ -111,7 +106,7 @@ td.number {
 .canter {
   background: var(--canter);
 }
-tr:not(.own) .stride {
+.card-of-strides :deep(.guessed .stride) {
   opacity: 0.35;
 }
 .spread {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import InputNumber from 'ant-design-vue/es/input-number'
 import Segmented from 'ant-design-vue/es/segmented'
 import { computed, reactive, watch } from 'vue'
@@ -75,7 +76,7 @@ async function measure() {
         />
       </div>
     </FieldBox>
-    <button class="button main" type="submit" :disabled="busy">Add to the card</button>
+    <Button type="primary" html-type="submit" :disabled="busy">Add to the card</Button>
   </form>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { reactive, ref } from 'vue'
@@ -101,9 +102,7 @@ const isFor = (t: TackView) =>
   <section v-if="tack && (tack.length || trains())" class="card stack">
     <div class="row spread">
       <h2>Tack</h2>
-      <button v-if="trains() && !editing" class="button small" type="button" @click="open('new')">
-        Add a piece
-      </button>
+      <Button v-if="trains() && !editing" size="small" @click="open('new')"> Add a piece </Button>
     </div>
     <p v-if="tack.length === 0 && !editing" class="small quiet">
       Say which bit is for what, and a plan in the wrong one says so.
@@ -115,17 +114,12 @@ const isFor = (t: TackView) =>
         <span class="small quiet"
           >{{ tackWords[t.tack.kind] }}<template v-if="t.tack.notes">, {{ t.tack.notes }}</template>
           <template v-if="trains() && !editing">
-            <button class="link small" type="button" :aria-label="`Change ${t.tack.name}`" @click="open(t)">
+            <Button type="link" size="small" :aria-label="`Change ${t.tack.name}`" @click="open(t)">
               Change
-            </button>
-            <button
-              class="link small"
-              type="button"
-              :aria-label="`Take off ${t.tack.name}`"
-              @click="remove(t)"
-            >
+            </Button>
+            <Button type="link" size="small" :aria-label="`Take off ${t.tack.name}`" @click="remove(t)">
               Take off
-            </button>
+            </Button>
           </template></span
         >
       </li>
@@ -151,8 +145,8 @@ const isFor = (t: TackView) =>
         ><Input :id="id" v-model:value="form.notes"
       /></FieldBox>
       <div class="row">
-        <button class="button main" type="submit" :disabled="busy">Keep</button>
-        <button class="button" type="button" @click="editing = null">Leave it</button>
+        <Button type="primary" html-type="submit" :disabled="busy">Keep</Button>
+        <Button @click="editing = null">Leave it</Button>
       </div>
     </form>
     <ConflictDialog
@@ -177,7 +171,7 @@ const isFor = (t: TackView) =>
   display: grid;
   line-height: 1.3;
 }
-.pieces .link {
+.pieces .ant-btn {
   margin-left: 8px;
 }
 </style>

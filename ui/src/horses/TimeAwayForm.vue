@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import DatePicker from 'ant-design-vue/es/date-picker'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
@@ -64,8 +65,8 @@ async function tell() {
       /></FieldBox>
     </div>
     <div class="row">
-      <button class="button main small" type="submit" :disabled="busy || !why">Write it down</button>
-      <button class="button small" type="button" @click="emit('leave')">Leave it</button>
+      <Button type="primary" size="small" html-type="submit" :disabled="busy || !why">Write it down</Button>
+      <Button size="small" @click="emit('leave')">Leave it</Button>
     </div>
   </form>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { computed, ref } from 'vue'
 import type { TimelineLine } from '../api/schema'
 import { shortDay } from '../house/format'
@@ -28,9 +29,9 @@ const to = (l: TimelineLine) =>
         <span v-else>{{ l.says }}</span>
       </li>
     </ol>
-    <button v-if="lines.length > few" class="link small" type="button" @click="all = !all">
+    <Button v-if="lines.length > few" type="link" size="small" @click="all = !all">
       {{ all ? 'The latest only' : `${lines.length - few} more` }}
-    </button>
+    </Button>
   </section>
 </template>
 

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import RowsTable from './RowsTable.vue'
+import Button from 'ant-design-vue/es/button'
 import { Modal } from 'ant-design-vue'
 import { computed } from 'vue'
 import { Problem } from '../api/client'
@@ -31,27 +33,17 @@ const differing = computed(() =>
     :footer="null"
   >
     <p class="quiet">Nothing was overwritten. Look at both and choose.</p>
-    <table>
-      <thead>
-        <tr>
-          <th></th>
-          <th>As it is kept now</th>
-          <th>As you typed it</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="k in differing" :key="k">
-          <td>{{ words[k] }}</td>
-          <td>{{ theirs?.[k] }}</td>
-          <td>{{ mine[k] }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <RowsTable
+      :rows="differing"
+      :columns="[
+        { key: 'what', says: (k) => words[k] },
+        { key: 'theirs', title: 'As it is kept now', says: (k) => String(theirs?.[k] ?? '') },
+        { key: 'mine', title: 'As you typed it', says: (k) => String(mine[k] ?? '') },
+      ]"
+    />
     <div class="row choose">
-      <button class="button" type="button" @click="emit('takeTheirs')">Take what is kept</button>
-      <button class="button main" type="button" @click="emit('keepMine', Number(theirs?.version))">
-        Keep mine
-      </button>
+      <Button @click="emit('takeTheirs')">Take what is kept</Button>
+      <Button type="primary" @click="emit('keepMine', Number(theirs?.version))"> Keep mine </Button>
     </div>
   </Modal>
 </template>

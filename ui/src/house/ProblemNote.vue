@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { Problem } from '../api/client'
 
 /** A refusal in words, above a form or in place of a page. */
@@ -18,7 +19,7 @@ const words = () =>
         {{ fault.says }} {{ fault.mend }}
       </li>
     </ul>
-    <button v-if="retry" class="button small" type="button" @click="retry">Try again</button>
+    <Button v-if="retry" size="small" @click="retry">Try again</Button>
   </div>
 </template>
 

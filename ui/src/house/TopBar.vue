@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { useQueryClient } from '@tanstack/vue-query'
 import { useRoute, useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
@@ -79,14 +80,14 @@ async function signOut() {
       <span class="me wide" :title="signedIn?.me?.name" aria-hidden="true">{{
         initials(signedIn?.me?.name ?? '')
       }}</span>
-      <button class="link small wide" type="button" @click="signOut">Sign out</button>
+      <Button type="link" size="small" class="wide" @click="signOut">Sign out</Button>
       <details ref="menu" class="menu">
-        <summary class="button">Menu</summary>
+        <summary>Menu</summary>
         <nav aria-label="Yard">
           <RouterLink v-for="p in places" :key="p.to" :to="p.to" :class="{ in: isIn(p.to) }">{{
             p.word
           }}</RouterLink>
-          <button class="link" type="button" @click="signOut">Sign out</button>
+          <Button type="link" @click="signOut">Sign out</Button>
         </nav>
       </details>
     </div>
@@ -150,6 +151,10 @@ nav a.in {
 }
 .menu summary {
   list-style: none;
+  padding: 8px 16px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  font-weight: 600;
   cursor: pointer;
 }
 .menu nav {

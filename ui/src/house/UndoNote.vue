@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { lastDone, undoLast } from './undo'
 </script>
 
@@ -6,7 +7,7 @@ import { lastDone, undoLast } from './undo'
   <div class="undo no-print" role="status">
     <p v-if="lastDone">
       {{ lastDone.says }}
-      <button v-if="lastDone.undo" class="button small" type="button" @click="undoLast">Undo</button>
+      <Button v-if="lastDone.undo" size="small" @click="undoLast">Undo</Button>
     </p>
   </div>
 </template>

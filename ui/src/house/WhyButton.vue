@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { Popover } from 'ant-design-vue'
 import { ref } from 'vue'
 import type { Why } from '../api/schema'
@@ -28,21 +29,20 @@ const classWords = {
         </p>
       </div>
     </template>
-    <button
-      class="link"
-      type="button"
+    <Button
+      type="link"
       :aria-expanded="open"
       :aria-label="of ? `Why ${of}?` : 'Why?'"
       @keydown.esc.stop="open = false"
     >
       Why?
-    </button>
+    </Button>
   </Popover>
 </template>
 
 <style scoped>
 /* Between two elements the template keeps no space. */
-button.link {
+.ant-btn {
   margin-left: 0.3em;
 }
 .why-body {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 
 /** A drawing that can be looked at closely: wheel, pinch, buttons and keys zoom; dragging and arrows move it. */
@@ -120,9 +121,9 @@ const up = (event: PointerEvent) => pointers.delete(event.pointerId)
   >
     <slot :view-box="viewBox" />
     <div v-if="!off" class="buttons no-print">
-      <button type="button" aria-label="Closer" @click="zoom(1.4)">+</button>
-      <button type="button" aria-label="Less close" :disabled="factor === 1" @click="zoom(1 / 1.4)">−</button>
-      <button v-if="factor > 1" type="button" class="whole" @click="zoom(0)">Whole</button>
+      <Button size="small" aria-label="Closer" @click="zoom(1.4)">+</Button>
+      <Button size="small" aria-label="Less close" :disabled="factor === 1" @click="zoom(1 / 1.4)">−</Button>
+      <Button v-if="factor > 1" size="small" class="whole" @click="zoom(0)">Whole</Button>
     </div>
   </div>
 </template>
@@ -138,19 +139,5 @@ const up = (event: PointerEvent) => pointers.delete(event.pointerId)
   gap: 4px;
   height: 30px;
   margin-top: 4px;
-}
-.buttons button {
-  min-width: 30px;
-  padding: 0 8px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: var(--card);
-  color: var(--ink);
-  font: 600 0.95rem/1 var(--font);
-  cursor: pointer;
-}
-.buttons button:disabled {
-  color: var(--quiet);
-  cursor: default;
 }
 </style>

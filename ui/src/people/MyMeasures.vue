@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { useQueryClient } from '@tanstack/vue-query'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { reactive } from 'vue'
@@ -52,6 +53,6 @@ async function keep() {
       "
       ><InputNumber :id="id" v-model:value="form.pacesOver20Metres!" :controls="false"
     /></FieldBox>
-    <button class="button main" type="submit" :disabled="busy">Keep</button>
+    <Button type="primary" html-type="submit" :disabled="busy">Keep</Button>
   </form>
 </template>

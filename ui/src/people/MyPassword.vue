@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import Input from 'ant-design-vue/es/input'
 import { reactive } from 'vue'
 import { ask, client } from '../api/client'
@@ -33,6 +34,6 @@ async function change() {
       hint="10 characters or more; three odd words do well"
       ><Input :id="id" v-model:value="form.new" type="password" autocomplete="new-password"
     /></FieldBox>
-    <button class="button" type="submit" :disabled="busy">Change it</button>
+    <Button html-type="submit" :disabled="busy">Change it</Button>
   </form>
 </template>

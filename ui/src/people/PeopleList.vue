@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import RowsTable from '../house/RowsTable.vue'
+import Button from 'ant-design-vue/es/button'
 import { useQuery } from '@tanstack/vue-query'
 import Checkbox from 'ant-design-vue/es/checkbox'
 import Input from 'ant-design-vue/es/input'
@@ -68,33 +70,29 @@ async function keep() {
   <section class="card stack">
     <div class="row spread">
       <h2>People</h2>
-      <button v-if="!entry" class="button small" type="button" @click="entry = blank()">Add someone</button>
+      <Button v-if="!entry" size="small" @click="entry = blank()">Add someone</Button>
     </div>
     <ProblemNote v-if="error" :problem="error" />
-    <table>
-      <thead>
-        <tr>
-          <th>Name</th>
-          <th>Role</th>
-          <th>Horses</th>
-          <th></th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="p in people" :key="p.id">
-          <td>
-            <strong>{{ p.name }}</strong><br /><span class="small quiet">{{ p.email }}</span>
-          </td>
-          <td>{{ p.isVet ? 'Vet' : roleWords[p.role] }}</td>
-          <td>{{ p.role === 'trainer' ? 'all' : p.horseIds.map(nameOf).join(', ') || 'none yet' }}</td>
-          <td class="number">
-            <button class="button small" type="button" :aria-label="`Change ${p.name}`" @click="edit(p)">
-              Change
-            </button>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <RowsTable
+      :rows="people ?? []"
+      :columns="[
+        { key: 'name', title: 'Name' },
+        { key: 'role', title: 'Role', says: (p) => (p.isVet ? 'Vet' : roleWords[p.role]) },
+        {
+          key: 'horses',
+          title: 'Horses',
+          says: (p) => (p.role === 'trainer' ? 'all' : p.horseIds.map(nameOf).join(', ') || 'none yet'),
+        },
+        { key: 'change', number: true },
+      ]"
+    >
+      <template #name="{ row }">
+        <strong>{{ row.name }}</strong><br /><span class="small quiet">{{ row.email }}</span>
+      </template>
+      <template #change="{ row }">
+        <Button size="small" :aria-label="`Change ${row.name}`" @click="edit(row)">Change</Button>
+      </template>
+    </RowsTable>
 
     <form v-if="entry" class="stack form" @submit.prevent="keep">
       <h3>{{ editing ? `Change ${editing.name}` : 'Add someone' }}</h3>
@@ -128,8 +126,8 @@ async function keep() {
         >A vet, who may enter clearances</Checkbox
       >
       <div class="row">
-        <button class="button main" type="submit" :disabled="busy">Keep</button>
-        <button class="button" type="button" @click="entry = editing = null">Leave it</button>
+        <Button type="primary" html-type="submit" :disabled="busy">Keep</Button>
+        <Button @click="entry = editing = null">Leave it</Button>
       </div>
     </form>
   </section>

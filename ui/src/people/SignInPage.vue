@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import Input from 'ant-design-vue/es/input'
 import { useQueryClient } from '@tanstack/vue-query'
 import { reactive } from 'vue'
@@ -54,7 +55,7 @@ async function signIn() {
       <FieldBox v-slot="{ id }" label="Password" name="password">
         <Input :id="id" v-model:value="form.password" type="password" autocomplete="current-password" />
       </FieldBox>
-      <button class="button main" type="submit" :disabled="busy">Sign in</button>
+      <Button type="primary" html-type="submit" :disabled="busy">Sign in</Button>
     </form>
   </main>
 </template>

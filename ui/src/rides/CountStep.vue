@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 /** A count with a large plus and a minus: nothing to type. */
 const count = defineModel<number>({ required: true })
 defineProps<{ label: string }>()
@@ -6,11 +7,11 @@ defineProps<{ label: string }>()
 
 <template>
   <div class="step" role="group" :aria-label="label">
-    <button type="button" :disabled="count === 0" :aria-label="`${label}, one less`" @click="count--">
+    <Button type="text" :disabled="count === 0" :aria-label="`${label}, one less`" @click="count--">
       −
-    </button>
+    </Button>
     <output>{{ count }}</output>
-    <button type="button" :aria-label="`${label}, one more`" @click="count++">+</button>
+    <Button type="text" :aria-label="`${label}, one more`" @click="count++">+</Button>
   </div>
 </template>
 
@@ -22,20 +23,6 @@ defineProps<{ label: string }>()
   border: 1px solid var(--line);
   border-radius: 8px;
   background: var(--card);
-}
-button {
-  height: 38px;
-  border: 0;
-  background: none;
-  color: var(--ink);
-  font: 600 1.15rem var(--font);
-  cursor: pointer;
-}
-button:hover:not(:disabled) {
-  background: var(--bank);
-}
-button:disabled {
-  color: var(--line);
 }
 output {
   text-align: center;

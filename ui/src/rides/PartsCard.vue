@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import RowsTable from '../house/RowsTable.vue'
 import { computed } from 'vue'
 import type { Review } from '../api/schema'
 import GaitChip from '../house/GaitChip.vue'
@@ -28,35 +29,30 @@ const rows = computed(() =>
 <template>
   <section class="card">
     <h2>Part by part</h2>
-    <div class="scroll">
-      <table>
-        <thead>
-          <tr>
-            <th>Part</th>
-            <th class="number">Planned</th>
-            <th class="number">Done</th>
-            <th>Poles, fences</th>
-            <th class="number">Mark ◀ | ▶</th>
-            <th class="number">hoped for</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="(r, i) in rows" :key="i" :class="{ not: !r.done }">
-            <td><GaitChip :gait="r.planned.gait" /> {{ r.planned.what }}</td>
-            <td class="number">{{ minutes(r.planned.minutes) }}</td>
-            <td class="number">{{ r.done ? minutes(r.done.minutes) : 'left out' }}</td>
-            <td>{{ r.over }}</td>
-            <td class="number">{{ r.marks }}</td>
-            <td class="number">{{ r.planned.markHopedFor ?? '' }}</td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
+    <RowsTable
+      :rows="rows"
+      :row-class="(r) => (r.done ? '' : 'left-out')"
+      :columns="[
+        { key: 'part', title: 'Part' },
+        { key: 'planned', title: 'Planned', number: true, says: (r) => minutes(r.planned.minutes) },
+        {
+          key: 'done',
+          title: 'Done',
+          number: true,
+          says: (r) => (r.done ? minutes(r.done.minutes) : 'left out'),
+        },
+        { key: 'over', title: 'Poles, fences', says: (r) => r.over },
+        { key: 'marks', title: 'Mark ◀ | ▶', number: true, says: (r) => r.marks },
+        { key: 'hopedFor', title: 'hoped for', number: true, says: (r) => r.planned.markHopedFor },
+      ]"
+    >
+      <template #part="{ row: { planned } }"><GaitChip :gait="planned.gait" /> {{ planned.what }}</template>
+    </RowsTable>
   </section>
 </template>
 
 <style scoped>
-.not td {
+.card :deep(.left-out) {
   color: var(--quiet);
 }
 </style>

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
+import RowsTable from '../house/RowsTable.vue'
+import type { RowsColumn } from '../house/rowsTable'
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
@@ -52,6 +55,29 @@ const passes = computed(() => review.value?.record.passes)
 const efforts = computed(() => review.value?.record.efforts)
 const jumped = computed(() => (efforts.value?.left.all ?? 0) + (efforts.value?.right.all ?? 0) > 0)
 const passed = computed(() => (passes.value?.left.all ?? 0) + (passes.value?.right.all ?? 0) > 0)
+/** What was ridden over, by how it went and by rein. */
+interface ByRein {
+  how: string
+  left: number
+  right: number
+}
+const byRein = <T,>(how: string, counts: { left: T; right: T } | undefined, of: (side: T) => number) =>
+  counts ? [{ how, left: of(counts.left), right: of(counts.right) }] : []
+const sidesOf = (what: string): RowsColumn<ByRein>[] => [
+  { key: 'how', title: what, says: (r) => r.how },
+  { key: 'left', title: '◀ Left', number: true, says: (r) => r.left },
+  { key: 'right', title: 'Right ▶', number: true, says: (r) => r.right },
+]
+const overPoles = computed(() => [
+  ...byRein('Clean', passes.value, (p) => p.clean),
+  ...byRein('Touched', passes.value, (p) => p.touched),
+  ...byRein('Rushed', passes.value, (p) => p.rushed),
+])
+const overFences = computed(() => [
+  ...byRein('Clear', efforts.value, (e) => e.clear),
+  ...byRein('Rub or knock', efforts.value, (e) => e.rub + e.knock),
+  ...byRein('Ran out, stopped', efforts.value, (e) => e.runOut + e.stop),
+])
 const refresh = () => changed(bearsUpon.horse(props.horseId))
 </script>
 
@@ -87,24 +113,32 @@ const refresh = () => changed(bearsUpon.horse(props.horseId))
             <dt>Done</dt>
             <dd><MinutesBar :parts="review.done" :scale="longest" /></dd>
           </dl>
-          <table>
-            <thead>
-              <tr>
-                <th></th>
-                <th class="number">Planned</th>
-                <th class="number">Done</th>
-                <th class="number">Metres done</th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr v-for="g in gaits" :key="g.gait">
-                <td><GaitChip :gait="g.gait" word /></td>
-                <td class="number">{{ g.planned ? minutes(g.planned.minutes) : '–' }}</td>
-                <td class="number">{{ g.done ? minutes(g.done.minutes) : '–' }}</td>
-                <td class="number">{{ g.done && g.done.way > 0 ? way(g.done.way) : '–' }}</td>
-              </tr>
-            </tbody>
-          </table>
+          <RowsTable
+            :rows="gaits"
+            :columns="[
+              { key: 'gait' },
+              {
+                key: 'planned',
+                title: 'Planned',
+                number: true,
+                says: (g) => (g.planned ? minutes(g.planned.minutes) : '–'),
+              },
+              {
+                key: 'done',
+                title: 'Done',
+                number: true,
+                says: (g) => (g.done ? minutes(g.done.minutes) : '–'),
+              },
+              {
+                key: 'way',
+                title: 'Metres done',
+                number: true,
+                says: (g) => (g.done?.way ? way(g.done.way) : '–'),
+              },
+            ]"
+          >
+            <template #gait="{ row }"><GaitChip :gait="row.gait" word /></template>
+          </RowsTable>
           <p v-if="review.record.transitions.length" class="small quiet">
             Transitions:
             {{ review.record.transitions.map((t) => `${t.from} to ${t.to} ${t.count}`).join(', ') }}
@@ -131,58 +165,8 @@ const refresh = () => changed(bearsUpon.horse(props.horseId))
               }}
             </p>
           </div>
-          <table v-if="passed" class="small">
-            <thead>
-              <tr>
-                <th>Passes over poles</th>
-                <th class="number">◀ Left</th>
-                <th class="number">Right ▶</th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr>
-                <td>Clean</td>
-                <td class="number">{{ passes!.left.clean }}</td>
-                <td class="number">{{ passes!.right.clean }}</td>
-              </tr>
-              <tr>
-                <td>Touched</td>
-                <td class="number">{{ passes!.left.touched }}</td>
-                <td class="number">{{ passes!.right.touched }}</td>
-              </tr>
-              <tr>
-                <td>Rushed</td>
-                <td class="number">{{ passes!.left.rushed }}</td>
-                <td class="number">{{ passes!.right.rushed }}</td>
-              </tr>
-            </tbody>
-          </table>
-          <table v-if="jumped" class="small">
-            <thead>
-              <tr>
-                <th>Fences</th>
-                <th class="number">◀ Left</th>
-                <th class="number">Right ▶</th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr>
-                <td>Clear</td>
-                <td class="number">{{ efforts!.left.clear }}</td>
-                <td class="number">{{ efforts!.right.clear }}</td>
-              </tr>
-              <tr>
-                <td>Rub or knock</td>
-                <td class="number">{{ efforts!.left.rub + efforts!.left.knock }}</td>
-                <td class="number">{{ efforts!.right.rub + efforts!.right.knock }}</td>
-              </tr>
-              <tr>
-                <td>Ran out, stopped</td>
-                <td class="number">{{ efforts!.left.runOut + efforts!.left.stop }}</td>
-                <td class="number">{{ efforts!.right.runOut + efforts!.right.stop }}</td>
-              </tr>
-            </tbody>
-          </table>
+          <RowsTable v-if="passed" class="small" :rows="overPoles" :columns="sidesOf('Passes over poles')" />
+          <RowsTable v-if="jumped" class="small" :rows="overFences" :columns="sidesOf('Fences')" />
         </section>
       </div>
 
@@ -222,11 +206,15 @@ const refresh = () => changed(bearsUpon.horse(props.horseId))
       <h2>Rides</h2>
       <ol>
         <li v-for="r in rides" :key="r.id" :class="{ here: r.id === shown }">
-          <button type="button" @click="router.push({ name: 'review', params: { horseId, rideId: r.id } })">
+          <Button
+            type="text"
+            block
+            @click="router.push({ name: 'review', params: { horseId, rideId: r.id } })"
+          >
             <span>{{ shortDay(r.on) }}</span>
             <span class="small quiet">{{ verdictWords[r.word] }}</span>
             <span class="small marks">{{ r.marks.left ?? '–' }} | {{ r.marks.right ?? '–' }}</span>
-          </button>
+          </Button>
         </li>
       </ol>
       <p class="small quiet">marks: left | right</p>
@@ -278,23 +266,15 @@ const refresh = () => changed(bearsUpon.horse(props.horseId))
   max-height: 560px;
   overflow-y: auto;
 }
-.rides button {
+.rides .ant-btn {
   display: grid;
   grid-template-columns: 1fr auto;
-  width: 100%;
+  height: auto;
   padding: 7px 8px;
-  border: 0;
-  border-radius: 7px;
-  background: none;
-  color: inherit;
-  font: inherit;
+  font-weight: inherit;
   text-align: left;
-  cursor: pointer;
 }
-.rides button:hover {
-  background: var(--bank);
-}
-.rides .here button {
+.rides .here .ant-btn {
   background: var(--straw-pale);
   font-weight: 600;
 }

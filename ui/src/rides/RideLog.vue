@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { computed } from 'vue'
 import { ask, client } from '../api/client'
 import type { Review, RideEvent } from '../api/schema'
@@ -38,14 +39,14 @@ async function takeBack(event: RideEvent) {
       <li v-for="l in lines" :key="l.event.id" :class="{ back: l.takenBackBy }">
         <span>{{ sayTap(l.event) }}</span>
         <span v-if="several" class="small quiet by">{{ l.by }}</span>
-        <button
+        <Button
           v-if="rides() && l.mine && !l.takenBackBy"
-          class="link small"
-          type="button"
+          type="link"
+          size="small"
           @click="takeBack(l.event)"
         >
           Take back
-        </button>
+        </Button>
         <span v-else-if="l.takenBackBy" class="small quiet">taken back by {{ l.takenBackBy }}</span>
       </li>
     </ul>

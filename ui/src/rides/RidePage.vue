@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import RowsTable from '../house/RowsTable.vue'
+import LinkButton from '../house/LinkButton.vue'
+import Button from 'ant-design-vue/es/button'
 import Checkbox from 'ant-design-vue/es/checkbox'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
@@ -111,6 +114,8 @@ async function send() {
   await changed(bearsUpon.horse(props.horseId))
   await router.push({ name: 'review', params: { horseId: props.horseId, rideId } })
 }
+const sideSays = (side: 'left' | 'right') =>
+  side === 'left' ? `◀ ${reinWords.left}` : `${reinWords.right} ▶`
 </script>
 
 <template>
@@ -118,8 +123,8 @@ async function send() {
     <h1>How did it go?</h1>
     <span v-if="form" class="quiet">{{ passport?.horse.name }}, {{ longDay(form.on) }}</span>
     <div class="actions">
-      <RouterLink class="button" :to="{ name: 'rail', params: { horseId, sessionId: form?.sessionId ?? '' } }"
-        >To the rail</RouterLink
+      <LinkButton :to="{ name: 'rail', params: { horseId, sessionId: form?.sessionId ?? '' } }"
+        >To the rail</LinkButton
       >
       <PickOne
         v-if="form"
@@ -144,28 +149,20 @@ async function send() {
           <h2>Minutes</h2>
           <span v-if="session" class="small quiet">as planned; change what was different</span>
         </div>
-        <table>
-          <thead>
-            <tr>
-              <th></th>
-              <th>◀ Left</th>
-              <th>Right ▶</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="gait in riddenGaits" :key="gait">
-              <td><GaitChip :gait="gait" word /></td>
-              <td v-for="side in sides" :key="side">
-                <InputNumber
-                  v-model:value="form.minutes[gait]![side]!"
-                  :min="0"
-                  :max="240"
-                  :aria-label="`Minutes of ${gait}, ${side} rein`"
-                />
-              </td>
-            </tr>
-          </tbody>
-        </table>
+        <RowsTable
+          :rows="riddenGaits"
+          :columns="[{ key: 'gait' }, { key: 'left', title: '◀ Left' }, { key: 'right', title: 'Right ▶' }]"
+        >
+          <template #gait="{ row }"><GaitChip :gait="row" word /></template>
+          <template v-for="side in sides" :key="side" #[side]="{ row }">
+            <InputNumber
+              v-model:value="form.minutes[row]![side]!"
+              :min="0"
+              :max="240"
+              :aria-label="`Minutes of ${row}, ${side} rein`"
+            />
+          </template>
+        </RowsTable>
       </section>
 
       <section class="card">
@@ -181,48 +178,40 @@ async function send() {
 
     <section v-for="(passes, setUpId) in form.passes" :key="setUpId" class="card">
       <h2>{{ name(String(setUpId)) }}</h2>
-      <table class="counts">
-        <thead>
-          <tr>
-            <th></th>
-            <th>Clean passes</th>
-            <th>Touched passes</th>
-            <th>Rushed (of these)</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="side in sides" :key="side">
-            <td>{{ side === 'left' ? '◀ ' : '' }}{{ reinWords[side] }}{{ side === 'right' ? ' ▶' : '' }}</td>
-            <td><CountStep v-model="passes[side].clean" :label="`Clean, ${side} rein`" /></td>
-            <td><CountStep v-model="passes[side].touched" :label="`Touched, ${side} rein`" /></td>
-            <td><CountStep v-model="passes[side].rushed" :label="`Rushed, ${side} rein`" /></td>
-          </tr>
-        </tbody>
-      </table>
+      <RowsTable
+        :rows="sides"
+        :columns="[
+          { key: 'side', says: sideSays },
+          { key: 'clean', title: 'Clean passes' },
+          { key: 'touched', title: 'Touched passes' },
+          { key: 'rushed', title: 'Rushed (of these)' },
+        ]"
+      >
+        <template #clean="{ row }"
+          ><CountStep v-model="passes[row].clean" :label="`Clean, ${row} rein`"
+        /></template>
+        <template #touched="{ row }"
+          ><CountStep v-model="passes[row].touched" :label="`Touched, ${row} rein`"
+        /></template>
+        <template #rushed="{ row }"
+          ><CountStep v-model="passes[row].rushed" :label="`Rushed, ${row} rein`"
+        /></template>
+      </RowsTable>
     </section>
 
     <section v-for="(efforts, setUpId) in form.efforts" :key="setUpId" class="card">
       <h2>{{ name(String(setUpId)) }}</h2>
-      <div class="scroll">
-        <table class="counts">
-          <thead>
-            <tr>
-              <th></th>
-              <th v-for="o in outcomes" :key="o.value">{{ o.label }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="side in sides" :key="side">
-              <td>
-                {{ side === 'left' ? '◀ ' : '' }}{{ reinWords[side] }}{{ side === 'right' ? ' ▶' : '' }}
-              </td>
-              <td v-for="o in outcomes" :key="o.value">
-                <CountStep v-model="efforts[side][o.value]!" :label="`${o.label}, ${side} rein`" />
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
+      <RowsTable
+        :rows="sides"
+        :columns="[
+          { key: 'side', says: sideSays },
+          ...outcomes.map((o) => ({ key: o.value, title: o.label })),
+        ]"
+      >
+        <template v-for="o in outcomes" :key="o.value" #[o.value]="{ row }">
+          <CountStep v-model="efforts[row][o.value]!" :label="`${o.label}, ${row} rein`" />
+        </template>
+      </RowsTable>
     </section>
 
     <section v-if="passed" class="card">
@@ -322,7 +311,7 @@ async function send() {
 
     <ProblemNote v-if="problem" :problem="problem" />
     <div class="row">
-      <button class="button main" type="submit" :disabled="busy">Write it down</button>
+      <Button type="primary" html-type="submit" :disabled="busy">Write it down</Button>
       <span class="small quiet">Kept on this device until it has arrived.</span>
     </div>
   </form>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import Input from 'ant-design-vue/es/input'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
@@ -62,12 +63,10 @@ async function answer(verdict: Verdict, accepted: boolean) {
       <template v-else-if="outcome && latest.accepted"> {{ outcome.says.join('; ') }}.</template>
     </p>
     <div v-else-if="trains()" class="row">
-      <button class="button main" type="button" :disabled="busy" @click="answer(lead, true)">
+      <Button type="primary" :disabled="busy" @click="answer(lead, true)">
         {{ lead.word === 'end' ? 'Accept' : 'Accept, and make the next session' }}
-      </button>
-      <button v-if="lead.canBeOverruled" class="button" type="button" @click="overruling = lead.rule">
-        I see it otherwise
-      </button>
+      </Button>
+      <Button v-if="lead.canBeOverruled" @click="overruling = lead.rule"> I see it otherwise </Button>
       <span v-else class="small quiet">This cannot be overruled: it protects the horse.</span>
     </div>
 
@@ -75,15 +74,15 @@ async function answer(verdict: Verdict, accepted: boolean) {
       <li v-for="v in others" :key="v.rule">
         <strong>{{ verdictWords[v.word] }}</strong>: {{ v.seen }}. {{ v.do }}
         <WhyButton :why="v.why" :of="`${v.rule}`" />
-        <button
+        <Button
           v-if="trains() && !latest && v.word !== 'carryOn'"
-          class="link small"
-          type="button"
+          type="link"
+          size="small"
           :disabled="busy"
           @click="answer(v, true)"
         >
           Accept this instead
-        </button>
+        </Button>
       </li>
     </ul>
 
@@ -91,8 +90,8 @@ async function answer(verdict: Verdict, accepted: boolean) {
       <label for="word"><strong>Why do you see it otherwise?</strong></label>
       <Input id="word" v-model:value="word" placeholder="A word is enough; it is kept beside the advice" />
       <div class="row">
-        <button class="button main" type="submit" :disabled="busy">Overrule</button>
-        <button class="button" type="button" @click="overruling = null">Leave it</button>
+        <Button type="primary" html-type="submit" :disabled="busy">Overrule</Button>
+        <Button @click="overruling = null">Leave it</Button>
       </div>
     </form>
   </section>
@@ -142,7 +141,7 @@ async function answer(verdict: Verdict, accepted: boolean) {
   padding-top: 10px;
   border-top: 1px solid var(--line);
 }
-.others .link {
+.others .ant-btn {
   margin-left: 8px;
 }
 </style>

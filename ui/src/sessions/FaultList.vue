@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { computed, ref } from 'vue'
 import type { PlanFault } from '../api/schema'
 import WhyButton from '../house/WhyButton.vue'
@@ -44,50 +45,47 @@ function place(rungId: string) {
         <strong>{{ f.says }}</strong>
         <p>{{ f.mend }} <WhyButton :why="f.why" of="this fault" /></p>
         <div v-if="mayEdit" class="do">
-          <button
+          <Button
             v-for="(m, nth) in f.mends"
             :key="m.label"
-            class="button small"
-            type="button"
+            size="small"
             @click="emit('mend', f.rule, nth, m.label)"
           >
             {{ m.label }}
-          </button>
-          <button
+          </Button>
+          <Button
             v-if="!f.hard && keeping !== f.rule"
-            class="link small"
-            type="button"
+            type="link"
+            size="small"
             @click="((keeping = f.rule), (placing = ''))"
           >
             It stays
-          </button>
-          <button
+          </Button>
+          <Button
             v-if="f.placeOn && placing !== f.rule"
-            class="link small"
-            type="button"
+            type="link"
+            size="small"
             @click="((placing = f.rule), (keeping = ''))"
           >
             It is further on than that
-          </button>
+          </Button>
         </div>
         <form v-if="keeping === f.rule" class="keep" @submit.prevent="keep(f.rule)">
           <label :for="`keep-${f.rule}`" class="small">Because</label>
           <input :id="`keep-${f.rule}`" v-model="word" maxlength="300" required />
-          <button class="button small" type="submit" :disabled="!word.trim()">Keep it so</button>
+          <Button size="small" html-type="submit" :disabled="!word.trim()">Keep it so</Button>
         </form>
         <form v-if="f.placeOn && placing === f.rule" class="place" @submit.prevent="place(f.placeOn)">
           <label :for="`place-${f.rule}`" class="small"
             >Place it on “{{ rungName(f.placeOn) }}”, because</label
           >
           <input :id="`place-${f.rule}`" v-model="word" maxlength="300" required />
-          <button class="button small" type="submit" :disabled="!word.trim()">Place it there</button>
+          <Button size="small" html-type="submit" :disabled="!word.trim()">Place it there</Button>
         </form>
       </li>
       <li v-for="f in kept" :key="f.rule" class="kept">
         {{ f.says }} <span class="quiet">Stays: {{ f.keptBecause }}.</span>
-        <button v-if="mayEdit" class="link small" type="button" @click="emit('keep', f.rule, '')">
-          Ask again
-        </button>
+        <Button v-if="mayEdit" type="link" size="small" @click="emit('keep', f.rule, '')"> Ask again </Button>
       </li>
     </ul>
   </section>
@@ -123,7 +121,7 @@ li.hard strong {
   gap: 6px 10px;
   align-items: center;
 }
-.do .button {
+.do .ant-btn {
   height: auto;
   padding-block: 4px;
   white-space: normal;

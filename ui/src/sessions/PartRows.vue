@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { nextTick, ref } from 'vue'
@@ -202,15 +203,18 @@ const dose = (p: PartEntry) =>
           <span class="quiet">{{ dose(part) }}</span>
         </span>
         <span v-if="mayEdit" class="moves">
-          <button
-            type="button"
+          <Button
+            type="text"
+            size="small"
             :aria-expanded="opened === i"
             :aria-label="`How much in part ${i + 1}`"
             @click="opened = opened === i ? null : i"
           >
             ⋯
-          </button>
-          <button type="button" :aria-label="`Take part ${i + 1} out`" @click="remove(i)">✕</button>
+          </Button>
+          <Button type="text" size="small" :aria-label="`Take part ${i + 1} out`" @click="remove(i)"
+            >✕</Button
+          >
         </span>
         <PartDose
           v-if="opened === i"
@@ -223,7 +227,7 @@ const dose = (p: PartEntry) =>
         />
       </li>
     </ol>
-    <button v-if="mayEdit" class="button small" type="button" @click="add">Add a part</button>
+    <Button v-if="mayEdit" size="small" @click="add">Add a part</Button>
   </div>
 </template>
 
@@ -232,7 +236,7 @@ const dose = (p: PartEntry) =>
   display: grid;
   gap: 10px;
 }
-.parts > .button {
+.parts > .ant-btn {
   justify-self: start;
 }
 ol {
@@ -301,21 +305,6 @@ li.after {
   display: flex;
   grid-column: 7;
   grid-row: 1;
-}
-.moves button {
-  min-width: 28px;
-}
-.moves button {
-  min-height: 32px;
-  border: 0;
-  border-radius: 6px;
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  cursor: pointer;
-}
-.moves button:hover {
-  background: var(--bank);
 }
 .dose {
   grid-column: 2 / 7;

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import LinkButton from '../house/LinkButton.vue'
+import Button from 'ant-design-vue/es/button'
 import { useQuery } from '@tanstack/vue-query'
 import Checkbox from 'ant-design-vue/es/checkbox'
 import DatePicker from 'ant-design-vue/es/date-picker'
@@ -212,24 +214,24 @@ async function takeTheirs() {
     <span class="quiet">{{ entry.on ? longDay(entry.on) : '' }}</span>
     <div class="actions">
       <template v-if="mayEdit">
-        <button v-if="!isNew" class="button" type="button" @click="printSheet('card')">Card</button>
-        <button v-if="!isNew" class="button" type="button" :disabled="busy" @click="remove">Take off</button>
-        <button class="button" :class="{ main: isNew }" type="button" :disabled="busy" @click="keep()">
+        <Button v-if="!isNew" @click="printSheet('card')">Card</Button>
+        <Button v-if="!isNew" :disabled="busy" @click="remove">Take off</Button>
+        <Button :class="{ main: isNew }" :disabled="busy" @click="keep()">
           {{ isNew ? 'Keep the session' : 'Keep' }}
-        </button>
+        </Button>
       </template>
-      <RouterLink
+      <LinkButton
         v-if="kept?.rideId"
-        class="button main"
+        type="primary"
         :to="{ name: 'review', params: { horseId, rideId: kept.rideId } }"
-        >Review</RouterLink
+        >Review</LinkButton
       >
       <template v-else-if="!isNew && rides()">
-        <RouterLink class="button" :to="{ name: 'ride', params: { horseId }, query: { session: sessionId } }"
-          >Write up the ride</RouterLink
+        <LinkButton :to="{ name: 'ride', params: { horseId }, query: { session: sessionId } }"
+          >Write up the ride</LinkButton
         >
-        <RouterLink class="button main" :to="{ name: 'rail', params: { horseId, sessionId } }"
-          >To the rail</RouterLink
+        <LinkButton type="primary" :to="{ name: 'rail', params: { horseId, sessionId } }"
+          >To the rail</LinkButton
         >
       </template>
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import RowsTable from '../house/RowsTable.vue'
 import type { SessionTotals } from '../api/schema'
 import GaitChip from '../house/GaitChip.vue'
 import ReinBalance from '../house/ReinBalance.vue'
@@ -16,15 +17,17 @@ defineProps<{ totals: SessionTotals }>()
       <strong>{{ minutes(totals.minutes) }}</strong>
       <span class="quiet"> of which {{ minutes(totals.workMinutes) }} work</span>
     </p>
-    <table>
-      <tbody>
-        <tr v-for="g in totals.byGait" :key="g.gait">
-          <td><GaitChip :gait="g.gait" word /></td>
-          <td class="number">{{ minutes(g.minutes) }}</td>
-          <td class="number">{{ g.way > 0 ? way(g.way) : '' }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <RowsTable
+      bare
+      :rows="totals.byGait"
+      :columns="[
+        { key: 'gait' },
+        { key: 'minutes', number: true, says: (g) => minutes(g.minutes) },
+        { key: 'way', number: true, says: (g) => (g.way > 0 ? way(g.way) : '') },
+      ]"
+    >
+      <template #gait="{ row }"><GaitChip :gait="row.gait" word /></template>
+    </RowsTable>
     <ReinBalance :left="totals.leftMinutes" :right="totals.rightMinutes" unit="min" />
     <dl>
       <template v-if="totals.transitions.length">
@@ -60,9 +63,6 @@ defineProps<{ totals: SessionTotals }>()
 <style scoped>
 .total strong {
   font-size: 1.6rem;
-}
-td {
-  padding: 5px 0;
 }
 .sums {
   gap: 10px;

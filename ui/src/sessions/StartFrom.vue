@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { useQuery } from '@tanstack/vue-query'
 import Checkbox from 'ant-design-vue/es/checkbox'
 import Segmented from 'ant-design-vue/es/segmented'
@@ -118,7 +119,7 @@ const toPlain = <T,>(value: T): T => JSON.parse(JSON.stringify(value)) as T
         @change="(v) => (form.ground = v)"
       />
       <Checkbox v-model:checked="form.helper">Someone on the ground</Checkbox>
-      <button class="button main" type="submit" :disabled="busy">Propose a session</button>
+      <Button type="primary" html-type="submit" :disabled="busy">Propose a session</Button>
     </form>
     <div v-else-if="how === 'template'" class="line">
       <ChoiceField
@@ -128,9 +129,7 @@ const toPlain = <T,>(value: T): T => JSON.parse(JSON.stringify(value)) as T
         @change="(v) => (template = v)"
       />
       <p v-if="chosen" class="quiet for">{{ chosen.for }}</p>
-      <button class="button main" type="button" :disabled="!chosen" @click="useTemplate">
-        Start from it
-      </button>
+      <Button type="primary" :disabled="!chosen" @click="useTemplate"> Start from it </Button>
     </div>
     <div v-else class="line">
       <ChoiceField

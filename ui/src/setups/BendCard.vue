@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import RowsTable from '../house/RowsTable.vue'
 import type { BendMeasure } from '../api/schema'
 import FitChip from './FitChip.vue'
 
@@ -15,23 +16,17 @@ const side = (m: number) => (m < 0 ? 'a metre inside' : m > 0 ? 'a metre outside
       <strong>{{ bending.straight.toFixed(2) }} m</strong>. The curve has a radius of
       {{ bending.radius.toFixed(1) }} m.
     </p>
-    <table class="small">
-      <thead>
-        <tr>
-          <th>Ridden</th>
-          <th class="number">Way</th>
-          <th class="number">Each stride</th>
-          <th>Fit</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="w in bending.ways" :key="w.outsideBy">
-          <td>{{ side(w.outsideBy) }}</td>
-          <td class="number">{{ w.length.toFixed(2) }} m</td>
-          <td class="number">{{ w.strideNeeded.toFixed(2) }} m</td>
-          <td><FitChip :fit="w.fit" /></td>
-        </tr>
-      </tbody>
-    </table>
+    <RowsTable
+      class="small"
+      :rows="bending.ways"
+      :columns="[
+        { key: 'ridden', title: 'Ridden', says: (w) => side(w.outsideBy) },
+        { key: 'way', title: 'Way', number: true, says: (w) => `${w.length.toFixed(2)} m` },
+        { key: 'each', title: 'Each stride', number: true, says: (w) => `${w.strideNeeded.toFixed(2)} m` },
+        { key: 'fit', title: 'Fit' },
+      ]"
+    >
+      <template #fit="{ row }"><FitChip :fit="row.fit" /></template>
+    </RowsTable>
   </section>
 </template>

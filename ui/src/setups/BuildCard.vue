@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import RowsTable from '../house/RowsTable.vue'
 import Segmented from 'ant-design-vue/es/segmented'
 import { computed } from 'vue'
 import type { KitItem, LengthUnit, MeasuredSetUp } from '../api/schema'
+import type { RowsColumn } from '../house/rowsTable'
 import WhyButton from '../house/WhyButton.vue'
 import { signedIn } from '../house/signIn'
 import { fitWords } from '../house/words'
@@ -16,6 +18,21 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
 const rows = computed(() =>
   props.measured.elements.map((e, i) => ({ e, gap: i > 0 ? props.measured.gaps[i - 1] : undefined })),
 )
+const columns = computed<RowsColumn<(typeof rows.value)[number]>[]>(() => [
+  { key: 'element', title: 'Element' },
+  { key: 'reads', title: 'Tape reads', number: true },
+  ...(props.measured.gaps.length
+    ? [
+        {
+          key: 'gap',
+          title: 'Gap',
+          number: true,
+          says: ({ gap }: (typeof rows.value)[number]) => gap && say(gap.built.text),
+        },
+        { key: 'fit', title: 'Fit' },
+      ]
+    : []),
+])
 
 /** What the gap is made of, and what the trade sets, in one line. */
 function how(gap: MeasuredSetUp['gaps'][number]) {
@@ -50,32 +67,19 @@ function how(gap: MeasuredSetUp['gaps'][number]) {
         ]"
       />
     </div>
-    <table>
-      <thead>
-        <tr>
-          <th>Element</th>
-          <th class="number">Tape reads</th>
-          <th v-if="measured.gaps.length" class="number">Gap</th>
-          <th v-if="measured.gaps.length">Fit</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="{ e, gap } in rows" :key="e.name">
-          <td>
-            {{ e.name }}
-            <span v-if="gap" class="small quiet how no-print">{{ how(gap) }}</span>
-          </td>
-          <td class="number">
-            <strong>{{ say(e.atText) }}</strong>
-          </td>
-          <td v-if="measured.gaps.length" class="number">{{ gap ? say(gap.built.text) : '' }}</td>
-          <td v-if="measured.gaps.length">
-            <FitChip v-if="gap" :fit="gap.fit" />
-            <WhyButton v-if="gap" class="no-print" :why="gap.why" :of="`the distance before ${e.name}`" />
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <RowsTable :rows="rows" :columns="columns">
+      <template #element="{ row: { e, gap } }">
+        {{ e.name }}
+        <span v-if="gap" class="small quiet how no-print">{{ how(gap) }}</span>
+      </template>
+      <template #reads="{ row }"
+        ><strong>{{ say(row.e.atText) }}</strong></template
+      >
+      <template #fit="{ row: { e, gap } }">
+        <FitChip v-if="gap" :fit="gap.fit" />
+        <WhyButton v-if="gap" class="no-print" :why="gap.why" :of="`the distance before ${e.name}`" />
+      </template>
+    </RowsTable>
     <KitCard :needed="measured.kitNeeded ?? []" :short="short" />
     <p v-if="unit === 'paces' && !signedIn?.me?.paceCalibrated" class="small quiet">
       In paces of 91 cm: yours are not calibrated. Walk 20 m and count, in the Yard book.

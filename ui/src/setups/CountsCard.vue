@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import RowsTable from '../house/RowsTable.vue'
 import type { CountedWay } from '../api/schema'
 import { variantWords } from '../house/words'
 import FitChip from './FitChip.vue'
@@ -10,26 +11,21 @@ defineProps<{ counts: CountedWay[]; gap: string }>()
 <template>
   <section class="card">
     <h2>{{ gap }} in other counts</h2>
-    <table class="small">
-      <thead>
-        <tr>
-          <th class="number">Strides</th>
-          <th class="number">Each</th>
-          <th>Its canter</th>
-          <th>Fit</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="c in counts" :key="c.strides">
-          <td class="number">
-            <strong>{{ c.strides }}</strong>
-          </td>
-          <td class="number">{{ c.strideNeeded.toFixed(2) }} m</td>
-          <td>{{ variantWords[c.canter] }}</td>
-          <td><FitChip :fit="c.fit" /></td>
-        </tr>
-      </tbody>
-    </table>
+    <RowsTable
+      class="small"
+      :rows="counts"
+      :columns="[
+        { key: 'strides', title: 'Strides', number: true },
+        { key: 'each', title: 'Each', number: true, says: (c) => `${c.strideNeeded.toFixed(2)} m` },
+        { key: 'canter', title: 'Its canter', says: (c) => variantWords[c.canter] },
+        { key: 'fit', title: 'Fit' },
+      ]"
+    >
+      <template #strides="{ row }"
+        ><strong>{{ row.strides }}</strong></template
+      >
+      <template #fit="{ row }"><FitChip :fit="row.fit" /></template>
+    </RowsTable>
     <p class="small quiet">What it really showed is kept in the passport, under adjustability.</p>
   </section>
 </template>

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import RowsTable from '../house/RowsTable.vue'
+import { computed } from 'vue'
+import Button from 'ant-design-vue/es/button'
 import type { ElementKind, LineElementEntry, MeasuredSetUp, SetUpEntryFenceLineEntry } from '../api/schema'
 import DistanceInput from '../house/DistanceInput.vue'
 import PickOne from '../house/PickOne.vue'
@@ -47,8 +50,11 @@ function double(i: number) {
   const same = { ...all[i]!, distanceMetres: null, strides: Math.max(1, all[i]!.strides ?? 0) }
   put([...all.slice(0, i + 1), same, ...all.slice(i + 1)])
 }
+/** What stands, as rows. */
+const standing = computed(() => entry.value.elements!.map((e) => e!))
 /** The gap before an element, and whether strides can be counted there. */
 const gap = (i: number) => props.measured?.gaps[i - 1]
+const otherwise = (i: number) => (gap(i)?.fit === 'true' ? undefined : gap(i)?.between?.otherwise)
 const counted = (i: number) => {
   const all = entry.value.elements!
   return i > 0 && isPole(all[i]!.kind!) === isPole(all[i - 1]!.kind!)
@@ -58,143 +64,136 @@ const counted = (i: number) => {
 <template>
   <section class="card">
     <h2>What stands, in order</h2>
-    <div class="scroll">
-      <table>
-        <thead>
-          <tr>
-            <th></th>
-            <th>Element</th>
-            <th>Height</th>
-            <th>Spread</th>
-            <th>From the one before</th>
-            <th>Distance</th>
-            <th>Fit</th>
-            <th></th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="(e, i) in entry.elements ?? []" :key="i">
-            <td class="quiet">{{ i + 1 }}</td>
-            <td>
-              <PickOne
-                class="kind"
-                :aria-label="`Element ${i + 1}`"
-                :value="e!.kind!"
-                :options="kinds"
-                @change="(v) => kindOf(i, v as ElementKind)"
-              />
-            </td>
-            <td>
-              <DistanceInput
-                v-if="e!.kind !== 'pole'"
-                class="small-number"
-                plain="cm"
-                :aria-label="`Height of element ${i + 1}`"
-                :value="e!.heightMetres"
-                @change="(heightMetres) => set(i, { heightMetres })"
-              />
-            </td>
-            <td>
-              <DistanceInput
-                v-if="isOxer(e!.kind!)"
-                class="small-number"
-                plain="cm"
-                :aria-label="`Spread of element ${i + 1}`"
-                :value="e!.spreadMetres"
-                @change="(spreadMetres) => set(i, { spreadMetres })"
-              />
-            </td>
-            <td>
-              <PickOne
-                v-if="counted(i)"
-                class="count"
-                :aria-label="`Strides before element ${i + 1}`"
-                :value="e!.strides ?? 0"
-                :options="counts"
-                @change="(v) => set(i, { strides: v as number })"
-              />
-              <span v-else-if="i > 0" class="small quiet">{{
-                isPole(e!.kind!) ? 'landing pole' : 'placing pole'
-              }}</span>
-            </td>
-            <td>
-              <template v-if="i > 0">
-                <DistanceInput
-                  class="distance"
-                  :typed="e!.distanceMetres !== null"
-                  :aria-label="`Distance before element ${i + 1}`"
-                  :value="gap(i)?.built.built"
-                  :text="gap(i) ? say(gap(i)!.built.text) : ''"
-                  @change="(distanceMetres) => set(i, { distanceMetres })"
-                  @clear="set(i, { distanceMetres: null })"
-                />
-                <button
-                  v-if="e!.distanceMetres !== null"
-                  class="link small"
-                  type="button"
-                  :aria-label="`Its own distance before element ${i + 1}`"
-                  @click="set(i, { distanceMetres: null })"
-                >
-                  its own
-                </button>
-              </template>
-            </td>
-            <td>
-              <FitChip v-if="gap(i)" :fit="gap(i)!.fit" />
-              <span v-if="gap(i)?.between?.otherwise && gap(i)!.fit !== 'true'" class="small quiet other"
-                >{{ gap(i)!.between!.otherwise!.strides }} would be
-                {{ fitWords[gap(i)!.between!.otherwise!.fit] }}</span
-              >
-            </td>
-            <td class="acts">
-              <button
-                type="button"
-                :disabled="i === 0"
-                :aria-label="`Move element ${i + 1} up`"
-                @click="move(i, -1)"
-              >
-                ↑
-              </button>
-              <button
-                type="button"
-                :disabled="i === entry.elements!.length - 1"
-                :aria-label="`Move element ${i + 1} down`"
-                @click="move(i, 1)"
-              >
-                ↓
-              </button>
-              <button
-                type="button"
-                :disabled="entry.elements!.length >= 9"
-                :aria-label="`Double element ${i + 1}`"
-                title="Double it"
-                @click="double(i)"
-              >
-                ×2
-              </button>
-              <button
-                type="button"
-                :disabled="entry.elements!.length === 1"
-                :aria-label="`Take element ${i + 1} out`"
-                @click="put(entry.elements!.filter((_, at) => at !== i).map((x) => x!))"
-              >
-                ×
-              </button>
-            </td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
-    <button class="button small" type="button" :disabled="(entry.elements?.length ?? 0) >= 9" @click="add">
-      Add an element
-    </button>
+    <RowsTable
+      :rows="standing"
+      :columns="[
+        { key: 'place' },
+        { key: 'element', title: 'Element' },
+        { key: 'height', title: 'Height' },
+        { key: 'spread', title: 'Spread' },
+        { key: 'before', title: 'From the one before' },
+        { key: 'distance', title: 'Distance' },
+        { key: 'fit', title: 'Fit' },
+        { key: 'acts' },
+      ]"
+    >
+      <template #place="{ at: i }"
+        ><div class="quiet">{{ i + 1 }}</div></template
+      >
+      <template #element="{ row: e, at: i }"
+        ><PickOne
+          class="kind"
+          :aria-label="`Element ${i + 1}`"
+          :value="e.kind!"
+          :options="kinds"
+          @change="(v) => kindOf(i, v as ElementKind)"
+      /></template>
+      <template #height="{ row: e, at: i }"
+        ><DistanceInput
+          v-if="e.kind !== 'pole'"
+          class="small-number"
+          plain="cm"
+          :aria-label="`Height of element ${i + 1}`"
+          :value="e.heightMetres"
+          @change="(heightMetres) => set(i, { heightMetres })"
+      /></template>
+      <template #spread="{ row: e, at: i }"
+        ><DistanceInput
+          v-if="isOxer(e.kind!)"
+          class="small-number"
+          plain="cm"
+          :aria-label="`Spread of element ${i + 1}`"
+          :value="e.spreadMetres"
+          @change="(spreadMetres) => set(i, { spreadMetres })"
+      /></template>
+      <template #before="{ row: e, at: i }"
+        ><PickOne
+          v-if="counted(i)"
+          class="count"
+          :aria-label="`Strides before element ${i + 1}`"
+          :value="e.strides ?? 0"
+          :options="counts"
+          @change="(v) => set(i, { strides: v as number })"
+        />
+        <span v-else-if="i > 0" class="small quiet">{{
+          isPole(e.kind!) ? 'landing pole' : 'placing pole'
+        }}</span></template
+      >
+      <template #distance="{ row: e, at: i }"
+        ><template v-if="i > 0">
+          <DistanceInput
+            class="distance"
+            :typed="e.distanceMetres !== null"
+            :aria-label="`Distance before element ${i + 1}`"
+            :value="gap(i)?.built.built"
+            :text="gap(i) ? say(gap(i)!.built.text) : ''"
+            @change="(distanceMetres) => set(i, { distanceMetres })"
+            @clear="set(i, { distanceMetres: null })"
+          />
+          <Button
+            v-if="e.distanceMetres !== null"
+            type="link"
+            size="small"
+            :aria-label="`Its own distance before element ${i + 1}`"
+            @click="set(i, { distanceMetres: null })"
+          >
+            its own
+          </Button>
+        </template></template
+      >
+      <template #fit="{ at: i }"
+        ><FitChip v-if="gap(i)" :fit="gap(i)!.fit" />
+        <span v-if="otherwise(i)" class="small quiet other"
+          >{{ otherwise(i)!.strides }} would be {{ fitWords[otherwise(i)!.fit] }}</span
+        ></template
+      >
+      <template #acts="{ at: i }"
+        ><div class="acts">
+          <Button
+            type="text"
+            size="small"
+            :disabled="i === 0"
+            :aria-label="`Move element ${i + 1} up`"
+            @click="move(i, -1)"
+          >
+            ↑
+          </Button>
+          <Button
+            type="text"
+            size="small"
+            :disabled="i === entry.elements!.length - 1"
+            :aria-label="`Move element ${i + 1} down`"
+            @click="move(i, 1)"
+          >
+            ↓
+          </Button>
+          <Button
+            type="text"
+            size="small"
+            :disabled="entry.elements!.length >= 9"
+            :aria-label="`Double element ${i + 1}`"
+            title="Double it"
+            @click="double(i)"
+          >
+            ×2
+          </Button>
+          <Button
+            type="text"
+            size="small"
+            :disabled="entry.elements!.length === 1"
+            :aria-label="`Take element ${i + 1} out`"
+            @click="put(entry.elements!.filter((_, at) => at !== i).map((x) => x!))"
+          >
+            ×
+          </Button>
+        </div></template
+      >
+    </RowsTable>
+    <Button size="small" :disabled="(entry.elements?.length ?? 0) >= 9" @click="add"> Add an element </Button>
   </section>
 </template>
 
 <style scoped>
-td {
-  vertical-align: top;
-}
 .kind {
   width: 150px;
 }
@@ -212,18 +211,5 @@ td {
 }
 .acts {
   white-space: nowrap;
-}
-.acts button {
-  width: 32px;
-  height: 32px;
-  border: 0;
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  cursor: pointer;
-}
-.acts button:disabled {
-  opacity: 0.3;
-  cursor: default;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref, watch } from 'vue'
 import { ask, client } from '../api/client'
@@ -80,7 +81,7 @@ async function keep() {
         @change="(n) => (l.count = n)"
       />
     </div>
-    <button class="button" type="submit" :disabled="busy">Keep the kit</button>
+    <Button html-type="submit" :disabled="busy">Keep the kit</Button>
   </form>
 </template>
 

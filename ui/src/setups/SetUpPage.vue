@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import LinkButton from '../house/LinkButton.vue'
+import Button from 'ant-design-vue/es/button'
 import { useQuery } from '@tanstack/vue-query'
 import Input from 'ant-design-vue/es/input'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
@@ -210,31 +212,27 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
     <h1>{{ measured?.title ?? 'Set-up' }}</h1>
     <span class="quiet">for {{ passport?.horse.name }}</span>
     <div class="actions no-print">
-      <a v-if="kept" class="button" :href="`/api/horses/${horseId}/set-ups/${setUpId}/file`" download>File</a>
-      <a v-if="kept" class="button" :href="`/api/horses/${horseId}/set-ups/${setUpId}/drawing`" download
-        >Drawing</a
+      <Button v-if="kept" :href="`/api/horses/${horseId}/set-ups/${setUpId}/file`" download>File</Button>
+      <Button v-if="kept" :href="`/api/horses/${horseId}/set-ups/${setUpId}/drawing`" download
+        >Drawing</Button
       >
-      <button class="button" type="button" @click="printSheet('card')">Print</button>
-      <button class="button" type="button" @click="printSheet('tape')">Tape sheet</button>
-      <RouterLink
+      <Button @click="printSheet('card')">Print</Button>
+      <Button @click="printSheet('tape')">Tape sheet</Button>
+      <LinkButton
         v-if="kept && trains()"
-        class="button"
         :to="{ name: 'session', params: { horseId, sessionId: 'new' }, query: { setUp: setUpId } }"
-        >Plan a session with it</RouterLink
+        >Plan a session with it</LinkButton
       >
       <template v-if="trains()">
-        <button v-if="kept" class="button" type="button" :disabled="busy || !isChanged" @click="keep(true)">
-          Keep as new
-        </button>
-        <button
+        <Button v-if="kept" :disabled="busy || !isChanged" @click="keep(true)"> Keep as new </Button>
+        <Button
           v-if="!kept || !kept.ridden"
-          class="button main"
-          type="button"
+          type="primary"
           :disabled="busy || !isChanged"
           @click="keep(false)"
         >
           Keep
-        </button>
+        </Button>
       </template>
     </div>
   </header>
@@ -269,16 +267,12 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
         />
         <SideView v-if="measured.jumps.length" :measured="measured" class="from-side" />
         <p v-if="trains()" class="row small no-print under">
-          <button class="link" type="button" :disabled="!canUndo" @click="undo">Undo</button>
-          <button class="link" type="button" :disabled="!canRedo" @click="redo">Redo</button>
-          <button class="link" type="button" @click="mirror">Other rein</button>
+          <Button type="link" :disabled="!canUndo" @click="undo">Undo</Button>
+          <Button type="link" :disabled="!canRedo" @click="redo">Redo</Button>
+          <Button type="link" @click="mirror">Other rein</Button>
           <template v-if="!measured.figure">
-            <button class="link" type="button" aria-label="Turn it to the left" @click="turn(-15)">
-              ↺ Turn
-            </button>
-            <button class="link" type="button" aria-label="Turn it to the right" @click="turn(15)">
-              Turn ↻
-            </button>
+            <Button type="link" aria-label="Turn it to the left" @click="turn(-15)"> ↺ Turn </Button>
+            <Button type="link" aria-label="Turn it to the right" @click="turn(15)"> Turn ↻ </Button>
           </template>
           <span v-if="movesElements" class="quiet"
             >Drag an element, or move it with the arrow keys; it snaps to what the tape can set.</span
@@ -393,7 +387,7 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
   gap: 14px;
   margin-top: 6px;
 }
-.under .link:disabled {
+.under .ant-btn:disabled {
   color: var(--quiet);
   text-decoration: none;
   cursor: default;

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import Upload from 'ant-design-vue/es/upload'
+import LinkButton from '../house/LinkButton.vue'
+import Button from 'ant-design-vue/es/button'
 import { ask, client, Problem } from '../api/client'
 import type { SetUpFile, SetUpView } from '../api/schema'
 import { bearsUpon, useChanged } from '../house/keys'
@@ -20,11 +23,8 @@ const refresh = () => changed(bearsUpon.setUps(props.horseId))
 const { problem, attempt } = useProblem()
 
 /** A set-up that was written out here or elsewhere; what is wrong with it is told by its field. */
-async function read(event: Event) {
-  const input = event.target as HTMLInputElement
-  const text = await input.files?.[0]?.text()
-  input.value = ''
-  if (text === undefined) return
+async function read(file: File) {
+  const text = await file.text()
   const view = await attempt(async () => {
     let body: SetUpFile
     try {
@@ -78,11 +78,14 @@ async function remove(s: SetUpView) {
     <h1>Set-ups</h1>
     <span class="quiet">measured for {{ passport?.horse.name }}, as its stride card stands today</span>
     <div v-if="trains()" class="actions">
-      <label class="button from-file" tabindex="0" @keydown.enter="($event.target as HTMLElement).click()"
-        >From a file<input class="visually-hidden" type="file" accept=".json,application/json" @change="read"
-      /></label>
-      <RouterLink class="button main" :to="{ name: 'set-up', params: { horseId, setUpId: 'new' } }"
-        >New set-up</RouterLink
+      <Upload
+        accept=".json,application/json"
+        :show-upload-list="false"
+        :before-upload="(file) => (void read(file), false)"
+        ><span class="from-file">From a file</span></Upload
+      >
+      <LinkButton type="primary" :to="{ name: 'set-up', params: { horseId, setUpId: 'new' } }"
+        >New set-up</LinkButton
       >
     </div>
   </header>
@@ -114,33 +117,24 @@ async function remove(s: SetUpView) {
             ><template v-else>one fence</template>{{ s.ridden ? ' · ridden' : '' }}
           </p>
         </div>
-        <button
-          v-if="trains()"
-          class="button small"
-          type="button"
-          :aria-label="`Copy ${s.name}`"
-          @click="copy(s)"
-        >
-          Copy
-        </button>
-        <button
-          v-if="trains()"
-          class="button small"
-          type="button"
-          :aria-label="`Take ${s.name} off`"
-          @click="remove(s)"
-        >
+        <Button v-if="trains()" size="small" :aria-label="`Copy ${s.name}`" @click="copy(s)"> Copy </Button>
+        <Button v-if="trains()" size="small" :aria-label="`Take ${s.name} off`" @click="remove(s)">
           Take off
-        </button>
+        </Button>
       </div>
     </li>
   </ul>
 </template>
 
 <style scoped>
-.from-file:focus-within {
-  outline: 3px solid var(--focus);
-  outline-offset: 2px;
+.from-file {
+  display: block;
+  padding: 9px 16px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--card);
+  font-weight: 600;
+  cursor: pointer;
 }
 .list {
   display: grid;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { useQueries, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { ask, client } from '../api/client'
@@ -47,7 +48,7 @@ async function toggle(id: string) {
       <h1>Tonight’s arena</h1>
       <span class="quiet">everything that stands at once, each built for its own horse</span>
       <div class="actions no-print">
-        <button class="button" type="button" @click="print">Print</button>
+        <Button @click="print">Print</Button>
       </div>
     </header>
     <ProblemNote v-if="error" :problem="error" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { ask, client } from '../api/client'
@@ -29,7 +30,7 @@ const earlier = computed(() => (versions.value ?? []).filter((v) => v.version !=
         <span
           >{{ v.version }}. {{ v.name }} <span class="small quiet">{{ shortDay(v.keptAt) }}</span></span
         >
-        <button class="link small" type="button" @click="emit('bringBack', v)">Bring back</button>
+        <Button type="link" size="small" @click="emit('bringBack', v)">Bring back</Button>
       </li>
     </ul>
   </section>

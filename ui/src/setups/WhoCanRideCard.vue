@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import RowsTable from '../house/RowsTable.vue'
+import Button from 'ant-design-vue/es/button'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
@@ -28,6 +30,9 @@ const { data: answer } = useQuery({
   placeholderData: (before) => before,
   retry: false,
 })
+const gaps = computed(() =>
+  (answer.value?.horses[0]?.on.gaps ?? []).map((_, at) => ({ at, key: `gap ${at}`, title: `Gap ${at + 1}` })),
+)
 const toggle = (id: string) =>
   (off.value = off.value.includes(id) ? off.value.filter((x) => x !== id) : [...off.value, id])
 const cm = (metres: number) => `${metres > 0 ? '+' : '−'}${Math.round(Math.abs(metres) * 100)}`
@@ -51,54 +56,48 @@ const moved = (metres: number) => `${Math.round(Math.abs(metres) * 100)} cm ${me
           ]"
       /></label>
     </div>
-    <div v-if="answer" class="scroll no-print">
-      <table class="small">
-        <thead>
-          <tr>
-            <th>Horse</th>
-            <th v-for="(_, i) in answer.horses[0]?.on.gaps ?? []" :key="i">Gap {{ i + 1 }}</th>
-            <th>What to move</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="h in answer.horses" :key="h.horseId">
-            <td>
-              <strong>{{ h.on.name }}</strong>
-            </td>
-            <td v-if="h.mayNot" :colspan="h.on.gaps.length + 1" class="not">{{ h.mayNot }}</td>
-            <td v-for="(g, i) in h.mayNot ? [] : h.on.gaps" :key="i">
-              <FitChip :fit="g.fit" />
-              <span v-if="g.longerBy" class="quiet by">{{ cm(g.longerBy) }}</span>
-            </td>
-            <td v-if="!h.mayNot">{{ h.on.says }}</td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
+    <RowsTable
+      v-if="answer"
+      class="small no-print"
+      :rows="answer.horses"
+      :columns="[{ key: 'horse', title: 'Horse' }, ...gaps, { key: 'move', title: 'What to move' }]"
+    >
+      <template #horse="{ row }"
+        ><strong>{{ row.on.name }}</strong></template
+      >
+      <template v-for="gap in gaps" :key="gap.key" #[gap.key]="{ row }">
+        <template v-if="!row.mayNot && row.on.gaps[gap.at]">
+          <FitChip :fit="row.on.gaps[gap.at]!.fit" />
+          <span v-if="row.on.gaps[gap.at]!.longerBy" class="quiet by">{{
+            cm(row.on.gaps[gap.at]!.longerBy)
+          }}</span>
+        </template>
+      </template>
+      <template #move="{ row }">
+        <span :class="{ not: row.mayNot }">{{ row.mayNot ?? row.on.says }}</span>
+      </template>
+    </RowsTable>
     <p class="small quiet no-print">
       How the distances suit each; what height a horse is ready for is yours to say.
     </p>
     <div class="row who no-print">
-      <button
+      <Button
         v-for="h in horses ?? []"
         :key="h.id"
-        class="button small"
-        type="button"
+        size="small"
         :aria-pressed="!off.includes(h.id)"
         :class="{ out: off.includes(h.id) }"
         @click="toggle(h.id)"
       >
         {{ off.includes(h.id) ? '+ ' : '' }}{{ h.name }}
-      </button>
+      </Button>
     </div>
     <template v-if="answer?.order && answer.order.turns.length > 1">
       <div class="row spread">
         <h3>
           Order that moves it least: {{ answer.order.metres.toFixed(2) }} m in {{ answer.order.moves }} moves
         </h3>
-        <button class="button small no-print" type="button" @click="printSheet('moves')">
-          Print the moves
-        </button>
+        <Button size="small" class="no-print" @click="printSheet('moves')"> Print the moves </Button>
       </div>
       <ol>
         <li v-for="(t, i) in answer.order.turns" :key="t.name">

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import LinkButton from '../house/LinkButton.vue'
+import Button from 'ant-design-vue/es/button'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
@@ -86,7 +88,7 @@ const planned = computed(
         <h2>No horses yet</h2>
         <p v-if="trains()">Begin with one: its name, year and height are enough to set poles for it.</p>
         <p v-else>Your trainer has not given you a horse yet.</p>
-        <RouterLink v-if="trains()" class="button main" :to="{ name: 'new-horse' }">Add a horse</RouterLink>
+        <LinkButton v-if="trains()" type="primary" :to="{ name: 'new-horse' }">Add a horse</LinkButton>
       </div>
 
       <ul class="horses">
@@ -171,10 +173,10 @@ const planned = computed(
 
           <div class="act">
             <template v-if="toRide(h) && rides() && !grave(h)">
-              <RouterLink
-                class="button main"
+              <LinkButton
+                type="primary"
                 :to="{ name: 'rail', params: { horseId: h.horse.id, sessionId: toRide(h)!.id } }"
-                >To the rail</RouterLink
+                >To the rail</LinkButton
               >
               <RouterLink
                 class="small afterwards"
@@ -182,51 +184,40 @@ const planned = computed(
                 >Write up</RouterLink
               >
             </template>
-            <RouterLink
+            <LinkButton
               v-else-if="ridden(h) && underWay.has(ridden(h)!.id)"
-              class="button main"
+              type="primary"
               :to="{ name: 'rail', params: { horseId: h.horse.id, sessionId: ridden(h)!.id } }"
-              >Back to the rail</RouterLink
+              >Back to the rail</LinkButton
             >
-            <RouterLink
+            <LinkButton
               v-else-if="ridden(h)"
-              class="button"
               :to="{ name: 'review', params: { horseId: h.horse.id, rideId: ridden(h)!.rideId! } }"
-              >Review</RouterLink
+              >Review</LinkButton
             >
-            <RouterLink
-              v-else-if="grave(h)"
-              class="button"
-              :to="{ name: 'passport', params: { horseId: h.horse.id } }"
-              >Passport</RouterLink
+            <LinkButton v-else-if="grave(h)" :to="{ name: 'passport', params: { horseId: h.horse.id } }"
+              >Passport</LinkButton
             >
-            <button
-              v-else-if="trains() && h.placed"
-              class="button main"
-              type="button"
-              :disabled="drawing"
-              @click="drawUp(h)"
-            >
+            <Button v-else-if="trains() && h.placed" type="primary" :disabled="drawing" @click="drawUp(h)">
               Draw up
-            </button>
-            <RouterLink
+            </Button>
+            <LinkButton
               v-else-if="trains()"
-              class="button"
               :to="{
                 name: 'session',
                 params: { horseId: h.horse.id, sessionId: 'new' },
                 query: { on: today.on },
               }"
-              >Plan</RouterLink
+              >Plan</LinkButton
             >
           </div>
           <div v-if="h.fall && rides()" class="asked"><FallQuestion :fall="h.fall" /></div>
           <div v-if="h.silentSince && trains()" class="asked">
             <p v-if="answering !== h.horse.id" class="row">
               <strong>No ride since {{ shortDay(h.silentSince) }}.</strong>
-              <button class="button small" type="button" @click="answering = h.horse.id">
+              <Button size="small" @click="answering = h.horse.id">
                 Off, or worked and not written down?
-              </button>
+              </Button>
             </p>
             <TimeAwayForm
               v-else
@@ -243,8 +234,8 @@ const planned = computed(
         <p class="row small quiet legend">
           <GaitChip gait="walk" word /><GaitChip gait="trot" word /><GaitChip gait="canter" word />
         </p>
-        <RouterLink v-if="trains() && today.horses.length" class="button" :to="{ name: 'new-horse' }"
-          >Add a horse</RouterLink
+        <LinkButton v-if="trains() && today.horses.length" :to="{ name: 'new-horse' }"
+          >Add a horse</LinkButton
         >
       </footer>
       <p class="small quiet caution">
@@ -339,7 +330,7 @@ h1 {
 .act {
   display: grid;
 }
-.act .button {
+.act .ant-btn {
   padding: 0 10px;
 }
 .foot {
@@ -354,7 +345,7 @@ h1 {
 .empty {
   max-width: 480px;
 }
-.empty .button {
+.empty .ant-btn {
   justify-self: start;
 }
 @media (max-width: 980px) {

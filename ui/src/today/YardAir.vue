@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { defineAsyncComponent, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { YardToday } from '../api/schema'
@@ -40,8 +41,8 @@ async function type() {
     <FieldBox v-slot="{ id }" label="Humidity, %" name="humidityPercent"
       ><InputNumber :id="id" v-model:value="humidityPercent!" :controls="false"
     /></FieldBox>
-    <button class="button main small" type="submit" :disabled="busy">Keep</button>
-    <button class="button small" type="button" @click="typing = false">Leave it</button>
+    <Button type="primary" size="small" html-type="submit" :disabled="busy">Keep</Button>
+    <Button size="small" @click="typing = false">Leave it</Button>
   </form>
   <div v-else class="air" :class="today.heat?.care">
     <template v-if="today.weather && today.heat">
@@ -51,7 +52,7 @@ async function type() {
       <WhyButton :why="today.heat.why" of="this advice on heat" />
     </template>
     <span v-else class="quiet">Nobody has read the air today.</span>
-    <button v-if="rides()" class="link small" type="button" @click="typing = true">Type it</button>
+    <Button v-if="rides()" type="link" size="small" @click="typing = true">Type it</Button>
   </div>
 </template>
 
@@ -63,7 +64,7 @@ async function type() {
   border-radius: 999px;
   background: var(--card);
 }
-.air .link {
+.air .ant-btn {
   margin-left: 6px;
 }
 .typed {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import dayjs from 'dayjs'
 import Input from 'ant-design-vue/es/input'
 import { computed, ref } from 'vue'
@@ -41,16 +42,16 @@ async function revoke(id: string) {
   <section class="card stack" aria-labelledby="out-head">
     <h2 id="out-head">Calendar and tables out</h2>
     <div class="row">
-      <a class="button" href="/api/calendar.ics" download="hippodrome.ics">Calendar as a file</a>
-      <a class="button" :href="`/api/sessions.csv?${span}`" download="sessions.csv">Sessions, CSV</a>
-      <a class="button" :href="`/api/rides.csv?${span}`" download="rides.csv">Rides, CSV</a>
+      <Button href="/api/calendar.ics" download="hippodrome.ics">Calendar as a file</Button>
+      <Button :href="`/api/sessions.csv?${span}`" download="sessions.csv">Sessions, CSV</Button>
+      <Button :href="`/api/rides.csv?${span}`" download="rides.csv">Rides, CSV</Button>
     </div>
     <ProblemNote v-if="problem" :problem="problem" />
     <form class="row form" @submit.prevent="add">
       <FieldBox v-slot="{ id }" label="An address to subscribe to, for" name="name"
         ><Input :id="id" v-model:value="name" placeholder="my telephone"
       /></FieldBox>
-      <button class="button" type="submit" :disabled="busy">Make one</button>
+      <Button html-type="submit" :disabled="busy">Make one</Button>
     </form>
     <p v-if="made" class="made" role="status">
       <strong>{{ made.name }}</strong>: <code>{{ made.address }}</code> Copy it now: it is not shown again.
@@ -59,9 +60,9 @@ async function revoke(id: string) {
     <ul>
       <li v-for="c in calendars ?? []" :key="c.id" class="row">
         {{ c.name }} <span class="small quiet">since {{ dayjs(c.createdAt).format('D MMM YYYY') }}</span>
-        <button class="link small" type="button" :aria-label="`Revoke ${c.name}`" @click="revoke(c.id)">
+        <Button type="link" size="small" :aria-label="`Revoke ${c.name}`" @click="revoke(c.id)">
           Revoke
-        </button>
+        </Button>
       </li>
     </ul>
   </section>

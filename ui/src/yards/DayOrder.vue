@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import dayjs from 'dayjs'
 import type { SharedSession } from '../api/schema'
 import { longDay } from '../house/format'
@@ -20,17 +21,16 @@ const emit = defineEmits<{ pick: [day: string] }>()
     <div class="row spread">
       <h2 id="order-head">Order of work, {{ longDay(day) }}</h2>
       <div class="row no-print days" role="group" aria-label="Day">
-        <button
+        <Button
           v-for="d in days"
           :key="d"
-          class="button small"
-          type="button"
+          size="small"
           :class="{ main: d === day }"
           :aria-pressed="d === day"
           @click="emit('pick', d)"
         >
           {{ dayjs(d).format('ddd') }}
-        </button>
+        </Button>
       </div>
     </div>
     <p v-if="sessions.length === 0" class="quiet">Nothing to ride.</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { ref, watch } from 'vue'
 import { ask, client } from '../api/client'
 import type { DayOfWeek, RosterEntry } from '../api/schema'
@@ -60,20 +61,15 @@ async function keep() {
         :step="15"
         @change="(v) => (r.minutesADay = v)"
       />
-      <button
-        class="link small"
-        type="button"
-        @click="entry.riders = entry.riders!.filter((_, j) => j !== i)"
-      >
+      <Button type="link" size="small" @click="entry.riders = entry.riders!.filter((_, j) => j !== i)">
         Take out
-      </button>
+      </Button>
     </div>
     <p class="row">
-      <button
+      <Button
         v-for="p in missing()"
         :key="p.id"
-        class="button small"
-        type="button"
+        size="small"
         @click="
           entry.riders = [
             ...(entry.riders ?? []),
@@ -82,7 +78,7 @@ async function keep() {
         "
       >
         Add {{ p.name }}
-      </button>
+      </Button>
     </p>
     <div class="two">
       <DaysField v-model="entry.helperDays!" label="Helper on the ground" name="helperDays" />
@@ -117,8 +113,8 @@ async function keep() {
       </div>
     </div>
     <div class="row">
-      <button class="button main" type="submit" :disabled="busy">Keep it</button>
-      <button class="link" type="button" @click="emit('close')">Leave it</button>
+      <Button type="primary" html-type="submit" :disabled="busy">Keep it</Button>
+      <Button type="link" @click="emit('close')">Leave it</Button>
     </div>
   </form>
 </template>
@@ -141,7 +137,7 @@ async function keep() {
   grid-template-columns: 1fr 1fr;
   gap: 12px;
 }
-.rider .link {
+.rider .ant-btn {
   justify-self: start;
 }
 @media (max-width: 900px) {

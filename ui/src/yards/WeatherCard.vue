@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import { reactive, watch } from 'vue'
 import { ask, client } from '../api/client'
 import type { WeatherSource } from '../api/schema'
@@ -65,7 +66,7 @@ async function keep() {
         @change="(h) => (form.worksTo = h)"
       />
     </div>
-    <button class="button" type="submit" :disabled="busy">Keep</button>
+    <Button html-type="submit" :disabled="busy">Keep</Button>
   </form>
 </template>
 
@@ -75,7 +76,7 @@ async function keep() {
   grid-template-columns: minmax(0, 1.6fr) 1fr 1fr;
   gap: 12px;
 }
-.button {
+.ant-btn {
   justify-self: start;
 }
 </style>

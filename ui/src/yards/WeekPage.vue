@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'ant-design-vue/es/button'
 import dayjs from 'dayjs'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
@@ -114,14 +115,10 @@ const print = () => window.print()
         >
       </nav>
       <div class="actions no-print">
-        <button class="button" type="button" @click="print">Print</button>
+        <Button @click="print">Print</Button>
         <template v-if="trains()">
-          <button class="button" type="button" :aria-expanded="roster" @click="roster = !roster">
-            Who is there
-          </button>
-          <button class="button main" type="button" :disabled="busy" @click="share">
-            Share the week out
-          </button>
+          <Button :aria-expanded="roster" @click="roster = !roster"> Who is there </Button>
+          <Button type="primary" :disabled="busy" @click="share"> Share the week out </Button>
         </template>
       </div>
     </header>
@@ -151,8 +148,8 @@ const print = () => window.print()
         </li>
       </ul>
       <div class="row">
-        <button class="button main" type="button" :disabled="busy" @click="keep">Keep it</button>
-        <button class="link" type="button" @click="shared = null">Leave it as it was</button>
+        <Button type="primary" :disabled="busy" @click="keep">Keep it</Button>
+        <Button type="link" @click="shared = null">Leave it as it was</Button>
       </div>
     </section>
     <ul v-if="shortages.length" class="shortages" role="status">

@@ -32,7 +32,7 @@ watch(
       Start {{ part.times ?? 1 }} × {{ minutesAndSeconds(bout) }}
     </button>
     <p v-else-if="at.over" class="big">
-      All {{ at.n }} done <button type="button" class="link" @click="began = null">again</button>
+      All {{ at.n }} done <button type="button" class="rail-link" @click="began = null">again</button>
     </p>
     <p v-else class="big" :class="{ riding: at.riding }">
       <span>{{ at.riding ? `Bout ${at.n} of ${part.times ?? 1}` : `Walk, then bout ${at.n + 1}` }}</span>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import LinkButton from '../../house/LinkButton.vue'
 import { onMounted, ref } from 'vue'
 import { signedIn } from '../../house/signIn'
 import WaitingNote from './WaitingNote.vue'
@@ -23,7 +24,7 @@ onMounted(async () => {
     <header class="page-head">
       <h1>On this device</h1>
       <span class="quiet">{{ me.name }}</span>
-      <div class="actions"><RouterLink class="button" to="/">Today</RouterLink></div>
+      <div class="actions"><LinkButton to="/">Today</LinkButton></div>
     </header>
     <div class="card stack">
       <WaitingNote />

@@ -29,7 +29,7 @@ async function giveUp(id: string) {
     <ul>
       <li v-for="t in refused" :key="t.id">
         {{ sayTap(t.event) }}: {{ t.refused }}
-        <button type="button" class="link" @click="giveUp(t.id)">let it go</button>
+        <button type="button" class="rail-link" @click="giveUp(t.id)">let it go</button>
       </li>
     </ul>
   </details>
