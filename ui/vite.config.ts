@@ -30,7 +30,7 @@ export default defineConfig({
             },
             {
               name: 'house',
-              test: /src[\\/](api|house)[\\/](client|jobs|newest|keys|queries|format|words|signIn|faults|undo|waiting|LoadingLines|GaitChip|MinutesBar|ProblemNote|FieldBox|ChipRow|WhyButton)\b/,
+              test: /src[\\/](api|house)[\\/](client|jobs|newest|keys|queries|format|words|signIn|faults|undo|waiting|LoadingLines|GaitChip|MinutesBar|ProblemNote|ChipRow|WhyButton|LinkButton)\b/,
               priority: 1,
             },
           ],

@@ -1,14 +1,17 @@
 <script setup lang="ts">
 import ConfigProvider from 'ant-design-vue/es/config-provider'
 import enGB from 'ant-design-vue/es/locale/en_GB'
+import { defineAsyncComponent } from 'vue'
 import { useRoute } from 'vue-router'
 import TopBar from './house/TopBar.vue'
-import KeysDialog from './house/KeysDialog.vue'
 import UndoNote from './house/UndoNote.vue'
+import { useShortcuts } from './house/shortcuts'
 import { theme } from './house/theme'
 import { tellWaiting } from './house/waiting'
 
+const KeysDialog = defineAsyncComponent(() => import('./house/KeysDialog.vue'))
 const route = useRoute()
+const keysShown = useShortcuts()
 const clothes = theme()
 tellWaiting()
 </script>
@@ -24,7 +27,7 @@ tellWaiting()
     <TopBar v-if="!route.meta.open && !route.meta.bare" />
     <RouterView />
     <UndoNote />
-    <KeysDialog />
+    <KeysDialog v-if="keysShown" v-model:open="keysShown" />
   </ConfigProvider>
 </template>
 

@@ -154,9 +154,4 @@ td {
   color: var(--quiet);
   text-decoration: line-through;
 }
-input {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--ink);
-}
 </style>

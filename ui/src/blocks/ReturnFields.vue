@@ -141,7 +141,7 @@ const numbers = [
   gap: 10px;
 }
 .stage .ant-btn,
-.return > .field .ant-btn {
+.return > .ant-form-item .ant-btn {
   justify-self: start;
 }
 .stage {

@@ -227,7 +227,7 @@ async function add() {
 .add {
   align-items: end;
 }
-.swap :deep(.field) {
+.swap :deep(.ant-form-item) {
   min-width: 200px;
 }
 .days {

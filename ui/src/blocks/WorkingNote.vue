@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Button from 'ant-design-vue/es/button'
+import Progress from 'ant-design-vue/es/progress'
 import { onMounted, onUnmounted, ref } from 'vue'
 import { howFar, underWay } from '../api/jobs'
 
@@ -15,10 +16,13 @@ onUnmounted(() => clearInterval(timer))
 
 <template>
   <p v-if="seconds > 0.5" class="working" role="status">
-    <progress
+    <Progress
+      class="bar"
       :aria-label="says"
-      :max="underWay?.ofAll || undefined"
-      :value="underWay?.ofAll ? underWay.done : undefined"
+      :percent="underWay?.ofAll ? (100 * underWay.done) / underWay.ofAll : 100"
+      :status="underWay?.ofAll ? 'normal' : 'active'"
+      :show-info="false"
+      stroke-color="var(--ink)"
     />
     <span
       >{{ says }}<template v-if="howFar(underWay)">, {{ howFar(underWay) }}</template></span
@@ -35,8 +39,8 @@ onUnmounted(() => clearInterval(timer))
   gap: 12px;
   margin-bottom: 12px;
 }
-progress {
+.bar {
   width: 120px;
-  accent-color: var(--ink);
+  margin: 0;
 }
 </style>

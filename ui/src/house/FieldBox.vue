@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { FormItem } from 'ant-design-vue/es/form'
 import { useId } from 'vue'
 import { useFault } from './faults'
 
@@ -6,44 +7,27 @@ import { useFault } from './faults'
 const props = defineProps<{ label: string; name?: string; hint?: string }>()
 const id = useId()
 const fault = useFault(() => props.name)
+const whole = { span: 24 }
 </script>
 
 <template>
-  <div class="field" :class="{ wrong: fault }">
-    <label :for="id">{{ label }}</label>
+  <FormItem
+    :label="label"
+    :html-for="id"
+    :colon="false"
+    :label-col="whole"
+    :wrapper-col="whole"
+    :validate-status="fault ? 'error' : ''"
+    :help="fault ? `${fault.says} ${fault.mend}` : undefined"
+    :extra="fault ? undefined : hint"
+    :class="{ wrong: fault }"
+  >
     <slot :id="id" />
-    <p v-if="fault" class="fault" role="alert">{{ fault.says }} {{ fault.mend }}</p>
-    <p v-else-if="hint" class="hint">{{ hint }}</p>
-  </div>
+  </FormItem>
 </template>
 
 <style scoped>
-.field {
-  display: grid;
-  gap: 4px;
-  align-content: start;
-  min-width: 0;
-}
-label {
-  font-size: 0.87rem;
-  font-weight: 600;
-}
-.hint {
-  font-size: 0.83rem;
-  color: var(--quiet);
-}
-.fault {
-  font-size: 0.87rem;
-  color: var(--grave);
-}
-.field :deep(.ant-input-number),
-.field :deep(.ant-picker) {
-  width: 100%;
-}
-.wrong :deep(.ant-input),
-.wrong :deep(.ant-input-number),
-.wrong :deep(.pick),
-.wrong :deep(.ant-picker) {
-  border-color: var(--grave) !important;
+.wrong :deep(.pick) {
+  border-color: var(--grave);
 }
 </style>

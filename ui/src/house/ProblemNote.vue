@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Alert from 'ant-design-vue/es/alert'
 import Button from 'ant-design-vue/es/button'
 import { Problem } from '../api/client'
 
@@ -11,32 +12,15 @@ const words = () =>
 </script>
 
 <template>
-  <div v-if="problem" class="problem" role="alert">
-    <strong>{{ words().title }}</strong>
-    <span v-if="words().faults.length === 0">{{ words().detail }}</span>
-    <ul v-else>
-      <li v-for="fault in words().faults" :key="fault.field + fault.says">
-        {{ fault.says }} {{ fault.mend }}
-      </li>
-    </ul>
-    <Button v-if="retry" size="small" @click="retry">Try again</Button>
-  </div>
+  <Alert v-if="problem" type="error" :message="words().title">
+    <template #description>
+      <template v-if="words().faults.length === 0">{{ words().detail }}</template>
+      <ul v-else>
+        <li v-for="fault in words().faults" :key="fault.field + fault.says">
+          {{ fault.says }} {{ fault.mend }}
+        </li>
+      </ul>
+    </template>
+    <template v-if="retry" #action><Button size="small" @click="retry">Try again</Button></template>
+  </Alert>
 </template>
-
-<style scoped>
-.problem {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px 12px;
-  padding: 10px 14px;
-  border: 1px solid var(--grave);
-  border-left-width: 5px;
-  border-radius: 8px;
-  background: var(--long);
-  color: var(--on-grave-pale);
-}
-ul {
-  flex-basis: 100%;
-}
-</style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Checkbox from 'ant-design-vue/es/checkbox'
 import Button from 'ant-design-vue/es/button'
 import { useQueries, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
@@ -83,16 +84,10 @@ async function toggle(id: string) {
             <h3>{{ h.name }}</h3>
             <ul>
               <li v-for="s in kept[i]!.data!" :key="s.id" class="row">
-                <label class="row">
-                  <input
-                    type="checkbox"
-                    :checked="stands(s.id) > 0"
-                    :disabled="!trains() || busy"
-                    @change="toggle(s.id)"
-                  />
+                <Checkbox :checked="stands(s.id) > 0" :disabled="!trains() || busy" @change="toggle(s.id)">
                   <strong v-if="stands(s.id)" class="number">{{ stands(s.id) }}</strong>
-                  <span>{{ s.name }}</span>
-                </label>
+                  {{ s.name }}
+                </Checkbox>
                 <RouterLink
                   class="small quiet"
                   :to="{ name: 'set-up', params: { horseId: h.id, setUpId: s.id } }"
@@ -147,11 +142,6 @@ h3 {
 }
 ul .row {
   min-height: 34px;
-}
-input[type='checkbox'] {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--ink);
 }
 .clashes .number {
   display: inline-block;
