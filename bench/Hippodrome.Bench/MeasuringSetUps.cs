@@ -32,20 +32,29 @@ public class MeasuringSetUps
             ),
     ];
 
-    private readonly SetUp _poles = new PoleLineEntry(
-        ArenaSize.SixtyByTwenty,
-        ArenaLine.CentreLine,
-        Heading.TowardsC,
-        30,
-        0,
-        GaitVariant.TrotWorking,
-        6,
-        Raising.AlternateEnds,
-        0.1
-    )
+    private readonly SetUp _poles = new PoleLineEntry
+    {
+        Arena = ArenaSize.SixtyByTwenty,
+        Line = ArenaLine.CentreLine,
+        Heading = Heading.TowardsC,
+        MiddleMetres = 30,
+        AdjustMetres = 0,
+        Variant = GaitVariant.TrotWorking,
+        Poles = 6,
+        Raising = Raising.AlternateEnds,
+        HeightMetres = 0.1,
+    }
         .Check()
         .OrThrow();
-    private readonly SetUp _crossPole = new CrossPoleEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 0.5)
+    private readonly SetUp _crossPole = new CrossPoleEntry
+    {
+        Arena = ArenaSize.SixtyByTwenty,
+        Line = ArenaLine.CentreLine,
+        Heading = Heading.TowardsC,
+        MiddleMetres = 30,
+        AdjustMetres = 0,
+        HeightMetres = 0.5,
+    }
         .Check()
         .OrThrow();
     private readonly SetUp _grid = Line(
@@ -102,5 +111,15 @@ public class MeasuringSetUps
     public StrideCard StrideCardOfTwentyFourStrips() => StrideCard.For(Height, _strips);
 
     private static FenceLineEntry Line(LineKind kind, Gait comesIn, params LineElementEntry[] elements) =>
-        new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, kind, comesIn, elements);
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.CentreLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Kind = kind,
+            ComesIn = comesIn,
+            Elements = elements,
+        };
 }

@@ -134,22 +134,23 @@ internal static class PlanningBlocks
             null,
             [aim]
         );
-        var entry = new BlockEntry(
-            "Spring",
-            purpose,
-            Start,
-            null,
-            aim.Id,
-            null,
-            [Strand.Jumping, Strand.Lateral],
-            new MinutesByGait(120 + (4 * i), 90, 30),
-            Six,
-            Helped,
-            Six,
-            [DayOfWeek.Wednesday, DayOfWeek.Saturday, DayOfWeek.Sunday],
-            Return: new ReturnEntry(8, OffBecause.Rest),
-            Sets: new SetsEntry(Scheme.British, "Novice", 3, 5, 400, 3)
-        );
+        var entry = new BlockEntry
+        {
+            Name = "Spring",
+            Purpose = purpose,
+            Start = Start,
+            Weeks = null,
+            AimId = aim.Id,
+            Discipline = null,
+            Focus = [Strand.Jumping, Strand.Lateral],
+            Now = new MinutesByGait(120 + (4 * i), 90, 30),
+            Days = Six,
+            HelperDays = Helped,
+            ArenaDays = Six,
+            OpenGroundDays = [DayOfWeek.Wednesday, DayOfWeek.Saturday, DayOfWeek.Sunday],
+            Return = new ReturnEntry(8, OffBecause.Rest),
+            Sets = new SetsEntry(Scheme.British, "Novice", 3, 5, 400, 3),
+        };
         return PlanningCase.First(Block.From(Guid.NewGuid(), entry, [aim], Start).OrThrow(), horse, Start);
     }
 }

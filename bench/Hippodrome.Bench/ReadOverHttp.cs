@@ -98,16 +98,17 @@ internal static class ReadOverHttp
         var monday = today.AddDays(-(((int)today.DayOfWeek + 6) % 7));
         var poles = JsonNode.Parse(
             Json.Write<SetUpEntry>(
-                new PoleLineEntry(
-                    ArenaSize.SixtyByTwenty,
-                    ArenaLine.CentreLine,
-                    Heading.TowardsC,
-                    30,
-                    0,
-                    GaitVariant.TrotWorking,
-                    4,
-                    Raising.Ground
-                )
+                new PoleLineEntry
+                {
+                    Arena = ArenaSize.SixtyByTwenty,
+                    Line = ArenaLine.CentreLine,
+                    Heading = Heading.TowardsC,
+                    MiddleMetres = 30,
+                    AdjustMetres = 0,
+                    Variant = GaitVariant.TrotWorking,
+                    Poles = 4,
+                    Raising = Raising.Ground,
+                }
             )
         )!;
         (string, Func<Task>) Get(string what, string address) => (what, async () =>

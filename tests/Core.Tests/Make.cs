@@ -40,20 +40,29 @@ internal static class Make
         Raising raising = Raising.Ground,
         double adjust = 0
     ) =>
-        new(
-            ArenaSize.SixtyByTwenty,
-            ArenaLine.LeftQuarterLine,
-            Heading.TowardsC,
-            30,
-            adjust,
-            variant,
-            poles,
-            raising,
-            raising == Raising.Ground ? null : 0.10
-        );
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.LeftQuarterLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = adjust,
+            Variant = variant,
+            Poles = poles,
+            Raising = raising,
+            HeightMetres = raising == Raising.Ground ? null : 0.10,
+        };
 
     public static CrossPoleEntry CrossPole(double height = 0.5, double adjust = 0) =>
-        new(ArenaSize.SixtyByTwenty, ArenaLine.RightQuarterLine, Heading.TowardsA, 30, adjust, height);
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.RightQuarterLine,
+            Heading = Heading.TowardsA,
+            MiddleMetres = 30,
+            AdjustMetres = adjust,
+            HeightMetres = height,
+        };
 
     public static MeasuredSetUp Measured(SetUpEntry entry, StrideCard? card = null, Tape? tape = null) =>
         entry.Check().OrThrow().MeasureFor(card ?? Card(), tape ?? Tape.Metric);
@@ -65,7 +74,7 @@ internal static class Make
         Rein rein = Rein.Both,
         string what = "Something",
         Guid? setUp = null
-    ) => new(phase, what, gait, rein, minutes, setUp);
+    ) => PartEntry.Of(phase, what, gait, rein, minutes) with { SetUpId = setUp };
 
     /// <summary>Walk, trot work, walk: a session with nothing wrong.</summary>
     public static IReadOnlyList<PartEntry> GoodParts(params PartEntry[] instead) =>

@@ -37,34 +37,45 @@ public sealed record Call(string Address, object? Body = null);
 /// <summary>Good calls of every endpoint, each on things of its own, so that calls do not disturb one another.</summary>
 public static class Calls
 {
-    public static readonly PoleLineEntry Poles = new(
-        ArenaSize.SixtyByTwenty,
-        ArenaLine.CentreLine,
-        Heading.TowardsC,
-        30,
-        0,
-        GaitVariant.TrotWorking,
-        4,
-        Raising.Ground
-    );
+    public static readonly PoleLineEntry Poles = new()
+    {
+        Arena = ArenaSize.SixtyByTwenty,
+        Line = ArenaLine.CentreLine,
+        Heading = Heading.TowardsC,
+        MiddleMetres = 30,
+        AdjustMetres = 0,
+        Variant = GaitVariant.TrotWorking,
+        Poles = 4,
+        Raising = Raising.Ground,
+    };
 
-    public static readonly CrossPoleEntry CrossPole = new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 0.5);
+    public static readonly CrossPoleEntry CrossPole = new()
+    {
+        Arena = ArenaSize.SixtyByTwenty,
+        Line = ArenaLine.CentreLine,
+        Heading = Heading.TowardsC,
+        MiddleMetres = 30,
+        AdjustMetres = 0,
+        HeightMetres = 0.5,
+    };
 
-    public static readonly FenceLineEntry Grid = new(
-        ArenaSize.SixtyByTwenty,
-        ArenaLine.CentreLine,
-        Heading.TowardsC,
-        30,
-        0,
-        LineKind.Grid,
-        Gait.Trot,
+    public static readonly FenceLineEntry Grid = new()
+    {
+        Arena = ArenaSize.SixtyByTwenty,
+        Line = ArenaLine.CentreLine,
+        Heading = Heading.TowardsC,
+        MiddleMetres = 30,
+        AdjustMetres = 0,
+        Kind = LineKind.Grid,
+        ComesIn = Gait.Trot,
+        Elements =
         [
             new(ElementKind.Pole),
             new(ElementKind.CrossPole, 0.5),
             new(ElementKind.Upright, 0.6, null, 1),
             new(ElementKind.SquareOxer, 0.7, 0.8, 1),
-        ]
-    );
+        ],
+    };
 
     public static readonly AimEntry Aim = new(
         "Spring show",
@@ -98,15 +109,16 @@ public static class Calls
 
     public static readonly AccordionEntry TenMetres = new(App.Today, 10, 2, 4);
 
-    public static readonly OwnExerciseEntry OwnExercise = new(
-        "poles/trot-poles",
-        "Five on the curve",
-        "From the short side.",
-        Gait.Trot,
-        RiddenFigure.QuarterLine,
-        6,
-        8
-    );
+    public static readonly OwnExerciseEntry OwnExercise = new()
+    {
+        RungId = "poles/trot-poles",
+        Name = "Five on the curve",
+        How = "From the short side.",
+        Gait = Gait.Trot,
+        Figure = RiddenFigure.QuarterLine,
+        Repetitions = 6,
+        Minutes = 8,
+    };
 
     private static int _noted;
 
@@ -117,9 +129,32 @@ public static class Calls
             manner,
             helper,
             [
-                new(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 15),
-                new(Phase.Work, "Trot", Gait.Trot, Rein.Both, 15, setUp, 6.5),
-                new(Phase.CoolDown, "Walk", Gait.Walk, Rein.Both, 6),
+                new()
+                {
+                    Phase = Phase.WarmUp,
+                    What = "Walk",
+                    Gait = Gait.Walk,
+                    Rein = Rein.Both,
+                    Minutes = 15,
+                },
+                new()
+                {
+                    Phase = Phase.Work,
+                    What = "Trot",
+                    Gait = Gait.Trot,
+                    Rein = Rein.Both,
+                    Minutes = 15,
+                    SetUpId = setUp,
+                    MarkHopedFor = 6.5,
+                },
+                new()
+                {
+                    Phase = Phase.CoolDown,
+                    What = "Walk",
+                    Gait = Gait.Walk,
+                    Rein = Rein.Both,
+                    Minutes = 6,
+                },
             ],
             ""
         );
@@ -479,52 +514,55 @@ public static class Calls
     ];
 
     /// <summary>Every input once, over one week.</summary>
-    public static readonly BlockEntry Block = new(
-        "Spring",
-        Purpose.Conditioning,
-        App.Today,
-        1,
-        null,
-        Discipline.Jumping,
-        [Strand.Poles],
-        new MinutesByGait(90, 60, 20),
-        [DayOfWeek.Sunday, DayOfWeek.Saturday],
-        [DayOfWeek.Sunday],
-        [DayOfWeek.Sunday],
-        [DayOfWeek.Saturday],
-        DayOfWeek.Monday,
-        [],
-        [new FixtureEntry(FixtureKind.Farrier, App.Today.AddDays(1), null, "trim")],
-        [new AskedEntry(SessionKind.Hack, 1)],
-        null,
-        new Core.Conditioning.SetsEntry(Core.Conditioning.Scheme.British, "80", 2, 3, 350, 3)
-    );
+    public static readonly BlockEntry Block = new()
+    {
+        Name = "Spring",
+        Purpose = Purpose.Conditioning,
+        Start = App.Today,
+        Weeks = 1,
+        AimId = null,
+        Discipline = Discipline.Jumping,
+        Focus = [Strand.Poles],
+        Now = new MinutesByGait(90, 60, 20),
+        Days = [DayOfWeek.Sunday, DayOfWeek.Saturday],
+        HelperDays = [DayOfWeek.Sunday],
+        ArenaDays = [DayOfWeek.Sunday],
+        OpenGroundDays = [DayOfWeek.Saturday],
+        FavouriteOff = DayOfWeek.Monday,
+        RiderIds = [],
+        Fixtures = [new FixtureEntry(FixtureKind.Farrier, App.Today.AddDays(1), null, "trim")],
+        Asked = [new AskedEntry(SessionKind.Hack, 1)],
+        Return = null,
+        Sets = new Core.Conditioning.SetsEntry(Core.Conditioning.Scheme.British, "80", 2, 3, 350, 3),
+    };
 
-    public static readonly BlockEntry ShortBlock = new(
-        "Two weeks",
-        Purpose.Schooling,
-        App.Today,
-        2,
-        Now: new MinutesByGait(110, 80, 20),
-        Days: Six,
-        HelperDays: Six,
-        ArenaDays: Six
-    );
+    public static readonly BlockEntry ShortBlock = new()
+    {
+        Name = "Two weeks",
+        Purpose = Purpose.Schooling,
+        Start = App.Today,
+        Weeks = 2,
+        Now = new MinutesByGait(110, 80, 20),
+        Days = Six,
+        HelperDays = Six,
+        ArenaDays = Six,
+    };
 
     /// <summary>A vet's plan whose second stage waits.</summary>
-    public static readonly BlockEntry ReturnBlock = new(
-        "Back",
-        Purpose.Return,
-        App.Today,
-        4,
-        Days: Six,
-        ArenaDays: Six,
-        Return: new ReturnEntry(
+    public static readonly BlockEntry ReturnBlock = new()
+    {
+        Name = "Back",
+        Purpose = Purpose.Return,
+        Start = App.Today,
+        Weeks = 4,
+        Days = Six,
+        ArenaDays = Six,
+        Return = new ReturnEntry(
             10,
             OffBecause.Injury,
             Stages: [new StageEntry("walk", 1, 5, 20), new StageEntry("trot", 2, 5, 20, 4, 0, "trot cleared by the vet")]
-        )
-    );
+        ),
+    };
 
     /// <summary>A block of a horse of its own.</summary>
     public static async Task<string> BlockAsync(App app, BlockEntry? entry = null, Horse? horse = null)

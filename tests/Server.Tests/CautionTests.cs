@@ -17,10 +17,13 @@ namespace Hippodrome.Server.Tests;
 /// <summary>The cautions as a trainer meets them, over HTTP: each asked twice, with one fact changed.</summary>
 public class CautionTests(App app) : IClassFixture<App>
 {
-    private static readonly PartEntry Walk = new(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 15);
-    private static readonly PartEntry Trot = new(Phase.Work, "Trot", Gait.Trot, Rein.Both, 15);
-    private static readonly PartEntry Last = new(Phase.CoolDown, "Walk", Gait.Walk, Rein.Both, 6);
-    private static readonly PartEntry Led = new(Phase.WarmUp, "Walk in hand", Gait.Walk, Rein.Both, 10) { Manner = Manner.InHand };
+    private static readonly PartEntry Walk = PartEntry.Of(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 15);
+    private static readonly PartEntry Trot = PartEntry.Of(Phase.Work, "Trot", Gait.Trot, Rein.Both, 15);
+    private static readonly PartEntry Last = PartEntry.Of(Phase.CoolDown, "Walk", Gait.Walk, Rein.Both, 6);
+    private static readonly PartEntry Led = PartEntry.Of(Phase.WarmUp, "Walk in hand", Gait.Walk, Rein.Both, 10) with
+    {
+        Manner = Manner.InHand,
+    };
 
     [Fact]
     public async Task A_part_has_its_own_manner_and_height_and_keeps_them()
@@ -174,8 +177,8 @@ public class CautionTests(App app) : IClassFixture<App>
             {
                 Minutes = 8,
             },
-            new(Phase.Work, "Sit, led", Gait.Walk, Rein.Both, 3),
-            new(Phase.Work, "A few steps of trot", Gait.Trot, Rein.Both, 1),
+            PartEntry.Of(Phase.Work, "Sit, led", Gait.Walk, Rein.Both, 3),
+            PartEntry.Of(Phase.Work, "A few steps of trot", Gait.Trot, Rein.Both, 1),
         ];
         (await FaultsAsync(horse, Session(sit))).ShouldContain("FirstMonth soft");
         for (var i = 0; i < 4; i++)
@@ -307,7 +310,7 @@ public class CautionTests(App app) : IClassFixture<App>
             await app.Trainer.PostAsync($"{Calls.Of(horse)}/ladders/moves", Calls.Move(rung, "seen"));
         }
 
-        var change = new PartEntry(Phase.NewWork, "Single change", Gait.Canter, Rein.Both, 4, RungId: "changes/single-change");
+        var change = PartEntry.Of(Phase.NewWork, "Single change", Gait.Canter, Rein.Both, 4) with { RungId = "changes/single-change" };
         (await FaultsAsync(horse, Session(Walk, Trot, change, Last))).ShouldContain("ChangesWithoutNumber soft");
         (await FaultsAsync(horse, Session(Walk, Trot, change with { Times = 2 }, Last))).ShouldNotContain("ChangesWithoutNumber soft");
     }

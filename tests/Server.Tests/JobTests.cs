@@ -11,15 +11,16 @@ namespace Hippodrome.Server.Tests;
 /// <summary>Long work: ordered, waited for, stopped, left alone, taken on by another server, and never done for whoever may not order it.</summary>
 public class JobTests(App app) : IClassFixture<App>
 {
-    private static readonly BlockEntry FourWeeks = new(
-        "Four weeks",
-        Purpose.Schooling,
-        App.Today.AddDays(2),
-        4,
-        Discipline: Core.Aims.Discipline.Dressage,
-        Now: new MinutesByGait(90, 60, 20),
-        Days: [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday]
-    );
+    private static readonly BlockEntry FourWeeks = new()
+    {
+        Name = "Four weeks",
+        Purpose = Purpose.Schooling,
+        Start = App.Today.AddDays(2),
+        Weeks = 4,
+        Discipline = Core.Aims.Discipline.Dressage,
+        Now = new MinutesByGait(90, 60, 20),
+        Days = [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday],
+    };
 
     private string PlanOfBramble => $"{Calls.Of(app.Horse)}/blocks/plan";
 

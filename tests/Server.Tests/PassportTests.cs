@@ -100,7 +100,10 @@ public class PassportTests(App app) : IClassFixture<App>
                 .AsArray()
                 .Select(f => (string)f!["rule"]!);
         static PartEntry Part(Manner manner, Gait gait, double minutes) =>
-            new(Phase.Work, "x", gait, Rein.Both, minutes) { Manner = manner };
+            PartEntry.Of(Phase.Work, "x", gait, Rein.Both, minutes) with
+            {
+                Manner = manner,
+            };
         PartEntry[] onTheLunge = [Part(Manner.Lunged, Gait.Trot, 8), Part(Manner.InHand, Gait.Walk, 5)];
         (await RulesAsync(App.Today, Part(Manner.Ridden, Gait.Walk, 10))).ShouldBe(["StepsAfterClearance"]);
         (await RulesAsync(App.Today, onTheLunge)).ShouldBeEmpty();

@@ -137,7 +137,20 @@ public class SliceTests(App app) : IClassFixture<App>
         ).Status.ShouldBe(400);
 
         // Only rest, until the vet has said that it may be walked in hand; and then nothing but that.
-        var walk = Calls.Session(manner: Manner.InHand) with { Parts = [new(Phase.Work, "Walk in hand", Gait.Walk, Rein.Both, 10)] };
+        var walk = Calls.Session(manner: Manner.InHand) with
+        {
+            Parts =
+            [
+                new()
+                {
+                    Phase = Phase.Work,
+                    What = "Walk in hand",
+                    Gait = Gait.Walk,
+                    Rein = Rein.Both,
+                    Minutes = 10,
+                },
+            ],
+        };
         (await app.Trainer.RefusedAsync(HttpMethod.Post, $"{Calls.Of(horse)}/sessions", walk)).Status.ShouldBe(400);
         await app.Vet.PostAsync(
             $"{Calls.Of(horse)}/holds/{(await app.Trainer.GetAsync(Calls.Of(horse)))["holds"]![0]!["id"]}/walk-in-hand",

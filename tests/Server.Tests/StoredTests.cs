@@ -70,7 +70,7 @@ public class StoredTests
     public void A_body_from_before_versions_is_one_of_the_first() =>
         Stored
             .Read<Core.Setups.SetUpEntry>("""{"family": "crossPole", "arena": "sixtyByTwenty", "heightMetres": 0.5}""")
-            .ShouldBe(new Core.Setups.CrossPoleEntry(Core.Arenas.ArenaSize.SixtyByTwenty, HeightMetres: 0.5));
+            .ShouldBe(new Core.Setups.CrossPoleEntry { Arena = Core.Arenas.ArenaSize.SixtyByTwenty, HeightMetres = 0.5 });
 
     /// <summary>What the first version of a plan told in sentences only is told in types by the second.</summary>
     [Fact]

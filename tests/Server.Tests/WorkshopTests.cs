@@ -106,7 +106,18 @@ public class WorkshopTests(App app) : IClassFixture<App>
     public async Task A_set_up_goes_out_as_a_file_and_comes_in_again()
     {
         var other = await app.AddHorseAsync();
-        var curve = new CurvedPolesEntry(Grid.Arena, Grid.Line, Grid.Heading, 30, 0, CurveKind.Fan, GaitVariant.TrotWorking, 4, 8);
+        var curve = new CurvedPolesEntry
+        {
+            Arena = Grid.Arena,
+            Line = Grid.Line,
+            Heading = Grid.Heading,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Kind = CurveKind.Fan,
+            Variant = GaitVariant.TrotWorking,
+            Poles = 4,
+            RadiusMetres = 8,
+        };
         var bend = Grid with
         {
             Kind = LineKind.RelatedLine,
@@ -114,18 +125,31 @@ public class WorkshopTests(App app) : IClassFixture<App>
             BendDegrees = 40,
             BendTo = Rein.Left,
         };
-        var corridor = new CorridorEntry(Grid.Arena, Grid.Line, Grid.Heading, 30, 0, 3, 1.1, 1, 3) { TurnedDegrees = 20 };
-        var figure = new FigureEntry(
-            Grid.Arena,
-            Grid.Line,
-            Grid.Heading,
-            30,
-            0,
-            FigureKind.Serpentine,
-            GaitVariant.TrotWorking,
-            Rein.Left,
-            Loops: 4
-        );
+        var corridor = new CorridorEntry
+        {
+            Arena = Grid.Arena,
+            Line = Grid.Line,
+            Heading = Grid.Heading,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Sections = 3,
+            WidthMetres = 1.1,
+            Halts = 1,
+            BackSteps = 3,
+            TurnedDegrees = 20,
+        };
+        var figure = new FigureEntry
+        {
+            Arena = Grid.Arena,
+            Line = Grid.Line,
+            Heading = Grid.Heading,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Kind = FigureKind.Serpentine,
+            Variant = GaitVariant.TrotWorking,
+            Rein = Rein.Left,
+            Loops = 4,
+        };
         foreach (
             var entry in new SetUpEntry[]
             {
@@ -143,7 +167,18 @@ public class WorkshopTests(App app) : IClassFixture<App>
                 {
                     Line = Core.Arenas.ArenaLine.CentreLine,
                 },
-                new NarrowEntry(Grid.Arena, Grid.Line, Grid.Heading, 30, 0, 1.8, Guides.Left, 0.6, Gait.Canter),
+                new NarrowEntry
+                {
+                    Arena = Grid.Arena,
+                    Line = Grid.Line,
+                    Heading = Grid.Heading,
+                    MiddleMetres = 30,
+                    AdjustMetres = 0,
+                    WidthMetres = 1.8,
+                    Guides = Guides.Left,
+                    HeightMetres = 0.6,
+                    ComesIn = Gait.Canter,
+                },
             }
         )
         {

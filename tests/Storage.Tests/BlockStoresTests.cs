@@ -19,18 +19,19 @@ public class BlockStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
 {
     private static readonly DateOnly Start = new(2026, 3, 2);
     private static readonly DateTimeOffset At = new(2026, 3, 2, 8, 0, 0, TimeSpan.Zero);
-    private static readonly BlockEntry Entry = new(
-        "Spring",
-        Purpose.Schooling,
-        Start,
-        3,
-        Discipline: Discipline.Jumping,
-        Focus: [Strand.Poles],
-        Now: new MinutesByGait(90, 60, 20),
-        Days: [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday],
-        HelperDays: [DayOfWeek.Saturday],
-        ArenaDays: [DayOfWeek.Tuesday, DayOfWeek.Saturday]
-    );
+    private static readonly BlockEntry Entry = new()
+    {
+        Name = "Spring",
+        Purpose = Purpose.Schooling,
+        Start = Start,
+        Weeks = 3,
+        Discipline = Discipline.Jumping,
+        Focus = [Strand.Poles],
+        Now = new MinutesByGait(90, 60, 20),
+        Days = [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday],
+        HelperDays = [DayOfWeek.Saturday],
+        ArenaDays = [DayOfWeek.Tuesday, DayOfWeek.Saturday],
+    };
 
     private static BlockPlan PlanOf(Guid id, Horse horse) =>
         BlockPlanner

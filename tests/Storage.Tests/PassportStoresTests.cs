@@ -197,15 +197,16 @@ public class PassportStoresTests(StoreFixture store) : IClassFixture<StoreFixtur
     public async Task The_yards_library_is_kept_beside_the_catalogue()
     {
         var id = Guid.NewGuid();
-        var entry = new OwnExerciseEntry(
-            "poles/trot-poles",
-            "Three, halt, three",
-            "Halt between.",
-            Gait.Trot,
-            RiddenFigure.QuarterLine,
-            6,
-            8
-        );
+        var entry = new OwnExerciseEntry
+        {
+            RungId = "poles/trot-poles",
+            Name = "Three, halt, three",
+            How = "Halt between.",
+            Gait = Gait.Trot,
+            Figure = RiddenFigure.QuarterLine,
+            Repetitions = 6,
+            Minutes = 8,
+        };
         await InAsync(async yard =>
         {
             await yard.AddOwnExerciseAsync(id, entry, By);
@@ -241,7 +242,7 @@ public class PassportStoresTests(StoreFixture store) : IClassFixture<StoreFixtur
             "Away",
             Manner.Ridden,
             true,
-            [new PartEntry(Phase.Work, "Trot", Gait.Trot, Rein.Both, 10)],
+            [PartEntry.Of(Phase.Work, "Trot", Gait.Trot, Rein.Both, 10)],
             "",
             "Ashlode",
             [bit]

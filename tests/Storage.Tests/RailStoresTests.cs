@@ -21,24 +21,20 @@ public class RailStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
     [Fact]
     public async Task A_session_keeps_its_doses_and_the_faults_that_stay()
     {
-        var part = new PartEntry(
-            Phase.Work,
-            "Bouts",
-            Gait.Trot,
-            Rein.Both,
-            5.5,
-            null,
-            6.5,
-            "fitness/trot-sets",
-            "fitness/trot-sets/six-short-bouts",
-            6,
-            null,
-            4,
-            Gait.Walk,
-            20,
-            40
-        );
-        var jump = new PartEntry(Phase.NewWork, "Fence", Gait.Trot, Rein.Left, 4, Efforts: 4);
+        var part = PartEntry.Of(Phase.Work, "Bouts", Gait.Trot, Rein.Both, 5.5) with
+        {
+            SetUpId = null,
+            MarkHopedFor = 6.5,
+            RungId = "fitness/trot-sets",
+            ExerciseId = "fitness/trot-sets/six-short-bouts",
+            Times = 6,
+            Efforts = null,
+            Transitions = 4,
+            TransitionsWith = Gait.Walk,
+            BoutSeconds = 20,
+            RestSeconds = 40,
+        };
+        var jump = PartEntry.Of(Phase.NewWork, "Fence", Gait.Trot, Rein.Left, 4) with { Efforts = 4 };
         var plan = SessionPlan
             .From(
                 Guid.NewGuid(),
@@ -139,9 +135,15 @@ public class RailStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
         var horse = StoreFixture.NewHorse("Parts");
         PartEntry[] parts =
         [
-            new(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 8),
-            new(Phase.Work, "One", Gait.Trot, Rein.Left, 5, RungId: "poles/trot-poles"),
-            new(Phase.Work, "Two", Gait.Trot, Rein.Right, 5, RungId: "poles/trot-poles"),
+            PartEntry.Of(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 8),
+            PartEntry.Of(Phase.Work, "One", Gait.Trot, Rein.Left, 5) with
+            {
+                RungId = "poles/trot-poles",
+            },
+            PartEntry.Of(Phase.Work, "Two", Gait.Trot, Rein.Right, 5) with
+            {
+                RungId = "poles/trot-poles",
+            },
         ];
         var plan = SessionPlan
             .From(Guid.NewGuid(), new SessionEntry(StoreFixture.Today, "x", Manner.Ridden, true, parts), StoreFixture.Today)

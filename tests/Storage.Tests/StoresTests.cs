@@ -19,17 +19,18 @@ namespace Hippodrome.Storage.Tests;
 /// <summary>What is put in comes out again, late edits are told, and what is taken off can come back.</summary>
 public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
 {
-    private static readonly PoleLineEntry Poles = new(
-        ArenaSize.SixtyByTwenty,
-        ArenaLine.CentreLine,
-        Heading.TowardsC,
-        30,
-        0.05,
-        GaitVariant.TrotWorking,
-        4,
-        Raising.AlternateEnds,
-        0.1
-    );
+    private static readonly PoleLineEntry Poles = new()
+    {
+        Arena = ArenaSize.SixtyByTwenty,
+        Line = ArenaLine.CentreLine,
+        Heading = Heading.TowardsC,
+        MiddleMetres = 30,
+        AdjustMetres = 0.05,
+        Variant = GaitVariant.TrotWorking,
+        Poles = 4,
+        Raising = Raising.AlternateEnds,
+        HeightMetres = 0.1,
+    };
 
     private Guid HorseId => store.Here.Horse.Id;
 
@@ -65,9 +66,15 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
             await store.InAsync(store.Here, yard => yard.AddSetUpAsync(HorseId, setUp, "Poles", entry));
             var plan = Plan(
                 new(2026, 4, 21),
-                new PartEntry(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 8),
-                new PartEntry(Phase.Work, "Poles", Gait.Trot, Rein.Left, 12, setUp),
-                new PartEntry(Phase.Work, "Again", Gait.Trot, Rein.Right, 12, setUp)
+                PartEntry.Of(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 8),
+                PartEntry.Of(Phase.Work, "Poles", Gait.Trot, Rein.Left, 12) with
+                {
+                    SetUpId = setUp,
+                },
+                PartEntry.Of(Phase.Work, "Again", Gait.Trot, Rein.Right, 12) with
+                {
+                    SetUpId = setUp,
+                }
             );
             await store.InAsync(store.Here, yard => yard.AddSessionAsync(HorseId, plan));
             sessions.Add(plan.Id);
@@ -87,9 +94,13 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
         await store.InAsync(store.Here, yard => yard.AddSetUpAsync(HorseId, setUp, "Poles", Poles));
         var plan = Plan(
             new(2026, 4, 20),
-            new PartEntry(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 8),
-            new PartEntry(Phase.Work, "Poles", Gait.Trot, Rein.Left, 12.5, setUp, 6.5),
-            new PartEntry(Phase.CoolDown, "Walk", Gait.Walk, Rein.Both, 6)
+            PartEntry.Of(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 8),
+            PartEntry.Of(Phase.Work, "Poles", Gait.Trot, Rein.Left, 12.5) with
+            {
+                SetUpId = setUp,
+                MarkHopedFor = 6.5,
+            },
+            PartEntry.Of(Phase.CoolDown, "Walk", Gait.Walk, Rein.Both, 6)
         );
         await store.InAsync(store.Here, yard => yard.AddSessionAsync(HorseId, plan));
         var kept = await store.InAsync(store.Here, yard => yard.FindSessionAsync(HorseId, plan.Id));
@@ -111,7 +122,7 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
             await yard.AddHorseAsync(other);
             await yard.AddSetUpAsync(other.Id, setUp, "Poles", Poles);
         });
-        var plan = Plan(new(2026, 4, 21), new PartEntry(Phase.Work, "Poles", Gait.Trot, Rein.Both, 10, setUp));
+        var plan = Plan(new(2026, 4, 21), PartEntry.Of(Phase.Work, "Poles", Gait.Trot, Rein.Both, 10) with { SetUpId = setUp });
         var thrown = await Should.ThrowAsync<PostgresException>(() =>
             store.InAsync(store.Here, yard => yard.AddSessionAsync(HorseId, plan))
         );
@@ -124,7 +135,15 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
         SetUpEntry[] entries =
         [
             Poles,
-            new CrossPoleEntry(ArenaSize.FortyByTwenty, ArenaLine.RightInnerTrack, Heading.TowardsA, 20, -0.1, 0.45),
+            new CrossPoleEntry
+            {
+                Arena = ArenaSize.FortyByTwenty,
+                Line = ArenaLine.RightInnerTrack,
+                Heading = Heading.TowardsA,
+                MiddleMetres = 20,
+                AdjustMetres = -0.1,
+                HeightMetres = 0.45,
+            },
         ];
         foreach (var entry in entries)
         {

@@ -11,33 +11,33 @@ namespace Hippodrome.Storage.Tests;
 /// <summary>Versions of a set-up, what stands tonight, and the kit: kept, and each yard's own.</summary>
 public class WorkshopStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
 {
-    private static readonly CorridorEntry Corridor = new(
-        ArenaSize.SixtyByTwenty,
-        ArenaLine.CentreLine,
-        Heading.TowardsC,
-        30,
-        0,
-        2,
-        1.1,
-        1,
-        3
-    )
+    private static readonly CorridorEntry Corridor = new()
     {
+        Arena = ArenaSize.SixtyByTwenty,
+        Line = ArenaLine.CentreLine,
+        Heading = Heading.TowardsC,
+        MiddleMetres = 30,
+        AdjustMetres = 0,
+        Sections = 2,
+        WidthMetres = 1.1,
+        Halts = 1,
+        BackSteps = 3,
         TurnedDegrees = 45,
     };
 
-    private static readonly FigureEntry Figure = new(
-        ArenaSize.SixtyByTwenty,
-        ArenaLine.CentreLine,
-        Heading.TowardsC,
-        30,
-        0,
-        FigureKind.Changes,
-        GaitVariant.CanterCollected,
-        Rein.Right,
-        Changes: 5,
-        Every: 4
-    );
+    private static readonly FigureEntry Figure = new()
+    {
+        Arena = ArenaSize.SixtyByTwenty,
+        Line = ArenaLine.CentreLine,
+        Heading = Heading.TowardsC,
+        MiddleMetres = 30,
+        AdjustMetres = 0,
+        Kind = FigureKind.Changes,
+        Variant = GaitVariant.CanterCollected,
+        Rein = Rein.Right,
+        Changes = 5,
+        Every = 4,
+    };
 
     private async Task<Guid> KeepAsync(SetUpEntry entry, string name = "Kept")
     {
@@ -54,33 +54,35 @@ public class WorkshopStoresTests(StoreFixture store) : IClassFixture<StoreFixtur
         [
             Corridor,
             Figure,
-            new PoleLineEntry(
-                ArenaSize.SixtyByTwenty,
-                ArenaLine.CentreLine,
-                Heading.TowardsA,
-                30,
-                0,
-                GaitVariant.CanterWorking,
-                8,
-                Raising.BothEnds,
-                0.3,
-                0.05,
-                Laying.Square,
-                Side.Right
-            ),
-            new FenceLineEntry(
-                ArenaSize.SixtyByTwenty,
-                ArenaLine.CentreLine,
-                Heading.TowardsC,
-                30,
-                0,
-                LineKind.RelatedLine,
-                Gait.Canter,
-                [new(ElementKind.Upright, 1.0), new(ElementKind.Parallel, 1.0, 0.9, 5)],
-                GroundLines.BothSides,
-                40,
-                Rein.Left
-            ),
+            new PoleLineEntry
+            {
+                Arena = ArenaSize.SixtyByTwenty,
+                Line = ArenaLine.CentreLine,
+                Heading = Heading.TowardsA,
+                MiddleMetres = 30,
+                AdjustMetres = 0,
+                Variant = GaitVariant.CanterWorking,
+                Poles = 8,
+                Raising = Raising.BothEnds,
+                HeightMetres = 0.3,
+                StepMetres = 0.05,
+                Laying = Laying.Square,
+                FirstRaised = Side.Right,
+            },
+            new FenceLineEntry
+            {
+                Arena = ArenaSize.SixtyByTwenty,
+                Line = ArenaLine.CentreLine,
+                Heading = Heading.TowardsC,
+                MiddleMetres = 30,
+                AdjustMetres = 0,
+                Kind = LineKind.RelatedLine,
+                ComesIn = Gait.Canter,
+                Elements = [new(ElementKind.Upright, 1.0), new(ElementKind.Parallel, 1.0, 0.9, 5)],
+                GroundLines = GroundLines.BothSides,
+                BendDegrees = 40,
+                BendTo = Rein.Left,
+            },
         ];
         foreach (var entry in all)
         {

@@ -25,21 +25,34 @@ public sealed record SheetLine(SheetItem Item, Gate Gate, IReadOnlyList<SheetSid
 public sealed record SheetSide(Rein Rein, string Says, SheetAnswer? Answer);
 
 /// <summary>A sheet, all that it says so far, and the baseline beside it.</summary>
-public sealed record AssessmentView(
-    Guid Id,
-    DateOnly StartedOn,
-    DateOnly? FinishedOn,
-    string By,
-    int WeeksOff,
-    string Reported,
-    IReadOnlyList<SheetLine> Lines,
-    Findings Findings,
-    IReadOnlyList<RungProposal> Proposals,
-    FirstWeeks? FirstWeeks,
-    Guid? BesideId,
-    DateOnly? BesideOn,
-    IReadOnlyList<ComparedLine> Beside
-);
+public sealed record AssessmentView
+{
+    public required Guid Id { get; init; }
+
+    public required DateOnly StartedOn { get; init; }
+
+    public required DateOnly? FinishedOn { get; init; }
+
+    public required string By { get; init; }
+
+    public required int WeeksOff { get; init; }
+
+    public required string Reported { get; init; }
+
+    public required IReadOnlyList<SheetLine> Lines { get; init; }
+
+    public required Findings Findings { get; init; }
+
+    public required IReadOnlyList<RungProposal> Proposals { get; init; }
+
+    public required FirstWeeks? FirstWeeks { get; init; }
+
+    public required Guid? BesideId { get; init; }
+
+    public required DateOnly? BesideOn { get; init; }
+
+    public required IReadOnlyList<ComparedLine> Beside { get; init; }
+}
 
 /// <summary>Taps, sent as often as needed: the last of a line and side stays.</summary>
 public sealed record SheetAnswersEntry(IReadOnlyList<SheetAnswerEntry?>? Answers = null);
@@ -199,13 +212,15 @@ public static class AssessmentRides
             .Where(x => x.FinishedOn is not null)
             .ToList();
         var beside = earlier.Find(x => x.Id == besideId) ?? earlier.LastOrDefault();
-        return new AssessmentView(
-            a.Id,
-            a.StartedOn,
-            a.FinishedOn,
-            kept.By,
-            a.WeeksOff,
-            a.Reported,
+        return new AssessmentView
+        {
+            Id = a.Id,
+            StartedOn = a.StartedOn,
+            FinishedOn = a.FinishedOn,
+            By = kept.By,
+            WeeksOff = a.WeeksOff,
+            Reported = a.Reported,
+            Lines =
             [
                 .. Sheet.Items.Select(i => new SheetLine(
                     i,
@@ -213,13 +228,13 @@ public static class AssessmentRides
                     [.. i.Reins().Select(r => new SheetSide(r, i.Say(r), a.At(i.Item, r)))]
                 )),
             ],
-            Findings.Of(a),
-            RungProposals.Of(a, places, horse.Age(visit.Today)),
-            FirstWeeks.Of(a),
-            beside?.Id,
-            beside?.StartedOn,
-            beside is null ? [] : Comparison.Of(beside, a)
-        );
+            Findings = Findings.Of(a),
+            Proposals = RungProposals.Of(a, places, horse.Age(visit.Today)),
+            FirstWeeks = FirstWeeks.Of(a),
+            BesideId = beside?.Id,
+            BesideOn = beside?.StartedOn,
+            Beside = beside is null ? [] : Comparison.Of(beside, a),
+        };
     }
 
     private static async Task<IReadOnlyList<Gate>> GatesAsync(Visit visit, Guid horseId, Assessment assessment) =>

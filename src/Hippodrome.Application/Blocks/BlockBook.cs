@@ -146,19 +146,20 @@ internal sealed class BlockBook
     public PlanningCase CaseOf(Block block, KeptBlock? kept, Lately? lately = null)
     {
         var horseId = kept?.HorseId ?? _horses.Keys.Single();
-        return new PlanningCase(
-            block,
-            _horses[horseId],
-            _today,
-            kept?.Plan,
-            kept is null ? new HashSet<Guid>() : Done(kept),
-            lately?.CutShort ?? new HashSet<Guid>(),
-            kept is null ? [] : [.. _pages.Gates[kept.Id]],
-            kept is null ? [] : [.. _pages.Stages[kept.Id]],
-            day => Roster.IsThere(block.RiderIds, day),
-            _beside.GetValueOrDefault,
-            lately?.Next
-        );
+        return new PlanningCase
+        {
+            Block = block,
+            Horse = _horses[horseId],
+            Today = _today,
+            Former = kept?.Plan,
+            Done = kept is null ? new HashSet<Guid>() : Done(kept),
+            CutShort = lately?.CutShort ?? new HashSet<Guid>(),
+            Gates = kept is null ? [] : [.. _pages.Gates[kept.Id]],
+            Cleared = kept is null ? [] : [.. _pages.Stages[kept.Id]],
+            RiderThere = day => Roster.IsThere(block.RiderIds, day),
+            OtherHorses = _beside.GetValueOrDefault,
+            Next = lately?.Next,
+        };
     }
 
     /// <summary>Placed sessions that were ridden: by their own id, or by a ride on their day.</summary>

@@ -13,24 +13,40 @@ namespace Hippodrome.Application.Blocks;
 public sealed record SessionState(Guid Id, bool DrawnUp, Guid? RideId);
 
 /// <summary>A block, its plan, and how it goes.</summary>
-public sealed record BlockView(
-    Guid Id,
-    BlockEntry Entry,
-    string Name,
-    Purpose Purpose,
-    DateOnly Start,
-    DateOnly End,
-    AimView? Aim,
-    DateOnly? EndedOn,
-    int Number,
-    BlockPlan Plan,
-    IReadOnlyList<SessionState> States,
-    IReadOnlyList<PlannedAndDone> Weeks,
-    IReadOnlyList<GateAnswer> Gates,
-    IReadOnlyList<StageCleared> StagesCleared,
-    IReadOnlyList<BlockVersion> Versions,
-    string? PlanAgainBecause
-);
+public sealed record BlockView
+{
+    public required Guid Id { get; init; }
+
+    public required BlockEntry Entry { get; init; }
+
+    public required string Name { get; init; }
+
+    public required Purpose Purpose { get; init; }
+
+    public required DateOnly Start { get; init; }
+
+    public required DateOnly End { get; init; }
+
+    public required AimView? Aim { get; init; }
+
+    public required DateOnly? EndedOn { get; init; }
+
+    public required int Number { get; init; }
+
+    public required BlockPlan Plan { get; init; }
+
+    public required IReadOnlyList<SessionState> States { get; init; }
+
+    public required IReadOnlyList<PlannedAndDone> Weeks { get; init; }
+
+    public required IReadOnlyList<GateAnswer> Gates { get; init; }
+
+    public required IReadOnlyList<StageCleared> StagesCleared { get; init; }
+
+    public required IReadOnlyList<BlockVersion> Versions { get; init; }
+
+    public required string? PlanAgainBecause { get; init; }
+}
 
 /// <summary>A block in a line.</summary>
 public sealed record BlockLine(Guid Id, string Name, Purpose Purpose, DateOnly Start, DateOnly End, DateOnly? EndedOn);
@@ -52,24 +68,27 @@ internal static class BlockViews
                 done.Contains(s.Id) ? (rides.Find(r => r.SessionId == s.Id) ?? rides.Find(r => r.OnDay == s.On))?.RideId : null
             ))
             .ToList();
-        return new BlockView(
-            kept.Id,
-            kept.Entry,
-            block.Name,
-            block.Purpose,
-            block.Start,
-            block.End,
-            block.Aim is { } aim ? HorseAims.Show(aim, 0, visit.Today) : null,
-            kept.EndedOn,
-            kept.Number,
-            kept.Plan,
-            states,
-            PlannedAndDone.ByWeek(kept.Plan, await BlockBook.RiddenAsync(visit, rides), done, card),
-            [.. book.Gates(kept.Id)],
-            [.. book.StagesCleared(kept.Id)],
-            await visit.Yard.BlockVersionsAsync(kept.Id),
-            kept.EndedOn is null ? Overtaken.By(book.Case(kept, await book.LatelyAsync(visit, kept)), DateOnly.FromDateTime(kept.At)) : null
-        );
+        return new BlockView
+        {
+            Id = kept.Id,
+            Entry = kept.Entry,
+            Name = block.Name,
+            Purpose = block.Purpose,
+            Start = block.Start,
+            End = block.End,
+            Aim = block.Aim is { } aim ? HorseAims.Show(aim, 0, visit.Today) : null,
+            EndedOn = kept.EndedOn,
+            Number = kept.Number,
+            Plan = kept.Plan,
+            States = states,
+            Weeks = PlannedAndDone.ByWeek(kept.Plan, await BlockBook.RiddenAsync(visit, rides), done, card),
+            Gates = [.. book.Gates(kept.Id)],
+            StagesCleared = [.. book.StagesCleared(kept.Id)],
+            Versions = await visit.Yard.BlockVersionsAsync(kept.Id),
+            PlanAgainBecause = kept.EndedOn is null
+                ? Overtaken.By(book.Case(kept, await book.LatelyAsync(visit, kept)), DateOnly.FromDateTime(kept.At))
+                : null,
+        };
     }
 
     public static BlockLine Line(KeptBlock kept) =>

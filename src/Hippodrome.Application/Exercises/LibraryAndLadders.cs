@@ -13,25 +13,42 @@ namespace Hippodrome.Application.Exercises;
 public sealed record FigureView(int Value, Source Source);
 
 /// <summary>A rung as the library shows it.</summary>
-public sealed record RungView(
-    string Id,
-    Strand Strand,
-    int Step,
-    string Name,
-    string Purpose,
-    string How,
-    Good Good,
-    string Watch,
-    IReadOnlyList<string> Needs,
-    string? FallBack,
-    FigureView YoungestAge,
-    bool Helper,
-    IReadOnlyList<string> Kit,
-    FigureView? MostAWeek,
-    FigureView SessionsToGoUp,
-    string? Caution,
-    string? Ask
-);
+public sealed record RungView
+{
+    public required string Id { get; init; }
+
+    public required Strand Strand { get; init; }
+
+    public required int Step { get; init; }
+
+    public required string Name { get; init; }
+
+    public required string Purpose { get; init; }
+
+    public required string How { get; init; }
+
+    public required Good Good { get; init; }
+
+    public required string Watch { get; init; }
+
+    public required IReadOnlyList<string> Needs { get; init; }
+
+    public required string? FallBack { get; init; }
+
+    public required FigureView YoungestAge { get; init; }
+
+    public required bool Helper { get; init; }
+
+    public required IReadOnlyList<string> Kit { get; init; }
+
+    public required FigureView? MostAWeek { get; init; }
+
+    public required FigureView SessionsToGoUp { get; init; }
+
+    public required string? Caution { get; init; }
+
+    public required string? Ask { get; init; }
+}
 
 /// <summary>A strand with its rungs, the first at the bottom.</summary>
 public sealed record LadderView(Strand Strand, IReadOnlyList<RungView> Rungs);
@@ -98,25 +115,26 @@ public static class LibraryAndLadders
     public static Library All { get; } = new([.. Catalogue.Strands.Select(s => new LadderView(s, [.. Catalogue.Ladder(s).Select(Show)]))]);
 
     private static RungView Show(Rung r) =>
-        new(
-            r.Id,
-            r.Strand,
-            r.Step,
-            r.Name,
-            r.Purpose,
-            r.How,
-            r.Good,
-            r.Watch,
-            r.Needs,
-            r.FallBack,
-            Show(r.YoungestAge),
-            r.Helper,
-            r.Kit,
-            r.MostAWeek is null ? null : Show(r.MostAWeek),
-            Show(r.SessionsToGoUp),
-            r.Caution,
-            r.Ask
-        );
+        new()
+        {
+            Id = r.Id,
+            Strand = r.Strand,
+            Step = r.Step,
+            Name = r.Name,
+            Purpose = r.Purpose,
+            How = r.How,
+            Good = r.Good,
+            Watch = r.Watch,
+            Needs = r.Needs,
+            FallBack = r.FallBack,
+            YoungestAge = Show(r.YoungestAge),
+            Helper = r.Helper,
+            Kit = r.Kit,
+            MostAWeek = r.MostAWeek is null ? null : Show(r.MostAWeek),
+            SessionsToGoUp = Show(r.SessionsToGoUp),
+            Caution = r.Caution,
+            Ask = r.Ask,
+        };
 
     private static FigureView Show(Figure<int> figure) => new(figure.Value, figure.Source);
 

@@ -12,20 +12,32 @@ using Hippodrome.Storage.Sessions;
 namespace Hippodrome.Application.Horses;
 
 /// <summary>A horse as lists and the switcher show it.</summary>
-public sealed record HorseView(
-    Guid Id,
-    string Name,
-    int Foaled,
-    int Age,
-    double HeightCm,
-    string Hands,
-    Sex Sex,
-    Experience Experience,
-    string Notes,
-    GoesAt? GoesAt,
-    double? HeatLimitC,
-    int Version
-);
+public sealed record HorseView
+{
+    public required Guid Id { get; init; }
+
+    public required string Name { get; init; }
+
+    public required int Foaled { get; init; }
+
+    public required int Age { get; init; }
+
+    public required double HeightCm { get; init; }
+
+    public required string Hands { get; init; }
+
+    public required Sex Sex { get; init; }
+
+    public required Experience Experience { get; init; }
+
+    public required string Notes { get; init; }
+
+    public required GoesAt? GoesAt { get; init; }
+
+    public required double? HeatLimitC { get; init; }
+
+    public required int Version { get; init; }
+}
 
 /// <summary>A measured strip with what it gives.</summary>
 public sealed record StrideView(
@@ -80,20 +92,21 @@ public static class Passports
     {
         ArgumentNullException.ThrowIfNull(kept);
         var h = kept.Value;
-        return new HorseView(
-            h.Id,
-            h.Name,
-            h.Foaled,
-            h.Age(today),
-            Math.Round(h.Height.Centimetres, 1),
-            h.Height.Hands,
-            h.Sex,
-            h.Experience,
-            h.Notes,
-            h.GoesAt,
-            h.HeatLimitC,
-            kept.Version
-        );
+        return new HorseView
+        {
+            Id = h.Id,
+            Name = h.Name,
+            Foaled = h.Foaled,
+            Age = h.Age(today),
+            HeightCm = Math.Round(h.Height.Centimetres, 1),
+            Hands = h.Height.Hands,
+            Sex = h.Sex,
+            Experience = h.Experience,
+            Notes = h.Notes,
+            GoesAt = h.GoesAt,
+            HeatLimitC = h.HeatLimitC,
+            Version = kept.Version,
+        };
     }
 
     /// <summary>The horses this person may see.</summary>

@@ -15,38 +15,53 @@ using Hippodrome.Storage.Setups;
 namespace Hippodrome.Application.Rides;
 
 /// <summary>All that a device has to carry to the arena: it works from this with no signal.</summary>
-/// <param name="HorseId">Who is ridden.</param>
-/// <param name="HorseName">Its name.</param>
-/// <param name="Now">The server's clock, so that a device with a wrong one can be put right.</param>
-/// <param name="Today">The day in the yard.</param>
-/// <param name="RideId">A planned session's ride bears the session's id, so that two devices without a signal agree.</param>
-/// <param name="Session">The plan, if there is one.</param>
-/// <param name="Parts">What the rail has to know of each part.</param>
-/// <param name="SetUps">What stands, measured for the horse.</param>
-/// <param name="Advice">What is said while it is ridden.</param>
-/// <param name="Riders">Who may sit on it.</param>
-/// <param name="Weather">The air, where anybody knows.</param>
-/// <param name="HeldBecause">Why it may not be worked; null when nothing holds.</param>
-/// <param name="MayWalkInHand">A vet has allowed walking in hand while it is held.</param>
-/// <param name="Known">What a vet has entered as old and known.</param>
-/// <param name="Habits">What was short in its last rides: told before it begins, with nothing to answer.</param>
-public sealed record RailSheet(
-    Guid HorseId,
-    string HorseName,
-    DateTimeOffset Now,
-    DateOnly Today,
-    Guid RideId,
-    SessionView? Session,
-    IReadOnlyList<RailPart> Parts,
-    IReadOnlyList<SetUpView> SetUps,
-    IReadOnlyList<RailAdvice> Advice,
-    IReadOnlyList<string> Riders,
-    WeatherReading? Weather,
-    string? HeldBecause,
-    bool MayWalkInHand,
-    IReadOnlyList<KnownFinding> Known,
-    IReadOnlyList<RiddenHabit> Habits
-);
+public sealed record RailSheet
+{
+    /// <summary>Who is ridden.</summary>
+    public required Guid HorseId { get; init; }
+
+    /// <summary>Its name.</summary>
+    public required string HorseName { get; init; }
+
+    /// <summary>The server's clock, so that a device with a wrong one can be put right.</summary>
+    public required DateTimeOffset Now { get; init; }
+
+    /// <summary>The day in the yard.</summary>
+    public required DateOnly Today { get; init; }
+
+    /// <summary>A planned session's ride bears the session's id, so that two devices without a signal agree.</summary>
+    public required Guid RideId { get; init; }
+
+    /// <summary>The plan, if there is one.</summary>
+    public required SessionView? Session { get; init; }
+
+    /// <summary>What the rail has to know of each part.</summary>
+    public required IReadOnlyList<RailPart> Parts { get; init; }
+
+    /// <summary>What stands, measured for the horse.</summary>
+    public required IReadOnlyList<SetUpView> SetUps { get; init; }
+
+    /// <summary>What is said while it is ridden.</summary>
+    public required IReadOnlyList<RailAdvice> Advice { get; init; }
+
+    /// <summary>Who may sit on it.</summary>
+    public required IReadOnlyList<string> Riders { get; init; }
+
+    /// <summary>The air, where anybody knows.</summary>
+    public required WeatherReading? Weather { get; init; }
+
+    /// <summary>Why it may not be worked; null when nothing holds.</summary>
+    public required string? HeldBecause { get; init; }
+
+    /// <summary>A vet has allowed walking in hand while it is held.</summary>
+    public required bool MayWalkInHand { get; init; }
+
+    /// <summary>What a vet has entered as old and known.</summary>
+    public required IReadOnlyList<KnownFinding> Known { get; init; }
+
+    /// <summary>What was short in its last rides: told before it begins, with nothing to answer.</summary>
+    public required IReadOnlyList<RiddenHabit> Habits { get; init; }
+}
 
 /// <summary>What became of each tap that was sent, in the order they were sent.</summary>
 public sealed record Received(Guid RideId, IReadOnlyList<TapAnswer> Taps);
@@ -78,23 +93,24 @@ public static class RailSheets
             : book.Weather.HeatOf(kept.Plan, horse);
         var held = book.Holds(horseId).FirstOrDefault();
         var records = await Reviews.LatestRecordsAsync(visit, horseId, visit.Today);
-        return new RailSheet(
-            horseId,
-            horse.Name,
-            visit.Now,
-            visit.Today,
-            kept?.RideId ?? kept?.Plan.Id ?? Guid.NewGuid(),
-            kept is null ? null : await visit.ShowSessionAsync(kept),
-            [.. (kept?.Plan.Parts ?? []).Select(p => RailPart.Of(p, p.SetUpId is { } s ? built.GetValueOrDefault(s) : null))],
-            await visit.ShowSetUpsAsync(horseId, setUps),
-            RailAdvices.For(horse, kept?.Plan, heat, Facts(visit, horse, book, records)),
-            [.. (await visit.Yard.PeopleAsync()).Where(p => p.Value.Role != Role.Observer).Select(p => p.Value.Name)],
-            book.Weather.Now,
-            held?.Because,
-            held?.WalkInHandBy is not null,
-            await visit.Yard.KnownFindingsAsync(horseId),
-            RiddenHabits.Of(horse, records, visit.Today)
-        );
+        return new RailSheet
+        {
+            HorseId = horseId,
+            HorseName = horse.Name,
+            Now = visit.Now,
+            Today = visit.Today,
+            RideId = kept?.RideId ?? kept?.Plan.Id ?? Guid.NewGuid(),
+            Session = kept is null ? null : await visit.ShowSessionAsync(kept),
+            Parts = [.. (kept?.Plan.Parts ?? []).Select(p => RailPart.Of(p, p.SetUpId is { } s ? built.GetValueOrDefault(s) : null))],
+            SetUps = await visit.ShowSetUpsAsync(horseId, setUps),
+            Advice = RailAdvices.For(horse, kept?.Plan, heat, Facts(visit, horse, book, records)),
+            Riders = [.. (await visit.Yard.PeopleAsync()).Where(p => p.Value.Role != Role.Observer).Select(p => p.Value.Name)],
+            Weather = book.Weather.Now,
+            HeldBecause = held?.Because,
+            MayWalkInHand = held?.WalkInHandBy is not null,
+            Known = await visit.Yard.KnownFindingsAsync(horseId),
+            Habits = RiddenHabits.Of(horse, records, visit.Today),
+        };
     }
 
     /// <summary>What earlier rides and the state of the horse add to the advice of the day.</summary>

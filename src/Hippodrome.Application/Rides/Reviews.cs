@@ -15,7 +15,22 @@ namespace Hippodrome.Application.Rides;
 public sealed record RideEntry(Guid? SessionId = null, DateOnly? On = null, IReadOnlyList<RideEvent>? Events = null);
 
 /// <summary>A ride in a list.</summary>
-public sealed record RideLine(Guid Id, DateOnly On, string Rider, double Minutes, MarksByRein Marks, VerdictWord Word, string Do);
+public sealed record RideLine
+{
+    public required Guid Id { get; init; }
+
+    public required DateOnly On { get; init; }
+
+    public required string Rider { get; init; }
+
+    public required double Minutes { get; init; }
+
+    public required MarksByRein Marks { get; init; }
+
+    public required VerdictWord Word { get; init; }
+
+    public required string Do { get; init; }
+}
 
 /// <summary>An event as the log shows it: struck through when it was taken back.</summary>
 /// <param name="Event">What happened.</param>
@@ -28,24 +43,40 @@ public sealed record LoggedEvent(RideEvent Event, string By, string? TakenBackBy
 public sealed record PartCompared(Part Planned, PartDone? Done);
 
 /// <summary>Everything about a ride: planned beside done, left beside right, what the rules say.</summary>
-public sealed record Review(
-    Guid Id,
-    DateOnly On,
-    string Rider,
-    SessionView? Session,
-    IReadOnlyList<SetUpView> SetUps,
-    RideRecord Record,
-    IReadOnlyList<GaitTotal> Done,
-    IReadOnlyList<PartCompared> Parts,
-    BothReins<double> MinutesByRein,
-    double? MarksAsymmetry,
-    HeatAdvice? Heat,
-    IReadOnlyList<Verdict> Verdicts,
-    IReadOnlyList<RiddenHabit> Habits,
-    IReadOnlyList<VerdictAnswer> Answers,
-    IReadOnlyList<LoggedEvent> Log,
-    IReadOnlyList<Guid> Photos
-);
+public sealed record Review
+{
+    public required Guid Id { get; init; }
+
+    public required DateOnly On { get; init; }
+
+    public required string Rider { get; init; }
+
+    public required SessionView? Session { get; init; }
+
+    public required IReadOnlyList<SetUpView> SetUps { get; init; }
+
+    public required RideRecord Record { get; init; }
+
+    public required IReadOnlyList<GaitTotal> Done { get; init; }
+
+    public required IReadOnlyList<PartCompared> Parts { get; init; }
+
+    public required BothReins<double> MinutesByRein { get; init; }
+
+    public required double? MarksAsymmetry { get; init; }
+
+    public required HeatAdvice? Heat { get; init; }
+
+    public required IReadOnlyList<Verdict> Verdicts { get; init; }
+
+    public required IReadOnlyList<RiddenHabit> Habits { get; init; }
+
+    public required IReadOnlyList<VerdictAnswer> Answers { get; init; }
+
+    public required IReadOnlyList<LoggedEvent> Log { get; init; }
+
+    public required IReadOnlyList<Guid> Photos { get; init; }
+}
 
 /// <summary>A ride looked back at: planned and done, left and right, what the rules say of it.</summary>
 public static class Reviews
@@ -58,15 +89,16 @@ public static class Reviews
         // A few more are read than listed, so that the oldest line is judged like the others.
         var rides = await visit.Yard.LatestRidesAsync([horseId], visit.Today, listed + Judging.LookBack);
         var judged = await visit.JudgeAsync(rides[..Math.Min(listed, rides.Count)], rides);
-        return judged.ConvertAll(j => new RideLine(
-            j.Ride.Id,
-            j.Ride.OnDay,
-            j.Ride.RiderName,
-            j.Context.Record.Minutes,
-            j.Context.Record.Marks,
-            j.Verdicts[0].Word,
-            j.Verdicts[0].Do
-        ));
+        return judged.ConvertAll(j => new RideLine
+        {
+            Id = j.Ride.Id,
+            On = j.Ride.OnDay,
+            Rider = j.Ride.RiderName,
+            Minutes = j.Context.Record.Minutes,
+            Marks = j.Context.Record.Marks,
+            Word = j.Verdicts[0].Word,
+            Do = j.Verdicts[0].Do,
+        });
     }
 
     public static async Task<Answer<Review>> ReviewAsync(Guid horseId, Guid rideId, Visit visit) =>
@@ -105,25 +137,28 @@ public static class Reviews
         var senders = pages.Senders;
         var logged = await visit.Book.RidesAsync(pages.ForHabits.Select(r => r.Id));
         var takenBack = judged.Log.Events.OfType<TakenBack>().DistinctBy(t => t.Event).ToDictionary(t => t.Event, t => senders[t.Id].Name);
-        return new Review(
-            ride.Id,
-            ride.OnDay,
-            ride.RiderName,
-            judged.Session is null ? null : await visit.ShowSessionAsync(judged.Session),
-            await visit.ShowSetUpsAsync(ride.HorseId, judged.SetUps),
-            record,
-            SessionTotals.GaitTotals(record.ByGait.Select(g => (g.Gait, g.Minutes)), card),
+        return new Review
+        {
+            Id = ride.Id,
+            On = ride.OnDay,
+            Rider = ride.RiderName,
+            Session = judged.Session is null ? null : await visit.ShowSessionAsync(judged.Session),
+            SetUps = await visit.ShowSetUpsAsync(ride.HorseId, judged.SetUps),
+            Record = record,
+            Done = SessionTotals.GaitTotals(record.ByGait.Select(g => (g.Gait, g.Minutes)), card),
+            Parts =
             [
                 .. (judged.Session?.Plan.Parts ?? []).Select(
                     (p, i) => new PartCompared(p, record.Rail.Parts.FirstOrDefault(d => d.Part == i))
                 ),
             ],
-            new BothReins<double>(record.ByGait.Sum(g => g.Left), record.ByGait.Sum(g => g.Right)),
-            record.Marks is { Left: { } left, Right: { } right } ? Asymmetry.Index(left, right) : null,
-            judged.Context.Heat,
-            judged.Verdicts,
-            RiddenHabits.Of(judged.Context.Horse, pages.ForHabits.Select(r => logged[r.Id].Record), ride.OnDay),
-            pages.Answers,
+            MinutesByRein = new BothReins<double>(record.ByGait.Sum(g => g.Left), record.ByGait.Sum(g => g.Right)),
+            MarksAsymmetry = record.Marks is { Left: { } left, Right: { } right } ? Asymmetry.Index(left, right) : null,
+            Heat = judged.Context.Heat,
+            Verdicts = judged.Verdicts,
+            Habits = RiddenHabits.Of(judged.Context.Horse, pages.ForHabits.Select(r => logged[r.Id].Record), ride.OnDay),
+            Answers = pages.Answers,
+            Log =
             [
                 .. judged.Log.Events.Select(e => new LoggedEvent(
                     e,
@@ -132,8 +167,8 @@ public static class Reviews
                     Sending.MayTakeBack(senders[e.Id].PersonId, visit)
                 )),
             ],
-            pages.Photos
-        );
+            Photos = pages.Photos,
+        };
     }
 
     /// <summary>The last rides of a horse up to a day, folded, the latest first.</summary>

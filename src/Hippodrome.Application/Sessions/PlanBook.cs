@@ -116,23 +116,22 @@ internal sealed class PlanBook
             .Where(s => s.Plan.Id != plan.Id && s.Plan.On >= plan.On.AddDays(-DaysBefore) && s.Plan.On <= plan.On.AddDays(1))
             .Select(s => NearbyDay.Of(s.Plan, _setUps));
         var held = Holds(horseId).FirstOrDefault(h => h.Since <= plan.On);
-        return new PlanContext(
-            horse,
-            plan,
-            _setUps,
-            [.. nearby],
-            plan.On == _today ? _weather.Now?.TemperatureC : null,
-            held is null ? null : $"{held.Because}, since {held.Since:d MMMM}",
-            PlacesOf(horseId),
-            [.. Restrictions(horseId)],
-            [.. plan.TackIds.Where(_pages.Tack.ContainsKey).Select(id => _pages.Tack[id])],
-            Feet(horse, plan.On),
-            _weather.HeatOf(plan, horse),
-            [.. Before(horseId, plan).Select(LayoutsOf).Where(l => l.Count > 0)],
-            _pages.VaryOrRepeat.GetValueOrDefault(horseId)?.Id == "repeat",
-            NextAim(horseId, plan.On)?.Aim
-        )
+        return new PlanContext
         {
+            Horse = horse,
+            Plan = plan,
+            SetUps = _setUps,
+            Nearby = [.. nearby],
+            TemperatureC = plan.On == _today ? _weather.Now?.TemperatureC : null,
+            HeldBecause = held is null ? null : $"{held.Because}, since {held.Since:d MMMM}",
+            Places = PlacesOf(horseId),
+            Restrictions = [.. Restrictions(horseId)],
+            Tack = [.. plan.TackIds.Where(_pages.Tack.ContainsKey).Select(id => _pages.Tack[id])],
+            Feet = Feet(horse, plan.On),
+            Heat = _weather.HeatOf(plan, horse),
+            Layouts = [.. Before(horseId, plan).Select(LayoutsOf).Where(l => l.Count > 0)],
+            RepeatsUntilEasy = _pages.VaryOrRepeat.GetValueOrDefault(horseId)?.Id == "repeat",
+            Competition = NextAim(horseId, plan.On)?.Aim,
             WalkInHandBy = held?.WalkInHandBy,
             Cleared = _condition.Cleared(horseId, plan.On),
             Ramp = _condition.Ramp(horseId, plan.On),
@@ -162,22 +161,23 @@ internal sealed class PlanBook
     public SessionView Show(KeptSession kept)
     {
         var p = kept.Plan;
-        return new SessionView(
-            p.Id,
-            p.On,
-            p.Emphasis,
-            p.Manner,
-            p.Helper,
-            p.Parts,
-            p.Notes,
-            p.Place,
-            p.TackIds,
-            p.KeptFaults,
-            p.StartsAt,
-            kept.Version,
-            kept.RideId,
-            Check(kept.HorseId, p)
-        );
+        return new SessionView
+        {
+            Id = p.Id,
+            On = p.On,
+            Emphasis = p.Emphasis,
+            Manner = p.Manner,
+            Helper = p.Helper,
+            Parts = p.Parts,
+            Notes = p.Notes,
+            Place = p.Place,
+            TackIds = p.TackIds,
+            KeptFaults = p.KeptFaults,
+            StartsAt = p.StartsAt,
+            Version = kept.Version,
+            RideId = kept.RideId,
+            Check = Check(kept.HorseId, p),
+        };
     }
 
     private Horse HorseOf(Guid horseId) => _pages.Horses[horseId].Value;

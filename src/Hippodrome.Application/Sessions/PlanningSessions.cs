@@ -19,22 +19,36 @@ namespace Hippodrome.Application.Sessions;
 public sealed record SessionCheck(SessionTotals Totals, IReadOnlyList<PlanFault> Faults, HeatAdvice? Heat, int? BestHour, RampLimit? Ramp);
 
 /// <summary>A session with its totals and faults, and the ride made of it.</summary>
-public sealed record SessionView(
-    Guid Id,
-    DateOnly On,
-    string Emphasis,
-    Manner Manner,
-    bool Helper,
-    IReadOnlyList<Part> Parts,
-    string Notes,
-    string Place,
-    IReadOnlyList<Guid> TackIds,
-    IReadOnlyList<KeptFault> KeptFaults,
-    TimeOnly? StartsAt,
-    int Version,
-    Guid? RideId,
-    SessionCheck Check
-);
+public sealed record SessionView
+{
+    public required Guid Id { get; init; }
+
+    public required DateOnly On { get; init; }
+
+    public required string Emphasis { get; init; }
+
+    public required Manner Manner { get; init; }
+
+    public required bool Helper { get; init; }
+
+    public required IReadOnlyList<Part> Parts { get; init; }
+
+    public required string Notes { get; init; }
+
+    public required string Place { get; init; }
+
+    public required IReadOnlyList<Guid> TackIds { get; init; }
+
+    public required IReadOnlyList<KeptFault> KeptFaults { get; init; }
+
+    public required TimeOnly? StartsAt { get; init; }
+
+    public required int Version { get; init; }
+
+    public required Guid? RideId { get; init; }
+
+    public required SessionCheck Check { get; init; }
+}
 
 /// <summary>Sessions: checked, kept with what their exercises build, changed, taken off.</summary>
 public static class PlanningSessions

@@ -25,32 +25,44 @@ public sealed record WaitingVerdict(Guid RideId, DateOnly On, VerdictWord Word, 
 public sealed record PlacedToday(Guid BlockId, PlacedSession Session);
 
 /// <summary>One horse's day.</summary>
-/// <param name="Horse">Whose day.</param>
-/// <param name="Sessions">What is planned or ridden.</param>
-/// <param name="Placed">What its block has placed today.</param>
-/// <param name="Next">The next session planned.</param>
-/// <param name="NextPlaced">The next one placed.</param>
-/// <param name="Aim">Its next competition.</param>
-/// <param name="Warnings">To know before tacking up.</param>
-/// <param name="Waiting">A verdict nobody has answered.</param>
-/// <param name="DaysSinceRidden">Days since it was last worked.</param>
-/// <param name="SilentSince">Nothing has been written for two weeks since this day: off, or worked and not written down?</param>
-/// <param name="Fall">A fall that nobody has asked after: how are both?</param>
-/// <param name="Loosen">It was treated and not worked since: the loosening session is the next ride.</param>
-public sealed record HorseToday(
-    HorseView Horse,
-    IReadOnlyList<SessionView> Sessions,
-    PlacedToday? Placed,
-    SessionView? Next,
-    PlacedToday? NextPlaced,
-    AimView? Aim,
-    IReadOnlyList<Warning> Warnings,
-    WaitingVerdict? Waiting,
-    int? DaysSinceRidden,
-    DateOnly? SilentSince,
-    OpenFall? Fall,
-    bool Loosen
-);
+public sealed record HorseToday
+{
+    /// <summary>Whose day.</summary>
+    public required HorseView Horse { get; init; }
+
+    /// <summary>What is planned or ridden.</summary>
+    public required IReadOnlyList<SessionView> Sessions { get; init; }
+
+    /// <summary>What its block has placed today.</summary>
+    public required PlacedToday? Placed { get; init; }
+
+    /// <summary>The next session planned.</summary>
+    public required SessionView? Next { get; init; }
+
+    /// <summary>The next one placed.</summary>
+    public required PlacedToday? NextPlaced { get; init; }
+
+    /// <summary>Its next competition.</summary>
+    public required AimView? Aim { get; init; }
+
+    /// <summary>To know before tacking up.</summary>
+    public required IReadOnlyList<Warning> Warnings { get; init; }
+
+    /// <summary>A verdict nobody has answered.</summary>
+    public required WaitingVerdict? Waiting { get; init; }
+
+    /// <summary>Days since it was last worked.</summary>
+    public required int? DaysSinceRidden { get; init; }
+
+    /// <summary>Nothing has been written for two weeks since this day: off, or worked and not written down?</summary>
+    public required DateOnly? SilentSince { get; init; }
+
+    /// <summary>A fall that nobody has asked after: how are both?</summary>
+    public required OpenFall? Fall { get; init; }
+
+    /// <summary>It was treated and not worked since: the loosening session is the next ride.</summary>
+    public required bool Loosen { get; init; }
+}
 
 public sealed record YardToday(DateOnly On, WeatherReading? Weather, HeatAdvice? Heat, IReadOnlyList<HorseToday> Horses);
 
@@ -93,22 +105,24 @@ public static class TodayOfYard
                     .Select(p => new PlacedToday(p.BlockId, p.Session))
                     .ToList();
                 var aim = book.NextAim(id, visit.Today);
-                return new HorseToday(
-                    Passports.Show(kept, visit.Today),
-                    today,
-                    today.Exists(s => s.RideId is not null) || latest.GetValueOrDefault(id)?.OnDay == visit.Today
-                        ? null
-                        : open.Find(p => p.Session.On == visit.Today),
-                    next is null ? null : book.Show(next),
-                    open.Find(p => p.Session.On > visit.Today && (next is null || p.Session.On < next.Plan.On)),
-                    aim is null ? null : HorseAims.Show(aim.Aim, aim.Version, visit.Today),
-                    Warn(book, id, visit.Today, today),
-                    waiting.GetValueOrDefault(id),
-                    latest.TryGetValue(id, out var ride) ? visit.Today.DayNumber - ride.OnDay.DayNumber : null,
-                    book.Holds(id).Any() ? null : Silence.Since(ride?.OnDay, book.Condition.Told(id), visit.Today),
-                    falls.GetValueOrDefault(id),
-                    book.Condition.TreatedOn(id, visit.Today) is not null
-                );
+                return new HorseToday
+                {
+                    Horse = Passports.Show(kept, visit.Today),
+                    Sessions = today,
+                    Placed =
+                        today.Exists(s => s.RideId is not null) || latest.GetValueOrDefault(id)?.OnDay == visit.Today
+                            ? null
+                            : open.Find(p => p.Session.On == visit.Today),
+                    Next = next is null ? null : book.Show(next),
+                    NextPlaced = open.Find(p => p.Session.On > visit.Today && (next is null || p.Session.On < next.Plan.On)),
+                    Aim = aim is null ? null : HorseAims.Show(aim.Aim, aim.Version, visit.Today),
+                    Warnings = Warn(book, id, visit.Today, today),
+                    Waiting = waiting.GetValueOrDefault(id),
+                    DaysSinceRidden = latest.TryGetValue(id, out var ride) ? visit.Today.DayNumber - ride.OnDay.DayNumber : null,
+                    SilentSince = book.Holds(id).Any() ? null : Silence.Since(ride?.OnDay, book.Condition.Told(id), visit.Today),
+                    Fall = falls.GetValueOrDefault(id),
+                    Loosen = book.Condition.TreatedOn(id, visit.Today) is not null,
+                };
             })
         );
     }

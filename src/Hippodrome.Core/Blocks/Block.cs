@@ -21,44 +21,62 @@ public sealed record AskedEntry(SessionKind? Kind = null, int? AWeek = null);
 public sealed record Asked(SessionKind Kind, int AWeek);
 
 /// <summary>A block as typed.</summary>
-/// <param name="Name">What the yard calls it.</param>
-/// <param name="Purpose">Schooling, conditioning, return to work, run-in.</param>
-/// <param name="Start">First day; today if left out.</param>
-/// <param name="Weeks">How long; to the aim if left out.</param>
-/// <param name="AimId">The competition it leads to, if any.</param>
-/// <param name="Discipline">Whose mix of work; the aim's if left out.</param>
-/// <param name="Focus">Strands, the most important first.</param>
-/// <param name="Now">Minutes by gait that it does in a week now.</param>
-/// <param name="Days">Days of the week it can work.</param>
-/// <param name="HelperDays">Days with someone on the ground.</param>
-/// <param name="ArenaDays">Days with the arena.</param>
-/// <param name="OpenGroundDays">Days with hills or a gallop track.</param>
-/// <param name="FavouriteOff">The day off that is liked best.</param>
-/// <param name="RiderIds">Who may ride it.</param>
-/// <param name="Fixtures">Farrier, therapist, days away.</param>
-/// <param name="Asked">Kinds of session wanted so many times a week, whatever the mix says.</param>
-/// <param name="Return">For a return to work.</param>
-/// <param name="Sets">For conditioning.</param>
-public sealed record BlockEntry(
-    string? Name = null,
-    Purpose? Purpose = null,
-    DateOnly? Start = null,
-    int? Weeks = null,
-    Guid? AimId = null,
-    Discipline? Discipline = null,
-    IReadOnlyList<Strand>? Focus = null,
-    MinutesByGait? Now = null,
-    IReadOnlyList<DayOfWeek>? Days = null,
-    IReadOnlyList<DayOfWeek>? HelperDays = null,
-    IReadOnlyList<DayOfWeek>? ArenaDays = null,
-    IReadOnlyList<DayOfWeek>? OpenGroundDays = null,
-    DayOfWeek? FavouriteOff = null,
-    IReadOnlyList<Guid>? RiderIds = null,
-    IReadOnlyList<FixtureEntry>? Fixtures = null,
-    IReadOnlyList<AskedEntry>? Asked = null,
-    ReturnEntry? Return = null,
-    SetsEntry? Sets = null
-);
+public sealed record BlockEntry
+{
+    /// <summary>What the yard calls it.</summary>
+    public string? Name { get; init; }
+
+    /// <summary>Schooling, conditioning, return to work, run-in.</summary>
+    public Purpose? Purpose { get; init; }
+
+    /// <summary>First day; today if left out.</summary>
+    public DateOnly? Start { get; init; }
+
+    /// <summary>How long; to the aim if left out.</summary>
+    public int? Weeks { get; init; }
+
+    /// <summary>The competition it leads to, if any.</summary>
+    public Guid? AimId { get; init; }
+
+    /// <summary>Whose mix of work; the aim's if left out.</summary>
+    public Discipline? Discipline { get; init; }
+
+    /// <summary>Strands, the most important first.</summary>
+    public IReadOnlyList<Strand>? Focus { get; init; }
+
+    /// <summary>Minutes by gait that it does in a week now.</summary>
+    public MinutesByGait? Now { get; init; }
+
+    /// <summary>Days of the week it can work.</summary>
+    public IReadOnlyList<DayOfWeek>? Days { get; init; }
+
+    /// <summary>Days with someone on the ground.</summary>
+    public IReadOnlyList<DayOfWeek>? HelperDays { get; init; }
+
+    /// <summary>Days with the arena.</summary>
+    public IReadOnlyList<DayOfWeek>? ArenaDays { get; init; }
+
+    /// <summary>Days with hills or a gallop track.</summary>
+    public IReadOnlyList<DayOfWeek>? OpenGroundDays { get; init; }
+
+    /// <summary>The day off that is liked best.</summary>
+    public DayOfWeek? FavouriteOff { get; init; }
+
+    /// <summary>Who may ride it.</summary>
+    public IReadOnlyList<Guid>? RiderIds { get; init; }
+
+    /// <summary>Farrier, therapist, days away.</summary>
+    public IReadOnlyList<FixtureEntry>? Fixtures { get; init; }
+
+    /// <summary>Kinds of session wanted so many times a week, whatever the mix says.</summary>
+    public IReadOnlyList<AskedEntry>? Asked { get; init; }
+
+    /// <summary>For a return to work.</summary>
+    public ReturnEntry? Return { get; init; }
+
+    /// <summary>For conditioning.</summary>
+    public SetsEntry? Sets { get; init; }
+}
 
 /// <summary>A block of weeks that has been thought out: what for, from when, how long, on which days, from what the horse does now.</summary>
 public sealed record Block

@@ -113,33 +113,44 @@ public enum Easing
 }
 
 /// <summary>A day's work as the block places it. What is ridden in it is drawn up when it comes near.</summary>
-/// <param name="Id">Stays the same as long as it is the same session of its week, wherever it moves.</param>
-/// <param name="On">The day.</param>
-/// <param name="Kind">What it is for.</param>
-/// <param name="Minutes">Minutes by gait.</param>
-/// <param name="RungId">The rung in work, where one is.</param>
-/// <param name="Efforts">Fences, counted; null where nothing is jumped.</param>
-/// <param name="Sets">Sets at speed, where there are any.</param>
-/// <param name="Bouts">Bouts of trot or canter it is ridden in, during a return.</param>
-/// <param name="Pinned">The trainer has fixed its day.</param>
-/// <param name="Bent">Soft rules that bend on this day.</param>
-/// <param name="Why">Why it is there.</param>
-/// <param name="RiderId">Who rides it, once the yard's week has been shared out.</param>
-public sealed record PlacedSession(
-    Guid Id,
-    DateOnly On,
-    SessionKind Kind,
-    MinutesByGait Minutes,
-    string? RungId,
-    int? Efforts,
-    CanterSets? Sets,
-    int? Bouts,
-    bool Pinned,
-    IReadOnlyList<Bent> Bent,
-    Why Why,
-    Guid? RiderId = null
-)
+public sealed record PlacedSession
 {
+    /// <summary>Stays the same as long as it is the same session of its week, wherever it moves.</summary>
+    public required Guid Id { get; init; }
+
+    /// <summary>The day.</summary>
+    public required DateOnly On { get; init; }
+
+    /// <summary>What it is for.</summary>
+    public required SessionKind Kind { get; init; }
+
+    /// <summary>Minutes by gait.</summary>
+    public required MinutesByGait Minutes { get; init; }
+
+    /// <summary>The rung in work, where one is.</summary>
+    public required string? RungId { get; init; }
+
+    /// <summary>Fences, counted; null where nothing is jumped.</summary>
+    public required int? Efforts { get; init; }
+
+    /// <summary>Sets at speed, where there are any.</summary>
+    public required CanterSets? Sets { get; init; }
+
+    /// <summary>Bouts of trot or canter it is ridden in, during a return.</summary>
+    public required int? Bouts { get; init; }
+
+    /// <summary>The trainer has fixed its day.</summary>
+    public required bool Pinned { get; init; }
+
+    /// <summary>Soft rules that bend on this day.</summary>
+    public required IReadOnlyList<Bent> Bent { get; init; }
+
+    /// <summary>Why it is there.</summary>
+    public required Why Why { get; init; }
+
+    /// <summary>Who rides it, once the yard's week has been shared out.</summary>
+    public Guid? RiderId { get; init; }
+
     /// <summary>Why it is less than its week would have it; null where it is not.</summary>
     public Easing? Eased { get; init; }
 

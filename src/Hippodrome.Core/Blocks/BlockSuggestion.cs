@@ -79,26 +79,27 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
         var start = TrainingLoad.Monday(today) == today ? today : today.AddDays(1);
         // A day off for the horse, and one for whoever does most of the work.
         var days = AllButMonday.Where(there.Riders.Contains).ToList();
-        var entry = new BlockEntry(
-            aim is null ? $"{horse.Horse.Name}: {(purpose == Purpose.Return ? "back to work" : "schooling")}" : $"To {aim.Name}",
-            purpose,
-            start,
-            aim is null ? 8 : null,
-            aim?.Id,
-            aim?.Discipline,
-            Focus(horse, aim),
-            now,
-            days,
-            [.. there.Helpers.Intersect(days)],
-            [.. there.Arena.Intersect(days)],
-            [.. days.Where(d => d is DayOfWeek.Wednesday or DayOfWeek.Saturday or DayOfWeek.Sunday)],
-            null,
-            [],
-            [],
-            [],
-            new ReturnEntry(purpose == Purpose.Return ? weeksOff : null, OffBecause.Rest, null, back.Id == Approach.ShortLesson),
-            null
-        );
+        var entry = new BlockEntry
+        {
+            Name = aim is null ? $"{horse.Horse.Name}: {(purpose == Purpose.Return ? "back to work" : "schooling")}" : $"To {aim.Name}",
+            Purpose = purpose,
+            Start = start,
+            Weeks = aim is null ? 8 : null,
+            AimId = aim?.Id,
+            Discipline = aim?.Discipline,
+            Focus = Focus(horse, aim),
+            Now = now,
+            Days = days,
+            HelperDays = [.. there.Helpers.Intersect(days)],
+            ArenaDays = [.. there.Arena.Intersect(days)],
+            OpenGroundDays = [.. days.Where(d => d is DayOfWeek.Wednesday or DayOfWeek.Saturday or DayOfWeek.Sunday)],
+            FavouriteOff = null,
+            RiderIds = [],
+            Fixtures = [],
+            Asked = [],
+            Return = new ReturnEntry(purpose == Purpose.Return ? weeksOff : null, OffBecause.Rest, null, back.Id == Approach.ShortLesson),
+            Sets = null,
+        };
         return new BlockSuggestion(
             entry,
             [

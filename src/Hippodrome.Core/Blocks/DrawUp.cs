@@ -53,7 +53,10 @@ public static class DrawUp
 
         var (walk, trot, canter) = (session.Minutes.Walk, session.Minutes.Trot, session.Minutes.Canter);
         var last = walk >= 12 ? Math.Max(SessionFigures.WalkLast.Value, walk / 3) : 0;
-        var parts = new List<PartEntry> { new(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, walk - last) };
+        var parts = new List<PartEntry>
+        {
+            PartEntry.Of(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, walk - last),
+        };
         if (session.Bouts is not null)
         {
             AddBouts(parts, Gait.Trot, trot);
@@ -66,7 +69,7 @@ public static class DrawUp
 
         if (last > 0)
         {
-            parts.Add(new(Phase.CoolDown, "Walk on a long rein; drop the reins at the end", Gait.Walk, Rein.Both, last));
+            parts.Add(PartEntry.Of(Phase.CoolDown, "Walk on a long rein; drop the reins at the end", Gait.Walk, Rein.Both, last));
         }
 
         return new SessionEntry(
@@ -85,16 +88,17 @@ public static class DrawUp
         {
             var bout = SessionFigures.ReturnBout.Value;
             parts.Add(
-                new(
-                    Phase.Work,
-                    $"{gait} in bouts of {bout} seconds, spread out in the walk",
-                    gait,
-                    Rein.Both,
-                    minutes,
-                    Times: minutes * 60 / bout,
-                    BoutSeconds: bout,
-                    RestSeconds: 2 * bout
-                )
+                new()
+                {
+                    Phase = Phase.Work,
+                    What = $"{gait} in bouts of {bout} seconds, spread out in the walk",
+                    Gait = gait,
+                    Rein = Rein.Both,
+                    Minutes = minutes,
+                    Times = minutes * 60 / bout,
+                    BoutSeconds = bout,
+                    RestSeconds = 2 * bout,
+                }
             );
         }
     }
@@ -104,7 +108,13 @@ public static class DrawUp
         if (trot > 0)
         {
             parts.Add(
-                new(session.Sets is null ? Phase.Work : Phase.WarmUp, "Trot, loose and forward, both reins", Gait.Trot, Rein.Both, trot)
+                PartEntry.Of(
+                    session.Sets is null ? Phase.Work : Phase.WarmUp,
+                    "Trot, loose and forward, both reins",
+                    Gait.Trot,
+                    Rein.Both,
+                    trot
+                )
             );
         }
 
@@ -112,17 +122,18 @@ public static class DrawUp
         {
             parts.Add(
                 session.Sets is { } sets
-                    ? new(
-                        Phase.Work,
-                        $"Sets: {sets.Says}",
-                        Gait.Canter,
-                        Rein.Both,
-                        canter,
-                        Times: sets.Repeats,
-                        BoutSeconds: (int)(sets.Minutes * 60),
-                        RestSeconds: (int)(sets.Rest * 60)
-                    )
-                    : new(Phase.Work, "Canter, both leads", Gait.Canter, Rein.Both, canter)
+                    ? new()
+                    {
+                        Phase = Phase.Work,
+                        What = $"Sets: {sets.Says}",
+                        Gait = Gait.Canter,
+                        Rein = Rein.Both,
+                        Minutes = canter,
+                        Times = sets.Repeats,
+                        BoutSeconds = (int)(sets.Minutes * 60),
+                        RestSeconds = (int)(sets.Rest * 60),
+                    }
+                    : PartEntry.Of(Phase.Work, "Canter, both leads", Gait.Canter, Rein.Both, canter)
             );
         }
     }

@@ -169,19 +169,20 @@ public static class HandEdits
                     .Range(100, 900)
                     .Select(n => PlacedSession.IdOf(planned.Block.Id, monday, entry.To!.Value, n))
                     .First(i => plan.Find(i) is null && plan.Skipped.All(s => s.Id != i));
-                var added = new PlacedSession(
-                    id,
-                    on,
-                    entry.To!.Value,
-                    Doses.Typical(entry.To.Value, minutes),
-                    null,
-                    null,
-                    null,
-                    null,
-                    true,
-                    [],
-                    new Why("Added by hand", [$"{minutes} minutes"], Source.CommonPractice)
-                );
+                var added = new PlacedSession
+                {
+                    Id = id,
+                    On = on,
+                    Kind = entry.To!.Value,
+                    Minutes = Doses.Typical(entry.To.Value, minutes),
+                    RungId = null,
+                    Efforts = null,
+                    Sets = null,
+                    Bouts = null,
+                    Pinned = true,
+                    Bent = [],
+                    Why = new Why("Added by hand", [$"{minutes} minutes"], Source.CommonPractice),
+                };
                 return PlanChanges.With(plan, plan.Sessions.Append(added)) with { Added = [.. plan.Added, id] };
         }
     }

@@ -39,32 +39,55 @@ public sealed record NextIs(double Keep, bool WalkOnly, string Because)
 }
 
 /// <summary>All that a block is planned from.</summary>
-/// <param name="Block">What goes in.</param>
-/// <param name="Horse">The horse as it stands.</param>
-/// <param name="Today">Days before it stay as they were.</param>
-/// <param name="Former">The plan as it was; null for a first one.</param>
-/// <param name="Done">Sessions of it that have been ridden.</param>
-/// <param name="CutShort">Those of them that were broken off early.</param>
-/// <param name="Gates">Gates of a return that have been answered.</param>
-/// <param name="Cleared">Stages of the vet's plan that have been cleared.</param>
-/// <param name="RiderThere">Whether one of its riders is there on a day.</param>
-/// <param name="OtherHorses">How many other horses its riders have on a day.</param>
-/// <param name="Next">A verdict that changes the next session.</param>
-public sealed record PlanningCase(
-    Block Block,
-    HorseNow Horse,
-    DateOnly Today,
-    BlockPlan? Former,
-    IReadOnlySet<Guid> Done,
-    IReadOnlySet<Guid> CutShort,
-    IReadOnlyList<GateAnswer> Gates,
-    IReadOnlyList<StageCleared> Cleared,
-    Func<DateOnly, bool> RiderThere,
-    Func<DateOnly, int> OtherHorses,
-    NextIs? Next
-)
+public sealed record PlanningCase
 {
+    /// <summary>What goes in.</summary>
+    public required Block Block { get; init; }
+
+    /// <summary>The horse as it stands.</summary>
+    public required HorseNow Horse { get; init; }
+
+    /// <summary>Days before it stay as they were.</summary>
+    public required DateOnly Today { get; init; }
+
+    /// <summary>The plan as it was; null for a first one.</summary>
+    public required BlockPlan? Former { get; init; }
+
+    /// <summary>Sessions of it that have been ridden.</summary>
+    public required IReadOnlySet<Guid> Done { get; init; }
+
+    /// <summary>Those of them that were broken off early.</summary>
+    public required IReadOnlySet<Guid> CutShort { get; init; }
+
+    /// <summary>Gates of a return that have been answered.</summary>
+    public required IReadOnlyList<GateAnswer> Gates { get; init; }
+
+    /// <summary>Stages of the vet's plan that have been cleared.</summary>
+    public required IReadOnlyList<StageCleared> Cleared { get; init; }
+
+    /// <summary>Whether one of its riders is there on a day.</summary>
+    public required Func<DateOnly, bool> RiderThere { get; init; }
+
+    /// <summary>How many other horses its riders have on a day.</summary>
+    public required Func<DateOnly, int> OtherHorses { get; init; }
+
+    /// <summary>A verdict that changes the next session.</summary>
+    public required NextIs? Next { get; init; }
+
     /// <summary>A first plan, with nothing known but the block and the horse.</summary>
     public static PlanningCase First(Block block, HorseNow horse, DateOnly today) =>
-        new(block, horse, today, null, new HashSet<Guid>(), new HashSet<Guid>(), [], [], _ => true, _ => 0, null);
+        new()
+        {
+            Block = block,
+            Horse = horse,
+            Today = today,
+            Former = null,
+            Done = new HashSet<Guid>(),
+            CutShort = new HashSet<Guid>(),
+            Gates = [],
+            Cleared = [],
+            RiderThere = _ => true,
+            OtherHorses = _ => 0,
+            Next = null,
+        };
 }

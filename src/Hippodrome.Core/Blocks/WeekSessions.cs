@@ -115,19 +115,20 @@ internal sealed class WeekSessions(
             return was;
         }
 
-        return new PlacedSession(
-            id,
-            slot.On,
-            slot.Kind,
-            minutes,
-            rung,
-            efforts,
-            sets,
-            bouts,
-            was?.Pinned ?? false,
-            [],
-            Doses.Because(slot.Kind, quota.Target, efforts, sets, dayBefore, [])
-        );
+        return new PlacedSession
+        {
+            Id = id,
+            On = slot.On,
+            Kind = slot.Kind,
+            Minutes = minutes,
+            RungId = rung,
+            Efforts = efforts,
+            Sets = sets,
+            Bouts = bouts,
+            Pinned = was?.Pinned ?? false,
+            Bent = [],
+            Why = Doses.Because(slot.Kind, quota.Target, efforts, sets, dayBefore, []),
+        };
     }
 
     private static bool IsOf(Strand strand, SessionKind kind) => strand.Kind() == kind || kind.Strand() == strand;

@@ -38,31 +38,41 @@ public sealed record Dose
 }
 
 /// <summary>A way to ride a rung.</summary>
-/// <param name="Id">The rung's id and its own name: <c>poles/trot-poles/four-on-the-quarter-line</c>.</param>
-/// <param name="RungId">The rung it belongs to.</param>
-/// <param name="Name">What it is called.</param>
-/// <param name="How">How it is ridden.</param>
-/// <param name="Gait">The gait most of it is in.</param>
-/// <param name="Figure">Where it is ridden.</param>
-/// <param name="Repetitions">How often, both reins together.</param>
-/// <param name="Dose">Minutes or efforts.</param>
-/// <param name="Poles">How many poles it takes.</param>
-/// <param name="StepsBeforeRest">Steps asked before the rest, where there is one.</param>
-/// <param name="SetUp">The set-up it builds, where one of the families can.</param>
-public sealed record Exercise(
-    string Id,
-    string RungId,
-    string Name,
-    string How,
-    Gait Gait,
-    RiddenFigure Figure,
-    int Repetitions,
-    Dose Dose,
-    int? Poles = null,
-    int? StepsBeforeRest = null,
-    SetUpEntry? SetUp = null
-)
+public sealed record Exercise
 {
+    /// <summary>The rung's id and its own name: <c>poles/trot-poles/four-on-the-quarter-line</c>.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>The rung it belongs to.</summary>
+    public required string RungId { get; init; }
+
+    /// <summary>What it is called.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>How it is ridden.</summary>
+    public required string How { get; init; }
+
+    /// <summary>The gait most of it is in.</summary>
+    public required Gait Gait { get; init; }
+
+    /// <summary>Where it is ridden.</summary>
+    public required RiddenFigure Figure { get; init; }
+
+    /// <summary>How often, both reins together.</summary>
+    public required int Repetitions { get; init; }
+
+    /// <summary>Minutes or efforts.</summary>
+    public required Dose Dose { get; init; }
+
+    /// <summary>How many poles it takes.</summary>
+    public int? Poles { get; init; }
+
+    /// <summary>Steps asked before the rest, where there is one.</summary>
+    public int? StepsBeforeRest { get; init; }
+
+    /// <summary>The set-up it builds, where one of the families can.</summary>
+    public SetUpEntry? SetUp { get; init; }
+
     /// <summary>Height of its fences in metres, where no set-up says it; null where it goes with the horse.</summary>
     public double? HeightMetres { get; init; }
 }

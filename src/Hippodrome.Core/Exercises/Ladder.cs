@@ -36,21 +36,37 @@ internal static class Ladder
 }
 
 /// <summary>A rung as its ladder writes it down.</summary>
-internal sealed record RungDraft(
-    string Slug,
-    string Name,
-    Measures.Figure<int> YoungestAge,
-    string Purpose,
-    string How,
-    Good Good,
-    string Watch,
-    string[]? Needs = null,
-    string[]? Kit = null,
-    bool Helper = false,
-    Measures.Figure<int>? MostAWeek = null,
-    Measures.Figure<int>? SessionsToGoUp = null,
-    string? Caution = null,
-    string? Ask = null,
-    Measures.Figure<double>? MostHeight = null,
-    bool NoFence = false
-);
+internal sealed record RungDraft
+{
+    public required string Slug { get; init; }
+
+    public required string Name { get; init; }
+
+    public required Measures.Figure<int> YoungestAge { get; init; }
+
+    public required string Purpose { get; init; }
+
+    public required string How { get; init; }
+
+    public required Good Good { get; init; }
+
+    public required string Watch { get; init; }
+
+    public string[]? Needs { get; init; }
+
+    public string[]? Kit { get; init; }
+
+    public bool Helper { get; init; }
+
+    public Measures.Figure<int>? MostAWeek { get; init; }
+
+    public Measures.Figure<int>? SessionsToGoUp { get; init; }
+
+    public string? Caution { get; init; }
+
+    public string? Ask { get; init; }
+
+    public Measures.Figure<double>? MostHeight { get; init; }
+
+    public bool NoFence { get; init; }
+}

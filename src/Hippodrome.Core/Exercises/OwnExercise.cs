@@ -4,31 +4,41 @@ using Hippodrome.Core.Measures;
 namespace Hippodrome.Core.Exercises;
 
 /// <summary>A trainer's own exercise as typed, for a rung of the catalogue.</summary>
-/// <param name="RungId">The rung it belongs to.</param>
-/// <param name="Name">What it is called.</param>
-/// <param name="How">How it is ridden.</param>
-/// <param name="Gait">The gait most of it is in.</param>
-/// <param name="Figure">Where it is ridden.</param>
-/// <param name="Repetitions">How often, both reins together.</param>
-/// <param name="Minutes">Its dose in minutes; or efforts.</param>
-/// <param name="Efforts">Its dose in efforts; or minutes.</param>
-/// <param name="Poles">How many poles it takes.</param>
-/// <param name="StepsBeforeRest">Steps asked before the rest.</param>
-/// <param name="CopiedFrom">The catalogue's exercise it was copied from.</param>
-public sealed record OwnExerciseEntry(
-    string? RungId = null,
-    string? Name = null,
-    string? How = null,
-    Gait? Gait = null,
-    RiddenFigure? Figure = null,
-    int? Repetitions = null,
-    double? Minutes = null,
-    int? Efforts = null,
-    int? Poles = null,
-    int? StepsBeforeRest = null,
-    string? CopiedFrom = null
-)
+public sealed record OwnExerciseEntry
 {
+    /// <summary>The rung it belongs to.</summary>
+    public string? RungId { get; init; }
+
+    /// <summary>What it is called.</summary>
+    public string? Name { get; init; }
+
+    /// <summary>How it is ridden.</summary>
+    public string? How { get; init; }
+
+    /// <summary>The gait most of it is in.</summary>
+    public Gait? Gait { get; init; }
+
+    /// <summary>Where it is ridden.</summary>
+    public RiddenFigure? Figure { get; init; }
+
+    /// <summary>How often, both reins together.</summary>
+    public int? Repetitions { get; init; }
+
+    /// <summary>Its dose in minutes; or efforts.</summary>
+    public double? Minutes { get; init; }
+
+    /// <summary>Its dose in efforts; or minutes.</summary>
+    public int? Efforts { get; init; }
+
+    /// <summary>How many poles it takes.</summary>
+    public int? Poles { get; init; }
+
+    /// <summary>Steps asked before the rest.</summary>
+    public int? StepsBeforeRest { get; init; }
+
+    /// <summary>The catalogue's exercise it was copied from.</summary>
+    public string? CopiedFrom { get; init; }
+
     /// <summary>Stands beside the catalogue's; the set-up of a copied one comes along.</summary>
     public Outcome<Exercise> Check(Guid id, bool kept = false)
     {
@@ -53,19 +63,20 @@ public sealed record OwnExerciseEntry(
         int? poles = Poles is null ? null : checks.Whole("poles", Poles, 1, 30, "poles");
         int? steps = StepsBeforeRest is null ? null : checks.Whole("stepsBeforeRest", StepsBeforeRest, 1, 20, "steps");
         return checks.Outcome(() =>
-            new Exercise(
-                id.ToString(),
-                rung!.Id,
-                name,
-                how,
-                gait,
-                figure,
-                repetitions,
-                minutes is { } m ? Dose.OfMinutes(m) : Dose.OfEfforts(efforts!.Value),
-                poles,
-                steps,
-                copied?.SetUp
-            )
+            new Exercise
+            {
+                Id = id.ToString(),
+                RungId = rung!.Id,
+                Name = name,
+                How = how,
+                Gait = gait,
+                Figure = figure,
+                Repetitions = repetitions,
+                Dose = minutes is { } m ? Dose.OfMinutes(m) : Dose.OfEfforts(efforts!.Value),
+                Poles = poles,
+                StepsBeforeRest = steps,
+                SetUp = copied?.SetUp,
+            }
         );
     }
 }

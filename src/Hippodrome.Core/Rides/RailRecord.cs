@@ -61,41 +61,59 @@ public sealed record CountedTimes(int Strides, int Times);
 public sealed record StepCount(int Asked, int Given);
 
 /// <summary>What only a recorder at the rail can tell.</summary>
-public sealed record RailRecord(
-    DateTimeOffset? Began,
-    DateTimeOffset? Ended,
-    IReadOnlyList<Stretch> Stretches,
-    IReadOnlyList<PartDone> Parts,
-    IReadOnlyList<RiderMinutes> Riders,
-    IReadOnlyList<Interruption> Interruptions,
-    IReadOnlyList<LeftOpen> LeftOpen,
-    IReadOnlyList<ClockNote> ClockNotes,
-    BothReins<ChangeCount> Changes,
-    JumpsTold Jumps,
-    IReadOnlyList<CountedLine> Lines,
-    BothReins<StepCount> Yields,
-    IReadOnlyDictionary<Leg, int> TouchedLegs,
-    IReadOnlyList<Fell> Falls,
-    IReadOnlyList<string> AdviceTaken,
-    IReadOnlyList<string> AdviceLeft,
-    IReadOnlyList<string> Next
-)
+public sealed record RailRecord
 {
+    public required DateTimeOffset? Began { get; init; }
+
+    public required DateTimeOffset? Ended { get; init; }
+
+    public required IReadOnlyList<Stretch> Stretches { get; init; }
+
+    public required IReadOnlyList<PartDone> Parts { get; init; }
+
+    public required IReadOnlyList<RiderMinutes> Riders { get; init; }
+
+    public required IReadOnlyList<Interruption> Interruptions { get; init; }
+
+    public required IReadOnlyList<LeftOpen> LeftOpen { get; init; }
+
+    public required IReadOnlyList<ClockNote> ClockNotes { get; init; }
+
+    public required BothReins<ChangeCount> Changes { get; init; }
+
+    public required JumpsTold Jumps { get; init; }
+
+    public required IReadOnlyList<CountedLine> Lines { get; init; }
+
+    public required BothReins<StepCount> Yields { get; init; }
+
+    public required IReadOnlyDictionary<Leg, int> TouchedLegs { get; init; }
+
+    public required IReadOnlyList<Fell> Falls { get; init; }
+
+    public required IReadOnlyList<string> AdviceTaken { get; init; }
+
+    public required IReadOnlyList<string> AdviceLeft { get; init; }
+
+    public required IReadOnlyList<string> Next { get; init; }
+
     /// <param name="timeline">Tap to tap.</param>
     /// <param name="notes">What was odd about clocks.</param>
     /// <param name="events">Everything that counts.</param>
     internal static RailRecord Of(RideTimeline timeline, IReadOnlyList<ClockNote> notes, IReadOnlyList<RideEvent> events) =>
-        new(
-            timeline.Began,
-            timeline.Ended,
-            timeline.Stretches,
-            PartsOf(timeline, events),
-            [.. timeline.Stretches.GroupBy(s => s.Rider).Select(g => new RiderMinutes(g.Key, g.Sum(s => s.Minutes)))],
-            timeline.Interruptions,
-            timeline.LeftOpen,
-            notes,
-            RideRecord.PerRein(events.OfType<ChangeRidden>(), c => c.To, CountChanges),
-            TellJumps(events),
+        new()
+        {
+            Began = timeline.Began,
+            Ended = timeline.Ended,
+            Stretches = timeline.Stretches,
+            Parts = PartsOf(timeline, events),
+            Riders = [.. timeline.Stretches.GroupBy(s => s.Rider).Select(g => new RiderMinutes(g.Key, g.Sum(s => s.Minutes)))],
+            Interruptions = timeline.Interruptions,
+            LeftOpen = timeline.LeftOpen,
+            ClockNotes = notes,
+            Changes = RideRecord.PerRein(events.OfType<ChangeRidden>(), c => c.To, CountChanges),
+            Jumps = TellJumps(events),
+            Lines =
             [
                 .. events
                     .OfType<StridesCounted>()
@@ -107,13 +125,17 @@ public sealed record RailRecord(
                         [.. g.GroupBy(c => c.Strides).OrderBy(c => c.Key).Select(c => new CountedTimes(c.Key, c.Count()))]
                     )),
             ],
-            RideRecord.PerRein(events.OfType<YieldSteps>(), y => y.AwayFrom, y => new StepCount(y.Sum(s => s.Asked), y.Sum(s => s.Given))),
-            LegsOf(events),
-            [.. events.OfType<Fell>()],
-            [.. events.OfType<AdviceAnswered>().Where(a => a.Accepted).Select(a => a.Rule)],
-            [.. events.OfType<AdviceAnswered>().Where(a => !a.Accepted).Select(a => a.Rule)],
-            [.. events.OfType<NextToDo>().Select(n => n.Text)]
-        );
+            Yields = RideRecord.PerRein(
+                events.OfType<YieldSteps>(),
+                y => y.AwayFrom,
+                y => new StepCount(y.Sum(s => s.Asked), y.Sum(s => s.Given))
+            ),
+            TouchedLegs = LegsOf(events),
+            Falls = [.. events.OfType<Fell>()],
+            AdviceTaken = [.. events.OfType<AdviceAnswered>().Where(a => a.Accepted).Select(a => a.Rule)],
+            AdviceLeft = [.. events.OfType<AdviceAnswered>().Where(a => !a.Accepted).Select(a => a.Rule)],
+            Next = [.. events.OfType<NextToDo>().Select(n => n.Text)],
+        };
 
     internal BothReins<PassCount> PassesOf(IReadOnlyCollection<int> parts)
     {

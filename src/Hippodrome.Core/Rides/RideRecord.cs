@@ -39,23 +39,36 @@ public sealed record MarksByRein(double? Left, double? Right);
 public sealed record SignOnRein(Sign Sign, Rein? Rein, bool Known = false);
 
 /// <summary>What a ride adds up to, folded from its events.</summary>
-public sealed record RideRecord(
-    IReadOnlyList<GaitMinutes> ByGait,
-    IReadOnlyList<TransitionCount> Transitions,
-    BothReins<PassCount> Passes,
-    BothReins<EffortCount> Efforts,
-    double HighestMetres,
-    MarksByRein Marks,
-    IReadOnlyList<int> Tension,
-    double? Exertion,
-    IReadOnlyList<SignOnRein> Signs,
-    bool? ClosingTestPassed,
-    IReadOnlyList<string> Notes,
-    WeatherReading? Weather,
-    int TakenBack,
-    RailRecord Rail
-)
+public sealed record RideRecord
 {
+    public required IReadOnlyList<GaitMinutes> ByGait { get; init; }
+
+    public required IReadOnlyList<TransitionCount> Transitions { get; init; }
+
+    public required BothReins<PassCount> Passes { get; init; }
+
+    public required BothReins<EffortCount> Efforts { get; init; }
+
+    public required double HighestMetres { get; init; }
+
+    public required MarksByRein Marks { get; init; }
+
+    public required IReadOnlyList<int> Tension { get; init; }
+
+    public required double? Exertion { get; init; }
+
+    public required IReadOnlyList<SignOnRein> Signs { get; init; }
+
+    public required bool? ClosingTestPassed { get; init; }
+
+    public required IReadOnlyList<string> Notes { get; init; }
+
+    public required WeatherReading? Weather { get; init; }
+
+    public required int TakenBack { get; init; }
+
+    public required RailRecord Rail { get; init; }
+
     public double Minutes => ByGait.Sum(g => g.Minutes);
 
     /// <summary>Exertion times minutes (Foster 2001); null when nobody said how hard it was.</summary>
@@ -101,32 +114,36 @@ public sealed record RideRecord(
             .ThenBy(e => e.Id)
             .ToList();
         var timeline = RideTimeline.Of(events.Select(e => (e, at[e])));
-        return new RideRecord(
-            MinutesByGait(
+        return new RideRecord
+        {
+            ByGait = MinutesByGait(
                 events
                     .OfType<Ridden>()
                     .Select(r => (r.Gait, r.Rein, r.Minutes))
                     .Concat(timeline.Stretches.Select(s => (s.Gait, s.Rein, s.Minutes)))
             ),
-            CountTransitions(
+            Transitions = CountTransitions(
                 events
                     .OfType<Transitions>()
                     .Select(t => (t.From, t.To, t.Count))
                     .Concat(timeline.Transitions.Select(t => (t.From, t.To, 1)))
             ),
-            PerRein(events.OfType<PolesPassed>(), p => p.Rein, CountPasses),
-            PerRein(events.OfType<Efforts>(), e => e.Rein, CountEfforts),
-            events.OfType<Efforts>().Select(e => e.HeightMetres).DefaultIfEmpty(0).Max(),
-            MeanMarks([.. events.OfType<Marked>()]),
-            [.. events.OfType<TensionSeen>().Select(t => t.Tension)],
-            events.OfType<ExertionSeen>().LastOrDefault()?.Exertion,
-            [.. events.OfType<SignSeen>().Select(s => new SignOnRein(s.Sign, s.Rein, s.Known is not null)).Distinct()],
-            events.OfType<ClosingTest>().LastOrDefault()?.Passed,
-            [.. events.OfType<Noted>().Select(n => n.Text)],
-            events.OfType<WeatherRead>().Select(w => new WeatherReading(w.TemperatureC, w.HumidityPercent, w.Simulated)).LastOrDefault(),
-            log.Events.Count(e => takenBack.Contains(e.Id)),
-            RailRecord.Of(timeline, clockNotes, events)
-        );
+            Passes = PerRein(events.OfType<PolesPassed>(), p => p.Rein, CountPasses),
+            Efforts = PerRein(events.OfType<Efforts>(), e => e.Rein, CountEfforts),
+            HighestMetres = events.OfType<Efforts>().Select(e => e.HeightMetres).DefaultIfEmpty(0).Max(),
+            Marks = MeanMarks([.. events.OfType<Marked>()]),
+            Tension = [.. events.OfType<TensionSeen>().Select(t => t.Tension)],
+            Exertion = events.OfType<ExertionSeen>().LastOrDefault()?.Exertion,
+            Signs = [.. events.OfType<SignSeen>().Select(s => new SignOnRein(s.Sign, s.Rein, s.Known is not null)).Distinct()],
+            ClosingTestPassed = events.OfType<ClosingTest>().LastOrDefault()?.Passed,
+            Notes = [.. events.OfType<Noted>().Select(n => n.Text)],
+            Weather = events
+                .OfType<WeatherRead>()
+                .Select(w => new WeatherReading(w.TemperatureC, w.HumidityPercent, w.Simulated))
+                .LastOrDefault(),
+            TakenBack = log.Events.Count(e => takenBack.Contains(e.Id)),
+            Rail = RailRecord.Of(timeline, clockNotes, events),
+        };
     }
 
     private static List<TransitionCount> CountTransitions(IEnumerable<(Gait From, Gait To, int Count)> transitions) =>

@@ -12,50 +12,57 @@ internal static class ClearanceSteps
         var ground = cleared.NoLungeing ? Manner.InHand : Manner.Lunged;
         List<PartEntry> parts =
         [
-            new(
-                Phase.WarmUp,
-                cleared.NoLungeing ? "Led in walk, both sides" : "Walk on the lunge, both ways",
-                Gait.Walk,
-                Rein.Both,
-                walkFirst
-            )
+            new()
             {
+                Phase = Phase.WarmUp,
+                What = cleared.NoLungeing ? "Led in walk, both sides" : "Walk on the lunge, both ways",
+                Gait = Gait.Walk,
+                Rein = Rein.Both,
+                Minutes = walkFirst,
                 Manner = ground,
             },
-            new(
-                Phase.Work,
-                cleared.NoLungeing ? "Led, trot up and back a few times: level?" : "Trot on the lunge: level and steady both ways?",
-                Gait.Trot,
-                Rein.Both,
-                3
-            )
+            new()
             {
+                Phase = Phase.Work,
+                What = cleared.NoLungeing ? "Led, trot up and back a few times: level?" : "Trot on the lunge: level and steady both ways?",
+                Gait = Gait.Trot,
+                Rein = Rein.Both,
+                Minutes = 3,
                 Manner = ground,
             },
         ];
         if (cleared.WorkedDays > 0)
         {
-            parts.Add(new(Phase.Work, "Long lines, large circles and straight", Gait.Trot, Rein.Both, 3) { Manner = Manner.LongReined });
+            parts.Add(
+                PartEntry.Of(Phase.Work, "Long lines, large circles and straight", Gait.Trot, Rein.Both, 3) with
+                {
+                    Manner = Manner.LongReined,
+                }
+            );
         }
 
         if (cleared.WorkedDays > 1)
         {
             var left = SessionFigures.LightDay.Value - SessionFigures.WalkLast.Value - parts.Sum(p => p.Minutes!.Value);
             parts.Add(
-                new(
-                    Phase.Work,
-                    "In the saddle, walk on a long rein, both reins",
-                    Gait.Walk,
-                    Rein.Both,
-                    Math.Min(SessionFigures.FirstSaddleAfterHold.Value - 2, left)
-                )
+                new()
                 {
+                    Phase = Phase.Work,
+                    What = "In the saddle, walk on a long rein, both reins",
+                    Gait = Gait.Walk,
+                    Rein = Rein.Both,
+                    Minutes = Math.Min(SessionFigures.FirstSaddleAfterHold.Value - 2, left),
                     Manner = Manner.Ridden,
                 }
             );
         }
 
-        parts.Add(new(Phase.CoolDown, "Walk, led", Gait.Walk, Rein.Both, SessionFigures.WalkLast.Value) { Manner = Manner.InHand });
+        parts.Add(
+            PartEntry.Of(Phase.CoolDown, "Walk, led", Gait.Walk, Rein.Both, SessionFigures.WalkLast.Value) with
+            {
+                Manner = Manner.InHand,
+            }
+        );
         return parts;
     }
 }

@@ -69,37 +69,50 @@ public sealed record RampLimit(
 }
 
 /// <summary>All that a plan is checked against.</summary>
-/// <param name="Horse">Whose it is.</param>
-/// <param name="Plan">The plan.</param>
-/// <param name="SetUps">The set-ups its parts name.</param>
-/// <param name="Nearby">Other days within a week of it, done or planned.</param>
-/// <param name="TemperatureC">What the thermometer says, if anyone looked.</param>
-/// <param name="HeldBecause">Why no work is allowed until a vet clears it; null when nothing holds.</param>
-/// <param name="Places">Where the horse stands on the ladders; null when nobody has said.</param>
-/// <param name="Restrictions">What it may not do, whatever the day; only those that hold on the plan's day are looked at.</param>
-/// <param name="Tack">The bits and aids it is ridden in.</param>
-/// <param name="Feet">When its feet are due.</param>
-/// <param name="Heat">The heat of the hours it is ridden in, if it is known.</param>
-/// <param name="Layouts">What stood in the sessions before it that had something standing, the latest first.</param>
-/// <param name="RepeatsUntilEasy">The trainer repeats the same question with this horse, on purpose.</param>
-/// <param name="Competition">The next competition on the plan's day or after.</param>
-public sealed record PlanContext(
-    Horse Horse,
-    SessionPlan Plan,
-    IReadOnlyDictionary<Guid, SetUp> SetUps,
-    IReadOnlyList<NearbyDay> Nearby,
-    double? TemperatureC = null,
-    string? HeldBecause = null,
-    Places? Places = null,
-    IReadOnlyList<Restriction>? Restrictions = null,
-    IReadOnlyList<Tack>? Tack = null,
-    CareDue? Feet = null,
-    HeatAdvice? Heat = null,
-    IReadOnlyList<IReadOnlySet<string>>? Layouts = null,
-    bool RepeatsUntilEasy = false,
-    Aim? Competition = null
-)
+public sealed record PlanContext
 {
+    /// <summary>Whose it is.</summary>
+    public required Horse Horse { get; init; }
+
+    /// <summary>The plan.</summary>
+    public required SessionPlan Plan { get; init; }
+
+    /// <summary>The set-ups its parts name.</summary>
+    public required IReadOnlyDictionary<Guid, SetUp> SetUps { get; init; }
+
+    /// <summary>Other days within a week of it, done or planned.</summary>
+    public required IReadOnlyList<NearbyDay> Nearby { get; init; }
+
+    /// <summary>What the thermometer says, if anyone looked.</summary>
+    public double? TemperatureC { get; init; }
+
+    /// <summary>Why no work is allowed until a vet clears it; null when nothing holds.</summary>
+    public string? HeldBecause { get; init; }
+
+    /// <summary>Where the horse stands on the ladders; null when nobody has said.</summary>
+    public Places? Places { get; init; }
+
+    /// <summary>What it may not do, whatever the day; only those that hold on the plan's day are looked at.</summary>
+    public IReadOnlyList<Restriction>? Restrictions { get; init; }
+
+    /// <summary>The bits and aids it is ridden in.</summary>
+    public IReadOnlyList<Tack>? Tack { get; init; }
+
+    /// <summary>When its feet are due.</summary>
+    public CareDue? Feet { get; init; }
+
+    /// <summary>The heat of the hours it is ridden in, if it is known.</summary>
+    public HeatAdvice? Heat { get; init; }
+
+    /// <summary>What stood in the sessions before it that had something standing, the latest first.</summary>
+    public IReadOnlyList<IReadOnlySet<string>>? Layouts { get; init; }
+
+    /// <summary>The trainer repeats the same question with this horse, on purpose.</summary>
+    public bool RepeatsUntilEasy { get; init; }
+
+    /// <summary>The next competition on the plan's day or after.</summary>
+    public Aim? Competition { get; init; }
+
     /// <summary>The vet who has allowed walking in hand while the horse is held; null where nobody has.</summary>
     public string? WalkInHandBy { get; init; }
 

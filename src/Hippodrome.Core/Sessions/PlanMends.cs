@@ -50,7 +50,7 @@ internal static class PlanMends
         }
         else
         {
-            parts.Insert(0, new PartEntry(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, add));
+            parts.Insert(0, PartEntry.Of(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, add));
         }
 
         return new(PlanChecks.Minutes("Add {0} minutes of walk first", add), c.Plan.ToEntry() with { Parts = parts });
@@ -66,7 +66,7 @@ internal static class PlanMends
         }
         else
         {
-            parts.Add(new PartEntry(Phase.CoolDown, "Walk on a long rein", Gait.Walk, Rein.Both, add));
+            parts.Add(PartEntry.Of(Phase.CoolDown, "Walk on a long rein", Gait.Walk, Rein.Both, add));
         }
 
         return new(PlanChecks.Minutes("Add {0} minutes of walk at the end", add), plan.ToEntry() with { Parts = parts });
@@ -87,7 +87,7 @@ internal static class PlanMends
     {
         var parts = plan.Parts.Select(p => p.ToEntry()).ToList();
         var at = parts.FindIndex(p => p.Phase == Phase.NewWork);
-        parts.Insert(at, new PartEntry(Phase.Work, "Large circles and transitions, as it knows them", Gait.Trot, Rein.Both, 5));
+        parts.Insert(at, PartEntry.Of(Phase.Work, "Large circles and transitions, as it knows them", Gait.Trot, Rein.Both, 5));
         return plan.ToEntry() with { Parts = parts };
     }
 
@@ -173,7 +173,7 @@ internal static class PlanMends
         var onGround = ground.Sum(p => p.Minutes);
         var sits =
             saddle == 0
-                ? [new PartEntry(Phase.Work, "Sit, led in walk on both reins", Gait.Walk, Rein.Both, most) { Manner = Manner.Ridden }]
+                ? [PartEntry.Of(Phase.Work, "Sit, led in walk on both reins", Gait.Walk, Rein.Both, most) with { Manner = Manner.Ridden }]
                 : kept.Select(p => saddle > most ? Scaled(p, most / saddle) : p.ToEntry()).ToArray();
         var onFoot = ground.Select(p => onGround > room ? Scaled(p, room / onGround) : p.ToEntry()).ToList();
         return c.Plan.ToEntry() with { Parts = [.. onFoot.Concat(sits).OrderBy(p => p.Phase)] };

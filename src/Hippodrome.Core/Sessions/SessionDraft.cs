@@ -116,7 +116,7 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         {
             _notes.Add("Nobody is on the ground: a first sit wants a helper, so it is led today.");
             Add(
-                new PartEntry(
+                PartEntry.Of(
                     Phase.Work,
                     "Led in walk, both sides, halts between",
                     Gait.Walk,
@@ -129,30 +129,35 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         }
 
         Add(
-            new PartEntry(Phase.WarmUp, "Led in walk, both sides", Gait.Walk, Rein.Both, SessionFigures.WalkFirst.Value)
+            PartEntry.Of(Phase.WarmUp, "Led in walk, both sides", Gait.Walk, Rein.Both, SessionFigures.WalkFirst.Value) with
             {
                 Manner = Manner.InHand,
             },
             why
         );
         Add(
-            new PartEntry(
+            PartEntry.Of(
                 Phase.Work,
                 "Sit, led in walk on both reins, and off again",
                 Gait.Walk,
                 Rein.Both,
-                SessionFigures.FirstSit.Value - 1,
-                RungId: rung.Id
-            ),
+                SessionFigures.FirstSit.Value - 1
+            ) with
+            {
+                RungId = rung.Id,
+            },
             why
         );
         if (calm)
         {
-            Add(new PartEntry(Phase.Work, "A few steps of trot, both reins", Gait.Trot, Rein.Both, 1, RungId: rung.Id), why);
+            Add(PartEntry.Of(Phase.Work, "A few steps of trot, both reins", Gait.Trot, Rein.Both, 1) with { RungId = rung.Id }, why);
         }
 
         Add(
-            new PartEntry(Phase.CoolDown, "Led in walk", Gait.Walk, Rein.Both, SessionFigures.WalkLast.Value) { Manner = Manner.InHand },
+            PartEntry.Of(Phase.CoolDown, "Led in walk", Gait.Walk, Rein.Both, SessionFigures.WalkLast.Value) with
+            {
+                Manner = Manner.InHand,
+            },
             why
         );
         return Drawn(rung.Name, Manner.Ridden);
@@ -161,7 +166,7 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
     private SessionProposal LedOnly()
     {
         Add(
-            new PartEntry(Phase.WarmUp, "Walk in hand, in the shade", Gait.Walk, Rein.Both, SessionFigures.InHandMinutes.Value),
+            PartEntry.Of(Phase.WarmUp, "Walk in hand, in the shade", Gait.Walk, Rein.Both, SessionFigures.InHandMinutes.Value),
             context.Heat!.Why
         );
         _notes.Add($"The heat says: {context.Heat.Says}.");
@@ -194,29 +199,30 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         var trot = Allowed(Gait.Trot) == Gait.Trot ? Math.Min(ramp.Trot, most / 4) : 0;
         var walk = most - trot - canter;
         var last = trot + canter > 0 ? Math.Max(Half(walk / 3), Math.Min(SessionFigures.WalkLast.Value, walk / 2)) : 0;
-        Add(new PartEntry(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, walk - last), ramp.Why);
+        Add(PartEntry.Of(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, walk - last), ramp.Why);
         foreach (var (gait, minutes) in new[] { (Gait.Trot, trot), (Gait.Canter, canter) }.Where(g => g.Item2 >= 0.5))
         {
             Add(
-                new PartEntry(
-                    Phase.Work,
-                    $"{gait} in bouts of {bout} seconds, spread out in the walk",
-                    gait,
-                    Rein.Both,
-                    Half(minutes),
-                    Times: Math.Max(1, (int)(Half(minutes) * 60 / bout)),
-                    BoutSeconds: bout,
-                    RestSeconds: 2 * bout,
-                    Transitions: 2 * Math.Max(1, (int)(Half(minutes) * 60 / bout)),
-                    TransitionsWith: Gait.Walk
-                ),
+                new PartEntry
+                {
+                    Phase = Phase.Work,
+                    What = $"{gait} in bouts of {bout} seconds, spread out in the walk",
+                    Gait = gait,
+                    Rein = Rein.Both,
+                    Minutes = Half(minutes),
+                    Times = Math.Max(1, (int)(Half(minutes) * 60 / bout)),
+                    BoutSeconds = bout,
+                    RestSeconds = 2 * bout,
+                    Transitions = 2 * Math.Max(1, (int)(Half(minutes) * 60 / bout)),
+                    TransitionsWith = Gait.Walk,
+                },
                 ramp.Why
             );
         }
 
         if (last > 0)
         {
-            Add(new PartEntry(Phase.CoolDown, "Walk on a long rein; drop the reins at the end", Gait.Walk, Rein.Both, last), ramp.Why);
+            Add(PartEntry.Of(Phase.CoolDown, "Walk on a long rein; drop the reins at the end", Gait.Walk, Rein.Both, last), ramp.Why);
         }
 
         _notes.Add("It is coming back to work: no more than its week leaves, whatever was asked for.");
@@ -278,18 +284,14 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         if (asked >= 1 && Exercises(rung).FirstOrDefault() is { } exercise)
         {
             Add(
-                new PartEntry(
-                    Phase.NewWork,
-                    exercise.Name,
-                    exercise.Gait,
-                    Rein.Both,
-                    asked,
-                    null,
-                    rung.Good.Mark,
-                    rung.Id,
-                    exercise.Id,
-                    Times: SessionFigures.ChangesAsked.Value / 2
-                ),
+                PartEntry.Of(Phase.NewWork, exercise.Name, exercise.Gait, Rein.Both, asked) with
+                {
+                    SetUpId = null,
+                    MarkHopedFor = rung.Good.Mark,
+                    RungId = rung.Id,
+                    ExerciseId = exercise.Id,
+                    Times = SessionFigures.ChangesAsked.Value / 2,
+                },
                 "One or two good ones, late, and leave it overnight",
                 [$"{rung.Name} ({rung.Strand.Say()})", exercise.How],
                 SessionFigures.ChangesAsked.Source
@@ -344,7 +346,14 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         var young = context.Age <= SessionFigures.InHandOnlyTo.Value;
         var minutes = Math.Min(wanted.Minutes, young ? SessionFigures.InHandMinutes.Value : 30);
         Add(
-            new PartEntry(Phase.WarmUp, young ? "Walk in hand" : "Walk on a long rein, both reins", Gait.Walk, Rein.Both, minutes),
+            new PartEntry
+            {
+                Phase = Phase.WarmUp,
+                What = young ? "Walk in hand" : "Walk on a long rein, both reins",
+                Gait = Gait.Walk,
+                Rein = Rein.Both,
+                Minutes = minutes,
+            },
             "Nothing else may be done today",
             _notes,
             Source.CommonPractice
@@ -547,7 +556,7 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         if (left >= 2 && rung.Strand != Strand.InHand && phase == Phase.Work)
         {
             Add(
-                new PartEntry(
+                PartEntry.Of(
                     phase,
                     "Large circles and transitions, a walk on a long rein between",
                     Allowed(Gait.Trot),
@@ -568,20 +577,19 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         int? Efforts(double share) =>
             exercise.Dose.Efforts is { } dose ? Math.Max(1, (int)Math.Round(Math.Min(dose, minutes) * share / inOneGo)) * inOneGo : null;
         PartEntry Part(Rein rein, double share) =>
-            new(
-                phase,
-                exercise.Name,
-                exercise.Gait,
-                rein,
-                Math.Max(0.5, Half(minutes * share)),
-                null,
-                Catalogue.Rung(exercise.RungId).Good.Mark,
-                exercise.RungId,
-                exercise.Id,
-                exercise.Dose.Efforts is null && exercise.SetUp is not null ? Math.Max(1, (int)(minutes * share)) : null,
-                Efforts(share)
-            )
+            new()
             {
+                Phase = phase,
+                What = exercise.Name,
+                Gait = exercise.Gait,
+                Rein = rein,
+                Minutes = Math.Max(0.5, Half(minutes * share)),
+                SetUpId = null,
+                MarkHopedFor = Catalogue.Rung(exercise.RungId).Good.Mark,
+                RungId = exercise.RungId,
+                ExerciseId = exercise.Id,
+                Times = exercise.Dose.Efforts is null && exercise.SetUp is not null ? Math.Max(1, (int)(minutes * share)) : null,
+                Efforts = Efforts(share),
                 HeightMetres = exercise.SetUp is null ? Height(exercise) : null,
                 Manner = MannerOf(Catalogue.Rung(exercise.RungId)),
             };
@@ -614,7 +622,7 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
 
         var why = PlanChecks.WalkFirstNeeded(context.Age, context.TemperatureC, out var needed);
         var walk = Math.Min(needed, Math.Max(2, minutes - last - ShortestWork));
-        Add(new PartEntry(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, walk), why);
+        Add(PartEntry.Of(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, walk), why);
         var loose = Math.Clamp(Math.Floor(minutes * 0.15), 0, 8);
         if (loose < 3 || minutes - walk - loose - last < ShortestWork || Allowed(Gait.Trot) != Gait.Trot)
         {
@@ -626,8 +634,8 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
             && minutes >= 35
             && Allowed(Gait.Canter) == Gait.Canter
             && _places.Reached(Catalogue.Rung("flatwork/trot-canter"));
-        var trot = new PartEntry(Phase.WarmUp, "Trot, loose and forward, both reins", Gait.Trot, Rein.Both, canters ? loose - 2 : loose);
-        var canter = new PartEntry(Phase.WarmUp, "A round of easy canter on each rein", Gait.Canter, Rein.Both, 2);
+        var trot = PartEntry.Of(Phase.WarmUp, "Trot, loose and forward, both reins", Gait.Trot, Rein.Both, canters ? loose - 2 : loose);
+        var canter = PartEntry.Of(Phase.WarmUp, "A round of easy canter on each rein", Gait.Canter, Rein.Both, 2);
         foreach (
             var part in canters
                 ? habits.CanterEarly
@@ -671,7 +679,7 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         if (stretch > 0)
         {
             Add(
-                new PartEntry(Phase.CoolDown, "Stretch in trot on the large circle", Gait.Trot, Rein.Both, stretch),
+                PartEntry.Of(Phase.CoolDown, "Stretch in trot on the large circle", Gait.Trot, Rein.Both, stretch),
                 "Finish on something it does well",
                 [],
                 Source.CommonPractice
@@ -679,7 +687,7 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         }
 
         Add(
-            new PartEntry(Phase.CoolDown, "Walk on a long rein; drop the reins at the end", Gait.Walk, Rein.Both, minutes - stretch),
+            PartEntry.Of(Phase.CoolDown, "Walk on a long rein; drop the reins at the end", Gait.Walk, Rein.Both, minutes - stretch),
             "Breath and muscle come down, and the closing test says whether it was too much",
             [],
             SessionFigures.WalkLast.Source

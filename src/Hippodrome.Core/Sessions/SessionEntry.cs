@@ -28,39 +28,53 @@ public enum Manner
 }
 
 /// <summary>One part of a session as typed. How much of it is minutes, or times, or fences; where minutes are left out they are reckoned.</summary>
-/// <param name="Phase">Warm-up, work, new work or cool-down.</param>
-/// <param name="What">What is done, in the rider's words.</param>
-/// <param name="Gait">The gait most of it is in.</param>
-/// <param name="Rein">The rein, or both.</param>
-/// <param name="Minutes">How long.</param>
-/// <param name="SetUpId">A set-up it is ridden over, if any.</param>
-/// <param name="MarkHopedFor">The mark that would make it good.</param>
-/// <param name="RungId">The rung it works on; its rides are evidence for that rung.</param>
-/// <param name="ExerciseId">The exercise of the library it is; one that stands is set out when the session is kept.</param>
-/// <param name="Times">How often: passes over poles, goes through a grid, repetitions of a figure.</param>
-/// <param name="Efforts">Fences jumped, each one counted.</param>
-/// <param name="Transitions">How many transitions, up and down together.</param>
-/// <param name="TransitionsWith">The other gait of them.</param>
-/// <param name="BoutSeconds">Ridden in bouts of so many seconds, with walk between.</param>
-/// <param name="RestSeconds">The walk between two bouts.</param>
-public sealed record PartEntry(
-    Phase? Phase = null,
-    string? What = null,
-    Gait? Gait = null,
-    Rein? Rein = null,
-    double? Minutes = null,
-    Guid? SetUpId = null,
-    double? MarkHopedFor = null,
-    string? RungId = null,
-    string? ExerciseId = null,
-    int? Times = null,
-    int? Efforts = null,
-    int? Transitions = null,
-    Gait? TransitionsWith = null,
-    int? BoutSeconds = null,
-    int? RestSeconds = null
-)
+public sealed record PartEntry
 {
+    /// <summary>Warm-up, work, new work or cool-down.</summary>
+    public Phase? Phase { get; init; }
+
+    /// <summary>What is done, in the rider's words.</summary>
+    public string? What { get; init; }
+
+    /// <summary>The gait most of it is in.</summary>
+    public Gait? Gait { get; init; }
+
+    /// <summary>The rein, or both.</summary>
+    public Rein? Rein { get; init; }
+
+    /// <summary>How long.</summary>
+    public double? Minutes { get; init; }
+
+    /// <summary>A set-up it is ridden over, if any.</summary>
+    public Guid? SetUpId { get; init; }
+
+    /// <summary>The mark that would make it good.</summary>
+    public double? MarkHopedFor { get; init; }
+
+    /// <summary>The rung it works on; its rides are evidence for that rung.</summary>
+    public string? RungId { get; init; }
+
+    /// <summary>The exercise of the library it is; one that stands is set out when the session is kept.</summary>
+    public string? ExerciseId { get; init; }
+
+    /// <summary>How often: passes over poles, goes through a grid, repetitions of a figure.</summary>
+    public int? Times { get; init; }
+
+    /// <summary>Fences jumped, each one counted.</summary>
+    public int? Efforts { get; init; }
+
+    /// <summary>How many transitions, up and down together.</summary>
+    public int? Transitions { get; init; }
+
+    /// <summary>The other gait of them.</summary>
+    public Gait? TransitionsWith { get; init; }
+
+    /// <summary>Ridden in bouts of so many seconds, with walk between.</summary>
+    public int? BoutSeconds { get; init; }
+
+    /// <summary>The walk between two bouts.</summary>
+    public int? RestSeconds { get; init; }
+
     /// <summary>How the horse is worked in this part; as in the session when nothing.</summary>
     public Manner? Manner { get; init; }
 
@@ -69,6 +83,17 @@ public sealed record PartEntry(
 
     /// <summary>A grid is built up element by element while it is jumped; one of three fences or more is, when nothing is said.</summary>
     public bool? InStages { get; init; }
+
+    /// <summary>What every part says; the rest is added with <c>with</c>.</summary>
+    public static PartEntry Of(Phase phase, string what, Gait gait, Rein rein, double minutes) =>
+        new()
+        {
+            Phase = phase,
+            What = what,
+            Gait = gait,
+            Rein = rein,
+            Minutes = minutes,
+        };
 }
 
 /// <summary>A fault that was seen and kept, with a word why.</summary>

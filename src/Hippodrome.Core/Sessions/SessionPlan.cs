@@ -5,39 +5,53 @@ using Hippodrome.Core.Measures;
 namespace Hippodrome.Core.Sessions;
 
 /// <summary>One part of a planned session.</summary>
-/// <param name="Phase">Warm-up, work, new work or cool-down.</param>
-/// <param name="What">What is done.</param>
-/// <param name="Gait">The gait most of it is in.</param>
-/// <param name="Rein">The rein, or both.</param>
-/// <param name="Minutes">How long; reckoned from times or fences where nobody gave it.</param>
-/// <param name="SetUpId">A set-up it is ridden over.</param>
-/// <param name="MarkHopedFor">The mark that would make it good.</param>
-/// <param name="RungId">The rung it works on.</param>
-/// <param name="ExerciseId">The exercise of the library it is.</param>
-/// <param name="Times">How often.</param>
-/// <param name="Efforts">Fences jumped, each one counted.</param>
-/// <param name="Transitions">How many, up and down together.</param>
-/// <param name="TransitionsWith">The other gait of them.</param>
-/// <param name="BoutSeconds">Ridden in bouts of so many seconds.</param>
-/// <param name="RestSeconds">Walk between two bouts.</param>
-public sealed record Part(
-    Phase Phase,
-    string What,
-    Gait Gait,
-    Rein Rein,
-    double Minutes,
-    Guid? SetUpId,
-    Mark? MarkHopedFor,
-    string? RungId = null,
-    string? ExerciseId = null,
-    int? Times = null,
-    int? Efforts = null,
-    int? Transitions = null,
-    Gait? TransitionsWith = null,
-    int? BoutSeconds = null,
-    int? RestSeconds = null
-)
+public sealed record Part
 {
+    /// <summary>Warm-up, work, new work or cool-down.</summary>
+    public required Phase Phase { get; init; }
+
+    /// <summary>What is done.</summary>
+    public required string What { get; init; }
+
+    /// <summary>The gait most of it is in.</summary>
+    public required Gait Gait { get; init; }
+
+    /// <summary>The rein, or both.</summary>
+    public required Rein Rein { get; init; }
+
+    /// <summary>How long; reckoned from times or fences where nobody gave it.</summary>
+    public required double Minutes { get; init; }
+
+    /// <summary>A set-up it is ridden over.</summary>
+    public required Guid? SetUpId { get; init; }
+
+    /// <summary>The mark that would make it good.</summary>
+    public required Mark? MarkHopedFor { get; init; }
+
+    /// <summary>The rung it works on.</summary>
+    public string? RungId { get; init; }
+
+    /// <summary>The exercise of the library it is.</summary>
+    public string? ExerciseId { get; init; }
+
+    /// <summary>How often.</summary>
+    public int? Times { get; init; }
+
+    /// <summary>Fences jumped, each one counted.</summary>
+    public int? Efforts { get; init; }
+
+    /// <summary>How many, up and down together.</summary>
+    public int? Transitions { get; init; }
+
+    /// <summary>The other gait of them.</summary>
+    public Gait? TransitionsWith { get; init; }
+
+    /// <summary>Ridden in bouts of so many seconds.</summary>
+    public int? BoutSeconds { get; init; }
+
+    /// <summary>Walk between two bouts.</summary>
+    public int? RestSeconds { get; init; }
+
     /// <summary>The rung it works on, if any.</summary>
     internal Rung? Rung => RungId is null ? null : Catalogue.Find(RungId);
 
@@ -54,24 +68,18 @@ public sealed record Part(
     public bool? InStages { get; init; }
 
     internal PartEntry ToEntry() =>
-        new(
-            Phase,
-            What,
-            Gait,
-            Rein,
-            Minutes,
-            SetUpId,
-            MarkHopedFor?.Value,
-            RungId,
-            ExerciseId,
-            Times,
-            Efforts,
-            Transitions,
-            TransitionsWith,
-            BoutSeconds,
-            RestSeconds
-        )
+        PartEntry.Of(Phase, What, Gait, Rein, Minutes) with
         {
+            SetUpId = SetUpId,
+            MarkHopedFor = MarkHopedFor?.Value,
+            RungId = RungId,
+            ExerciseId = ExerciseId,
+            Times = Times,
+            Efforts = Efforts,
+            Transitions = Transitions,
+            TransitionsWith = TransitionsWith,
+            BoutSeconds = BoutSeconds,
+            RestSeconds = RestSeconds,
             Manner = Manner,
             HeightMetres = HeightMetres,
             InStages = InStages,
@@ -229,7 +237,16 @@ public sealed record SessionPlan
         if (part is null)
         {
             checks.Add($"parts[{i}]", "This part is empty.", "Fill it in or take it out.");
-            return new Part(default, "", default, default, 0, null, null);
+            return new Part
+            {
+                Phase = default,
+                What = "",
+                Gait = default,
+                Rein = default,
+                Minutes = 0,
+                SetUpId = null,
+                MarkHopedFor = null,
+            };
         }
 
         var phase = checks.Choice(Field("phase"), part.Phase);
@@ -271,24 +288,23 @@ public sealed record SessionPlan
         double? height = part.HeightMetres is null
             ? null
             : checks.Number(Field("heightMetres"), part.HeightMetres, LowestFence, HighestFence, "m");
-        return new Part(
-            phase,
-            what,
-            gait,
-            rein,
-            minutes,
-            part.SetUpId,
-            mark,
-            part.RungId,
-            part.ExerciseId,
-            times,
-            efforts,
-            transitions,
-            transitions is null ? null : part.TransitionsWith,
-            bout,
-            rest
-        )
+        return new Part
         {
+            Phase = phase,
+            What = what,
+            Gait = gait,
+            Rein = rein,
+            Minutes = minutes,
+            SetUpId = part.SetUpId,
+            MarkHopedFor = mark,
+            RungId = part.RungId,
+            ExerciseId = part.ExerciseId,
+            Times = times,
+            Efforts = efforts,
+            Transitions = transitions,
+            TransitionsWith = transitions is null ? null : part.TransitionsWith,
+            BoutSeconds = bout,
+            RestSeconds = rest,
             Manner = own,
             HeightMetres = height,
             InStages = part.InStages,

@@ -102,7 +102,7 @@ public sealed record SessionProposal(SessionEntry Session, IReadOnlyList<Why> Be
                 "Walk in hand",
                 Manner.InHand,
                 wanted.Helper,
-                [new PartEntry(Phase.WarmUp, "Walk in hand, both sides", Gait.Walk, Rein.Both, SessionFigures.InHandMinutes.Value)],
+                [PartEntry.Of(Phase.WarmUp, "Walk in hand, both sides", Gait.Walk, Rein.Both, SessionFigures.InHandMinutes.Value)],
                 "",
                 "",
                 []
@@ -118,7 +118,18 @@ public sealed record SessionProposal(SessionEntry Session, IReadOnlyList<Why> Be
             "–",
             Manner.Ridden,
             wanted.Helper,
-            [new Part(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 1, null, null)],
+            [
+                new Part
+                {
+                    Phase = Phase.WarmUp,
+                    What = "Walk",
+                    Gait = Gait.Walk,
+                    Rein = Rein.Both,
+                    Minutes = 1,
+                    SetUpId = null,
+                    MarkHopedFor = null,
+                },
+            ],
             "",
             "",
             wanted.TackIds

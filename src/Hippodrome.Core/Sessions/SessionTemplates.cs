@@ -289,13 +289,34 @@ public static class SessionTemplates
     /// <summary>A little loose, the long lines, and a few minutes in the saddle with each gait both ways.</summary>
     internal static IReadOnlyList<PartEntry> ShortFirstDay =>
         [
-            new(Phase.WarmUp, "Led in walk, both sides", Gait.Walk, Rein.Both, 3) { Manner = Manner.InHand },
-            new(Phase.Work, "Loose, both ways", Gait.Trot, Rein.Both, 1.5) { Manner = Manner.Loose },
-            new(Phase.Work, "Long lines, walk and a little trot", Gait.Walk, Rein.Both, 6) { Manner = Manner.LongReined },
-            new(Phase.Work, "In the saddle: walk, both ways", Gait.Walk, Rein.Both, 2) { Manner = Manner.Ridden },
-            new(Phase.Work, "A little trot, both ways", Gait.Trot, Rein.Both, 1.5) { Manner = Manner.Ridden },
-            new(Phase.Work, "A few strides of canter, both ways", Gait.Canter, Rein.Both, 1) { Manner = Manner.Ridden },
-            new(Phase.CoolDown, "Led in walk", Gait.Walk, Rein.Both, 3) { Manner = Manner.InHand },
+            PartEntry.Of(Phase.WarmUp, "Led in walk, both sides", Gait.Walk, Rein.Both, 3) with
+            {
+                Manner = Manner.InHand,
+            },
+            PartEntry.Of(Phase.Work, "Loose, both ways", Gait.Trot, Rein.Both, 1.5) with
+            {
+                Manner = Manner.Loose,
+            },
+            PartEntry.Of(Phase.Work, "Long lines, walk and a little trot", Gait.Walk, Rein.Both, 6) with
+            {
+                Manner = Manner.LongReined,
+            },
+            PartEntry.Of(Phase.Work, "In the saddle: walk, both ways", Gait.Walk, Rein.Both, 2) with
+            {
+                Manner = Manner.Ridden,
+            },
+            PartEntry.Of(Phase.Work, "A little trot, both ways", Gait.Trot, Rein.Both, 1.5) with
+            {
+                Manner = Manner.Ridden,
+            },
+            PartEntry.Of(Phase.Work, "A few strides of canter, both ways", Gait.Canter, Rein.Both, 1) with
+            {
+                Manner = Manner.Ridden,
+            },
+            PartEntry.Of(Phase.CoolDown, "Led in walk", Gait.Walk, Rein.Both, 3) with
+            {
+                Manner = Manner.InHand,
+            },
         ];
 
     private static SessionEntry Ridden(string emphasis, params PartEntry[] parts) =>
@@ -307,28 +328,29 @@ public static class SessionTemplates
     private static SessionEntry Helped(SessionEntry session) => session with { Helper = true };
 
     private static PartEntry Walk(double minutes, Phase phase = Phase.WarmUp) =>
-        new(phase, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, minutes);
+        PartEntry.Of(phase, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, minutes);
 
     private static PartEntry Loose(double minutes) =>
-        new(Phase.WarmUp, "Trot, loose and forward, both reins", Gait.Trot, Rein.Both, minutes);
+        PartEntry.Of(Phase.WarmUp, "Trot, loose and forward, both reins", Gait.Trot, Rein.Both, minutes);
 
     private static PartEntry Stretch(double minutes) =>
-        new(Phase.CoolDown, "Stretch in trot on the large circle", Gait.Trot, Rein.Both, minutes);
+        PartEntry.Of(Phase.CoolDown, "Stretch in trot on the large circle", Gait.Trot, Rein.Both, minutes);
 
     private static PartEntry Last(double minutes) =>
-        new(Phase.CoolDown, "Walk on a long rein; drop the reins at the end", Gait.Walk, Rein.Both, minutes);
+        PartEntry.Of(Phase.CoolDown, "Walk on a long rein; drop the reins at the end", Gait.Walk, Rein.Both, minutes);
 
     private static PartEntry Work(string what, Gait gait, double minutes, string? rung = null, string? exercise = null) =>
-        new(
-            Phase.Work,
-            what,
-            gait,
-            Rein.Both,
-            minutes,
-            MarkHopedFor: rung is null ? null : 6.5,
-            RungId: rung,
-            ExerciseId: rung is null ? null : $"{rung}/{exercise}"
-        );
+        new()
+        {
+            Phase = Phase.Work,
+            What = what,
+            Gait = gait,
+            Rein = Rein.Both,
+            Minutes = minutes,
+            MarkHopedFor = rung is null ? null : 6.5,
+            RungId = rung,
+            ExerciseId = rung is null ? null : $"{rung}/{exercise}",
+        };
 
     private static PartEntry New(string what, Gait gait, double minutes, string rung, string exercise) =>
         Work(what, gait, minutes, rung, exercise) with

@@ -12,31 +12,41 @@ public sealed record GaitTotal(Gait Gait, double Minutes, Distance Way);
 public sealed record PlannedEfforts(double? HeightMetres, int Count);
 
 /// <summary>What a session adds up to.</summary>
-/// <param name="Minutes">Everything.</param>
-/// <param name="WorkMinutes">Work and new work only.</param>
-/// <param name="ByGait">Minutes and metres, from walk to gallop.</param>
-/// <param name="LeftMinutes">On the left rein; "both" counts half.</param>
-/// <param name="RightMinutes">On the right rein.</param>
-/// <param name="Transitions">From one part to the next, and those planned within a part.</param>
-/// <param name="Passes">Over poles.</param>
-/// <param name="Efforts">Fences by height; a height nobody gave comes last.</param>
-/// <param name="EffortsCounted">The same with small ones and bounces counted half.</param>
-/// <param name="ExpectedLoad">Expected exertion times minutes (Foster 2001).</param>
-/// <param name="LoadWhy">How the load came about.</param>
-public sealed record SessionTotals(
-    double Minutes,
-    double WorkMinutes,
-    IReadOnlyList<GaitTotal> ByGait,
-    double LeftMinutes,
-    double RightMinutes,
-    IReadOnlyList<TransitionCount> Transitions,
-    int Passes,
-    IReadOnlyList<PlannedEfforts> Efforts,
-    double EffortsCounted,
-    double ExpectedLoad,
-    Why LoadWhy
-)
+public sealed record SessionTotals
 {
+    /// <summary>Everything.</summary>
+    public required double Minutes { get; init; }
+
+    /// <summary>Work and new work only.</summary>
+    public required double WorkMinutes { get; init; }
+
+    /// <summary>Minutes and metres, from walk to gallop.</summary>
+    public required IReadOnlyList<GaitTotal> ByGait { get; init; }
+
+    /// <summary>On the left rein; "both" counts half.</summary>
+    public required double LeftMinutes { get; init; }
+
+    /// <summary>On the right rein.</summary>
+    public required double RightMinutes { get; init; }
+
+    /// <summary>From one part to the next, and those planned within a part.</summary>
+    public required IReadOnlyList<TransitionCount> Transitions { get; init; }
+
+    /// <summary>Over poles.</summary>
+    public required int Passes { get; init; }
+
+    /// <summary>Fences by height; a height nobody gave comes last.</summary>
+    public required IReadOnlyList<PlannedEfforts> Efforts { get; init; }
+
+    /// <summary>The same with small ones and bounces counted half.</summary>
+    public required double EffortsCounted { get; init; }
+
+    /// <summary>Expected exertion times minutes (Foster 2001).</summary>
+    public required double ExpectedLoad { get; init; }
+
+    /// <summary>How the load came about.</summary>
+    public required Why LoadWhy { get; init; }
+
     /// <param name="plan">The plan.</param>
     /// <param name="card">The horse's stride card.</param>
     /// <param name="setUps">The set-ups its parts name; none where nothing stands.</param>
@@ -45,14 +55,16 @@ public sealed record SessionTotals(
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(card);
         var doses = plan.Parts.Select(p => PartDose.Of(p, p.SetUpOf(setUps))).ToList();
-        return new SessionTotals(
-            plan.Minutes,
-            plan.Parts.Where(IsWork).Sum(p => p.Minutes),
-            GaitTotals(plan.Parts.Select(p => (p.Gait, p.Minutes)), card),
-            OnRein(plan.Parts, Rein.Left),
-            OnRein(plan.Parts, Rein.Right),
-            PlannedTransitions(plan.Parts),
-            doses.Sum(d => d.Passes),
+        return new SessionTotals
+        {
+            Minutes = plan.Minutes,
+            WorkMinutes = plan.Parts.Where(IsWork).Sum(p => p.Minutes),
+            ByGait = GaitTotals(plan.Parts.Select(p => (p.Gait, p.Minutes)), card),
+            LeftMinutes = OnRein(plan.Parts, Rein.Left),
+            RightMinutes = OnRein(plan.Parts, Rein.Right),
+            Transitions = PlannedTransitions(plan.Parts),
+            Passes = doses.Sum(d => d.Passes),
+            Efforts =
             [
                 .. doses
                     .SelectMany(d => d.Fences)
@@ -61,9 +73,9 @@ public sealed record SessionTotals(
                     .ThenBy(g => g.Key)
                     .Select(g => new PlannedEfforts(g.Key, g.Count())),
             ],
-            doses.Sum(d => d.Counted),
-            plan.Parts.Sum(p => p.Minutes * Exertion(p.Gait)),
-            new Why(
+            EffortsCounted = doses.Sum(d => d.Counted),
+            ExpectedLoad = plan.Parts.Sum(p => p.Minutes * Exertion(p.Gait)),
+            LoadWhy = new Why(
                 "Expected exertion of each gait times its minutes",
                 [
                     .. plan
@@ -76,8 +88,8 @@ public sealed record SessionTotals(
                         ),
                 ],
                 SessionFigures.ExertionOfTrot.Source
-            )
-        );
+            ),
+        };
     }
 
     /// <summary>Minutes by gait, and metres at this horse's own speeds.</summary>

@@ -9,11 +9,6 @@ namespace Hippodrome.Core.Setups;
 public sealed record ChangedSetUp(SetUpEntry Entry, string Says);
 
 /// <summary>A set-up as asked for; <see cref="Check()"/> turns it into one that can be built.</summary>
-/// <param name="Arena">The arena it stands in.</param>
-/// <param name="Line">The line it stands on.</param>
-/// <param name="Heading">The way it is ridden.</param>
-/// <param name="MiddleMetres">Where its middle is, from the A end.</param>
-/// <param name="AdjustMetres">Longer (or, below zero, shorter) than this horse's own distance; nothing is zero.</param>
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "family")]
 [JsonDerivedType(typeof(PoleLineEntry), "poleLine")]
 [JsonDerivedType(typeof(CrossPoleEntry), "crossPole")]
@@ -23,14 +18,23 @@ public sealed record ChangedSetUp(SetUpEntry Entry, string Says);
 [JsonDerivedType(typeof(CorridorEntry), "corridor")]
 [JsonDerivedType(typeof(FigureEntry), "figure")]
 [JsonDerivedType(typeof(SquareOfPolesEntry), "squareOfPoles")]
-public abstract record SetUpEntry(
-    ArenaSize? Arena = null,
-    ArenaLine? Line = null,
-    Heading? Heading = null,
-    double? MiddleMetres = null,
-    double? AdjustMetres = null
-)
+public abstract record SetUpEntry
 {
+    /// <summary>The arena it stands in.</summary>
+    public ArenaSize? Arena { get; init; }
+
+    /// <summary>The line it stands on.</summary>
+    public ArenaLine? Line { get; init; }
+
+    /// <summary>The way it is ridden.</summary>
+    public Heading? Heading { get; init; }
+
+    /// <summary>Where its middle is, from the A end.</summary>
+    public double? MiddleMetres { get; init; }
+
+    /// <summary>Longer (or, below zero, shorter) than this horse's own distance; nothing is zero.</summary>
+    public double? AdjustMetres { get; init; }
+
     /// <summary>Turned about its middle, to the right as it is ridden; nothing is along the arena.</summary>
     public double? TurnedDegrees { get; init; }
 
@@ -115,16 +119,11 @@ public abstract record SetUpEntry(
 }
 
 /// <summary>A cross-pole from trot with a placing pole before it.</summary>
-/// <param name="HeightMetres">Height of its middle.</param>
-public sealed record CrossPoleEntry(
-    ArenaSize? Arena = null,
-    ArenaLine? Line = null,
-    Heading? Heading = null,
-    double? MiddleMetres = null,
-    double? AdjustMetres = null,
-    double? HeightMetres = null
-) : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
+public sealed record CrossPoleEntry : SetUpEntry
 {
+    /// <summary>Height of its middle.</summary>
+    public double? HeightMetres { get; init; }
+
     protected override Outcome<SetUp> Check(Checks checks)
     {
         var (arena, placement, adjust) = CheckPlace(checks);

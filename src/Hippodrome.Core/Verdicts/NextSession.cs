@@ -81,13 +81,14 @@ public static class NextSession
     {
         var parts = last.Parts!.Select(p =>
             goes(p)
-                ? new PartEntry(
-                    Phase.Work,
-                    "Something it does well: large circles, transitions, simple changes",
-                    p.Gait is Gait.Canter or Gait.Trot ? p.Gait : Gait.Trot,
-                    p.Rein,
-                    p.Minutes
-                )
+                ? new PartEntry
+                {
+                    Phase = Phase.Work,
+                    What = "Something it does well: large circles, transitions, simple changes",
+                    Gait = p.Gait is Gait.Canter or Gait.Trot ? p.Gait : Gait.Trot,
+                    Rein = p.Rein,
+                    Minutes = p.Minutes,
+                }
                 : p
         );
         return new ProposedSession(last with { Parts = [.. parts] }, new Dictionary<Guid, ChangedSetUp>(), [says]);
@@ -101,13 +102,14 @@ public static class NextSession
                 Emphasis = "Walk",
                 Parts =
                 [
-                    new PartEntry(
-                        Phase.WarmUp,
-                        "Walk on a long rein, both reins",
-                        Gait.Walk,
-                        Rein.Both,
-                        Math.Min(VerdictFigures.WalkDay.Value, last.Parts!.Sum(p => p.Minutes ?? 0))
-                    ),
+                    new PartEntry
+                    {
+                        Phase = Phase.WarmUp,
+                        What = "Walk on a long rein, both reins",
+                        Gait = Gait.Walk,
+                        Rein = Rein.Both,
+                        Minutes = Math.Min(VerdictFigures.WalkDay.Value, last.Parts!.Sum(p => p.Minutes ?? 0)),
+                    },
                 ],
             },
             new Dictionary<Guid, ChangedSetUp>(),
@@ -156,19 +158,20 @@ public static class NextSession
     /// <summary>A ride nobody planned, as a session: walk, what was trotted and cantered, walk.</summary>
     private static SessionEntry FromRecord(RideRecord record)
     {
-        var parts = new List<PartEntry> { new(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, 10) };
+        var parts = new List<PartEntry> { PartEntry.Of(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, 10) };
         parts.AddRange(
             record
                 .ByGait.Where(g => g.Gait is Gait.Trot or Gait.Canter && g.Minutes >= 1)
-                .Select(g => new PartEntry(
-                    Phase.Work,
-                    g.Gait == Gait.Trot ? "Trot, both reins" : "Canter, both leads",
-                    g.Gait,
-                    Rein.Both,
-                    Math.Min(90, Math.Round(g.Minutes))
-                ))
+                .Select(g => new PartEntry
+                {
+                    Phase = Phase.Work,
+                    What = g.Gait == Gait.Trot ? "Trot, both reins" : "Canter, both leads",
+                    Gait = g.Gait,
+                    Rein = Rein.Both,
+                    Minutes = Math.Min(90, Math.Round(g.Minutes)),
+                })
         );
-        parts.Add(new(Phase.CoolDown, "Walk on a long rein", Gait.Walk, Rein.Both, 8));
+        parts.Add(PartEntry.Of(Phase.CoolDown, "Walk on a long rein", Gait.Walk, Rein.Both, 8));
         return new SessionEntry(null, "Flatwork", Manner.Ridden, false, parts, "");
     }
 }

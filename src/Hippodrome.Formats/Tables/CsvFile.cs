@@ -5,44 +5,75 @@ namespace Hippodrome.Formats.Tables;
 
 /// <summary>A planned session as a line of a table.</summary>
 [CsvRecord]
-public sealed partial record SessionLine(
-    DateOnly Day,
-    string Horse,
-    string Kind,
-    string Emphasis,
-    double Walk,
-    double Trot,
-    double Canter,
-    double Minutes,
-    int? Fences,
-    string Rung,
-    bool Ridden,
-    Guid Id
-);
+public sealed partial record SessionLine
+{
+    public required DateOnly Day { get; init; }
+
+    public required string Horse { get; init; }
+
+    public required string Kind { get; init; }
+
+    public required string Emphasis { get; init; }
+
+    public required double Walk { get; init; }
+
+    public required double Trot { get; init; }
+
+    public required double Canter { get; init; }
+
+    public required double Minutes { get; init; }
+
+    public required int? Fences { get; init; }
+
+    public required string Rung { get; init; }
+
+    public required bool Ridden { get; init; }
+
+    public required Guid Id { get; init; }
+}
 
 /// <summary>A ride as a line of a table.</summary>
 [CsvRecord]
-public sealed partial record RideLine(
-    DateOnly Day,
-    string Horse,
-    string Rider,
-    double Walk,
-    double Trot,
-    double Canter,
-    double Minutes,
-    double Metres,
-    int Transitions,
-    int CleanPasses,
-    int TouchedPasses,
-    int Fences,
-    double? MarkLeft,
-    double? MarkRight,
-    double? Exertion,
-    double? Load,
-    string Signs,
-    string Notes,
-    Guid Id
-);
+public sealed partial record RideLine
+{
+    public required DateOnly Day { get; init; }
+
+    public required string Horse { get; init; }
+
+    public required string Rider { get; init; }
+
+    public required double Walk { get; init; }
+
+    public required double Trot { get; init; }
+
+    public required double Canter { get; init; }
+
+    public required double Minutes { get; init; }
+
+    public required double Metres { get; init; }
+
+    public required int Transitions { get; init; }
+
+    public required int CleanPasses { get; init; }
+
+    public required int TouchedPasses { get; init; }
+
+    public required int Fences { get; init; }
+
+    public required double? MarkLeft { get; init; }
+
+    public required double? MarkRight { get; init; }
+
+    public required double? Exertion { get; init; }
+
+    public required double? Load { get; init; }
+
+    public required string Signs { get; init; }
+
+    public required string Notes { get; init; }
+
+    public required Guid Id { get; init; }
+}
 
 /// <summary>Writes tables as comma-separated values (RFC 4180), days as 2026-04-18, with a full stop in numbers.</summary>
 public static class CsvFile

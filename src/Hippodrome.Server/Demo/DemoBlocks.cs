@@ -51,64 +51,68 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
     {
         await KeepAsync(
             "Quillan",
-            new BlockEntry(
-                "Spring: first poles to the young horse day",
-                Purpose.Schooling,
-                Monday.AddDays(-21),
-                Focus: [Strand.Poles, Strand.Flatwork],
-                Now: new MinutesByGait(48, 44, 8),
-                Days: [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday, DayOfWeek.Sunday],
-                HelperDays: Helped,
-                ArenaDays: AllWeek
-            ),
+            new BlockEntry
+            {
+                Name = "Spring: first poles to the young horse day",
+                Purpose = Purpose.Schooling,
+                Start = Monday.AddDays(-21),
+                Focus = [Strand.Poles, Strand.Flatwork],
+                Now = new MinutesByGait(48, 44, 8),
+                Days = [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday, DayOfWeek.Sunday],
+                HelperDays = Helped,
+                ArenaDays = AllWeek,
+            },
             toAim: true
         );
         await KeepAsync(
             "Tarn Lark",
-            new BlockEntry(
-                "Changes, quietly",
-                Purpose.Schooling,
-                Monday.AddDays(-21),
-                Focus: [Strand.Changes, Strand.Lateral],
-                Now: new MinutesByGait(72, 70, 34),
-                Days: [DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Friday, DayOfWeek.Saturday, DayOfWeek.Sunday],
-                HelperDays: Helped,
-                ArenaDays: AllWeek,
-                FavouriteOff: DayOfWeek.Sunday
-            ),
+            new BlockEntry
+            {
+                Name = "Changes, quietly",
+                Purpose = Purpose.Schooling,
+                Start = Monday.AddDays(-21),
+                Focus = [Strand.Changes, Strand.Lateral],
+                Now = new MinutesByGait(72, 70, 34),
+                Days = [DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Friday, DayOfWeek.Saturday, DayOfWeek.Sunday],
+                HelperDays = Helped,
+                ArenaDays = AllWeek,
+                FavouriteOff = DayOfWeek.Sunday,
+            },
             toAim: true
         );
         await KeepAsync(
             "Old Verity",
-            new BlockEntry(
-                "Fitter for the gala",
-                Purpose.Conditioning,
-                Monday.AddDays(-14),
-                Focus: [Strand.Lateral],
-                Now: new MinutesByGait(90, 66, 24),
-                Days: [DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Friday, DayOfWeek.Saturday, DayOfWeek.Sunday],
-                HelperDays: Helped,
-                ArenaDays: AllWeek,
-                OpenGroundDays: [DayOfWeek.Wednesday, DayOfWeek.Sunday],
-                Sets: new SetsEntry(Scheme.American, "Novice", 3, 3, 320, 3)
-            ),
+            new BlockEntry
+            {
+                Name = "Fitter for the gala",
+                Purpose = Purpose.Conditioning,
+                Start = Monday.AddDays(-14),
+                Focus = [Strand.Lateral],
+                Now = new MinutesByGait(90, 66, 24),
+                Days = [DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Friday, DayOfWeek.Saturday, DayOfWeek.Sunday],
+                HelperDays = Helped,
+                ArenaDays = AllWeek,
+                OpenGroundDays = [DayOfWeek.Wednesday, DayOfWeek.Sunday],
+                Sets = new SetsEntry(Scheme.American, "Novice", 3, 3, 320, 3),
+            },
             toAim: true
         );
         await BrannocAsync();
         await KeepAsync(
             "Sablewood",
-            new BlockEntry(
-                "Run-in to Harrowmere",
-                Purpose.RunIn,
-                Monday.AddDays(-7),
-                Focus: [Strand.Jumping, Strand.Narrow],
-                Now: new MinutesByGait(96, 78, 46),
-                Days: NotMonday,
-                HelperDays: Helped,
-                ArenaDays: AllWeek,
-                OpenGroundDays: [DayOfWeek.Wednesday, DayOfWeek.Sunday],
-                Fixtures: [new FixtureEntry(FixtureKind.Farrier, story.Today.AddDays(5), null, "Farrier, stud holes")]
-            ),
+            new BlockEntry
+            {
+                Name = "Run-in to Harrowmere",
+                Purpose = Purpose.RunIn,
+                Start = Monday.AddDays(-7),
+                Focus = [Strand.Jumping, Strand.Narrow],
+                Now = new MinutesByGait(96, 78, 46),
+                Days = NotMonday,
+                HelperDays = Helped,
+                ArenaDays = AllWeek,
+                OpenGroundDays = [DayOfWeek.Wednesday, DayOfWeek.Sunday],
+                Fixtures = [new FixtureEntry(FixtureKind.Farrier, story.Today.AddDays(5), null, "Farrier, stud holes")],
+            },
             toAim: true,
             ridesBetween: true
         );
@@ -179,18 +183,19 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
             .ToList();
         await KeepAsync(
             "Brannoc",
-            new BlockEntry(
-                "Back after six weeks off",
-                Purpose.Return,
-                start,
-                16,
-                Discipline: Core.Aims.Discipline.Eventing,
-                Days: days,
-                HelperDays: Helped,
-                ArenaDays: AllWeek,
-                OpenGroundDays: AllWeek,
-                Return: new ReturnEntry(6, OffBecause.Rest)
-            ),
+            new BlockEntry
+            {
+                Name = "Back after six weeks off",
+                Purpose = Purpose.Return,
+                Start = start,
+                Weeks = 16,
+                Discipline = Core.Aims.Discipline.Eventing,
+                Days = days,
+                HelperDays = Helped,
+                ArenaDays = AllWeek,
+                OpenGroundDays = AllWeek,
+                Return = new ReturnEntry(6, OffBecause.Rest),
+            },
             toAim: false,
             gates
         );
@@ -242,19 +247,20 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
             var done = plan.Sessions.Where(s => ridden.Contains(s.On) && s.On < day).Select(s => s.Id).ToHashSet();
             var again = Replanning
                 .Again(
-                    new PlanningCase(
-                        block,
-                        now,
-                        day,
-                        plan,
-                        done,
-                        new HashSet<Guid>(),
-                        [.. (gates ?? []).Where(g => g.Monday.AddDays(6) < day)],
-                        [],
-                        _ => true,
-                        _ => 0,
-                        null
-                    )
+                    new PlanningCase
+                    {
+                        Block = block,
+                        Horse = now,
+                        Today = day,
+                        Former = plan,
+                        Done = done,
+                        CutShort = new HashSet<Guid>(),
+                        Gates = [.. (gates ?? []).Where(g => g.Monday.AddDays(6) < day)],
+                        Cleared = [],
+                        RiderThere = _ => true,
+                        OtherHorses = _ => 0,
+                        Next = null,
+                    }
                 )
                 .OrThrow();
             if (again.Changes.Count > 0)

@@ -12,12 +12,22 @@ namespace Hippodrome.Server.Demo;
 internal static class DemoHorses
 {
     private static PartEntry Trot(double minutes, string what, Guid? setUp = null, Rein rein = Rein.Both, string? rung = null) =>
-        new(Phase.Work, what, Gait.Trot, rein, minutes, setUp, 6.5, rung);
+        PartEntry.Of(Phase.Work, what, Gait.Trot, rein, minutes) with
+        {
+            SetUpId = setUp,
+            MarkHopedFor = 6.5,
+            RungId = rung,
+        };
 
     private static PartEntry Canter(double minutes, string what, Phase phase = Phase.Work, string? rung = null) =>
-        new(phase, what, Gait.Canter, Rein.Both, minutes, null, 6.5, rung);
+        PartEntry.Of(phase, what, Gait.Canter, Rein.Both, minutes) with
+        {
+            SetUpId = null,
+            MarkHopedFor = 6.5,
+            RungId = rung,
+        };
 
-    private static PartEntry Loosen(double minutes) => new(Phase.WarmUp, "Trot, loose and forward", Gait.Trot, Rein.Both, minutes);
+    private static PartEntry Loosen(double minutes) => PartEntry.Of(Phase.WarmUp, "Trot, loose and forward", Gait.Trot, Rein.Both, minutes);
 
     /// <summary>Green five-year-old: rushed the first poles, went back to walk, and is ready for more.</summary>
     public static async Task<Guid> QuillanAsync(DemoStory s)
@@ -38,17 +48,18 @@ internal static class DemoHorses
         var walk = await s.SetUpAsync(horse, DemoStory.Poles(GaitVariant.WalkMedium, 4));
         await s.SetUpAsync(
             horse,
-            new SquareOfPolesEntry(
-                ArenaSize.SixtyByTwenty,
-                ArenaLine.CentreLine,
-                Heading.TowardsC,
-                30,
-                0,
-                GaitVariant.WalkMedium,
-                4,
-                SquareWay.RoundTheCorner,
-                Rein.Left
-            )
+            new SquareOfPolesEntry
+            {
+                Arena = ArenaSize.SixtyByTwenty,
+                Line = ArenaLine.CentreLine,
+                Heading = Heading.TowardsC,
+                MiddleMetres = 30,
+                AdjustMetres = 0,
+                Variant = GaitVariant.WalkMedium,
+                Steps = 4,
+                Way = SquareWay.RoundTheCorner,
+                Rein = Rein.Left,
+            }
         );
         PartEntry[] flat =
         [
@@ -61,7 +72,12 @@ internal static class DemoHorses
         [
             Loosen(5),
             Trot(8, "Large circles"),
-            new(Phase.Work, "Walk poles", Gait.Walk, Rein.Both, 8, walk, 6.5, "poles/walk-poles"),
+            PartEntry.Of(Phase.Work, "Walk poles", Gait.Walk, Rein.Both, 8) with
+            {
+                SetUpId = walk,
+                MarkHopedFor = 6.5,
+                RungId = "poles/walk-poles",
+            },
         ];
         await s.PlacesAsync(
             horse,
@@ -139,17 +155,18 @@ internal static class DemoHorses
         await s.AimAsync(horse, "Marlwick spring dressage", 54, Discipline.Dressage, "Marlwick league", "Medium", null, "Marlwick");
         await s.SetUpAsync(
             horse,
-            new CurvedPolesEntry(
-                ArenaSize.SixtyByTwenty,
-                ArenaLine.CentreLine,
-                Heading.TowardsC,
-                30,
-                0,
-                CurveKind.Fan,
-                GaitVariant.TrotWorking,
-                4,
-                8
-            )
+            new CurvedPolesEntry
+            {
+                Arena = ArenaSize.SixtyByTwenty,
+                Line = ArenaLine.CentreLine,
+                Heading = Heading.TowardsC,
+                MiddleMetres = 30,
+                AdjustMetres = 0,
+                Kind = CurveKind.Fan,
+                Variant = GaitVariant.TrotWorking,
+                Poles = 4,
+                RadiusMetres = 8,
+            }
         );
         var raised = await s.SetUpAsync(horse, DemoStory.Poles(GaitVariant.TrotWorking, 4, ArenaLine.CentreLine, Raising.AlternateEnds));
         await s.StandAsync(raised);
@@ -313,7 +330,7 @@ internal static class DemoHorses
                         "Return: walk",
                         Manner.Ridden,
                         false,
-                        [new(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, minutes)],
+                        [PartEntry.Of(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, minutes)],
                         ""
                     )
                 ),
@@ -449,7 +466,18 @@ internal static class DemoHorses
         var lower = await s.SetUpAsync(horse, DemoStory.CrossPole(0.50));
         await s.SetUpAsync(
             horse,
-            new NarrowEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 1.8, Guides.Both, 0.6, Gait.Canter)
+            new NarrowEntry
+            {
+                Arena = ArenaSize.SixtyByTwenty,
+                Line = ArenaLine.CentreLine,
+                Heading = Heading.TowardsC,
+                MiddleMetres = 30,
+                AdjustMetres = 0,
+                WidthMetres = 1.8,
+                Guides = Guides.Both,
+                HeightMetres = 0.6,
+                ComesIn = Gait.Canter,
+            }
         );
         var line = await s.SetUpAsync(horse, DemoStory.Line(new(ElementKind.Upright, 1.0), new(ElementKind.SquareOxer, 1.0, 1.1, 5)));
         await s.SetUpAsync(
@@ -583,8 +611,17 @@ internal static class DemoHorses
     {
         var horse = await s.HorseAsync("Pipit", 3, "15.3 hh", Sex.Mare, Experience.Green, "Leads well. Learning to wait.");
         await s.PlacesAsync(horse, "in-hand/pole-corridor");
-        var corridor = new CorridorEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 50, 0, 3, 1.2, 1, 3)
+        var corridor = new CorridorEntry
         {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.CentreLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 50,
+            AdjustMetres = 0,
+            Sections = 3,
+            WidthMetres = 1.2,
+            Halts = 1,
+            BackSteps = 3,
             TurnedDegrees = 90,
         };
         await s.StandAsync(await s.SetUpAsync(horse, corridor));
@@ -595,9 +632,12 @@ internal static class DemoHorses
                 Manner.InHand,
                 true,
                 [
-                    new(Phase.WarmUp, "Lead out, halt, walk on", Gait.Walk, Rein.Both, 4),
-                    new(Phase.Work, what, Gait.Walk, Rein.Both, 4, RungId: "in-hand/pole-corridor"),
-                    new(Phase.CoolDown, "Lead home", Gait.Walk, Rein.Both, 2),
+                    PartEntry.Of(Phase.WarmUp, "Lead out, halt, walk on", Gait.Walk, Rein.Both, 4),
+                    PartEntry.Of(Phase.Work, what, Gait.Walk, Rein.Both, 4) with
+                    {
+                        RungId = "in-hand/pole-corridor",
+                    },
+                    PartEntry.Of(Phase.CoolDown, "Lead home", Gait.Walk, Rein.Both, 2),
                 ],
                 ""
             );

@@ -28,16 +28,17 @@ internal static class DemoPassports
         await s.Book.ChooseAsync(null, ApproachQuestion.FlyingChanges, "mixed", "every horse here has shown us another way");
         await s.Book.NoteAsync("poles/trot-poles", "On the left quarter line: the right one is deep after rain.");
         await s.Book.OwnExerciseAsync(
-            new OwnExerciseEntry(
-                "poles/trot-poles",
-                "Three, halt, three",
-                "Three trot poles, halt before the corner, three trot poles on the way back. Settles the ones that count ahead.",
-                Gait.Trot,
-                RiddenFigure.QuarterLine,
-                6,
-                8,
-                Poles: 6
-            )
+            new OwnExerciseEntry
+            {
+                RungId = "poles/trot-poles",
+                Name = "Three, halt, three",
+                How = "Three trot poles, halt before the corner, three trot poles on the way back. Settles the ones that count ahead.",
+                Gait = Gait.Trot,
+                Figure = RiddenFigure.QuarterLine,
+                Repetitions = 6,
+                Minutes = 8,
+                Poles = 6,
+            }
         );
     }
 

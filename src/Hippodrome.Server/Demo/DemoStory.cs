@@ -91,7 +91,17 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
         await yard.StandAsync([.. (await yard.TonightsArenaAsync()).Select(s => s.SetUpId), .. setUps]);
 
     public static FigureEntry Figure(FigureKind kind, GaitVariant variant) =>
-        new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, kind, variant, Rein.Right);
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.CentreLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Kind = kind,
+            Variant = variant,
+            Rein = Rein.Right,
+        };
 
     public static PoleLineEntry Poles(
         GaitVariant variant,
@@ -99,27 +109,58 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
         ArenaLine line = ArenaLine.LeftQuarterLine,
         Raising raising = Raising.Ground,
         double adjust = 0
-    ) => new(ArenaSize.SixtyByTwenty, line, Heading.TowardsC, 30, adjust, variant, poles, raising, raising == Raising.Ground ? null : 0.10);
+    ) =>
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = line,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = adjust,
+            Variant = variant,
+            Poles = poles,
+            Raising = raising,
+            HeightMetres = raising == Raising.Ground ? null : 0.10,
+        };
 
     public static CrossPoleEntry CrossPole(double height) =>
-        new(ArenaSize.SixtyByTwenty, ArenaLine.RightQuarterLine, Heading.TowardsA, 30, 0, height);
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.RightQuarterLine,
+            Heading = Heading.TowardsA,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            HeightMetres = height,
+        };
 
     /// <summary>A grid on the left quarter line, come to in trot over a placing pole.</summary>
     public static FenceLineEntry Grid(params LineElementEntry[] fences) =>
-        new(
-            ArenaSize.SixtyByTwenty,
-            ArenaLine.LeftQuarterLine,
-            Heading.TowardsC,
-            30,
-            0,
-            LineKind.Grid,
-            Gait.Trot,
-            [new LineElementEntry(ElementKind.Pole), .. fences]
-        );
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.LeftQuarterLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Kind = LineKind.Grid,
+            ComesIn = Gait.Trot,
+            Elements = [new LineElementEntry(ElementKind.Pole), .. fences],
+        };
 
     /// <summary>A related line on the right quarter line, come to in canter.</summary>
     public static FenceLineEntry Line(params LineElementEntry[] fences) =>
-        new(ArenaSize.SixtyByTwenty, ArenaLine.RightQuarterLine, Heading.TowardsA, 30, 0, LineKind.RelatedLine, Gait.Canter, fences);
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.RightQuarterLine,
+            Heading = Heading.TowardsA,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Kind = LineKind.RelatedLine,
+            ComesIn = Gait.Canter,
+            Elements = fences,
+        };
 
     /// <summary>Walk, the parts given, walk: on a day before (below zero) or after today.</summary>
     public async Task<SessionPlan> SessionAsync(
@@ -134,9 +175,9 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
     {
         PartEntry[] parts =
         [
-            new(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, walkFirst),
+            PartEntry.Of(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, walkFirst),
             .. work,
-            new(Phase.CoolDown, "Walk on a long rein", Gait.Walk, Rein.Both, walkLast),
+            PartEntry.Of(Phase.CoolDown, "Walk on a long rein", Gait.Walk, Rein.Both, walkLast),
         ];
         return await KeepAsync(horse, new SessionEntry(Today.AddDays(day), emphasis, Manner.Ridden, helper, parts, ""));
     }

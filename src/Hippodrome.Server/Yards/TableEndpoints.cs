@@ -41,35 +41,37 @@ public static class TableEndpoints
             "sessions.csv",
             CsvFile.Write(
                 drawnUp
-                    .Select(s => new SessionLine(
-                        s.Plan.On,
-                        horses[s.HorseId],
-                        s.Plan.Manner.ToString(),
-                        s.Plan.Emphasis,
-                        Of(s, Gait.Walk),
-                        Of(s, Gait.Trot),
-                        Of(s, Gait.Canter) + Of(s, Gait.Gallop),
-                        s.Plan.Minutes,
-                        null,
-                        "",
-                        s.RideId is not null,
-                        s.Plan.Id
-                    ))
+                    .Select(s => new SessionLine
+                    {
+                        Day = s.Plan.On,
+                        Horse = horses[s.HorseId],
+                        Kind = s.Plan.Manner.ToString(),
+                        Emphasis = s.Plan.Emphasis,
+                        Walk = Of(s, Gait.Walk),
+                        Trot = Of(s, Gait.Trot),
+                        Canter = Of(s, Gait.Canter) + Of(s, Gait.Gallop),
+                        Minutes = s.Plan.Minutes,
+                        Fences = null,
+                        Rung = "",
+                        Ridden = s.RideId is not null,
+                        Id = s.Plan.Id,
+                    })
                     .Concat(
-                        placed.Select(p => new SessionLine(
-                            p.Session.On,
-                            horses[p.HorseId],
-                            "Placed",
-                            p.Session.Kind.Say(),
-                            p.Session.Minutes.Walk,
-                            p.Session.Minutes.Trot,
-                            p.Session.Minutes.Canter,
-                            p.Session.Minutes.Total,
-                            p.Session.Efforts,
-                            p.Session.RungId is { } id ? Catalogue.Find(id)?.Name ?? id : "",
-                            false,
-                            p.Session.Id
-                        ))
+                        placed.Select(p => new SessionLine
+                        {
+                            Day = p.Session.On,
+                            Horse = horses[p.HorseId],
+                            Kind = "Placed",
+                            Emphasis = p.Session.Kind.Say(),
+                            Walk = p.Session.Minutes.Walk,
+                            Trot = p.Session.Minutes.Trot,
+                            Canter = p.Session.Minutes.Canter,
+                            Minutes = p.Session.Minutes.Total,
+                            Fences = p.Session.Efforts,
+                            Rung = p.Session.RungId is { } id ? Catalogue.Find(id)?.Name ?? id : "",
+                            Ridden = false,
+                            Id = p.Session.Id,
+                        })
                     )
                     .OrderBy(l => l.Day)
                     .ThenBy(l => l.Horse, StringComparer.Ordinal)
@@ -103,27 +105,28 @@ public static class TableEndpoints
     private static Formats.Tables.RideLine Line(Ride ride, RideTotals totals, string horse, StrideCard card)
     {
         double Of(params Gait[] gaits) => Math.Round(totals.In(gaits), 1);
-        return new Formats.Tables.RideLine(
-            ride.OnDay,
-            horse,
-            ride.RiderName,
-            Of(Gait.Walk, Gait.Halt, Gait.ReinBack),
-            Of(Gait.Trot),
-            Of(Gait.Canter, Gait.Gallop),
-            Math.Round(totals.Minutes, 1),
-            Math.Round(totals.ByGait.Sum(g => card.Covered(g.Gait, g.Minutes).Metres)),
-            totals.Transitions,
-            totals.Passes.Left.Clean + totals.Passes.Right.Clean,
-            totals.Passes.Left.Touched + totals.Passes.Right.Touched,
-            totals.Jumps,
-            totals.Marks.Left,
-            totals.Marks.Right,
-            totals.Exertion,
-            totals.Load,
-            string.Join("; ", totals.Signs.Select(s => s.Sign.ToString())),
-            string.Join(" ", totals.Notes),
-            ride.Id
-        );
+        return new Formats.Tables.RideLine
+        {
+            Day = ride.OnDay,
+            Horse = horse,
+            Rider = ride.RiderName,
+            Walk = Of(Gait.Walk, Gait.Halt, Gait.ReinBack),
+            Trot = Of(Gait.Trot),
+            Canter = Of(Gait.Canter, Gait.Gallop),
+            Minutes = Math.Round(totals.Minutes, 1),
+            Metres = Math.Round(totals.ByGait.Sum(g => card.Covered(g.Gait, g.Minutes).Metres)),
+            Transitions = totals.Transitions,
+            CleanPasses = totals.Passes.Left.Clean + totals.Passes.Right.Clean,
+            TouchedPasses = totals.Passes.Left.Touched + totals.Passes.Right.Touched,
+            Fences = totals.Jumps,
+            MarkLeft = totals.Marks.Left,
+            MarkRight = totals.Marks.Right,
+            Exertion = totals.Exertion,
+            Load = totals.Load,
+            Signs = string.Join("; ", totals.Signs.Select(s => s.Sign.ToString())),
+            Notes = string.Join(" ", totals.Notes),
+            Id = ride.Id,
+        };
     }
 
     private static double Of(KeptSession session, Gait gait) => session.Plan.Parts.Where(p => p.Gait == gait).Sum(p => p.Minutes);

@@ -235,20 +235,30 @@ public static class HorseStore
             version,
         };
 
-    private sealed record HorseRow(
-        Guid Id,
-        string Name,
-        int Foaled,
-        double HeightCm,
-        string Sex,
-        string Experience,
-        string Notes,
-        int Version,
-        DateOnly EnteredOn,
-        string? GoesAt,
-        double? HeatLimitC
-    )
+    private sealed record HorseRow
     {
+        public required Guid Id { get; init; }
+
+        public required string Name { get; init; }
+
+        public required int Foaled { get; init; }
+
+        public required double HeightCm { get; init; }
+
+        public required string Sex { get; init; }
+
+        public required string Experience { get; init; }
+
+        public required string Notes { get; init; }
+
+        public required int Version { get; init; }
+
+        public required DateOnly EnteredOn { get; init; }
+
+        public required string? GoesAt { get; init; }
+
+        public required double? HeatLimitC { get; init; }
+
         public Kept<Horse> ToHorse() =>
             new(
                 Horse.Kept(

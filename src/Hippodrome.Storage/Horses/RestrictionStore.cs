@@ -72,20 +72,30 @@ public static class RestrictionStore
             }
         ) == 1;
 
-    private sealed record RestrictionRow(
-        Guid HorseId,
-        Guid Id,
-        string Because,
-        string ByWhom,
-        DateOnly Since,
-        DateOnly? Until,
-        string NoGaits,
-        string NoStrands,
-        double? MostHeightM,
-        DateOnly? ClearedOn,
-        string? ClearedBy
-    )
+    private sealed record RestrictionRow
     {
+        public required Guid HorseId { get; init; }
+
+        public required Guid Id { get; init; }
+
+        public required string Because { get; init; }
+
+        public required string ByWhom { get; init; }
+
+        public required DateOnly Since { get; init; }
+
+        public required DateOnly? Until { get; init; }
+
+        public required string NoGaits { get; init; }
+
+        public required string NoStrands { get; init; }
+
+        public required double? MostHeightM { get; init; }
+
+        public required DateOnly? ClearedOn { get; init; }
+
+        public required string? ClearedBy { get; init; }
+
         public KeptRestriction ToRestriction() =>
             new(
                 HorseId,

@@ -168,23 +168,36 @@ public static class SessionStore
             version,
         };
 
-    private sealed record SessionRow(
-        Guid HorseId,
-        Guid Id,
-        DateOnly OnDay,
-        string Emphasis,
-        string Manner,
-        bool Helper,
-        string Notes,
-        int Version,
-        string Place,
-        TimeOnly? StartsAt,
-        string TackIds,
-        string KeptFaults,
-        Guid? RideId,
-        string Parts
-    )
+    private sealed record SessionRow
     {
+        public required Guid HorseId { get; init; }
+
+        public required Guid Id { get; init; }
+
+        public required DateOnly OnDay { get; init; }
+
+        public required string Emphasis { get; init; }
+
+        public required string Manner { get; init; }
+
+        public required bool Helper { get; init; }
+
+        public required string Notes { get; init; }
+
+        public required int Version { get; init; }
+
+        public required string Place { get; init; }
+
+        public required TimeOnly? StartsAt { get; init; }
+
+        public required string TackIds { get; init; }
+
+        public required string KeptFaults { get; init; }
+
+        public required Guid? RideId { get; init; }
+
+        public required string Parts { get; init; }
+
         public KeptSession ToSession() =>
             ToSession(Enum.Parse<Manner>(Manner), JsonSerializer.Deserialize<List<PartRow>>(Parts, ReadTogether.Rows)!);
 
@@ -209,71 +222,89 @@ public static class SessionStore
             );
     }
 
-    private sealed record PartRow(
-        int Place,
-        string Phase,
-        string What,
-        string Gait,
-        string Rein,
-        double Minutes,
-        Guid? SetUpId,
-        double? MarkHopedFor,
-        string? RungId,
-        string? ExerciseId,
-        int? Times,
-        int? Efforts,
-        int? Transitions,
-        string? TransitionsWith,
-        int? BoutSeconds,
-        int? RestSeconds,
-        string? Manner,
-        double? HeightM,
-        bool? InStages
-    )
+    private sealed record PartRow
     {
+        public required int Place { get; init; }
+
+        public required string Phase { get; init; }
+
+        public required string What { get; init; }
+
+        public required string Gait { get; init; }
+
+        public required string Rein { get; init; }
+
+        public required double Minutes { get; init; }
+
+        public required Guid? SetUpId { get; init; }
+
+        public required double? MarkHopedFor { get; init; }
+
+        public required string? RungId { get; init; }
+
+        public required string? ExerciseId { get; init; }
+
+        public required int? Times { get; init; }
+
+        public required int? Efforts { get; init; }
+
+        public required int? Transitions { get; init; }
+
+        public required string? TransitionsWith { get; init; }
+
+        public required int? BoutSeconds { get; init; }
+
+        public required int? RestSeconds { get; init; }
+
+        public required string? Manner { get; init; }
+
+        public required double? HeightM { get; init; }
+
+        public required bool? InStages { get; init; }
+
         public static PartRow Of(Part part, int place) =>
-            new(
-                place,
-                part.Phase.ToString(),
-                part.What,
-                part.Gait.ToString(),
-                part.Rein.ToString(),
-                part.Minutes,
-                part.SetUpId,
-                part.MarkHopedFor?.Value,
-                part.RungId,
-                part.ExerciseId,
-                part.Times,
-                part.Efforts,
-                part.Transitions,
-                part.TransitionsWith?.ToString(),
-                part.BoutSeconds,
-                part.RestSeconds,
-                part.Manner.ToString(),
-                part.HeightMetres,
-                part.InStages
-            );
+            new()
+            {
+                Place = place,
+                Phase = part.Phase.ToString(),
+                What = part.What,
+                Gait = part.Gait.ToString(),
+                Rein = part.Rein.ToString(),
+                Minutes = part.Minutes,
+                SetUpId = part.SetUpId,
+                MarkHopedFor = part.MarkHopedFor?.Value,
+                RungId = part.RungId,
+                ExerciseId = part.ExerciseId,
+                Times = part.Times,
+                Efforts = part.Efforts,
+                Transitions = part.Transitions,
+                TransitionsWith = part.TransitionsWith?.ToString(),
+                BoutSeconds = part.BoutSeconds,
+                RestSeconds = part.RestSeconds,
+                Manner = part.Manner.ToString(),
+                HeightM = part.HeightMetres,
+                InStages = part.InStages,
+            };
 
         /// <param name="ofSession">How the session is worked: parts from before they had a manner of their own are worked so.</param>
         public Part ToPart(Manner ofSession) =>
-            new(
-                Enum.Parse<Phase>(Phase),
-                What,
-                Enum.Parse<Gait>(Gait),
-                Enum.Parse<Rein>(Rein),
-                Minutes,
-                SetUpId,
-                MarkHopedFor is { } mark ? Mark.Of(mark) : null,
-                RungId,
-                ExerciseId,
-                Times,
-                Efforts,
-                Transitions,
-                TransitionsWith is { } with ? Enum.Parse<Gait>(with) : null,
-                BoutSeconds,
-                RestSeconds
-            )
+            new()
             {
+                Phase = Enum.Parse<Phase>(Phase),
+                What = What,
+                Gait = Enum.Parse<Gait>(Gait),
+                Rein = Enum.Parse<Rein>(Rein),
+                Minutes = Minutes,
+                SetUpId = SetUpId,
+                MarkHopedFor = MarkHopedFor is { } mark ? Mark.Of(mark) : null,
+                RungId = RungId,
+                ExerciseId = ExerciseId,
+                Times = Times,
+                Efforts = Efforts,
+                Transitions = Transitions,
+                TransitionsWith = TransitionsWith is { } with ? Enum.Parse<Gait>(with) : null,
+                BoutSeconds = BoutSeconds,
+                RestSeconds = RestSeconds,
                 Manner = Manner is { } own ? Enum.Parse<Manner>(own) : ofSession,
                 HeightMetres = HeightM,
                 InStages = InStages,

@@ -78,22 +78,23 @@ internal static class MakeBlock
         );
 
     public static BlockEntry Entry(Purpose purpose = Purpose.Schooling, int? weeks = 8, Aim? aim = null) =>
-        new(
-            "Spring",
-            purpose,
-            Start,
-            aim is null ? weeks : null,
-            aim?.Id,
-            Discipline.Jumping,
-            [Strand.Grids, Strand.Flatwork],
-            new MinutesByGait(110, 80, 30),
-            Six,
-            Helped,
-            Six,
-            [DayOfWeek.Wednesday, DayOfWeek.Sunday],
-            Return: purpose == Purpose.Return ? new ReturnEntry(8, OffBecause.Rest) : null,
-            Sets: purpose == Purpose.Conditioning ? new SetsEntry(Scheme.British, "Novice", 3, 5, 400, 3) : null
-        );
+        new()
+        {
+            Name = "Spring",
+            Purpose = purpose,
+            Start = Start,
+            Weeks = aim is null ? weeks : null,
+            AimId = aim?.Id,
+            Discipline = Discipline.Jumping,
+            Focus = [Strand.Grids, Strand.Flatwork],
+            Now = new MinutesByGait(110, 80, 30),
+            Days = Six,
+            HelperDays = Helped,
+            ArenaDays = Six,
+            OpenGroundDays = [DayOfWeek.Wednesday, DayOfWeek.Sunday],
+            Return = purpose == Purpose.Return ? new ReturnEntry(8, OffBecause.Rest) : null,
+            Sets = purpose == Purpose.Conditioning ? new SetsEntry(Scheme.British, "Novice", 3, 5, 400, 3) : null,
+        };
 
     public static Block Block(BlockEntry? entry = null, params Aim[] aims) =>
         Core.Blocks.Block.From(Guid.Parse("6f9619ff-8b86-d011-b42d-00c04fc964ff"), entry ?? Entry(), aims, Start).OrThrow();

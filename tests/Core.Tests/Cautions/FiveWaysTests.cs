@@ -159,7 +159,15 @@ public class FiveWaysTests
     private static PlanContext Context(Jumper j, PartEntry part)
     {
         var fence = ExerciseList.Line(ExerciseList.Upright(j.Height)).Check().OrThrow();
-        return j.With(new PlanContext(j.Horse, Plan(j, part), new Dictionary<Guid, SetUp> { [Stands] = fence }, []));
+        return j.With(
+            new PlanContext
+            {
+                Horse = j.Horse,
+                Plan = Plan(j, part),
+                SetUps = new Dictionary<Guid, SetUp> { [Stands] = fence },
+                Nearby = [],
+            }
+        );
     }
 
     private static string[] Faults(Jumper j, PartEntry part) =>

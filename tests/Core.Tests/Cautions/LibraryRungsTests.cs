@@ -20,8 +20,15 @@ public class LibraryRungsTests
     {
         var exercise = Catalogue.Exercise(id);
         var rung = Catalogue.Rung(exercise.RungId);
-        var part = new PartEntry(Phase.Work, exercise.Name, exercise.Gait, Rein.Both, 6, RungId: rung.Id, ExerciseId: id)
+        var part = new PartEntry
         {
+            Phase = Phase.Work,
+            What = exercise.Name,
+            Gait = exercise.Gait,
+            Rein = Rein.Both,
+            Minutes = 6,
+            RungId = rung.Id,
+            ExerciseId = id,
             Manner = rung.Strand switch
             {
                 Strand.InHand => Manner.InHand,
@@ -38,8 +45,12 @@ public class LibraryRungsTests
         asked.ShouldAllBe(any => any.Any(r => r.Strand != rung.Strand || r.Step <= rung.Step));
         PlanChecks
             .Check(
-                new PlanContext(Make.Horse(9, experience: Experience.Established), plan, new Dictionary<Guid, SetUp>(), [])
+                new PlanContext
                 {
+                    Horse = Make.Horse(9, experience: Experience.Established),
+                    Plan = plan,
+                    SetUps = new Dictionary<Guid, SetUp>(),
+                    Nearby = [],
                     Places = Behind(rung),
                 }
             )
@@ -63,7 +74,17 @@ public class LibraryRungsTests
         var horse = Make.Horse(young ? 4 : 9, experience: young ? Experience.Green : Experience.Established);
         var places = young ? Places.From([]) : On(StartingPlaces.Of(Make.Horse(9, experience: Experience.Established)), named);
         PlanChecks
-            .Check(new PlanContext(horse, plan, new Dictionary<Guid, SetUp>(), [], 12) { Places = places })
+            .Check(
+                new PlanContext
+                {
+                    Horse = horse,
+                    Plan = plan,
+                    SetUps = new Dictionary<Guid, SetUp>(),
+                    Nearby = [],
+                    TemperatureC = 12,
+                    Places = places,
+                }
+            )
             .Select(f => $"{f.Rule}: {f.Says}")
             .ShouldBeEmpty();
     }
@@ -86,20 +107,20 @@ public class LibraryRungsTests
         )
         {
             var exercise = Catalogue.ExercisesOf(rung).First();
-            var part = new PartEntry(
-                Phase.Work,
-                exercise.Name,
-                exercise.Gait,
-                Rein.Both,
-                6,
-                RungId: rung.Id,
-                ExerciseId: exercise.Id,
-                Times: 2
-            );
+            var part = PartEntry.Of(Phase.Work, exercise.Name, exercise.Gait, Rein.Both, 6) with
+            {
+                RungId = rung.Id,
+                ExerciseId = exercise.Id,
+                Times = 2,
+            };
             PlanChecks
                 .Check(
-                    new PlanContext(horse, Make.Plan(Make.GoodParts(part), helper: true), new Dictionary<Guid, SetUp>(), [])
+                    new PlanContext
                     {
+                        Horse = horse,
+                        Plan = Make.Plan(Make.GoodParts(part), helper: true),
+                        SetUps = new Dictionary<Guid, SetUp>(),
+                        Nearby = [],
                         Places = places,
                     }
                 )

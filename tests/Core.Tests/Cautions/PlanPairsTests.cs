@@ -583,15 +583,14 @@ public class PlanPairsTests
                     Make.Today
                 )
                 .OrThrow();
-        return new PlanContext(
-            Make.Horse(age),
-            Make.Plan(parts, helper),
-            setUps,
-            [],
-            Places: at is null ? Places() : Places(at),
-            Competition: competition
-        )
+        return new PlanContext
         {
+            Horse = Make.Horse(age),
+            Plan = Make.Plan(parts, helper),
+            SetUps = setUps,
+            Nearby = [],
+            Places = at is null ? Places() : Places(at),
+            Competition = competition,
             Card = Make.Card(),
         };
     }
@@ -640,7 +639,18 @@ public class PlanPairsTests
         };
 
     private static CorridorEntry Lane(int stepsBack) =>
-        new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 2, 1.1, 1, stepsBack);
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.CentreLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Sections = 2,
+            WidthMetres = 1.1,
+            Halts = 1,
+            BackSteps = stepsBack,
+        };
 
     private static SetUpEntry Built(string exercise) => Catalogue.Exercise(exercise).SetUp!;
 

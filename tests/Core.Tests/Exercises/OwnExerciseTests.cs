@@ -7,16 +7,17 @@ namespace Hippodrome.Core.Tests.Exercises;
 
 public class OwnExerciseTests
 {
-    private static readonly OwnExerciseEntry Good = new(
-        "poles/trot-poles",
-        "Five on the curve",
-        "From the short side.",
-        Gait.Trot,
-        RiddenFigure.QuarterLine,
-        6,
-        Minutes: 8,
-        Poles: 5
-    );
+    private static readonly OwnExerciseEntry Good = new()
+    {
+        RungId = "poles/trot-poles",
+        Name = "Five on the curve",
+        How = "From the short side.",
+        Gait = Gait.Trot,
+        Figure = RiddenFigure.QuarterLine,
+        Repetitions = 6,
+        Minutes = 8,
+        Poles = 5,
+    };
 
     [Fact]
     public void A_trainers_own_stands_beside_the_catalogues()
@@ -35,7 +36,18 @@ public class OwnExerciseTests
 
     [Fact]
     public void Every_fault_is_told_at_once() =>
-        new OwnExerciseEntry("poles/none", "", " ", null, null, 0, 8, 8, CopiedFrom: "nothing")
+        new OwnExerciseEntry
+        {
+            RungId = "poles/none",
+            Name = "",
+            How = " ",
+            Gait = null,
+            Figure = null,
+            Repetitions = 0,
+            Minutes = 8,
+            Efforts = 8,
+            CopiedFrom = "nothing",
+        }
             .Check(Guid.NewGuid())
             .Faults.Select(f => f.Field)
             .ShouldBe(["rungId", "copiedFrom", "name", "how", "gait", "figure", "repetitions", "minutes"]);

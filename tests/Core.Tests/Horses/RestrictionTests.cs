@@ -121,7 +121,16 @@ public class RestrictionTests
     private static List<PlanFault> Faults(PartEntry part, params Restriction[] restrictions) =>
         [
             .. PlanChecks
-                .Check(new PlanContext(Make.Horse(), Make.Plan(Make.GoodParts(part), helper: true), SetUps, [], Restrictions: restrictions))
+                .Check(
+                    new PlanContext
+                    {
+                        Horse = Make.Horse(),
+                        Plan = Make.Plan(Make.GoodParts(part), helper: true),
+                        SetUps = SetUps,
+                        Nearby = [],
+                        Restrictions = restrictions,
+                    }
+                )
                 .Where(f => f.Rule == "Restricted"),
         ];
 }

@@ -25,14 +25,15 @@ public class TackTests
         [
             .. PlanChecks
                 .Check(
-                    new PlanContext(
-                        Make.Horse(),
-                        plan,
-                        new Dictionary<Guid, SetUp> { [Fence] = Make.CrossPole(fence).Check().OrThrow() },
-                        [],
-                        Tack: [tack],
-                        Feet: feet
-                    )
+                    new PlanContext
+                    {
+                        Horse = Make.Horse(),
+                        Plan = plan,
+                        SetUps = new Dictionary<Guid, SetUp> { [Fence] = Make.CrossPole(fence).Check().OrThrow() },
+                        Nearby = [],
+                        Tack = [tack],
+                        Feet = feet,
+                    }
                 )
                 .Where(f => f.Rule is "TackNotAllowed" or "OverdueFeet")
                 .Select(f => f.Says),

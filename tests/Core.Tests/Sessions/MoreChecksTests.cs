@@ -21,7 +21,13 @@ public class MoreChecksTests
     };
 
     private static PlanContext Context(SessionPlan plan, Experience experience = Experience.Novice) =>
-        new(Make.Horse(experience: experience), plan, SetUps, []);
+        new()
+        {
+            Horse = Make.Horse(experience: experience),
+            Plan = plan,
+            SetUps = SetUps,
+            Nearby = [],
+        };
 
     private static bool Speaks(string rule, PlanContext context) => PlanChecks.Check(context).Any(f => f.Rule == rule);
 
@@ -37,7 +43,17 @@ public class MoreChecksTests
     public void A_kept_session_without_parts_is_looked_at_like_any_other(int age)
     {
         var plan = SessionPlan.Kept(Guid.NewGuid(), Make.Today, "Straightness", Manner.Ridden, false, [], "", "", []);
-        Should.NotThrow(() => PlanChecks.Check(new PlanContext(Make.Horse(age), plan, SetUps, [])));
+        Should.NotThrow(() =>
+            PlanChecks.Check(
+                new PlanContext
+                {
+                    Horse = Make.Horse(age),
+                    Plan = plan,
+                    SetUps = SetUps,
+                    Nearby = [],
+                }
+            )
+        );
         SessionTotals.Of(plan, Make.Card(), SetUps).Minutes.ShouldBe(0);
     }
 

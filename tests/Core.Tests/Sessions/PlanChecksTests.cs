@@ -304,7 +304,14 @@ public class PlanChecksTests
     private static SessionPlan WithFence() => Make.Plan(Make.GoodParts(Make.Part(Phase.Work, Gait.Trot, 15, setUp: Fence)), helper: true);
 
     private static PlanContext Context(SessionPlan plan, int age = 8, IReadOnlyList<NearbyDay>? nearby = null, double? celsius = null) =>
-        new(Make.Horse(age), plan, SetUps, nearby ?? [], celsius);
+        new()
+        {
+            Horse = Make.Horse(age),
+            Plan = plan,
+            SetUps = SetUps,
+            Nearby = nearby ?? [],
+            TemperatureC = celsius,
+        };
 
     private static IReadOnlyList<PlanFault> Faults(SessionPlan plan, int age = 8) => PlanChecks.Check(Context(plan, age));
 

@@ -192,5 +192,11 @@ public class PlanMendsTests
     }
 
     private static PlanContext On(SessionPlan plan, int age = 8, Experience experience = Experience.Novice) =>
-        new(Make.Horse(age, experience: experience), plan, SetUps, []);
+        new()
+        {
+            Horse = Make.Horse(age, experience: experience),
+            Plan = plan,
+            SetUps = SetUps,
+            Nearby = [],
+        };
 }

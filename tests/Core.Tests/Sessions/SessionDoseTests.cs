@@ -97,7 +97,16 @@ public class SessionDoseTests
     [Fact]
     public void Minutes_left_out_are_reckoned()
     {
-        PartEntry Bare(int? times, int? efforts = null) => new(Phase.Work, "x", Gait.Trot, Rein.Both, Times: times, Efforts: efforts);
+        PartEntry Bare(int? times, int? efforts = null) =>
+            new()
+            {
+                Phase = Phase.Work,
+                What = "x",
+                Gait = Gait.Trot,
+                Rein = Rein.Both,
+                Times = times,
+                Efforts = efforts,
+            };
         Make.Plan([Bare(8)]).Minutes.ShouldBe(8);
         Make.Plan([Bare(null, 12)]).Minutes.ShouldBe(12);
         Make.Plan([Bare(6) with { BoutSeconds = 20, RestSeconds = 40 }]).Minutes.ShouldBe(5.5);

@@ -53,15 +53,16 @@ public class SessionDraftTests
     {
         var horse = Make.Horse(age, experience: Experience.Established);
         PlanContext Of(SessionPlan plan) =>
-            new(
-                horse,
-                plan,
-                new Dictionary<Guid, SetUp>(),
-                nearby ?? [],
-                celsius,
-                Places: Ready,
-                Heat: Heat.Advise(new WeatherReading(celsius, humidity, false))
-            );
+            new()
+            {
+                Horse = horse,
+                Plan = plan,
+                SetUps = new Dictionary<Guid, SetUp>(),
+                Nearby = nearby ?? [],
+                TemperatureC = celsius,
+                Places = Ready,
+                Heat = Heat.Advise(new WeatherReading(celsius, humidity, false)),
+            };
         return SessionProposal.For(new Wanted(Make.Today, focus, minutes, true, ground, []), habits ?? NoHabits, Of).OrThrow();
     }
 

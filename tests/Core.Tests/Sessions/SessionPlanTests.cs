@@ -54,7 +54,17 @@ public class SessionPlanTests
             "",
             null,
             null,
-            [new PartEntry(Phase.Work, "", Gait.Trot, Rein.Both, 0), new PartEntry(null, "Walk", Gait.Walk, Rein.Both, 5, null, 6.3)]
+            [
+                PartEntry.Of(Phase.Work, "", Gait.Trot, Rein.Both, 0),
+                new PartEntry
+                {
+                    What = "Walk",
+                    Gait = Gait.Walk,
+                    Rein = Rein.Both,
+                    Minutes = 5,
+                    MarkHopedFor = 6.3,
+                },
+            ]
         );
         SessionPlan
             .From(Guid.NewGuid(), entry, Make.Today)

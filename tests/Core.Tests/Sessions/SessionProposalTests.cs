@@ -40,20 +40,19 @@ public class SessionProposalTests
         public int Sits { get; init; }
 
         public PlanContext Of(SessionPlan plan) =>
-            new(
-                Horse,
-                plan,
-                new Dictionary<Guid, SetUp>(),
-                Nearby,
-                Celsius,
-                HeldBecause,
-                Places,
-                Restrictions,
-                Layouts: Layouts,
-                Heat: Heat.Advise(new WeatherReading(Celsius, 60, false)),
-                Competition: Aim
-            )
+            new()
             {
+                Horse = Horse,
+                Plan = plan,
+                SetUps = new Dictionary<Guid, SetUp>(),
+                Nearby = Nearby,
+                TemperatureC = Celsius,
+                HeldBecause = HeldBecause,
+                Places = Places,
+                Restrictions = Restrictions,
+                Layouts = Layouts,
+                Heat = Heat.Advise(new WeatherReading(Celsius, 60, false)),
+                Competition = Aim,
                 Cleared = Cleared,
                 Ramp = Ramp,
                 TreatedOn = TreatedOn,
@@ -296,14 +295,15 @@ public class SessionProposalTests
             var plan = SessionPlan.From(Guid.NewGuid(), template.Session with { On = Make.Today }, Make.Today).OrThrow();
             PlanChecks
                 .Check(
-                    new PlanContext(
-                        Make.Horse(9, experience: Experience.Established),
-                        plan,
-                        new Dictionary<Guid, SetUp>(),
-                        [],
-                        15,
-                        Places: everything
-                    )
+                    new PlanContext
+                    {
+                        Horse = Make.Horse(9, experience: Experience.Established),
+                        Plan = plan,
+                        SetUps = new Dictionary<Guid, SetUp>(),
+                        Nearby = [],
+                        TemperatureC = 15,
+                        Places = everything,
+                    }
                 )
                 .Select(f => $"{template.Id}: {f.Says}")
                 .ShouldBeEmpty();

@@ -10,7 +10,18 @@ namespace Hippodrome.Core.Tests.Setups;
 public class CorridorTests
 {
     private static CorridorEntry Corridor(int sections = 2, double width = 1.1, int halts = 1, int back = 3) =>
-        new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, sections, width, halts, back);
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.CentreLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Sections = sections,
+            WidthMetres = width,
+            Halts = halts,
+            BackSteps = back,
+        };
 
     /// <summary>Half of a medium walk stride of 1.87 m is a step of 0.935 m (Clayton 1995, value from memory): three metres are three of them.</summary>
     [Theory]

@@ -18,10 +18,33 @@ public class CurvedPolesTests
         int poles = 4,
         GaitVariant variant = GaitVariant.TrotWorking,
         Heading heading = Heading.TowardsC
-    ) => new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, heading, 30, 0, CurveKind.Fan, variant, poles, radius);
+    ) =>
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.CentreLine,
+            Heading = heading,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Kind = CurveKind.Fan,
+            Variant = variant,
+            Poles = poles,
+            RadiusMetres = radius,
+        };
 
     private static CurvedPolesEntry Clock(double radius, GaitVariant variant = GaitVariant.CanterWorking) =>
-        new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, CurveKind.Clock, variant, null, radius);
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.CentreLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Kind = CurveKind.Clock,
+            Variant = variant,
+            Poles = null,
+            RadiusMetres = radius,
+        };
 
     /// <summary>At radius r the spacing is s r / R (geometry; common practice, no source): 1.35 m at 8 m is 1.10 at 6.5 and 1.60 at 9.5.</summary>
     [Fact]

@@ -26,7 +26,17 @@ public class FenceLineTests
         new(kind, height, spread, strides);
 
     internal static FenceLineEntry Line(LineKind kind, Gait comesIn, params LineElementEntry[] elements) =>
-        new(ArenaSize.SixtyByTwenty, ArenaLine.LeftQuarterLine, Heading.TowardsC, 30, 0, kind, comesIn, elements);
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.LeftQuarterLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Kind = kind,
+            ComesIn = comesIn,
+            Elements = elements,
+        };
 
     private static Gap Last(FenceLineEntry entry, StrideCard? card = null) => Make.Measured(entry, card ?? Typical).Gaps[^1];
 

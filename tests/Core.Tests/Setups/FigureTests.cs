@@ -13,7 +13,24 @@ namespace Hippodrome.Core.Tests.Setups;
 public class FigureTests
 {
     private static FigureEntry Of(FigureKind kind, GaitVariant variant = GaitVariant.TrotWorking, Rein rein = Rein.Right) =>
-        new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, kind, variant, rein, 20, 10, 3, 5, 30, 5, 4);
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.CentreLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Kind = kind,
+            Variant = variant,
+            Rein = rein,
+            DiameterMetres = 20,
+            InnerMetres = 10,
+            Loops = 3,
+            SidewaysMetres = 5,
+            ForwardMetres = 30,
+            Changes = 5,
+            Every = 4,
+        };
 
     private static FigureMeasure Measured(FigureEntry entry, StrideCard? card = null) => Make.Measured(entry, card).Figure!;
 

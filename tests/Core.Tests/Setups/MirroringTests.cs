@@ -26,19 +26,50 @@ public class MirroringTests
                 SetUpEntry entry = family switch
                 {
                     0 => Make.Poles(raising: Raising.AlternateEnds) with { FirstRaised = side },
-                    1 => new CurvedPolesEntry(Kind: CurveKind.Fan, Variant: GaitVariant.TrotWorking, Poles: 4, RadiusMetres: 8),
-                    2 => new CurvedPolesEntry(Kind: CurveKind.Clock, Variant: GaitVariant.CanterWorking, RadiusMetres: 10, Rein: Rein.Left),
+                    1 => new CurvedPolesEntry
+                    {
+                        Kind = CurveKind.Fan,
+                        Variant = GaitVariant.TrotWorking,
+                        Poles = 4,
+                        RadiusMetres = 8,
+                    },
+                    2 => new CurvedPolesEntry
+                    {
+                        Kind = CurveKind.Clock,
+                        Variant = GaitVariant.CanterWorking,
+                        RadiusMetres = 10,
+                        Rein = Rein.Left,
+                    },
                     3 => Line(LineKind.RelatedLine, Gait.Canter, Upright(1.0), Oxer(1.0, 5)) with { BendDegrees = 40, BendTo = Rein.Right },
-                    4 => new NarrowEntry(WidthMetres: 1.2, Guides: Guides.Left, HeightMetres: 0.6, ComesIn: Gait.Trot),
-                    5 => new FigureEntry(
-                        Kind: FigureKind.HalfPass,
-                        Variant: GaitVariant.TrotCollected,
-                        Rein: Rein.Left,
-                        SidewaysMetres: 8,
-                        ForwardMetres: 24
-                    ),
-                    7 => new SquareOfPolesEntry(Variant: GaitVariant.TrotWorking, Steps: 3, Way: SquareWay.RoundTheCorner, Rein: Rein.Left),
-                    6 => new CorridorEntry(Sections: 3, WidthMetres: 1.0, Halts: 1, BackSteps: 3),
+                    4 => new NarrowEntry
+                    {
+                        WidthMetres = 1.2,
+                        Guides = Guides.Left,
+                        HeightMetres = 0.6,
+                        ComesIn = Gait.Trot,
+                    },
+                    5 => new FigureEntry
+                    {
+                        Kind = FigureKind.HalfPass,
+                        Variant = GaitVariant.TrotCollected,
+                        Rein = Rein.Left,
+                        SidewaysMetres = 8,
+                        ForwardMetres = 24,
+                    },
+                    7 => new SquareOfPolesEntry
+                    {
+                        Variant = GaitVariant.TrotWorking,
+                        Steps = 3,
+                        Way = SquareWay.RoundTheCorner,
+                        Rein = Rein.Left,
+                    },
+                    6 => new CorridorEntry
+                    {
+                        Sections = 3,
+                        WidthMetres = 1.0,
+                        Halts = 1,
+                        BackSteps = 3,
+                    },
                     _ => Line(LineKind.Grid, Gait.Trot, Pole(), Cross(), Upright(0.7, 1)),
                 };
                 return entry with
@@ -132,16 +163,17 @@ public class MirroringTests
     [Fact]
     public void A_figure_stands_nowhere() =>
         Measured(
-            new FigureEntry(
-                ArenaSize.SixtyByTwenty,
-                ArenaLine.CentreLine,
-                Heading.TowardsC,
-                30,
-                0,
-                FigureKind.CentreLine,
-                GaitVariant.TrotWorking,
-                Rein.Left
-            )
+            new FigureEntry
+            {
+                Arena = ArenaSize.SixtyByTwenty,
+                Line = ArenaLine.CentreLine,
+                Heading = Heading.TowardsC,
+                MiddleMetres = 30,
+                AdjustMetres = 0,
+                Kind = FigureKind.CentreLine,
+                Variant = GaitVariant.TrotWorking,
+                Rein = Rein.Left,
+            }
         )
             .ToTheBoards.ShouldBeNull();
 
@@ -153,7 +185,18 @@ public class MirroringTests
     [InlineData(ArenaLine.RightQuarterLine, Heading.TowardsA, Side.Right)]
     public void The_lead_is_for_the_turn_that_comes_next(ArenaLine line, Heading heading, Side lead)
     {
-        var fence = new NarrowEntry(ArenaSize.SixtyByTwenty, line, heading, 30, 0, 3.5, Guides.Both, 0.6, Gait.Canter);
+        var fence = new NarrowEntry
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = line,
+            Heading = heading,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            WidthMetres = 3.5,
+            Guides = Guides.Both,
+            HeightMetres = 0.6,
+            ComesIn = Gait.Canter,
+        };
         Measured(fence).Lead.ShouldBe(lead);
     }
 

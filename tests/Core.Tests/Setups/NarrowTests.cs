@@ -10,7 +10,18 @@ namespace Hippodrome.Core.Tests.Setups;
 public class NarrowTests
 {
     private static NarrowEntry Fence(double width, Guides guides, double height = 0.6) =>
-        new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, width, guides, height, Gait.Canter);
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.CentreLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            WidthMetres = width,
+            Guides = guides,
+            HeightMetres = height,
+            ComesIn = Gait.Canter,
+        };
 
     private static NarrowFence Built(double width, Guides guides) => (NarrowFence)Fence(width, guides).Check().OrThrow();
 

@@ -69,17 +69,18 @@ public class OneArenaTests
         MayNot(poles, restriction: new RestrictionEntry(NoGaits: [Gait.Canter])).ShouldBeNull();
 
         // Poles ruled out rule out poles, and no figure.
-        var figure = new FigureEntry(
-            ArenaSize.SixtyByTwenty,
-            ArenaLine.CentreLine,
-            Heading.TowardsC,
-            30,
-            0,
-            FigureKind.Circle,
-            GaitVariant.TrotWorking,
-            Rein.Left,
-            20
-        )
+        var figure = new FigureEntry
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.CentreLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Kind = FigureKind.Circle,
+            Variant = GaitVariant.TrotWorking,
+            Rein = Rein.Left,
+            DiameterMetres = 20,
+        }
             .Check()
             .OrThrow();
         MayNot(poles, restriction: new RestrictionEntry(NoStrands: [Strand.Poles])).ShouldBe("Iva Sorrel: no poles");

@@ -74,18 +74,19 @@ public class SetUpChangesTests
             {
                 StepMetres = 0.1,
             },
-            new FigureEntry(
-                ArenaSize.SixtyByTwenty,
-                ArenaLine.CentreLine,
-                Heading.TowardsC,
-                30,
-                0,
-                FigureKind.Changes,
-                GaitVariant.CanterCollected,
-                Rein.Left,
-                Changes: 3,
-                Every: 3
-            ),
+            new FigureEntry
+            {
+                Arena = ArenaSize.SixtyByTwenty,
+                Line = ArenaLine.CentreLine,
+                Heading = Heading.TowardsC,
+                MiddleMetres = 30,
+                AdjustMetres = 0,
+                Kind = FigureKind.Changes,
+                Variant = GaitVariant.CanterCollected,
+                Rein = Rein.Left,
+                Changes = 3,
+                Every = 3,
+            },
         ];
         Array.ForEach(all, CanBeChanged);
         MirroringTests.Any.Sample(CanBeChanged);
@@ -104,7 +105,18 @@ public class SetUpChangesTests
     /// <summary>A figure and a corridor have no distance to move.</summary>
     [Fact]
     public void Where_there_is_no_distance_nothing_is_moved() =>
-        new CorridorEntry(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, 2, 1.1, 1, 2)
+        new CorridorEntry
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.CentreLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Sections = 2,
+            WidthMetres = 1.1,
+            Halts = 1,
+            BackSteps = 2,
+        }
             .LongerBy(0.3)
             .ShouldBeNull();
 }

@@ -27,7 +27,19 @@ public class SquareOfPolesTests
         GaitVariant variant = GaitVariant.TrotWorking,
         int steps = 3,
         Rein rein = Rein.Right
-    ) => new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, variant, steps, way, rein);
+    ) =>
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.CentreLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Variant = variant,
+            Steps = steps,
+            Way = way,
+            Rein = rein,
+        };
 
     private static IReadOnlyList<LineString> Poles(MeasuredSetUp measured) =>
         [

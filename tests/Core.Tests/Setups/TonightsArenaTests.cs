@@ -26,17 +26,18 @@ public class TonightsArenaTests
         new(
             "Circle",
             Make.Measured(
-                new FigureEntry(
-                    ArenaSize.SixtyByTwenty,
-                    ArenaLine.CentreLine,
-                    Heading.TowardsC,
-                    50,
-                    0,
-                    FigureKind.Circle,
-                    GaitVariant.TrotWorking,
-                    Rein.Right,
-                    diameter
-                )
+                new FigureEntry
+                {
+                    Arena = ArenaSize.SixtyByTwenty,
+                    Line = ArenaLine.CentreLine,
+                    Heading = Heading.TowardsC,
+                    MiddleMetres = 50,
+                    AdjustMetres = 0,
+                    Kind = FigureKind.Circle,
+                    Variant = GaitVariant.TrotWorking,
+                    Rein = Rein.Right,
+                    DiameterMetres = diameter,
+                }
             )
         );
 
@@ -158,17 +159,18 @@ public class KitTests
     public void A_narrow_fence_wants_poles_of_its_own_length_and_guides_of_three_metres() =>
         Kit.Say(
                 Needed(
-                    new NarrowEntry(
-                        ArenaSize.SixtyByTwenty,
-                        ArenaLine.CentreLine,
-                        Heading.TowardsC,
-                        30,
-                        0,
-                        1.8,
-                        Guides.Both,
-                        0.6,
-                        Gait.Canter
-                    )
+                    new NarrowEntry
+                    {
+                        Arena = ArenaSize.SixtyByTwenty,
+                        Line = ArenaLine.CentreLine,
+                        Heading = Heading.TowardsC,
+                        MiddleMetres = 30,
+                        AdjustMetres = 0,
+                        WidthMetres = 1.8,
+                        Guides = Guides.Both,
+                        HeightMetres = 0.6,
+                        ComesIn = Gait.Canter,
+                    }
                 )
             )
             .ShouldBe("2 poles, 2 poles of 1.8 m, 2 wings, 2 cups");

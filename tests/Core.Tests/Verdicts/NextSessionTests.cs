@@ -109,7 +109,17 @@ public class NextSessionTests
         var proposed = NextSession.Propose(null, record, Make.Today, new Dictionary<Guid, SetUpEntry>(), SessionChange.SameAgain)!;
         var plan = SessionPlan.From(Guid.NewGuid(), proposed.Session, Make.Today).OrThrow();
         plan.Parts.Select(p => p.Gait).ShouldBe([Gait.Walk, Gait.Trot, Gait.Canter, Gait.Walk]);
-        PlanChecks.Check(new PlanContext(Make.Horse(), plan, new Dictionary<Guid, SetUp>(), [])).ShouldBeEmpty();
+        PlanChecks
+            .Check(
+                new PlanContext
+                {
+                    Horse = Make.Horse(),
+                    Plan = plan,
+                    SetUps = new Dictionary<Guid, SetUp>(),
+                    Nearby = [],
+                }
+            )
+            .ShouldBeEmpty();
     }
 
     [Fact]

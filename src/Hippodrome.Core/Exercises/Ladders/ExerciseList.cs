@@ -18,7 +18,21 @@ internal static class ExerciseList
         int? poles = null,
         int? steps = null,
         SetUpEntry? setUp = null
-    ) => new($"{rung}/{Slug(name)}", rung, name, how, gait, figure, repetitions, Dose.OfMinutes(minutes), poles, steps, setUp);
+    ) =>
+        new()
+        {
+            Id = $"{rung}/{Slug(name)}",
+            RungId = rung,
+            Name = name,
+            How = how,
+            Gait = gait,
+            Figure = figure,
+            Repetitions = repetitions,
+            Dose = Dose.OfMinutes(minutes),
+            Poles = poles,
+            StepsBeforeRest = steps,
+            SetUp = setUp,
+        };
 
     public static Exercise Efforts(
         string rung,
@@ -31,59 +45,133 @@ internal static class ExerciseList
         SetUpEntry? setUp = null,
         double? height = null
     ) =>
-        new($"{rung}/{Slug(name)}", rung, name, how, gait, figure, efforts, Dose.OfEfforts(efforts), poles, null, setUp)
+        new()
         {
+            Id = $"{rung}/{Slug(name)}",
+            RungId = rung,
+            Name = name,
+            How = how,
+            Gait = gait,
+            Figure = figure,
+            Repetitions = efforts,
+            Dose = Dose.OfEfforts(efforts),
+            Poles = poles,
+            StepsBeforeRest = null,
+            SetUp = setUp,
             HeightMetres = height,
         };
 
     public static PoleLineEntry Poles(GaitVariant variant, int poles, ArenaLine line, bool raised = false) =>
-        new(
-            ArenaSize.SixtyByTwenty,
-            line,
-            Heading.TowardsC,
-            30,
-            0,
-            variant,
-            poles,
-            raised ? Raising.AlternateEnds : Raising.Ground,
-            raised ? 0.10 : null
-        );
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = line,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Variant = variant,
+            Poles = poles,
+            Raising = raised ? Raising.AlternateEnds : Raising.Ground,
+            HeightMetres = raised ? 0.10 : null,
+        };
 
     public static CrossPoleEntry CrossPole(double height, ArenaLine line) =>
-        new(ArenaSize.SixtyByTwenty, line, Heading.TowardsC, 30, 0, height);
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = line,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            HeightMetres = height,
+        };
 
     /// <summary>Poles on a curve in the middle of the arena.</summary>
     public static CurvedPolesEntry Curve(CurveKind kind, GaitVariant variant, double radius) =>
-        new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, kind, variant, 4, radius);
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.CentreLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Kind = kind,
+            Variant = variant,
+            Poles = 4,
+            RadiusMetres = radius,
+        };
 
     /// <summary>A grid on the left quarter line, come to in trot over a placing pole.</summary>
     public static FenceLineEntry Grid(params LineElementEntry[] fences) =>
-        new(
-            ArenaSize.SixtyByTwenty,
-            ArenaLine.LeftQuarterLine,
-            Heading.TowardsC,
-            30,
-            0,
-            LineKind.Grid,
-            Gait.Trot,
-            [new LineElementEntry(ElementKind.Pole), .. fences]
-        );
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.LeftQuarterLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Kind = LineKind.Grid,
+            ComesIn = Gait.Trot,
+            Elements = [new LineElementEntry(ElementKind.Pole), .. fences],
+        };
 
     /// <summary>A line come to in canter.</summary>
     public static FenceLineEntry Line(params LineElementEntry[] elements) =>
-        new(ArenaSize.SixtyByTwenty, ArenaLine.LeftQuarterLine, Heading.TowardsC, 30, 0, LineKind.RelatedLine, Gait.Canter, elements);
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.LeftQuarterLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Kind = LineKind.RelatedLine,
+            ComesIn = Gait.Canter,
+            Elements = elements,
+        };
 
     /// <summary>A narrow fence on the centre line.</summary>
     public static NarrowEntry Narrow(double width, Guides guides, Gait comesIn = Gait.Canter) =>
-        new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, width, guides, 0.60, comesIn);
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.CentreLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            WidthMetres = width,
+            Guides = guides,
+            HeightMetres = 0.60,
+            ComesIn = comesIn,
+        };
 
     /// <summary>A corridor of poles on the centre line.</summary>
     public static CorridorEntry Corridor(int sections, int halts, int back) =>
-        new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, sections, 1.2, halts, back);
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.CentreLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Sections = sections,
+            WidthMetres = 1.2,
+            Halts = halts,
+            BackSteps = back,
+        };
 
     /// <summary>A figure begun at A on the right rein; a circle or spiral has its middle in the middle of the arena.</summary>
     public static FigureEntry Figure(FigureKind kind, GaitVariant variant) =>
-        new(ArenaSize.SixtyByTwenty, ArenaLine.CentreLine, Heading.TowardsC, 30, 0, kind, variant, Rein.Right);
+        new()
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.CentreLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Kind = kind,
+            Variant = variant,
+            Rein = Rein.Right,
+        };
 
     public static FigureEntry Spiral(GaitVariant variant, double from, double to) =>
         Figure(FigureKind.Spiral, variant) with

@@ -5,22 +5,20 @@ using Hippodrome.Core.Measures;
 namespace Hippodrome.Core.Setups;
 
 /// <summary>Two lines of poles on the ground to walk between, with halts inside and steps back.</summary>
-/// <param name="Sections">Poles of three metres in each of the two lines: 1 to 6.</param>
-/// <param name="WidthMetres">Between the lines.</param>
-/// <param name="Halts">Halts inside, evenly spread: 0 to 3.</param>
-/// <param name="BackSteps">Steps back at the last halt.</param>
-public sealed record CorridorEntry(
-    ArenaSize? Arena = null,
-    ArenaLine? Line = null,
-    Heading? Heading = null,
-    double? MiddleMetres = null,
-    double? AdjustMetres = null,
-    int? Sections = null,
-    double? WidthMetres = null,
-    int? Halts = null,
-    int? BackSteps = null
-) : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
+public sealed record CorridorEntry : SetUpEntry
 {
+    /// <summary>Poles of three metres in each of the two lines: 1 to 6.</summary>
+    public int? Sections { get; init; }
+
+    /// <summary>Between the lines.</summary>
+    public double? WidthMetres { get; init; }
+
+    /// <summary>Halts inside, evenly spread: 0 to 3.</summary>
+    public int? Halts { get; init; }
+
+    /// <summary>Steps back at the last halt.</summary>
+    public int? BackSteps { get; init; }
+
     protected override Outcome<SetUp> Check(Checks checks)
     {
         var (arena, placement, _) = CheckPlace(checks);

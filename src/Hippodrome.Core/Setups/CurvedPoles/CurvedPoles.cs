@@ -12,24 +12,23 @@ public enum CurveKind
 }
 
 /// <summary>Poles on a curve as asked for. The line and the middle say where the centre of the curve is.</summary>
-/// <param name="Kind">Fan or clock.</param>
-/// <param name="Variant">The gait they are ridden in.</param>
-/// <param name="Poles">How many in a fan; a clock has four.</param>
-/// <param name="RadiusMetres">From the centre to the way that is ridden.</param>
-/// <param name="Rein">The rein it is ridden on; towards C to the right and towards A to the left when nothing.</param>
-public sealed record CurvedPolesEntry(
-    ArenaSize? Arena = null,
-    ArenaLine? Line = null,
-    Heading? Heading = null,
-    double? MiddleMetres = null,
-    double? AdjustMetres = null,
-    CurveKind? Kind = null,
-    GaitVariant? Variant = null,
-    int? Poles = null,
-    double? RadiusMetres = null,
-    Rein? Rein = null
-) : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
+public sealed record CurvedPolesEntry : SetUpEntry
 {
+    /// <summary>Fan or clock.</summary>
+    public CurveKind? Kind { get; init; }
+
+    /// <summary>The gait they are ridden in.</summary>
+    public GaitVariant? Variant { get; init; }
+
+    /// <summary>How many in a fan; a clock has four.</summary>
+    public int? Poles { get; init; }
+
+    /// <summary>From the centre to the way that is ridden.</summary>
+    public double? RadiusMetres { get; init; }
+
+    /// <summary>The rein it is ridden on; towards C to the right and towards A to the left when nothing.</summary>
+    public Rein? Rein { get; init; }
+
     protected override Outcome<SetUp> Check(Checks checks)
     {
         var (arena, placement, adjust) = CheckPlace(checks);

@@ -19,26 +19,26 @@ public sealed record LineElementEntry(
 );
 
 /// <summary>A line of one to nine fences and poles: a single fence, a grid, or a related line.</summary>
-/// <param name="Kind">A grid, or a related line.</param>
-/// <param name="ComesIn">Trot or canter.</param>
-/// <param name="Elements">What stands, in the order it is ridden.</param>
-/// <param name="GroundLines">Ground lines of its fences; in front when nothing.</param>
-/// <param name="BendDegrees">How far the second of two fences is turned from the first; straight when nothing.</param>
-/// <param name="BendTo">The rein a bending line turns to.</param>
-public sealed record FenceLineEntry(
-    ArenaSize? Arena = null,
-    ArenaLine? Line = null,
-    Heading? Heading = null,
-    double? MiddleMetres = null,
-    double? AdjustMetres = null,
-    LineKind? Kind = null,
-    Gait? ComesIn = null,
-    IReadOnlyList<LineElementEntry?>? Elements = null,
-    GroundLines? GroundLines = null,
-    double? BendDegrees = null,
-    Rein? BendTo = null
-) : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
+public sealed record FenceLineEntry : SetUpEntry
 {
+    /// <summary>A grid, or a related line.</summary>
+    public LineKind? Kind { get; init; }
+
+    /// <summary>Trot or canter.</summary>
+    public Gait? ComesIn { get; init; }
+
+    /// <summary>What stands, in the order it is ridden.</summary>
+    public IReadOnlyList<LineElementEntry?>? Elements { get; init; }
+
+    /// <summary>Ground lines of its fences; in front when nothing.</summary>
+    public GroundLines? GroundLines { get; init; }
+
+    /// <summary>How far the second of two fences is turned from the first; straight when nothing.</summary>
+    public double? BendDegrees { get; init; }
+
+    /// <summary>The rein a bending line turns to.</summary>
+    public Rein? BendTo { get; init; }
+
     private static readonly ElementKind[] Stands =
     [
         ElementKind.Pole,

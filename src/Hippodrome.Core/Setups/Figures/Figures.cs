@@ -23,34 +23,38 @@ public enum FigureKind
 }
 
 /// <summary>A figure as asked for. It begins at A when ridden towards C, and at C when ridden towards A; only a circle and a spiral have a middle.</summary>
-/// <param name="Kind">Which figure.</param>
-/// <param name="Variant">The gait it is ridden in.</param>
-/// <param name="Rein">The rein it begins on.</param>
-/// <param name="DiameterMetres">Of a circle, or of a spiral's large circle.</param>
-/// <param name="InnerMetres">Diameter of a spiral's small circle.</param>
-/// <param name="Loops">Of a serpentine: 2 to 6.</param>
-/// <param name="SidewaysMetres">Sideways in a leg-yield or half-pass; depth of a shallow loop.</param>
-/// <param name="ForwardMetres">Forward in a leg-yield or half-pass.</param>
-/// <param name="Changes">How many changes on the diagonal.</param>
-/// <param name="Every">Strides from one change to the next.</param>
-public sealed record FigureEntry(
-    ArenaSize? Arena = null,
-    ArenaLine? Line = null,
-    Heading? Heading = null,
-    double? MiddleMetres = null,
-    double? AdjustMetres = null,
-    FigureKind? Kind = null,
-    GaitVariant? Variant = null,
-    Rein? Rein = null,
-    double? DiameterMetres = null,
-    double? InnerMetres = null,
-    int? Loops = null,
-    double? SidewaysMetres = null,
-    double? ForwardMetres = null,
-    int? Changes = null,
-    int? Every = null
-) : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
+public sealed record FigureEntry : SetUpEntry
 {
+    /// <summary>Which figure.</summary>
+    public FigureKind? Kind { get; init; }
+
+    /// <summary>The gait it is ridden in.</summary>
+    public GaitVariant? Variant { get; init; }
+
+    /// <summary>The rein it begins on.</summary>
+    public Rein? Rein { get; init; }
+
+    /// <summary>Of a circle, or of a spiral's large circle.</summary>
+    public double? DiameterMetres { get; init; }
+
+    /// <summary>Diameter of a spiral's small circle.</summary>
+    public double? InnerMetres { get; init; }
+
+    /// <summary>Of a serpentine: 2 to 6.</summary>
+    public int? Loops { get; init; }
+
+    /// <summary>Sideways in a leg-yield or half-pass; depth of a shallow loop.</summary>
+    public double? SidewaysMetres { get; init; }
+
+    /// <summary>Forward in a leg-yield or half-pass.</summary>
+    public double? ForwardMetres { get; init; }
+
+    /// <summary>How many changes on the diagonal.</summary>
+    public int? Changes { get; init; }
+
+    /// <summary>Strides from one change to the next.</summary>
+    public int? Every { get; init; }
+
     protected override Outcome<SetUp> Check(Checks checks)
     {
         var (arena, placement, _) = CheckPlace(checks);

@@ -14,22 +14,20 @@ public enum Guides
 }
 
 /// <summary>A narrow fence as asked for.</summary>
-/// <param name="WidthMetres">One of the widths that it comes down by.</param>
-/// <param name="Guides">Guide poles on both sides, on one, or none.</param>
-/// <param name="HeightMetres">Its height.</param>
-/// <param name="ComesIn">Trot or canter.</param>
-public sealed record NarrowEntry(
-    ArenaSize? Arena = null,
-    ArenaLine? Line = null,
-    Heading? Heading = null,
-    double? MiddleMetres = null,
-    double? AdjustMetres = null,
-    double? WidthMetres = null,
-    Guides? Guides = null,
-    double? HeightMetres = null,
-    Gait? ComesIn = null
-) : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
+public sealed record NarrowEntry : SetUpEntry
 {
+    /// <summary>One of the widths that it comes down by.</summary>
+    public double? WidthMetres { get; init; }
+
+    /// <summary>Guide poles on both sides, on one, or none.</summary>
+    public Guides? Guides { get; init; }
+
+    /// <summary>Its height.</summary>
+    public double? HeightMetres { get; init; }
+
+    /// <summary>Trot or canter.</summary>
+    public Gait? ComesIn { get; init; }
+
     protected override Outcome<SetUp> Check(Checks checks)
     {
         var (arena, placement, adjust) = CheckPlace(checks);

@@ -20,28 +20,29 @@ public enum Laying
 }
 
 /// <summary>Poles on a straight line, one step apart in walk and trot, one stride apart in canter.</summary>
-/// <param name="Variant">The gait they are ridden in.</param>
-/// <param name="Poles">How many: 1 to 8.</param>
-/// <param name="Raising">On the ground, or raised at one end in turn or at both.</param>
-/// <param name="HeightMetres">Height of a raised end: up to 0.20 m in walk and trot, 0.50 m in canter.</param>
-/// <param name="StepMetres">Each gap so much longer than the one before; shorter below zero, even when nothing.</param>
-/// <param name="Laying">Square or in a zigzag.</param>
-/// <param name="FirstRaised">Which end of the first pole is up where they are raised in turn; left when nothing.</param>
-public sealed record PoleLineEntry(
-    ArenaSize? Arena = null,
-    ArenaLine? Line = null,
-    Heading? Heading = null,
-    double? MiddleMetres = null,
-    double? AdjustMetres = null,
-    GaitVariant? Variant = null,
-    int? Poles = null,
-    Raising? Raising = null,
-    double? HeightMetres = null,
-    double? StepMetres = null,
-    Laying? Laying = null,
-    Side? FirstRaised = null
-) : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
+public sealed record PoleLineEntry : SetUpEntry
 {
+    /// <summary>The gait they are ridden in.</summary>
+    public GaitVariant? Variant { get; init; }
+
+    /// <summary>How many: 1 to 8.</summary>
+    public int? Poles { get; init; }
+
+    /// <summary>On the ground, or raised at one end in turn or at both.</summary>
+    public Raising? Raising { get; init; }
+
+    /// <summary>Height of a raised end: up to 0.20 m in walk and trot, 0.50 m in canter.</summary>
+    public double? HeightMetres { get; init; }
+
+    /// <summary>Each gap so much longer than the one before; shorter below zero, even when nothing.</summary>
+    public double? StepMetres { get; init; }
+
+    /// <summary>Square or in a zigzag.</summary>
+    public Laying? Laying { get; init; }
+
+    /// <summary>Which end of the first pole is up where they are raised in turn; left when nothing.</summary>
+    public Side? FirstRaised { get; init; }
+
     protected override Outcome<SetUp> Check(Checks checks)
     {
         var (arena, placement, adjust) = CheckPlace(checks);

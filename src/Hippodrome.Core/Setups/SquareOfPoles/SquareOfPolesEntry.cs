@@ -18,22 +18,20 @@ public enum SquareWay
 }
 
 /// <summary>Four poles in a square whose corners stay open.</summary>
-/// <param name="Variant">The gait it is ridden in.</param>
-/// <param name="Steps">Steps from one pole to the one opposite: strides in canter.</param>
-/// <param name="Way">How it is ridden.</param>
-/// <param name="Rein">The rein it is turned on round a corner; right when nothing.</param>
-public sealed record SquareOfPolesEntry(
-    ArenaSize? Arena = null,
-    ArenaLine? Line = null,
-    Heading? Heading = null,
-    double? MiddleMetres = null,
-    double? AdjustMetres = null,
-    GaitVariant? Variant = null,
-    int? Steps = null,
-    SquareWay? Way = null,
-    Rein? Rein = null
-) : SetUpEntry(Arena, Line, Heading, MiddleMetres, AdjustMetres)
+public sealed record SquareOfPolesEntry : SetUpEntry
 {
+    /// <summary>The gait it is ridden in.</summary>
+    public GaitVariant? Variant { get; init; }
+
+    /// <summary>Steps from one pole to the one opposite: strides in canter.</summary>
+    public int? Steps { get; init; }
+
+    /// <summary>How it is ridden.</summary>
+    public SquareWay? Way { get; init; }
+
+    /// <summary>The rein it is turned on round a corner; right when nothing.</summary>
+    public Rein? Rein { get; init; }
+
     protected override Outcome<SetUp> Check(Checks checks)
     {
         var (arena, placement, adjust) = CheckPlace(checks);
@@ -67,5 +65,6 @@ public sealed record SquareOfPolesEntry(
 
     // The fewest with which most horses' squares are wider than a pole is long.
     private const int WalkSteps = 4;
+
     private const int TrotSteps = 3;
 }
