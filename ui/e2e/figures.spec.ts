@@ -77,9 +77,9 @@ test('what stands tonight is checked together, and the kit against the yard’s'
   await expect(page.getByText('stands in the way to or from', { exact: false })).toHaveCount(3)
   await expect(page.getByText('Short in this yard', { exact: false })).toBeVisible()
   const corridor = page.getByRole('checkbox', { name: /Corridor of 3/ })
-  await corridor.uncheck()
+  await corridor.click()
   await expect(page.getByText('They stand clear of one another', { exact: false })).toBeVisible()
-  await corridor.check()
+  await corridor.click()
   await expect(page.getByText('stands in the way to or from', { exact: false })).toHaveCount(3)
 
   await page.goto('/yard-book')
