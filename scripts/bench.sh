@@ -44,7 +44,7 @@ if [ "$what" = properties ]; then
   exit "$code"
 fi
 
-if [ "$what" = all ] || [ "$what" = http ] || [ "$what" = page ] || [ "$what" = kill ]; then
+if [ "$what" = all ] || [ "$what" = http ] || [ "$what" = crowd ] || [ "$what" = page ] || [ "$what" = kill ]; then
   data=$(mktemp -d "${TMPDIR:-/tmp}/hippodrome-bench.XXXXXX")
   finish() {
     local code=$?
@@ -69,7 +69,7 @@ if [ "$what" = all ] || [ "$what" = http ] || [ "$what" = page ] || [ "$what" = 
     ASPNETCORE_ENVIRONMENT=Production HIPPODROME_BENCH_SERVER=$server_dll dotnet "$bench" kill "${2:-200}"
   fi
   [ "$what" = kill ] && exit 0
-  if [ "$what" != http ]; then
+  if [ "$what" != http ] && [ "$what" != crowd ]; then
     need_browser
     install_missing
     install_packages
@@ -83,6 +83,10 @@ if [ "$what" = all ] || [ "$what" = http ] || [ "$what" = page ] || [ "$what" = 
     sleep 1
   done
   # The pages first: what grows the yard makes them longer.
+  if [ "$what" = crowd ]; then
+    dotnet "$bench" crowd
+    exit
+  fi
   [ "$what" = http ] || (cd ui && node throttled.mjs "$HIPPODROME_BENCH_ADDRESS")
   [ "$what" = page ] || dotnet "$bench" http "${3:-200}"
 fi

@@ -40,7 +40,7 @@ internal static class Crowds
         var busy = Timed.Of(times);
         var statuses = await planned;
         var last = Stopwatch.GetElapsedTime(began).TotalSeconds;
-        Say($"\n{Plans} plans at once ({statuses.Count(s => s == 200)} answered 200, the last after {last:0.0} s)");
+        Say($"\n{Plans} plans at once ({Counted(statuses)}, the last after {last:0.0} s)");
         Say($"Today p95 {quiet.P95:0.0} ms quiet, {busy.P95:0.0} ms meanwhile ({times.Count} times), ratio {busy.P95 / quiet.P95:0.0}");
     }
 
@@ -79,8 +79,11 @@ internal static class Crowds
         people.ForEach(p => p.Dispose());
         var time = Timed.Of(times);
         Say($"{People} people at once on Today for a minute, each at least {least} times");
-        Say($"{string.Join(", ", statuses.Select(s => $"{s.Value} answers {s.Key}"))}; median {time.Median:0} ms, p95 {time.P95:0} ms");
+        Say($"{Counted(statuses.SelectMany(s => Enumerable.Repeat(s.Key, s.Value)))}; median {time.Median:0} ms, p95 {time.P95:0} ms");
     }
+
+    private static string Counted(IEnumerable<int> statuses) =>
+        string.Join(", ", statuses.CountBy(s => s).Select(s => $"{s.Value} answers {s.Key}"));
 
     private static void Say(FormattableString what) => Console.WriteLine(what.ToString(CultureInfo.InvariantCulture));
 }

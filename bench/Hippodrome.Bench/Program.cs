@@ -6,6 +6,11 @@ if (args is ["http", ..])
     return await ReadOverHttp.RunAsync(args.Length > 1 ? int.Parse(args[1], System.Globalization.CultureInfo.InvariantCulture) : 400);
 }
 
+if (args is ["crowd"])
+{
+    return await ReadOverHttp.CrowdAsync();
+}
+
 if (args is ["blocks", ..])
 {
     return PlanningBlocks.Run(args.Length > 1 ? int.Parse(args[1], System.Globalization.CultureInfo.InvariantCulture) : 9);

@@ -58,6 +58,27 @@ internal static class ReadOverHttp
         return 0;
     }
 
+    /// <summary>Only the crowds, on the demo yard and two hundred like it.</summary>
+    public static async Task<int> CrowdAsync()
+    {
+        await using var owner = NpgsqlDataSource.Create(Connection);
+        await using var plain = await owner.OpenConnectionAsync();
+        var yardId = await plain.ExecuteScalarAsync<Guid>(
+            "select yard_id from person where email = @email",
+            new { email = DemoYard.Trainer }
+        );
+        var growing = new Growing(plain, yardId);
+        using var trainer = await Visitor.SignInAsync(DemoYard.Trainer);
+        await growing.BeginAsync();
+        await growing.AddHorsesAsync(yardId, 1);
+        await growing.AddYearsAsync(yardId, 0, 1);
+        await growing.AddYardsAsync(200);
+        await plain.ExecuteAsync("vacuum analyze", commandTimeout: 1200);
+        await Crowds.TwentyPlansAsync(trainer);
+        await Crowds.ManyOnTodayAsync();
+        return 0;
+    }
+
     /// <summary>Rows of the table: what is asked, how long it takes, and its ratio to its own SQL bare.</summary>
     private static async Task TableAsync(string when, int rounds, Visitor visitor, NpgsqlConnection plain, AskedOfTheDatabase asked)
     {

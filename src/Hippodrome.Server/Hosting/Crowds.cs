@@ -41,7 +41,11 @@ public static class Crowds
             };
         });
 
-    private static string Who(HttpContext context) => context.User.FindFirstValue(ClaimTypes.NameIdentifier) ?? Address(context);
+    /// <summary>Ids are a yard's own: the same one elsewhere is somebody else.</summary>
+    private static string Who(HttpContext context) =>
+        context.User.FindFirstValue(ClaimTypes.NameIdentifier) is { } person
+            ? $"{context.User.FindFirstValue(Visits.YardClaim)} {person}"
+            : Address(context);
 
     /// <summary>Where a request comes from; of the newer addresses the half that tells one household from another.</summary>
     public static string Address(HttpContext context)

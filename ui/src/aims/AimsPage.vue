@@ -3,37 +3,49 @@ import Button from 'ant-design-vue/es/button'
 import DatePicker from 'ant-design-vue/es/date-picker'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
-import { ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { AimEntry, AimView } from '../api/schema'
-import { bearsUpon, useChanged } from '../house/keys'
+import { bearsUpon } from '../house/keys'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import FieldBox from '../house/FieldBox.vue'
 import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
-import { useProblem } from '../house/faults'
+import { useDraft, useTakingOff } from '../house/drafts'
 import { inDays, longDay } from '../house/format'
 import { useAims } from '../house/queries'
 import { trains } from '../house/signIn'
-import { done } from '../house/undo'
 
 /** Competitions worked towards. */
 const props = defineProps<{ horseId: string }>()
 const { data: aims } = useAims(() => props.horseId)
-const changed = useChanged()
-const blank = (): AimEntry => ({
-  name: '',
-  on: null,
-  discipline: 'jumping',
-  scheme: '',
-  level: '',
-  heightMetres: null,
-  place: '',
-})
-const entry = ref<AimEntry>(blank())
-const editing = ref<AimView | null>(null)
-const { problem, busy, attempt } = useProblem()
+const aimsOfThisHorse = () => bearsUpon.horse(props.horseId)
 const path = (aimId: string) => ({ horseId: props.horseId, aimId })
+const { entry, changes, problem, busy, begin, leave, keep, takeTheirs } = useDraft<AimEntry, AimView>({
+  blank: () => ({
+    name: '',
+    on: null,
+    discipline: 'jumping',
+    scheme: '',
+    level: '',
+    heightMetres: null,
+    place: '',
+  }),
+  of: (aim) => ({ ...aim }),
+  versionOf: (aim) => aim.version,
+  send(typed, on) {
+    const body = { ...typed, heightMetres: typed.discipline === 'dressage' ? null : typed.heightMetres }
+    return ask(() =>
+      on
+        ? client.PUT('/api/horses/{horseId}/aims/{aimId}', {
+            params: { path: path(on.view.id) },
+            body: { version: on.version, entry: body },
+          })
+        : client.POST('/api/horses/{horseId}/aims', { params: { path: { horseId: props.horseId } }, body }),
+    )
+  },
+  bearsUpon: aimsOfThisHorse,
+})
+const takeOff = useTakingOff(aimsOfThisHorse)
 const words = {
   name: 'Competition',
   on: 'Day',
@@ -49,49 +61,15 @@ const disciplines = [
   { value: 'eventing', label: 'Eventing' },
 ]
 
-async function keep(version = editing.value?.version) {
-  const body = {
-    ...entry.value,
-    heightMetres: entry.value.discipline === 'dressage' ? null : entry.value.heightMetres,
-  }
-  const aimId = editing.value?.id
-  const kept = await attempt(() =>
-    aimId
-      ? ask(() =>
-          client.PUT('/api/horses/{horseId}/aims/{aimId}', {
-            params: { path: path(aimId) },
-            body: { version: version ?? 0, entry: body },
-          }),
-        )
-      : ask(() =>
-          client.POST('/api/horses/{horseId}/aims', { params: { path: { horseId: props.horseId } }, body }),
-        ),
+const remove = (aim: AimView) =>
+  takeOff(
+    `${aim.name} taken off.`,
+    () => ask(() => client.DELETE('/api/horses/{horseId}/aims/{aimId}', { params: { path: path(aim.id) } })),
+    () =>
+      ask(() =>
+        client.POST('/api/horses/{horseId}/aims/{aimId}/restore', { params: { path: path(aim.id) } }),
+      ),
   )
-  if (kept) await clearForm()
-}
-
-async function clearForm() {
-  entry.value = blank()
-  editing.value = null
-  problem.value = null
-  await changed(bearsUpon.horse(props.horseId))
-}
-
-function edit(aim: AimView) {
-  editing.value = aim
-  entry.value = { ...aim }
-}
-
-async function remove(aim: AimView) {
-  await ask(() => client.DELETE('/api/horses/{horseId}/aims/{aimId}', { params: { path: path(aim.id) } }))
-  await changed(bearsUpon.horse(props.horseId))
-  done(`${aim.name} taken off.`, async () => {
-    await ask(() =>
-      client.POST('/api/horses/{horseId}/aims/{aimId}/restore', { params: { path: path(aim.id) } }),
-    )
-    await changed(bearsUpon.horse(props.horseId))
-  })
-}
 </script>
 
 <template>
@@ -120,14 +98,14 @@ async function remove(aim: AimView) {
           </p>
         </div>
         <div v-if="trains()" class="row acts">
-          <Button size="small" @click="edit(aim)">Edit</Button>
+          <Button size="small" @click="begin(aim)">Edit</Button>
           <Button size="small" @click="remove(aim)">Take off</Button>
         </div>
       </article>
     </div>
 
     <form v-if="trains()" class="card stack" @submit.prevent="keep()">
-      <h2>{{ editing ? 'Edit the aim' : 'Add a competition' }}</h2>
+      <h2>{{ changes ? 'Edit the aim' : 'Add a competition' }}</h2>
       <ProblemNote
         v-if="problem && problem.faults.length === 0 && problem.status !== 409"
         :problem="problem"
@@ -161,9 +139,9 @@ async function remove(aim: AimView) {
       </div>
       <div class="row">
         <Button type="primary" html-type="submit" :disabled="busy">
-          {{ editing ? 'Keep' : 'Add the aim' }}
+          {{ changes ? 'Keep' : 'Add the aim' }}
         </Button>
-        <Button v-if="editing" @click="clearForm">Leave it</Button>
+        <Button v-if="changes" @click="leave">Leave it</Button>
       </div>
     </form>
   </div>
@@ -172,7 +150,7 @@ async function remove(aim: AimView) {
     :mine="entry as Record<string, unknown>"
     :words="words"
     @keep-mine="keep"
-    @take-theirs="clearForm"
+    @take-theirs="takeTheirs"
   />
 </template>
 

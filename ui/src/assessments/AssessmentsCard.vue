@@ -51,7 +51,7 @@ async function begin() {
       <Button
         v-if="rides() && !open && !beginning"
         size="small"
-        :class="{ main: all.length === 0 }"
+        :type="all.length === 0 ? 'primary' : 'default'"
         @click="beginning = true"
       >
         Begin one

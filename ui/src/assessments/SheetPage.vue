@@ -149,7 +149,12 @@ async function finish() {
       <Button v-if="next >= 0" type="primary" class="next" @click="here = next">
         Next: {{ lines[next]!.item.name }}
       </Button>
-      <Button class="next" :class="{ main: next < 0 }" :disabled="busy || waiting > 0" @click="finish">
+      <Button
+        class="next"
+        :type="next < 0 ? 'primary' : 'default'"
+        :disabled="busy || waiting > 0"
+        @click="finish"
+      >
         Finish the sheet
       </Button>
     </footer>

@@ -109,10 +109,10 @@ async function keep() {
     <BlockForm v-model="entry" :horse-id="horseId" :because="because" :editing="editing" />
     <WorkingNote v-if="busy" says="Placing the days" @cancel="stop.abort()" />
     <div class="row">
-      <Button :class="{ main: !plan && !again }" html-type="submit" :disabled="busy">
+      <Button :type="plan || again ? 'default' : 'primary'" html-type="submit" :disabled="busy">
         {{ editing ? 'See what changes' : 'See the plan' }}
       </Button>
-      <Button v-if="!editing" :class="{ main: plan }" :disabled="busy" @click="keep">
+      <Button v-if="!editing" :type="plan ? 'primary' : 'default'" :disabled="busy" @click="keep">
         Keep this block
       </Button>
       <RouterLink :to="{ name: 'season', params: { horseId } }">Leave it</RouterLink>

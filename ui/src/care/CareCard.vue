@@ -7,6 +7,7 @@ import { computed, reactive, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { CareEntry, CareKind, RuledOut } from '../api/schema'
 import { bearsUpon, useChanged } from '../house/keys'
+import { useTakingOff } from '../house/drafts'
 import ChipRow from '../house/ChipRow.vue'
 import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
@@ -15,12 +16,12 @@ import { useProblem } from '../house/faults'
 import { shortDay } from '../house/format'
 import { useCare } from '../house/queries'
 import { trains } from '../house/signIn'
-import { done } from '../house/undo'
 import { careWords, options, ruledOutWords } from '../house/words'
 
 /** Feet, saddle, teeth, therapist, and when each is due; weight and condition. */
 const props = defineProps<{ horseId: string }>()
 const changed = useChanged()
+const takeOff = useTakingOff(() => bearsUpon.horse(props.horseId))
 const { data: care } = useCare(() => props.horseId)
 const { problem, busy, attempt } = useProblem()
 const adding = ref<'visit' | 'body' | null>(null)
@@ -70,20 +71,21 @@ async function keepBody() {
 
 async function remove(of: 'care' | 'body', id: string) {
   const path = { params: { path: { horseId: props.horseId, id } } }
-  await ask(() =>
+  const [off, back] =
     of === 'care'
-      ? client.DELETE('/api/horses/{horseId}/care/{id}', path)
-      : client.DELETE('/api/horses/{horseId}/body/{id}', path),
+      ? [
+          () => client.DELETE('/api/horses/{horseId}/care/{id}', path),
+          () => client.POST('/api/horses/{horseId}/care/{id}/restore', path),
+        ]
+      : [
+          () => client.DELETE('/api/horses/{horseId}/body/{id}', path),
+          () => client.POST('/api/horses/{horseId}/body/{id}/restore', path),
+        ]
+  await takeOff(
+    'Taken off.',
+    () => ask<unknown>(off),
+    () => ask<unknown>(back),
   )
-  await refresh()
-  done('Taken off.', async () => {
-    await ask(() =>
-      of === 'care'
-        ? client.POST('/api/horses/{horseId}/care/{id}/restore', path)
-        : client.POST('/api/horses/{horseId}/body/{id}/restore', path),
-    )
-    await refresh()
-  })
 }
 </script>
 

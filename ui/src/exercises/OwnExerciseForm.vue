@@ -2,42 +2,49 @@
 import Button from 'ant-design-vue/es/button'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
-import { reactive } from 'vue'
 import { ask, client } from '../api/client'
 import type { OwnExerciseEntry, OwnExerciseView } from '../api/schema'
-import { bearsUpon, useChanged } from '../house/keys'
+import { bearsUpon } from '../house/keys'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import FieldBox from '../house/FieldBox.vue'
 import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
-import { useProblem } from '../house/faults'
+import { useDraft } from '../house/drafts'
 import { figureWords, gaitWords, options } from '../house/words'
 
 /** A yard's own exercise beside the catalogue's: new, copied, or changed. */
 const props = defineProps<{ start: OwnExerciseEntry; own?: OwnExerciseView }>()
 const emit = defineEmits<{ close: [] }>()
-const changed = useChanged()
-const form = reactive<OwnExerciseEntry>({ ...props.start })
-const { problem, busy, attempt } = useProblem()
+const {
+  entry: form,
+  problem,
+  busy,
+  begin,
+  keep: keepDraft,
+  takeTheirs: take,
+} = useDraft<OwnExerciseEntry, OwnExerciseView>({
+  blank: () => ({ ...props.start }),
+  of: () => ({ ...props.start }),
+  versionOf: (own) => own.version,
+  send: (typed, on) =>
+    ask(() =>
+      on
+        ? client.PUT('/api/library/exercises/{exerciseId}', {
+            params: { path: { exerciseId: on.view.id } },
+            body: { version: on.version, entry: typed },
+          })
+        : client.POST('/api/library/exercises', { body: typed }),
+    ),
+  bearsUpon: () => bearsUpon.library,
+})
+begin(props.own)
 
-async function keep(version = props.own?.version ?? 0) {
-  const kept = await attempt(() =>
-    props.own
-      ? ask(() =>
-          client.PUT('/api/library/exercises/{exerciseId}', {
-            params: { path: { exerciseId: props.own!.id } },
-            body: { version, entry: form },
-          }),
-        )
-      : ask(() => client.POST('/api/library/exercises', { body: form })),
-  )
-  if (!kept) return
-  await changed(bearsUpon.library)
-  emit('close')
+async function keep(version?: number) {
+  if (await keepDraft(version)) emit('close')
 }
 
 async function takeTheirs() {
-  await changed(bearsUpon.library)
+  await take()
   emit('close')
 }
 </script>

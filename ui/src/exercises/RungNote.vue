@@ -1,62 +1,45 @@
 <script setup lang="ts">
 import Button from 'ant-design-vue/es/button'
 import Input from 'ant-design-vue/es/input'
-import { ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { RungPage } from '../api/schema'
-import { bearsUpon, useChanged } from '../house/keys'
+import { bearsUpon } from '../house/keys'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import FieldBox from '../house/FieldBox.vue'
-import { useProblem } from '../house/faults'
+import { useDraft } from '../house/drafts'
 import { trains } from '../house/signIn'
 
 /** What this yard has to say about a rung, beside the catalogue's own words. */
 const props = defineProps<{ page: RungPage }>()
-const changed = useChanged()
-const { problem, busy, attempt } = useProblem()
-const writing = ref(false)
-const note = ref('')
-
-function write() {
-  note.value = props.page.note?.note ?? ''
-  writing.value = true
-}
-
-async function keep(version = props.page.note?.version ?? 0) {
-  const kept = await attempt(() =>
+const { entry, open, problem, busy, begin, leave, keep, takeTheirs } = useDraft({
+  blank: () => ({ note: '' }),
+  of: ({ note }: RungPage) => ({ note: note?.note ?? '' }),
+  versionOf: ({ note }) => note?.version ?? 0,
+  send: ({ note }, on) =>
     ask(() =>
       client.PUT('/api/library/notes', {
-        body: { version, entry: { rungId: props.page.rung.id, note: note.value } },
+        body: { version: on!.version, entry: { rungId: props.page.rung.id, note } },
       }),
     ),
-  )
-  if (!kept) return
-  writing.value = false
-  await changed(bearsUpon.library)
-}
-
-async function takeTheirs() {
-  writing.value = false
-  problem.value = null
-  await changed(bearsUpon.library)
-}
+  bearsUpon: () => bearsUpon.library,
+})
 </script>
 
 <template>
   <section v-if="page.note?.note || trains()" class="card">
     <div class="row spread">
       <h2>Our note</h2>
-      <Button v-if="trains() && !writing" size="small" @click="write">
+      <Button v-if="trains() && !open" size="small" @click="begin(page)">
         {{ page.note?.note ? 'Change it' : 'Write one' }}
       </Button>
     </div>
-    <form v-if="writing" class="stack" @submit.prevent="keep()">
+    <form v-if="open" class="stack" @submit.prevent="keep()">
       <FieldBox v-slot="{ id }" label="What we have found" name="note"
-        ><Input.TextArea :id="id" v-model:value="note" :rows="3"
+        ><Input.TextArea :id="id" v-model:value="entry.note" :rows="3"
       /></FieldBox>
       <div class="row">
         <Button type="primary" html-type="submit" :disabled="busy">Keep it</Button>
-        <Button @click="writing = false">Leave it</Button>
+        <Button @click="leave">Leave it</Button>
       </div>
     </form>
     <p v-else-if="page.note?.note">
@@ -64,7 +47,7 @@ async function takeTheirs() {
     </p>
     <ConflictDialog
       :problem="problem"
-      :mine="{ note }"
+      :mine="entry"
       :words="{ note: 'Note' }"
       @keep-mine="keep"
       @take-theirs="takeTheirs"

@@ -7,6 +7,7 @@ import { computed, ref, shallowRef } from 'vue'
 import { ask, client } from '../api/client'
 import type { ExerciseView, OwnExerciseEntry, OwnExerciseView } from '../api/schema'
 import { bearsUpon, useChanged } from '../house/keys'
+import { useTakingOff } from '../house/drafts'
 import LoadingLines from '../house/LoadingLines.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import WhyButton from '../house/WhyButton.vue'
@@ -40,6 +41,7 @@ const moveWords = {
   assessed: 'placed by an assessment ride',
 }
 const changed = useChanged()
+const takeOff = useTakingOff(() => bearsUpon.library)
 const showHidden = ref(false)
 const hidden = computed(() => page.value?.exercises.filter((e) => e.hidden) ?? [])
 const shown = computed(() => page.value?.exercises.filter((e) => showHidden.value || !e.hidden) ?? [])
@@ -78,12 +80,11 @@ async function hide({ exercise: e }: ExerciseView, now: boolean) {
 
 async function remove({ own, exercise: e }: ExerciseView) {
   const params = { path: { exerciseId: own!.id } }
-  await ask(() => client.DELETE('/api/library/exercises/{exerciseId}', { params }))
-  await changed(bearsUpon.library)
-  done(`${e.name} taken off.`, async () => {
-    await ask(() => client.POST('/api/library/exercises/{exerciseId}/restore', { params }))
-    await changed(bearsUpon.library)
-  })
+  await takeOff(
+    `${e.name} taken off.`,
+    () => ask(() => client.DELETE('/api/library/exercises/{exerciseId}', { params })),
+    () => ask(() => client.POST('/api/library/exercises/{exerciseId}/restore', { params })),
+  )
 }
 
 const pathOf = (id: string) => {

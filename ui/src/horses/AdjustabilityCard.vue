@@ -4,6 +4,7 @@ import InputNumber from 'ant-design-vue/es/input-number'
 import { computed, reactive, ref } from 'vue'
 import { ask, client } from '../api/client'
 import { bearsUpon, useChanged } from '../house/keys'
+import { useTakingOff } from '../house/drafts'
 import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import WhyButton from '../house/WhyButton.vue'
@@ -11,11 +12,11 @@ import { useProblem } from '../house/faults'
 import { shortDay } from '../house/format'
 import { useAdjustability } from '../house/queries'
 import { trains } from '../house/signIn'
-import { done } from '../house/undo'
 
 /** How far the canter goes from short to long: the same gap ridden in fewer and in more strides. */
 const props = defineProps<{ horseId: string }>()
 const changed = useChanged()
+const takeOff = useTakingOff(() => bearsUpon.horse(props.horseId))
 const { data } = useAdjustability(() => props.horseId)
 const { problem, busy, attempt } = useProblem()
 const adding = ref(false)
@@ -44,12 +45,11 @@ async function add() {
 
 async function remove(id: string) {
   const params = { path: { horseId: props.horseId, id } }
-  await ask(() => client.DELETE('/api/horses/{horseId}/accordions/{id}', { params }))
-  await refresh()
-  done('Accordion ride taken off.', async () => {
-    await ask(() => client.POST('/api/horses/{horseId}/accordions/{id}/restore', { params }))
-    await refresh()
-  })
+  await takeOff(
+    'Accordion ride taken off.',
+    () => ask(() => client.DELETE('/api/horses/{horseId}/accordions/{id}', { params })),
+    () => ask(() => client.POST('/api/horses/{horseId}/accordions/{id}/restore', { params })),
+  )
 }
 </script>
 

@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { MayDo } from '../api/schema'
 import { bearsUpon, useChanged } from '../house/keys'
+import { useTakingOff } from '../house/drafts'
 import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import WhyButton from '../house/WhyButton.vue'
@@ -19,6 +20,7 @@ import TimeAwayForm from './TimeAwayForm.vue'
 /** What binds every plan today: a return, a clearance, a treatment, a leg, days off, what a vet has called old. */
 const props = defineProps<{ horseId: string; may: MayDo }>()
 const changed = useChanged()
+const takeOff = useTakingOff(() => bearsUpon.horse(props.horseId))
 const { data: condition } = useCondition(() => props.horseId)
 const { problem, busy, attempt } = useProblem()
 const open = ref<'' | 'away' | 'ramp' | 'leg' | 'known'>('')
@@ -67,20 +69,21 @@ const know = () =>
 
 async function remove(of: 'time-away' | 'known-findings', id: string) {
   const path = { params: { path: { horseId: props.horseId, id } } }
-  await ask(() =>
+  const [off, back] =
     of === 'time-away'
-      ? client.DELETE('/api/horses/{horseId}/time-away/{id}', path)
-      : client.DELETE('/api/horses/{horseId}/known-findings/{id}', path),
+      ? [
+          () => client.DELETE('/api/horses/{horseId}/time-away/{id}', path),
+          () => client.POST('/api/horses/{horseId}/time-away/{id}/restore', path),
+        ]
+      : [
+          () => client.DELETE('/api/horses/{horseId}/known-findings/{id}', path),
+          () => client.POST('/api/horses/{horseId}/known-findings/{id}/restore', path),
+        ]
+  await takeOff(
+    'Taken off.',
+    () => ask<unknown>(off),
+    () => ask<unknown>(back),
   )
-  await changed(bearsUpon.horse(props.horseId))
-  done('Taken off.', async () => {
-    await ask(() =>
-      of === 'time-away'
-        ? client.POST('/api/horses/{horseId}/time-away/{id}/restore', path)
-        : client.POST('/api/horses/{horseId}/known-findings/{id}/restore', path),
-    )
-    await changed(bearsUpon.horse(props.horseId))
-  })
 }
 </script>
 

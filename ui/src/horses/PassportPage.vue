@@ -2,20 +2,19 @@
 import LinkButton from '../house/LinkButton.vue'
 import Button from 'ant-design-vue/es/button'
 import Modal from 'ant-design-vue/es/modal'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { ask, client } from '../api/client'
-import type { HorseEntry, StrideView } from '../api/schema'
+import type { HorseEntry, HorseView, StrideView } from '../api/schema'
 import AssessmentsCard from '../assessments/AssessmentsCard.vue'
 import CareCard from '../care/CareCard.vue'
 import PlacesCard from '../exercises/PlacesCard.vue'
-import { bearsUpon, useChanged } from '../house/keys'
+import { bearsUpon } from '../house/keys'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import ProblemNote from '../house/ProblemNote.vue'
-import { useProblem } from '../house/faults'
+import { useDraft, useTakingOff } from '../house/drafts'
 import { shortDay } from '../house/format'
 import { usePassport } from '../house/queries'
 import { trains } from '../house/signIn'
-import { done } from '../house/undo'
 import { variantWords } from '../house/words'
 import AdjustabilityCard from './AdjustabilityCard.vue'
 import ApproachCard from './ApproachCard.vue'
@@ -33,10 +32,8 @@ import TimelineCard from './TimelineCard.vue'
 /** Who the horse is, and what is known of its stride. */
 const props = defineProps<{ horseId: string }>()
 const { data: passport } = usePassport(() => props.horseId)
-const changed = useChanged()
-const editing = ref(false)
-const entry = ref<HorseEntry>({})
-const { problem, busy, attempt } = useProblem()
+const ofThisHorse = () => bearsUpon.horse(props.horseId)
+const takeOff = useTakingOff(ofThisHorse)
 const held = computed(() => passport.value?.holds.filter((h) => !h.clearedOn) ?? [])
 const cleared = computed(() => passport.value?.holds.filter((h) => h.clearedOn) ?? [])
 const words = {
@@ -50,16 +47,14 @@ const words = {
   notes: 'Notes',
 }
 
-let version = 0
-
 function handsInCm(hands: string) {
   const [whole, inches] = hands.replace(' hh', '').split('.').map(Number)
   return (whole! * 4 + (inches ?? 0)) * 2.54
 }
 
-function edit() {
-  const h = passport.value!.horse
-  entry.value = {
+const { entry, open, problem, busy, begin, keep, takeTheirs } = useDraft<HorseEntry, HorseView>({
+  blank: () => ({}),
+  of: (h) => ({
     name: h.name,
     foaled: h.foaled,
     // In hands where that says it exactly, so that an edit of something else never moves the height.
@@ -69,42 +64,25 @@ function edit() {
     goesAt: h.goesAt,
     heatLimitC: h.heatLimitC,
     notes: h.notes,
-  }
-  version = h.version
-  problem.value = null
-  editing.value = true
-}
-
-async function keep(on = version) {
-  const kept = await attempt(() =>
+  }),
+  versionOf: (h) => h.version,
+  send: (typed, on) =>
     ask(() =>
       client.PUT('/api/horses/{horseId}', {
         params: { path: { horseId: props.horseId } },
-        body: { version: on, entry: entry.value },
+        body: { version: on!.version, entry: typed },
       }),
     ),
-  )
-  if (!kept) return
-  editing.value = false
-  await changed(bearsUpon.horse(props.horseId))
-}
-
-async function takeTheirs() {
-  editing.value = false
-  problem.value = null
-  await changed(bearsUpon.horse(props.horseId))
-}
-
-const refresh = () => changed(bearsUpon.horse(props.horseId))
+  bearsUpon: ofThisHorse,
+})
 
 async function remove(m: StrideView) {
   const path = { horseId: props.horseId, strideId: m.id }
-  await ask(() => client.DELETE('/api/horses/{horseId}/strides/{strideId}', { params: { path } }))
-  await refresh()
-  done('Measurement taken off the card.', async () => {
-    await ask(() => client.POST('/api/horses/{horseId}/strides/{strideId}/restore', { params: { path } }))
-    await refresh()
-  })
+  await takeOff(
+    'Measurement taken off the card.',
+    () => ask(() => client.DELETE('/api/horses/{horseId}/strides/{strideId}', { params: { path } })),
+    () => ask(() => client.POST('/api/horses/{horseId}/strides/{strideId}/restore', { params: { path } })),
+  )
 }
 </script>
 
@@ -118,7 +96,7 @@ async function remove(m: StrideView) {
         {{ Math.round(passport.horse.heightCm) }} cm</span
       >
       <div v-if="trains()" class="actions">
-        <Button @click="edit">Edit</Button>
+        <Button @click="begin(passport.horse)">Edit</Button>
         <LinkButton type="primary" :to="{ name: 'set-ups', params: { horseId } }">Set up poles</LinkButton>
       </div>
     </header>
@@ -187,7 +165,7 @@ async function remove(m: StrideView) {
       </div>
     </div>
 
-    <Modal v-model:open="editing" title="Edit the horse" :footer="null">
+    <Modal v-model:open="open" title="Edit the horse" :footer="null">
       <form class="stack" @submit.prevent="keep()">
         <ProblemNote
           v-if="problem && problem.faults.length === 0 && problem.status !== 409"

@@ -2,91 +2,71 @@
 import Button from 'ant-design-vue/es/button'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
-import { reactive, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { Strand, TackKind, TackView } from '../api/schema'
-import { bearsUpon, useChanged } from '../house/keys'
+import { bearsUpon } from '../house/keys'
 import ChipRow from '../house/ChipRow.vue'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import FieldBox from '../house/FieldBox.vue'
 import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
-import { useProblem } from '../house/faults'
+import { useDraft, useTakingOff } from '../house/drafts'
 import { useTack } from '../house/queries'
 import { trains } from '../house/signIn'
-import { done } from '../house/undo'
 import { options, strandWords, tackWords } from '../house/words'
 
 /** Bits and aids, and what each is allowed for. */
 const props = defineProps<{ horseId: string }>()
-const changed = useChanged()
 const { data: tack } = useTack(() => props.horseId)
-const { problem, busy, attempt } = useProblem()
-const blank = () => ({
-  kind: 'bit' as TackKind | null,
-  name: '',
-  for: [] as Strand[],
-  fencesFromMetres: null as number | null,
-  notes: '',
-})
-const form = reactive(blank())
-const editing = ref<'new' | TackView | null>(null)
-const refresh = () => changed(bearsUpon.horse(props.horseId))
-
-function open(t: TackView | 'new') {
-  problem.value = null
-  Object.assign(
-    form,
-    t === 'new'
-      ? blank()
-      : {
-          kind: t.tack.kind,
-          name: t.tack.name,
-          for: [...t.tack.for],
-          fencesFromMetres: t.tack.fencesFrom,
-          notes: t.tack.notes,
-        },
-  )
-  editing.value = t
-}
-
-async function keep(version?: number) {
-  const now = editing.value
-  if (!now) return
-  const kept = await attempt(() =>
-    now === 'new'
-      ? ask(() =>
-          client.POST('/api/horses/{horseId}/tack', {
+const ofThisHorse = () => bearsUpon.horse(props.horseId)
+const takeOff = useTakingOff(ofThisHorse)
+const {
+  entry: form,
+  open: writing,
+  problem,
+  busy,
+  begin,
+  leave,
+  keep,
+  takeTheirs,
+} = useDraft({
+  blank: () => ({
+    kind: 'bit' as TackKind | null,
+    name: '',
+    for: [] as Strand[],
+    fencesFromMetres: null as number | null,
+    notes: '',
+  }),
+  of: ({ tack: t }: TackView) => ({
+    kind: t.kind,
+    name: t.name,
+    for: [...t.for],
+    fencesFromMetres: t.fencesFrom,
+    notes: t.notes,
+  }),
+  versionOf: (t) => t.version,
+  send: (typed, on) =>
+    ask(() =>
+      on
+        ? client.PUT('/api/horses/{horseId}/tack/{id}', {
+            params: { path: { horseId: props.horseId, id: on.view.tack.id } },
+            body: { version: on.version, entry: typed },
+          })
+        : client.POST('/api/horses/{horseId}/tack', {
             params: { path: { horseId: props.horseId } },
-            body: form,
+            body: typed,
           }),
-        )
-      : ask(() =>
-          client.PUT('/api/horses/{horseId}/tack/{id}', {
-            params: { path: { horseId: props.horseId, id: now.tack.id } },
-            body: { version: version ?? now.version, entry: form },
-          }),
-        ),
-  )
-  if (!kept) return
-  editing.value = null
-  await refresh()
-}
+    ),
+  bearsUpon: ofThisHorse,
+})
 
-async function remove(t: TackView) {
+function remove(t: TackView) {
   const params = { path: { horseId: props.horseId, id: t.tack.id } }
-  await ask(() => client.DELETE('/api/horses/{horseId}/tack/{id}', { params }))
-  await refresh()
-  done(`${t.tack.name} taken off.`, async () => {
-    await ask(() => client.POST('/api/horses/{horseId}/tack/{id}/restore', { params }))
-    await refresh()
-  })
-}
-
-async function takeTheirs() {
-  editing.value = null
-  problem.value = null
-  await refresh()
+  return takeOff(
+    `${t.tack.name} taken off.`,
+    () => ask(() => client.DELETE('/api/horses/{horseId}/tack/{id}', { params })),
+    () => ask(() => client.POST('/api/horses/{horseId}/tack/{id}/restore', { params })),
+  )
 }
 
 const isFor = (t: TackView) =>
@@ -102,9 +82,9 @@ const isFor = (t: TackView) =>
   <section v-if="tack && (tack.length || trains())" class="card stack">
     <div class="row spread">
       <h2>Tack</h2>
-      <Button v-if="trains() && !editing" size="small" @click="open('new')"> Add a piece </Button>
+      <Button v-if="trains() && !writing" size="small" @click="begin()"> Add a piece </Button>
     </div>
-    <p v-if="tack.length === 0 && !editing" class="small quiet">
+    <p v-if="tack.length === 0 && !writing" class="small quiet">
       Say which bit is for what, and a plan in the wrong one says so.
     </p>
     <ul class="pieces">
@@ -113,8 +93,8 @@ const isFor = (t: TackView) =>
         <span class="small">for {{ isFor(t) }}</span>
         <span class="small quiet"
           >{{ tackWords[t.tack.kind] }}<template v-if="t.tack.notes">, {{ t.tack.notes }}</template>
-          <template v-if="trains() && !editing">
-            <Button type="link" size="small" :aria-label="`Change ${t.tack.name}`" @click="open(t)">
+          <template v-if="trains() && !writing">
+            <Button type="link" size="small" :aria-label="`Change ${t.tack.name}`" @click="begin(t)">
               Change
             </Button>
             <Button type="link" size="small" :aria-label="`Take off ${t.tack.name}`" @click="remove(t)">
@@ -124,7 +104,7 @@ const isFor = (t: TackView) =>
         >
       </li>
     </ul>
-    <form v-if="editing" class="stack" @submit.prevent="keep()">
+    <form v-if="writing" class="stack" @submit.prevent="keep()">
       <ProblemNote
         v-if="problem && problem.faults.length === 0 && problem.status !== 409"
         :problem="problem"
@@ -146,7 +126,7 @@ const isFor = (t: TackView) =>
       /></FieldBox>
       <div class="row">
         <Button type="primary" html-type="submit" :disabled="busy">Keep</Button>
-        <Button @click="editing = null">Leave it</Button>
+        <Button @click="leave">Leave it</Button>
       </div>
     </form>
     <ConflictDialog

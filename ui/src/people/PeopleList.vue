@@ -4,15 +4,15 @@ import Button from 'ant-design-vue/es/button'
 import { useQuery } from '@tanstack/vue-query'
 import Checkbox from 'ant-design-vue/es/checkbox'
 import Input from 'ant-design-vue/es/input'
-import { ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { PersonEntry, PersonView } from '../api/schema'
-import { bearsUpon, keys, useChanged } from '../house/keys'
+import { bearsUpon, keys } from '../house/keys'
+import ConflictDialog from '../house/ConflictDialog.vue'
 import ChipRow from '../house/ChipRow.vue'
 import FieldBox from '../house/FieldBox.vue'
 import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
-import { useProblem } from '../house/faults'
+import { useDraft } from '../house/drafts'
 import { useHorses } from '../house/queries'
 import { done } from '../house/undo'
 import { options, roleWords } from '../house/words'
@@ -23,46 +23,38 @@ const { data: people, error } = useQuery({
   queryFn: () => ask(() => client.GET('/api/people')),
 })
 const { data: horses } = useHorses()
-const changed = useChanged()
-const blank = (): PersonEntry => ({
-  name: '',
-  email: '',
-  password: '',
-  role: 'rider',
-  isVet: false,
-  horseIds: [],
+const {
+  entry,
+  open,
+  changes,
+  problem,
+  busy,
+  begin,
+  leave,
+  keep: keepDraft,
+  takeTheirs,
+} = useDraft<PersonEntry, PersonView>({
+  blank: () => ({ name: '', email: '', password: '', role: 'rider', isVet: false, horseIds: [] }),
+  of: (person) => ({ ...person, password: '' }),
+  versionOf: (person) => person.version,
+  send(typed, on) {
+    const body = { ...typed, isVet: typed.role === 'observer' && typed.isVet }
+    return ask(() =>
+      on
+        ? client.PUT('/api/people/{personId}', {
+            params: { path: { personId: on.view.id } },
+            body: { version: on.version, entry: body },
+          })
+        : client.POST('/api/people', { body }),
+    )
+  },
+  bearsUpon: () => bearsUpon.people,
 })
-const entry = ref<PersonEntry | null>(null)
-const editing = ref<PersonView | null>(null)
-const { problem, busy, attempt } = useProblem()
 const nameOf = (id: string) => horses.value?.find((h) => h.id === id)?.name
 
-function edit(person: PersonView) {
-  editing.value = person
-  problem.value = null
-  entry.value = { ...person, password: '' }
-}
-
-async function keep() {
-  const now = entry.value!
-  const body = { ...now, isVet: now.role === 'observer' && now.isVet }
-  const kept = await attempt(() =>
-    editing.value
-      ? ask(() =>
-          client.PUT('/api/people/{personId}', {
-            params: { path: { personId: editing.value!.id } },
-            body: { version: editing.value!.version, entry: body },
-          }),
-        )
-      : ask(() => client.POST('/api/people', { body })),
-  )
-  if (!kept) {
-    if (problem.value?.status === 409) editing.value = problem.value.current as PersonView
-    return
-  }
-  done(`${kept.name} is in the book.`)
-  entry.value = editing.value = null
-  await changed(bearsUpon.people)
+async function keep(version?: number) {
+  const { name } = entry.value
+  if (await keepDraft(version)) done(`${name} is in the book.`)
 }
 </script>
 
@@ -70,7 +62,7 @@ async function keep() {
   <section class="card stack">
     <div class="row spread">
       <h2>People</h2>
-      <Button v-if="!entry" size="small" @click="entry = blank()">Add someone</Button>
+      <Button v-if="!open" size="small" @click="begin()">Add someone</Button>
     </div>
     <ProblemNote v-if="error" :problem="error" />
     <RowsTable
@@ -90,12 +82,12 @@ async function keep() {
         <strong>{{ row.name }}</strong><br /><span class="small quiet">{{ row.email }}</span>
       </template>
       <template #change="{ row }">
-        <Button size="small" :aria-label="`Change ${row.name}`" @click="edit(row)">Change</Button>
+        <Button size="small" :aria-label="`Change ${row.name}`" @click="begin(row)">Change</Button>
       </template>
     </RowsTable>
 
-    <form v-if="entry" class="stack form" @submit.prevent="keep">
-      <h3>{{ editing ? `Change ${editing.name}` : 'Add someone' }}</h3>
+    <form v-if="open" class="stack form" @submit.prevent="keep()">
+      <h3>{{ changes ? `Change ${changes.name}` : 'Add someone' }}</h3>
       <ProblemNote v-if="problem && problem.faults.length === 0" :problem="problem" />
       <div class="pair">
         <FieldBox v-slot="{ id }" label="Name" name="name"
@@ -104,7 +96,7 @@ async function keep() {
         <FieldBox v-slot="{ id }" label="Role" name="role"
           ><PickOne :id="id" v-model:value="entry.role!" :options="options(roleWords)"
         /></FieldBox>
-        <template v-if="!editing">
+        <template v-if="!changes">
           <FieldBox v-slot="{ id }" label="E-mail" name="email"
             ><Input :id="id" v-model:value="entry.email!" type="email" autocomplete="off"
           /></FieldBox>
@@ -127,9 +119,16 @@ async function keep() {
       >
       <div class="row">
         <Button type="primary" html-type="submit" :disabled="busy">Keep</Button>
-        <Button @click="entry = editing = null">Leave it</Button>
+        <Button @click="leave">Leave it</Button>
       </div>
     </form>
+    <ConflictDialog
+      :problem="problem"
+      :mine="entry as Record<string, unknown>"
+      :words="{ name: 'Name', role: 'Role' }"
+      @keep-mine="keep"
+      @take-theirs="takeTheirs"
+    />
   </section>
 </template>
 

@@ -216,7 +216,7 @@ async function takeTheirs() {
       <template v-if="mayEdit">
         <Button v-if="!isNew" @click="printSheet('card')">Card</Button>
         <Button v-if="!isNew" :disabled="busy" @click="remove">Take off</Button>
-        <Button :class="{ main: isNew }" :disabled="busy" @click="keep()">
+        <Button :type="isNew ? 'primary' : 'default'" :disabled="busy" @click="keep()">
           {{ isNew ? 'Keep the session' : 'Keep' }}
         </Button>
       </template>

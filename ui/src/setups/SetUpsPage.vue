@@ -5,6 +5,7 @@ import Button from 'ant-design-vue/es/button'
 import { ask, client, Problem } from '../api/client'
 import type { SetUpFile, SetUpView } from '../api/schema'
 import { bearsUpon, useChanged } from '../house/keys'
+import { useTakingOff } from '../house/drafts'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { usePassport, useSetUps } from '../house/queries'
@@ -18,6 +19,7 @@ const props = defineProps<{ horseId: string }>()
 const { data: setUps, error } = useSetUps(() => props.horseId)
 const { data: passport } = usePassport(() => props.horseId)
 const changed = useChanged()
+const takeOff = useTakingOff(() => bearsUpon.setUps(props.horseId))
 const refresh = () => changed(bearsUpon.setUps(props.horseId))
 
 const { problem, attempt } = useProblem()
@@ -64,12 +66,11 @@ async function copy(s: SetUpView) {
 
 async function remove(s: SetUpView) {
   const path = { horseId: props.horseId, setUpId: s.id }
-  await ask(() => client.DELETE('/api/horses/{horseId}/set-ups/{setUpId}', { params: { path } }))
-  await refresh()
-  done(`${s.name} taken off.`, async () => {
-    await ask(() => client.POST('/api/horses/{horseId}/set-ups/{setUpId}/restore', { params: { path } }))
-    await refresh()
-  })
+  await takeOff(
+    `${s.name} taken off.`,
+    () => ask(() => client.DELETE('/api/horses/{horseId}/set-ups/{setUpId}', { params: { path } })),
+    () => ask(() => client.POST('/api/horses/{horseId}/set-ups/{setUpId}/restore', { params: { path } })),
+  )
 }
 </script>
 

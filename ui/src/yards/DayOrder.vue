@@ -25,7 +25,7 @@ const emit = defineEmits<{ pick: [day: string] }>()
           v-for="d in days"
           :key="d"
           size="small"
-          :class="{ main: d === day }"
+          :type="d === day ? 'primary' : 'default'"
           :aria-pressed="d === day"
           @click="emit('pick', d)"
         >
