@@ -156,10 +156,7 @@ const remove = (aim: AimView) =>
 
 <style scoped>
 .columns {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 380px;
-  gap: 16px;
-  align-items: start;
+  --beside: 380px;
 }
 .aim {
   display: grid;
@@ -179,15 +176,5 @@ const remove = (aim: AimView) =>
 .days {
   font-size: 2.2rem;
   line-height: 1.1;
-}
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
-}
-@media (max-width: 1080px) {
-  .columns {
-    grid-template-columns: minmax(0, 1fr);
-  }
 }
 </style>

@@ -263,12 +263,6 @@ function toggle(strand: Strand) {
 .reported {
   margin: -6px 0 14px;
 }
-.columns {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 340px;
-  gap: 14px;
-  align-items: start;
-}
 .side {
   display: grid;
   grid-template-columns: 110px minmax(0, 1fr);
@@ -354,7 +348,6 @@ dt {
   font-weight: 700;
 }
 @media (max-width: 1000px) {
-  .columns,
   .two {
     grid-template-columns: minmax(0, 1fr);
   }

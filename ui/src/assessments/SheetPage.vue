@@ -98,10 +98,10 @@ async function finish() {
         {{ answered(l) === l.sides.length ? '✓' : l.gate.open ? i + 1 : '–' }}
       </button>
     </nav>
-    <p v-if="noRoom" class="grave" role="alert">
+    <p v-if="noRoom" class="told grave" role="alert">
       This device has no room left: what you tap is not kept here.
     </p>
-    <p v-if="lame" class="grave" role="alert">
+    <p v-if="lame" class="told grave" role="alert">
       <strong>End the ride and call the vet.</strong> {{ name }} is held from ridden work until a vet has
       cleared it, also if the sign goes away again.
     </p>
@@ -209,13 +209,6 @@ nav .here {
   border: 2px solid var(--ink);
   background: var(--straw);
   color: var(--ink);
-}
-.grave {
-  padding: 12px 14px;
-  border-left: 5px solid var(--grave);
-  border-radius: 8px;
-  background: var(--long);
-  color: var(--on-grave-pale);
 }
 .line {
   display: grid;

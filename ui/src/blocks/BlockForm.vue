@@ -81,7 +81,7 @@ const focus = computed(() => (entry.value.focus ?? []) as Strand[])
           @update:model-value="(v) => v && set('purpose', v as Purpose)"
         />
       </FieldBox>
-      <div class="two">
+      <div class="pair">
         <FieldBox v-slot="{ id }" label="Leads to" name="aimId">
           <PickOne
             :id="id"
@@ -222,16 +222,6 @@ const focus = computed(() => (entry.value.focus ?? []) as Strand[])
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(420px, 100%), 1fr));
   gap: 16px;
-}
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
-}
-.three {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 12px;
 }
 .asked {
   margin-top: 10px;

@@ -75,7 +75,7 @@ async function planAgain() {
   <ProblemNote v-if="away || error || problem" :problem="away ?? error ?? problem" />
   <WorkingNote v-if="busy" says="Placing the days" @cancel="stop.abort()" />
   <div v-if="block" class="stack">
-    <p v-if="block.planAgainBecause && !again" class="stale" role="status">
+    <p v-if="block.planAgainBecause && !again" class="told" role="status">
       <strong>{{ block.planAgainBecause }}</strong> The plan does not know of it yet.
       <Button v-if="trains()" size="small" :disabled="busy" @click="planAgain"> See what changes </Button>
     </p>
@@ -110,12 +110,6 @@ async function planAgain() {
 </template>
 
 <style scoped>
-.stale {
-  padding: 10px 14px;
-  border-left: 5px solid var(--straw);
-  border-radius: 8px;
-  background: var(--straw-pale);
-}
 .empty {
   display: grid;
   gap: 8px;

@@ -37,7 +37,7 @@ const numbers = [
 
 <template>
   <div class="sets">
-    <div class="two">
+    <div class="pair">
       <FieldBox v-slot="{ id }" label="Scheme" name="sets.scheme">
         <PickOne
           :id="id"
@@ -68,11 +68,6 @@ const numbers = [
 .sets {
   display: grid;
   gap: 10px;
-}
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
 }
 .four {
   display: grid;

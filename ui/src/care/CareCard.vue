@@ -231,11 +231,6 @@ async function remove(of: 'care' | 'body', id: string) {
 .last {
   grid-column: 2;
 }
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
-}
 .body {
   display: grid;
   grid-template-columns: 1.3fr 1fr;

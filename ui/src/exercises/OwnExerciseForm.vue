@@ -58,7 +58,7 @@ async function takeTheirs() {
     <FieldBox v-slot="{ id }" label="How it is ridden" name="how"
       ><Input.TextArea :id="id" v-model:value="form.how!" :rows="3"
     /></FieldBox>
-    <div class="pair">
+    <div class="three">
       <FieldBox v-slot="{ id }" label="Gait" name="gait"
         ><PickOne
           :id="id"
@@ -97,11 +97,6 @@ async function takeTheirs() {
 
 <style scoped>
 .stack {
-  gap: 12px;
-}
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr 1fr;
   gap: 12px;
 }
 </style>

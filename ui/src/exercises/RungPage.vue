@@ -164,8 +164,8 @@ const pathOf = (id: string) => {
                 </dd>
               </template>
             </dl>
-            <p v-if="page.rung.caution" class="caution"><strong>Caution.</strong> {{ page.rung.caution }}</p>
-            <p v-if="page.rung.ask" class="caution"><strong>Ask first.</strong> {{ page.rung.ask }}</p>
+            <p v-if="page.rung.caution" class="told"><strong>Caution.</strong> {{ page.rung.caution }}</p>
+            <p v-if="page.rung.ask" class="told"><strong>Ask first.</strong> {{ page.rung.ask }}</p>
           </section>
 
           <section class="card">
@@ -271,12 +271,6 @@ const pathOf = (id: string) => {
   margin: 0 auto;
   padding: 20px 20px 60px;
 }
-.columns {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 340px;
-  gap: 14px;
-  align-items: start;
-}
 .purpose {
   font-size: 1.25rem;
   font-weight: 700;
@@ -290,11 +284,6 @@ dl {
 dt {
   color: var(--quiet);
   font-size: 0.9rem;
-}
-.caution {
-  padding: 8px 12px;
-  border-left: 4px solid var(--straw);
-  background: var(--straw-pale);
 }
 .exercises {
   display: grid;
@@ -332,7 +321,6 @@ dt {
   margin-top: 8px;
 }
 @media (max-width: 1000px) {
-  .columns,
   .exercises {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -153,11 +153,6 @@ async function remove(id: string) {
   border-radius: 6px;
   background: var(--canter);
 }
-.three {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 12px;
-}
 @media (max-width: 620px) {
   .rides li {
     grid-template-columns: 84px 1fr;

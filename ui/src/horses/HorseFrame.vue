@@ -38,7 +38,7 @@ const held = computed(() => passport.value?.holds.find((h) => !h.clearedOn))
     </nav>
     <main id="main" class="page">
       <ProblemNote v-if="error" :problem="error" :retry="() => refetch()" />
-      <p v-if="held" class="held" role="status">
+      <p v-if="held" class="told grave" role="status">
         <strong>Held: {{ held.because }}.</strong> No work until a vet has cleared it.
         <RouterLink :to="{ name: 'passport', params: { horseId } }">Clearance</RouterLink>
       </p>
@@ -115,14 +115,6 @@ li a:hover {
 .page {
   padding: 20px 22px 60px;
   max-width: 1180px;
-}
-.held {
-  margin-bottom: 16px;
-  padding: 10px 14px;
-  border-left: 5px solid var(--grave);
-  border-radius: 8px;
-  background: var(--long);
-  color: var(--on-grave-pale);
 }
 @media (max-width: 860px) {
   .frame {

@@ -187,10 +187,7 @@ async function remove(m: StrideView) {
 
 <style scoped>
 .columns {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 330px;
-  gap: 16px;
-  align-items: start;
+  --beside: 330px;
 }
 .notes {
   max-width: 70ch;
@@ -210,10 +207,5 @@ async function remove(m: StrideView) {
 .strips button {
   grid-column: 2;
   grid-row: 1;
-}
-@media (max-width: 1080px) {
-  .columns {
-    grid-template-columns: minmax(0, 1fr);
-  }
 }
 </style>

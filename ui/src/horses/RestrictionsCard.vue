@@ -74,7 +74,7 @@ async function clear(restrictionId: string) {
     <p v-if="open.length === 0 && !adding" class="small quiet">
       None holds. What a vet rules out is entered here.
     </p>
-    <p v-for="c in all?.contradictions ?? []" :key="c" class="contradiction small" role="status">{{ c }}</p>
+    <p v-for="c in all?.contradictions ?? []" :key="c" class="told small" role="status">{{ c }}</p>
     <div v-for="{ restriction: r } in open" :key="r.id" class="one">
       <p>
         <strong>{{ r.says }}</strong>
@@ -139,20 +139,9 @@ async function clear(restrictionId: string) {
 .open {
   border-left: 5px solid var(--grave);
 }
-.contradiction {
-  padding: 6px 10px;
-  border-radius: 6px;
-  background: var(--tight);
-  color: var(--on-tight);
-}
 .one {
   display: grid;
   gap: 3px;
   justify-items: start;
-}
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
 }
 </style>

@@ -79,11 +79,3 @@ async function measure() {
     <Button type="primary" html-type="submit" :disabled="busy">Add to the card</Button>
   </form>
 </template>
-
-<style scoped>
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
-}
-</style>

@@ -141,9 +141,4 @@ h4 {
   padding-top: 14px;
   border-top: 1px solid var(--line);
 }
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
-}
 </style>

@@ -39,15 +39,4 @@ import PeopleList from './PeopleList.vue'
   margin: 0 auto;
   padding: 22px 20px 70px;
 }
-.columns {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 340px;
-  gap: 16px;
-  align-items: start;
-}
-@media (max-width: 980px) {
-  .columns {
-    grid-template-columns: minmax(0, 1fr);
-  }
-}
 </style>

@@ -224,10 +224,7 @@ const refresh = () => changed(bearsUpon.horse(props.horseId))
 
 <style scoped>
 .columns {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 208px;
-  gap: 14px;
-  align-items: start;
+  --beside: 208px;
 }
 .two {
   display: grid;
@@ -283,7 +280,6 @@ const refresh = () => changed(bearsUpon.horse(props.horseId))
   grid-row: 1;
 }
 @media (max-width: 1080px) {
-  .columns,
   .two {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -139,7 +139,7 @@ const sideSays = (side: 'left' | 'right') =>
       />
     </div>
   </header>
-  <p v-if="noRoom" class="room" role="alert">
+  <p v-if="noRoom" class="told grave" role="alert">
     This device has no room left: send this before you close the page.
   </p>
   <form v-if="form" class="stack" @submit.prevent="send">
@@ -320,12 +320,6 @@ const sideSays = (side: 'left' | 'right') =>
 <style scoped>
 .which {
   width: 280px;
-}
-.room {
-  padding: 10px 14px;
-  margin-bottom: 12px;
-  background: var(--long);
-  border-radius: 8px;
 }
 .two {
   display: grid;

@@ -368,10 +368,7 @@ async function takeTheirs() {
   background: var(--straw-pale);
 }
 .columns {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 270px;
-  gap: 14px;
-  align-items: start;
+  --beside: 270px;
 }
 .head {
   display: grid;
@@ -385,11 +382,6 @@ async function takeTheirs() {
 }
 .helper {
   grid-column: 1 / -1;
-}
-@media (max-width: 1080px) {
-  .columns {
-    grid-template-columns: minmax(0, 1fr);
-  }
 }
 @media (max-width: 620px) {
   .head {

@@ -100,7 +100,7 @@ async function remove(s: SetUpView) {
       <RouterLink :to="{ name: 'set-up', params: { horseId, setUpId: s.id } }" :aria-label="s.name">
         <SetUpDrawing :measured="s.measured" unit="metres" />
       </RouterLink>
-      <p v-if="s.remarks.length" class="remark small">
+      <p v-if="s.remarks.length" class="told small">
         <strong>Kept under older rules.</strong> {{ s.remarks.map((r) => r.says).join(' ') }}
       </p>
       <div class="row spread foot">
@@ -165,12 +165,6 @@ async function remove(s: SetUpView) {
 }
 .foot > div {
   flex: 1;
-}
-.remark {
-  padding: 8px 10px;
-  border-radius: 8px;
-  background: var(--tight);
-  color: var(--on-tight);
 }
 h2 a {
   text-decoration: none;

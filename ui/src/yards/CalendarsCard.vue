@@ -53,7 +53,7 @@ async function revoke(id: string) {
       /></FieldBox>
       <Button html-type="submit" :disabled="busy">Make one</Button>
     </form>
-    <p v-if="made" class="made" role="status">
+    <p v-if="made" class="told" role="status">
       <strong>{{ made.name }}</strong>: <code>{{ made.address }}</code> Copy it now: it is not shown again.
       Whoever has it can read your horses' plan, until you revoke it.
     </p>
@@ -71,12 +71,6 @@ async function revoke(id: string) {
 <style scoped>
 .form {
   align-items: end;
-}
-.made {
-  padding: 10px 12px;
-  border-left: 5px solid var(--straw);
-  background: var(--straw-pale);
-  border-radius: 8px;
 }
 code {
   overflow-wrap: anywhere;

@@ -92,7 +92,7 @@ async function keep() {
         @change="(v) => (entry!.helperMinutesADay = v)"
       />
       <DaysField v-model="entry.arenaDays!" label="Arena" name="arenaDays" />
-      <div class="three">
+      <div class="pair">
         <NumberField
           label="Arena, minutes a day"
           name="arenaMinutesADay"
@@ -131,11 +131,6 @@ async function keep() {
   grid-template-columns: auto minmax(180px, 300px);
   gap: 12px;
   justify-content: start;
-}
-.three {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
 }
 .rider .ant-btn {
   justify-self: start;
