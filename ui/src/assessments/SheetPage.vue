@@ -273,7 +273,7 @@ footer .ant-btn {
   padding: 0 20px;
   font-size: 1.1rem;
 }
-footer .main {
+footer .ant-btn-primary {
   flex: 1;
   min-width: 0;
   overflow: hidden;

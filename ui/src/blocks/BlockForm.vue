@@ -229,10 +229,4 @@ const focus = computed(() => (entry.value.focus ?? []) as Strand[])
 summary {
   cursor: pointer;
 }
-@media (max-width: 560px) {
-  .two,
-  .three {
-    grid-template-columns: 1fr;
-  }
-}
 </style>

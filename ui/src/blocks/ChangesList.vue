@@ -144,13 +144,10 @@ async function accept() {
   gap: 10px;
   border-color: var(--ink);
 }
-td {
-  vertical-align: top;
-}
 .gone {
   color: var(--quiet);
 }
-.left td:not(:first-child) {
+.changes :deep(.left td:not(:first-child)) {
   color: var(--quiet);
   text-decoration: line-through;
 }

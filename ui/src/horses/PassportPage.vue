@@ -204,7 +204,7 @@ async function remove(m: StrideView) {
 .strips .small.quiet {
   grid-column: 1;
 }
-.strips button {
+.strips .ant-btn {
   grid-column: 2;
   grid-row: 1;
 }

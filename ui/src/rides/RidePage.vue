@@ -338,13 +338,6 @@ const sideSays = (side: 'left' | 'right') =>
   gap: 8px 26px;
   margin-top: 8px;
 }
-.counts {
-  width: auto;
-}
-.counts td,
-.counts th {
-  padding-right: 20px;
-}
 .feel {
   gap: 18px;
 }
