@@ -30,7 +30,10 @@ export default defineConfig({
             },
             {
               name: 'house',
-              test: /src[\\/](api|house)[\\/](client|jobs|newest|keys|queries|format|words|signIn|faults|undo|waiting|LoadingLines|GaitChip|MinutesBar|ProblemNote|ChipRow|WhyButton|LinkButton)\b/,
+              test: new RegExp(
+                String.raw`src[\\/](api|house)[\\/](client|jobs|newest|keys|queries|format|words|signIn|faults|undo` +
+                  String.raw`|waiting|LoadingLines|GaitChip|MinutesBar|ProblemNote|ChipRow|WhyButton|LinkButton)\b`,
+              ),
               priority: 1,
             },
           ],

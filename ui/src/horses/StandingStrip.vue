@@ -118,4 +118,12 @@ const until = computed(() => {
 .due + .due {
   margin-top: 5px;
 }
+@media (max-width: 620px) {
+  .strip {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+  .may {
+    grid-column: 1 / -1;
+  }
+}
 </style>

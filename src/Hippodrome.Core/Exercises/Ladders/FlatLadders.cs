@@ -18,7 +18,8 @@ internal static class FlatLadders
             YoungestAge = FromFour,
             Purpose = "A rider is no surprise, and leg means forward.",
             How =
-                "About two weeks of groundwork, then first sits of a few minutes. Leg before rein to stop; forward from the halt with an open hand.",
+                "About two weeks of groundwork, then first sits of a few minutes. "
+                + "Leg before rein to stop; forward from the halt with an open hand.",
             Good = Good.OnTheFlat("Stands to be mounted, walks off from the leg, stops from the seat."),
             Watch = "Upright round both bends before straight; a tight back.",
             Needs = ["in-hand/lower-and-bend", "lunge/surcingle-and-voice"],
