@@ -76,14 +76,32 @@ test('the fit turns as the fence is moved, and the print has the figures of the 
   await page.getByRole('button', { name: 'Take element 1 out' }).click()
   await choose(page, 'Strides before element 2', '4 strides')
   const distance = page.getByRole('textbox', { name: 'Distance before element 2' })
-  await expect(distance).not.toHaveValue('')
+  await expect(distance).toHaveValue('18.00 m')
   await distance.fill('19.50')
   await distance.blur()
+  await expect(distance).toHaveValue('19.50 m')
   await expect(page.locator('td .fit.forward, td .fit.long').first()).toBeVisible()
   await distance.fill('16.00')
   await distance.blur()
   await expect(page.locator('td .fit.tight, td .fit.tooShort').first()).toBeVisible()
   await expect(page.getByText('it was typed so', { exact: false })).toBeVisible()
+
+  // Two distances typed quickly, the first answered last: the second stands.
+  let answer = () => {}
+  const held = new Promise<void>((free) => (answer = free))
+  await page.route('**/api/distance?text=17.00', async (route) => {
+    await held
+    await route.continue()
+  })
+  await distance.fill('17.00')
+  await distance.blur()
+  await distance.fill('15.50')
+  await distance.blur()
+  await expect(distance).toHaveValue('15.50 m')
+  const late = page.waitForResponse('**/api/distance?text=17.00')
+  answer()
+  await late
+  await expect(distance).toHaveValue('15.50 m')
 
   // By mouse: the fence dragged further away turns the fit, in steps of the tape; one undo takes the drag back.
   await distance.fill('18.00')

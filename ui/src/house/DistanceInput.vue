@@ -30,13 +30,23 @@ const shown = computed(() =>
         : `${props.value.toFixed(2)} m`,
 )
 
-/** What is being typed: an answer that comes late does not write over it. */
+/** What is being typed: an answer that comes late does not write over it, nor under a caret that is there already. */
 const draft = ref<string | null>(null)
+let found = ''
+function enter() {
+  found = draft.value ??= shown.value
+}
+function leave() {
+  if (draft.value === found) draft.value = null
+}
 watch(shown, () => {
   if (document.activeElement !== input.value) draft.value = null
 })
 
+/** The last thing typed is the one that counts, in whatever order the answers to what was typed come. */
+let latest = 0
 async function type() {
+  const mine = ++latest
   const typed = (draft.value ?? shown.value).trim()
   const settle = () => {
     if (draft.value?.trim() === typed) draft.value = null
@@ -50,15 +60,19 @@ async function type() {
   const text = props.plain === 'cm' && /^[\d.,]+$/.test(typed) ? `${typed} cm` : typed
   try {
     const read = await ask(() => client.GET('/api/distance', { params: { query: { text } } }))
+    if (mine !== latest) return
     emit('change', read.metres)
     settle()
   } catch (e) {
     if (!(e instanceof Problem)) throw e
+    if (mine !== latest) return
     wrong.value = e.faults[0] ? `${e.faults[0].says} ${e.faults[0].mend}` : e.detail
   }
 }
 function move(steps: number) {
   if (props.value === null || props.value === undefined) return
+  latest++
+  draft.value = null
   emit('change', Math.max(0, Math.round((props.value + steps * (props.step ?? 0.05)) * 10_000) / 10_000))
 }
 </script>
@@ -72,7 +86,9 @@ function move(steps: number) {
       :value="draft ?? shown"
       autocomplete="off"
       @input="draft = ($event.target as HTMLInputElement).value"
+      @focus="enter"
       @change="type"
+      @blur="leave"
       @keydown.up.prevent="move(1)"
       @keydown.down.prevent="move(-1)"
     />
