@@ -86,6 +86,7 @@ internal static class ReadOverHttp
         await plain.ExecuteAsync("checkpoint;", commandTimeout: 1200);
         await QuietAsync();
         Console.WriteLine($"\n### {when}, {rounds} rounds\n");
+        Console.WriteLine(FormattableString.Invariant($"A hundred million additions took {Pace.CpuMilliseconds():0} ms of a processor.\n"));
         Console.WriteLine("| what | statements | their SQL bare, ms | median ms | p95 ms | ratio | server CPU ms |");
         Console.WriteLine("|---|---|---|---|---|---|---|");
         foreach (var (what, request) in await RequestsAsync(visitor))

@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Serialization;
@@ -21,6 +22,9 @@ public sealed record StoredKind(string Name, Type Type, params IReadOnlyList<Fun
 {
     /// <summary>The version that is written today.</summary>
     public int Version => Upcasters.Count + 1;
+
+    /// <summary>How a body of today's version begins, as jsonb writes it.</summary>
+    internal ReadOnlyMemory<byte> Begin { get; } = Encoding.UTF8.GetBytes($"{{\"{Stored.VersionName}\": {Upcasters.Count + 1},");
 
     /// <summary>A body of any version in today's shape. One that bears no version is of the first.</summary>
     public JsonObject OfToday(JsonObject body)
@@ -76,6 +80,14 @@ public static class Stored
         return (IsOf(kind.Version, json) ? JsonSerializer.Deserialize<T>(json, Reading) : Upcast<T>(kind, JsonNode.Parse(json)!.AsObject()))
             ?? throw new JsonException("A stored value was null.");
     }
+
+    /// <summary>The same, as UTF-8.</summary>
+    /// <exception cref="JsonException">It was never written here.</exception>
+    public static T Read<T>(ReadOnlySpan<byte> json)
+        where T : class =>
+        json.StartsWith(ByType[typeof(T)].Begin.Span)
+            ? JsonSerializer.Deserialize<T>(json, Reading) ?? throw new JsonException("A stored value was null.")
+            : Read<T>(Encoding.UTF8.GetString(json));
 
     /// <summary>Many of one kind, as one JSON array; all of them of today's version, or each looked at.</summary>
     public static List<T> ReadAll<T>(string json, bool allOfToday)

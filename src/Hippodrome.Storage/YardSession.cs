@@ -49,6 +49,10 @@ public sealed partial class YardSession(NpgsqlConnection connection, NpgsqlTrans
         return (await connection.QueryAsync<T>(sql, WithYard(values), transaction)).AsList();
     }
 
+    /// <summary>Row by row as they come, for what is longer than anybody wants to hold at once.</summary>
+    public IAsyncEnumerable<T> StreamAsync<T>(string sql, object? values = null) =>
+        connection.QueryUnbufferedAsync<T>(sql, WithYard(values), transaction);
+
     public async Task<T?> FindAsync<T>(string sql, object? values = null)
         where T : class => (await QueryAsync<T>(sql, values)).SingleOrDefault();
 

@@ -323,9 +323,11 @@ public class BlockTests(App app) : IClassFixture<App>
         var lines = sessions.Split("\r\n", StringSplitOptions.RemoveEmptyEntries);
         lines[0].ShouldStartWith("Day,Horse,");
         lines.ShouldContain(l => l.StartsWith("2026-", StringComparison.Ordinal) && l.Contains(horse.Name));
-        (
-            await (await app.Trainer.SendAsync(HttpMethod.Get, "/api/rides.csv?from=2026-04-01&to=2026-06-01")).Content.ReadAsStringAsync()
-        ).ShouldContain("2026-04-18");
+        var rides = await (
+            await app.Trainer.SendAsync(HttpMethod.Get, "/api/rides.csv?from=2026-04-01&to=2026-06-01")
+        ).Content.ReadAsStringAsync();
+        rides.ShouldStartWith("Day,Horse,Rider,Walk,Trot,Canter,");
+        rides.Split("\r\n").ShouldContain(l => l.StartsWith($"2026-04-18,{horse.Name},", StringComparison.Ordinal));
         (await app.Trainer.SendAsync(HttpMethod.Get, "/api/rides.csv?from=2026-04-01&to=2020-06-01")).StatusCode.ShouldBe(
             HttpStatusCode.BadRequest
         );

@@ -83,10 +83,34 @@ public class RideTotalsTests(StoreFixture store) : IClassFixture<StoreFixture>
         (await KeptAsync(other, store.There)).ShouldBe(Stored.Write(await FoldedAsync(other, store.There)));
     }
 
-    private async Task<Guid> BeginAsync(TestYard? where = null)
+    [Fact]
+    public async Task Rides_come_one_after_the_other_by_day_each_with_its_sums_kept_or_not()
+    {
+        var (later, never, first, beyond) = (
+            await BeginAsync(on: new(2031, 3, 4)),
+            await BeginAsync(on: new(2031, 3, 4)),
+            await BeginAsync(on: new(2031, 3, 1)),
+            await BeginAsync(on: new(2031, 3, 5))
+        );
+        var minutes = 10;
+        foreach (var ride in new[] { later, never, first, beyond })
+        {
+            await AppendAsync(ride, [new Ridden(Guid.NewGuid(), Taps.Start, Gait.Walk, Rein.Left, minutes++)]);
+        }
+
+        await store.AsOwnerAsync("delete from ride_totals where ride_id = @never", new { never });
+
+        var rides = await store.InAsync(store.Here, async y =>
+            await y.RidesWithTotalsAsync([store.Here.Horse.Id, store.There.Horse.Id], new(2031, 3, 1), new(2031, 3, 4)).ToListAsync()
+        );
+
+        rides.ConvertAll(r => (r.Id, r.Totals.Minutes)).ShouldBe([(first, 12), (later, 10), (never, 11)]);
+    }
+
+    private async Task<Guid> BeginAsync(TestYard? where = null, DateOnly? on = null)
     {
         var (yard, ride) = (where ?? store.Here, Guid.NewGuid());
-        await store.InAsync(yard, y => y.AddRideAsync(ride, yard.Horse.Id, null, StoreFixture.Today, yard.TrainerId));
+        await store.InAsync(yard, y => y.AddRideAsync(ride, yard.Horse.Id, null, on ?? StoreFixture.Today, yard.TrainerId));
         return ride;
     }
 

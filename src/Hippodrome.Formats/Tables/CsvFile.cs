@@ -83,18 +83,27 @@ public static class CsvFile
     // A cell that begins like a formula is not one.
     private static readonly CsvWriterOptions Options = CsvWriterOptions.Default with { Injection = CsvInjection.Escape };
 
-    public static string Write(IEnumerable<SessionLine> lines) => Write(writer => writer.WriteRecords(lines));
-
-    public static string Write(IEnumerable<RideLine> lines) => Write(writer => writer.WriteRecords(lines));
-
-    private static string Write(Action<CsvWriter> lines)
+    public static byte[] Write(IEnumerable<SessionLine> lines)
     {
-        using var text = new StringWriter(CultureInfo.InvariantCulture);
-        using (var writer = CsvWriter.Create(text, Options))
+        using var bytes = new MemoryStream();
+        using (var writer = WriterOf(bytes))
         {
-            lines(writer);
+            writer.WriteRecords(lines);
         }
 
-        return text.ToString();
+        return bytes.ToArray();
     }
+
+    public static async Task<byte[]> WriteAsync(IAsyncEnumerable<RideLine> lines)
+    {
+        using var bytes = new MemoryStream();
+        await using (var writer = WriterOf(bytes))
+        {
+            await writer.WriteRecordsAsync(lines);
+        }
+
+        return bytes.ToArray();
+    }
+
+    private static CsvWriter WriterOf(Stream bytes) => CsvWriter.Create(new StreamWriter(bytes), Options);
 }

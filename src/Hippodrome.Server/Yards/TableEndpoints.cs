@@ -18,7 +18,6 @@ namespace Hippodrome.Server.Yards;
 public static class TableEndpoints
 {
     private const int MostDays = 800;
-    private const int MostRides = 800;
 
     public static void MapTables(this RouteGroupBuilder api)
     {
@@ -86,24 +85,17 @@ public static class TableEndpoints
             return refusal;
         }
 
-        var horses = (await visit.MyHorsesAsync()).ToDictionary(h => h.Value.Id, h => h.Value);
-        var rides = await visit.Yard.LatestRidesAsync(horses.Keys, to, MostRides, from);
-        var totals = await visit.Yard.TotalsAsync(rides.Select(r => r.Id));
-        var strides = await visit.Yard.StrideMeasurementsAsync(horses.Keys);
-        var cards = horses.Values.ToDictionary(h => h.Id, h => StrideCard.For(h.Height, strides[h.Id]));
-        return File(
-            "rides.csv",
-            CsvFile.Write(
-                rides
-                    .OrderBy(r => r.OnDay)
-                    .ThenBy(r => horses[r.HorseId].Name, StringComparer.Ordinal)
-                    .Select(r => Line(r, totals[r.Id], horses[r.HorseId].Name, cards[r.HorseId]))
-            )
-        );
+        var horses = (await visit.MyHorsesAsync()).Select(h => h.Value).OrderBy(h => h.Name, StringComparer.Ordinal).ToList();
+        var names = horses.ToDictionary(h => h.Id, h => h.Name);
+        var strides = await visit.Yard.StrideMeasurementsAsync(names.Keys);
+        var cards = horses.ToDictionary(h => h.Id, h => StrideCard.For(h.Height, strides[h.Id]));
+        var rides = visit.Yard.RidesWithTotalsAsync(horses.Select(h => h.Id), from, to);
+        return File("rides.csv", await CsvFile.WriteAsync(rides.Select(r => Line(r, names[r.HorseId], cards[r.HorseId]))));
     }
 
-    private static Formats.Tables.RideLine Line(Ride ride, RideTotals totals, string horse, StrideCard card)
+    private static Formats.Tables.RideLine Line(TotalledRide ride, string horse, StrideCard card)
     {
+        var totals = ride.Totals;
         double Of(params Gait[] gaits) => Math.Round(totals.In(gaits), 1);
         return new Formats.Tables.RideLine
         {
@@ -140,6 +132,5 @@ public static class TableEndpoints
             )
             : null;
 
-    private static FileContentHttpResult File(string name, string text) =>
-        TypedResults.File(System.Text.Encoding.UTF8.GetBytes(text), CsvFile.ContentType, name);
+    private static FileContentHttpResult File(string name, byte[] table) => TypedResults.File(table, CsvFile.ContentType, name);
 }

@@ -2,12 +2,17 @@ using Hippodrome.Core.Rides;
 
 namespace Hippodrome.Storage.Rides;
 
+/// <summary>A ride and what it adds up to.</summary>
+public sealed record TotalledRide(Guid Id, Guid HorseId, DateOnly OnDay, string RiderName, RideTotals Totals);
+
 /// <summary>What rides add up to, kept beside their events.</summary>
 public static class RideTotalsStore
 {
     private const int RidesAtOnce = 200;
 
     private sealed record TotalsRow(Guid RideId, string Body);
+
+    private sealed record TotalledRow(Guid Id, Guid HorseId, DateOnly OnDay, string RiderName, byte[]? Body);
 
     /// <summary>The sums of these rides. One whose sums were never kept is added up.</summary>
     public static async Task<Dictionary<Guid, RideTotals>> TotalsAsync(this YardSession yard, IEnumerable<Guid> rideIds)
@@ -28,6 +33,56 @@ public static class RideTotalsStore
         }
 
         return totals;
+    }
+
+    /// <summary>
+    /// Every ride of these horses between two days with its sums, by day, and of a day in the order the horses are given
+    /// in. They come one after the other, so that a year of a yard is never in memory at once.
+    /// </summary>
+    public static async IAsyncEnumerable<TotalledRide> RidesWithTotalsAsync(
+        this YardSession yard,
+        IEnumerable<Guid> horseIds,
+        DateOnly from,
+        DateOnly until
+    )
+    {
+        var span = new
+        {
+            ids = horseIds.ToArray(),
+            from,
+            until,
+        };
+        var neverKept = await AddUpAsync(
+            yard,
+            await yard.QueryAsync<Guid>(
+                """
+                select id from ride r where yard_id = @yard and horse_id = any(@ids) and on_day between @from and @until
+                and not exists (select from ride_totals t where t.yard_id = @yard and t.ride_id = r.id)
+                """,
+                span
+            )
+        );
+        var rides = yard.StreamAsync<TotalledRow>(
+            """
+            select r.id, r.horse_id, r.on_day, p.name as rider_name, convert_to(t.body::text, 'UTF8') as body
+            from unnest(@ids) with ordinality as h (id, place)
+            join ride r on r.yard_id = @yard and r.horse_id = h.id and r.on_day between @from and @until
+            join person p on p.yard_id = @yard and p.id = r.rider_id
+            left join ride_totals t on t.yard_id = @yard and t.ride_id = r.id
+            order by r.on_day, h.place, r.created_at, r.id
+            """,
+            span
+        );
+        await foreach (var r in rides)
+        {
+            yield return new(
+                r.Id,
+                r.HorseId,
+                r.OnDay,
+                r.RiderName,
+                r.Body is { } body ? Stored.Read<RideTotals>(body.AsSpan()) : neverKept[r.Id]
+            );
+        }
     }
 
     /// <summary>
