@@ -119,11 +119,7 @@ public static class RailSheets
         var ramp = book.Condition.Ramp(horse.Id, visit.Today);
         return new RailFacts(
             book.Condition.Legs(horse.Id, visit.Today),
-            [
-                .. records
-                    .Select(r => r.ByGait.Where(g => g.Gait is Gait.Trot or Gait.Canter or Gait.Gallop).Sum(g => g.Minutes))
-                    .Where(m => m > 0),
-            ],
+            [.. records.Select(r => r.ByGait.Where(g => g.Gait.IsFasterThanWalk()).Sum(g => g.Minutes)).Where(m => m > 0)],
             ramp is null ? null : ramp.Trot + ramp.Canter,
             book.PlacesOf(horse.Id).Reached(Catalogue.Rung("changes/forward-change-collect"))
         );

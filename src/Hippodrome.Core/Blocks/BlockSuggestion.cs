@@ -11,17 +11,11 @@ namespace Hippodrome.Core.Blocks;
 /// <summary>Minutes by gait that were ridden on a day.</summary>
 public sealed record DayRidden(DateOnly On, double Walk, double Trot, double Canter, int Efforts)
 {
-    /// <summary>A ride as minutes of work: halt and rein back rest with the walk, gallop tires as canter does.</summary>
+    /// <summary>A ride as minutes of work.</summary>
     public static DayRidden Of(DateOnly on, RideTotals ride)
     {
         ArgumentNullException.ThrowIfNull(ride);
-        return new DayRidden(
-            on,
-            ride.In(Gait.Walk, Gait.Halt, Gait.ReinBack),
-            ride.In(Gait.Trot),
-            ride.In(Gait.Canter, Gait.Gallop),
-            ride.Jumps
-        );
+        return new DayRidden(on, ride.CountedAs(Gait.Walk), ride.CountedAs(Gait.Trot), ride.CountedAs(Gait.Canter), ride.Jumps);
     }
 }
 

@@ -11,6 +11,21 @@ public enum Gait
     ReinBack,
 }
 
+/// <summary>How the minutes of gaits are counted together (common practice, no source).</summary>
+public static class CountedGaits
+{
+    /// <summary>Walk, trot or canter: halt and rein back rest with the walk, a gallop tires as a canter does.</summary>
+    public static Gait CountsAs(this Gait gait) =>
+        gait switch
+        {
+            Gait.Halt or Gait.ReinBack => Gait.Walk,
+            Gait.Gallop => Gait.Canter,
+            _ => gait,
+        };
+
+    public static bool IsFasterThanWalk(this Gait gait) => gait.CountsAs() != Gait.Walk;
+}
+
 /// <summary>The direction ridden, or both in turn.</summary>
 public enum Rein
 {

@@ -33,8 +33,8 @@ public sealed record RideTotals(
     /// <summary>Jumps on both reins.</summary>
     public int Jumps => Efforts.Left.All + Efforts.Right.All;
 
-    /// <summary>Minutes in these gaits.</summary>
-    public double In(params IReadOnlyCollection<Gait> gaits) => ByGait.Where(g => gaits.Contains(g.Gait)).Sum(g => g.Minutes);
+    /// <summary>Minutes that count as walk, trot or canter.</summary>
+    public double CountedAs(Gait gait) => ByGait.Where(g => g.Gait.CountsAs() == gait).Sum(g => g.Minutes);
 
     public static RideTotals Of(RideRecord record)
     {

@@ -213,7 +213,7 @@ internal static class CautionChecks
     private static string? Beyond(PlanContext c, RampLimit ramp)
     {
         var plan = c.Plan;
-        var (trot, canter) = (plan.MinutesOf(Gait.Trot), plan.MinutesOf(Gait.Canter, Gait.Gallop));
+        var (trot, canter) = (plan.CountedAs(Gait.Trot), plan.CountedAs(Gait.Canter));
         var worked = plan.Parts.Where(p => p.Manner != Manner.InHand || p.Gait is not (Gait.Walk or Gait.Halt)).Sum(p => p.Minutes);
         return ramp.MayShortFirstDay && IsShortFirstDay(c) ? null
             : c.HasFence && !ramp.MayJump ? "a fence"
@@ -265,7 +265,7 @@ internal static class CautionChecks
     private static string? TooSoon(PlanContext c, AfterClearance cleared)
     {
         var plan = c.Plan;
-        var canter = plan.MinutesOf(Gait.Canter, Gait.Gallop);
+        var canter = plan.CountedAs(Gait.Canter);
         var ridden = plan.Parts.Where(p => p.Manner == Manner.Ridden).ToList();
         return c.HasFence ? "a fence"
             : c.HasPoles ? "poles"
@@ -278,7 +278,7 @@ internal static class CautionChecks
             && (
                 cleared.WorkedDays == 0
                 || canter > SessionFigures.FirstCanterAfterHold.Value
-                || plan.Parts.Any(p => p.Gait is Gait.Canter or Gait.Gallop && p.Manner != Manner.LongReined)
+                || plan.Parts.Any(p => p.Gait.CountsAs() == Gait.Canter && p.Manner != Manner.LongReined)
             )
                 ? "canter"
             : ridden.Count > 0 && plan.Parts[0].Manner == Manner.Ridden ? "the saddle before the ground"

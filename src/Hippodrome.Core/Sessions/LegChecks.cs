@@ -204,7 +204,7 @@ internal static class LegChecks
     /// <summary>Half of what this horse may jump in a session.</summary>
     internal static double HotEfforts(PlanContext c) => SessionFigures.MostEfforts(c.Horse.Experience).Value / 2.0;
 
-    internal static bool IsFast(Part part) => part.Gait is Gait.Trot or Gait.Canter or Gait.Gallop;
+    internal static bool IsFast(Part part) => part.Gait.IsFasterThanWalk();
 
     /// <summary>Until somebody says how high, they are held to be at the horse's limit.</summary>
     private static PlanFault? HeightMissing(PlanContext c)

@@ -102,7 +102,7 @@ internal static class PlanMends
             "Make it work in hand, walk only",
             InManner(
                 Without(c.Plan, p =>
-                    p.Gait is not (Gait.Walk or Gait.Halt or Gait.ReinBack)
+                    p.Gait.IsFasterThanWalk()
                     || c.IsJumped(p)
                     || (c.HeldBecause is not null && (c.SetUpOf(p) is not null || p.Gait == Gait.ReinBack))
                 ),
@@ -123,7 +123,7 @@ internal static class PlanMends
         bool Poles(Part p) => c.SetUpOf(p)?.HasPoles == true;
         var parts = c
             .Plan.Parts.Where(p => ramp.MayJump || (!c.IsJumped(p) && (!Poles(p) || (ramp.MayWalkPoles && p.Gait == Gait.Walk))))
-            .Where(p => (ramp.Canter > 0 || p.Gait is not (Gait.Canter or Gait.Gallop)) && (ramp.Trot > 0 || p.Gait != Gait.Trot))
+            .Where(p => (ramp.Canter > 0 || p.Gait.CountsAs() != Gait.Canter) && (ramp.Trot > 0 || p.Gait != Gait.Trot))
             .ToList();
         if (parts.Count == 0)
         {
@@ -136,18 +136,12 @@ internal static class PlanMends
             return [.. parts.Select(p => which(p) && all > most ? Scaled(p, most / all) : p.ToEntry())];
         }
 
-        var plan = c.Plan.With(Cut(p => p.Gait is Gait.Canter or Gait.Gallop, ramp.Canter));
+        var plan = c.Plan.With(Cut(p => p.Gait.CountsAs() == Gait.Canter, ramp.Canter));
         parts = [.. plan.Parts];
         plan = plan.With(Cut(p => p.Gait == Gait.Trot, ramp.Trot));
         parts = [.. plan.Parts];
-        var fast = plan.MinutesOf(Gait.Trot, Gait.Canter, Gait.Gallop);
-        return plan.With(
-                Cut(
-                    p => p.Gait is not (Gait.Trot or Gait.Canter or Gait.Gallop) && p.Manner != Manner.InHand,
-                    Math.Max(1, ramp.Total - fast)
-                )
-            )
-            .ToEntry();
+        var fast = plan.CountedAs(Gait.Trot) + plan.CountedAs(Gait.Canter);
+        return plan.With(Cut(p => !p.Gait.IsFasterThanWalk() && p.Manner != Manner.InHand, Math.Max(1, ramp.Total - fast))).ToEntry();
     }
 
     /// <summary>On the lunge, or led; from the second day the long lines after it; then a few minutes of walk in the saddle.</summary>

@@ -156,7 +156,8 @@ public sealed record SessionPlan
 
     internal double MinutesIn(Manner manner) => Parts.Where(p => p.Manner == manner).Sum(p => p.Minutes);
 
-    internal double MinutesOf(params Gait[] gaits) => Parts.Where(p => gaits.Contains(p.Gait)).Sum(p => p.Minutes);
+    /// <summary>Minutes that count as walk, trot or canter.</summary>
+    public double CountedAs(Gait gait) => Parts.Where(p => p.Gait.CountsAs() == gait).Sum(p => p.Minutes);
 
     public static Outcome<SessionPlan> From(Guid id, SessionEntry entry, DateOnly today)
     {

@@ -84,5 +84,5 @@ public static class RiddenHabits
 
     private static double WalkedLast(RideRecord ride) => ride.Rail.Stretches.Reverse().TakeWhile(s => !IsFast(s)).Sum(s => s.Minutes);
 
-    private static bool IsFast(Stretch stretch) => stretch.Gait is Gait.Trot or Gait.Canter or Gait.Gallop;
+    private static bool IsFast(Stretch stretch) => stretch.Gait.IsFasterThanWalk();
 }

@@ -46,9 +46,9 @@ public static class TableEndpoints
                         Horse = horses[s.HorseId],
                         Kind = s.Plan.Manner.ToString(),
                         Emphasis = s.Plan.Emphasis,
-                        Walk = Of(s, Gait.Walk),
-                        Trot = Of(s, Gait.Trot),
-                        Canter = Of(s, Gait.Canter) + Of(s, Gait.Gallop),
+                        Walk = s.Plan.CountedAs(Gait.Walk),
+                        Trot = s.Plan.CountedAs(Gait.Trot),
+                        Canter = s.Plan.CountedAs(Gait.Canter),
                         Minutes = s.Plan.Minutes,
                         Fences = null,
                         Rung = "",
@@ -96,15 +96,15 @@ public static class TableEndpoints
     private static Formats.Tables.RideLine Line(TotalledRide ride, string horse, StrideCard card)
     {
         var totals = ride.Totals;
-        double Of(params Gait[] gaits) => Math.Round(totals.In(gaits), 1);
+        double Of(Gait gait) => Math.Round(totals.CountedAs(gait), 1);
         return new Formats.Tables.RideLine
         {
             Day = ride.OnDay,
             Horse = horse,
             Rider = ride.RiderName,
-            Walk = Of(Gait.Walk, Gait.Halt, Gait.ReinBack),
+            Walk = Of(Gait.Walk),
             Trot = Of(Gait.Trot),
-            Canter = Of(Gait.Canter, Gait.Gallop),
+            Canter = Of(Gait.Canter),
             Minutes = Math.Round(totals.Minutes, 1),
             Metres = Math.Round(totals.ByGait.Sum(g => card.Covered(g.Gait, g.Minutes).Metres)),
             Transitions = totals.Transitions,
@@ -120,8 +120,6 @@ public static class TableEndpoints
             Id = ride.Id,
         };
     }
-
-    private static double Of(KeptSession session, Gait gait) => session.Plan.Parts.Where(p => p.Gait == gait).Sum(p => p.Minutes);
 
     private static ProblemHttpResult? Refused(DateOnly from, DateOnly to) =>
         to < from || to.DayNumber - from.DayNumber > MostDays
