@@ -1,3 +1,4 @@
+import unocss from '@unocss/vite'
 import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vite'
 import { compression } from 'vite-plugin-compression2'
@@ -6,6 +7,7 @@ import { serviceWorker } from './serviceWorker'
 export default defineConfig({
   plugins: [
     vue(),
+    unocss(),
     serviceWorker(),
     // Written small once, at the build, and sent so by the server; the page itself is filled in for each who asks.
     compression({

@@ -1,6 +1,7 @@
 import '@fontsource-variable/atkinson-hyperlegible-next'
 import './house/tokens.css'
 import './house/base.css'
+import 'virtual:uno.css'
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import dayjs from 'dayjs'
 import 'dayjs/locale/en-gb'
