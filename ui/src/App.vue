@@ -23,7 +23,7 @@ tellWaiting()
     :wave="{ disabled: true }"
     :auto-insert-space-in-button="false"
   >
-    <a class="skip" href="#main">To the page</a>
+    <a class="skip absolute -left-999px" href="#main">To the page</a>
     <TopBar v-if="!route.meta.open && !route.meta.bare" />
     <RouterView />
     <UndoNote />
@@ -32,10 +32,6 @@ tellWaiting()
 </template>
 
 <style scoped>
-.skip {
-  position: absolute;
-  left: -999px;
-}
 .skip:focus {
   left: 12px;
   top: 12px;

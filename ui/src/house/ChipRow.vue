@@ -16,7 +16,7 @@ function tap(value: T) {
 </script>
 
 <template>
-  <div class="chips" role="group" :aria-label="label">
+  <div class="flex flex-wrap gap-7px" role="group" :aria-label="label">
     <button
       v-for="c in choices"
       :key="String(c.value)"
@@ -31,11 +31,6 @@ function tap(value: T) {
 </template>
 
 <style scoped>
-.chips {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 7px;
-}
 button {
   min-height: 38px;
   min-width: 38px;

@@ -41,16 +41,9 @@ const differing = computed(() =>
         { key: 'mine', title: 'As you typed it', says: (k) => String(mine[k] ?? '') },
       ]"
     />
-    <div class="row choose">
+    <div class="row mt-16px justify-end">
       <Button @click="emit('takeTheirs')">Take what is kept</Button>
       <Button type="primary" @click="emit('keepMine', Number(theirs?.version))"> Keep mine </Button>
     </div>
   </Modal>
 </template>
-
-<style scoped>
-.choose {
-  margin-top: 16px;
-  justify-content: flex-end;
-}
-</style>

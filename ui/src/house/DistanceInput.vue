@@ -78,7 +78,7 @@ function move(steps: number) {
 </script>
 
 <template>
-  <span class="distance">
+  <span class="inline-grid min-w-0">
     <input
       ref="input"
       v-bind="$attrs"
@@ -92,15 +92,11 @@ function move(steps: number) {
       @keydown.up.prevent="move(1)"
       @keydown.down.prevent="move(-1)"
     />
-    <span v-if="wrong" class="wrong small" role="alert">{{ wrong }}</span>
+    <span v-if="wrong" class="small max-w-220px text-grave" role="alert">{{ wrong }}</span>
   </span>
 </template>
 
 <style scoped>
-.distance {
-  display: inline-grid;
-  min-width: 0;
-}
 input {
   width: 100%;
   height: 40px;
@@ -115,9 +111,5 @@ input {
 input.typed {
   border-color: var(--ink);
   font-weight: 700;
-}
-.wrong {
-  max-width: 220px;
-  color: var(--grave);
 }
 </style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Gait } from '../api/schema'
-import { gaitWords } from './words'
+import { gaitTints, gaitWords } from './words'
 
 /** The gait code: colour and letter together, never colour alone. */
 const props = defineProps<{ gait: Gait; word?: boolean }>()
@@ -9,10 +9,10 @@ const letter = () =>
 </script>
 
 <template>
-  <span class="gait">
+  <span class="inline-flex items-center align-middle gap-7px">
     <span
-      class="letter"
-      :class="gait"
+      class="inline-grid place-items-center w-21px h-21px rounded-5px text-0.8rem font-bold"
+      :class="gaitTints[gait]"
       :aria-label="word ? undefined : gaitWords[gait]"
       :aria-hidden="word"
       :role="word ? undefined : 'img'"
@@ -21,36 +21,3 @@ const letter = () =>
     <span v-if="word">{{ gaitWords[gait] }}</span>
   </span>
 </template>
-
-<style scoped>
-.gait {
-  display: inline-flex;
-  align-items: center;
-  vertical-align: middle;
-  gap: 7px;
-}
-.letter {
-  display: inline-grid;
-  place-items: center;
-  width: 21px;
-  height: 21px;
-  border-radius: 5px;
-  font-size: 0.8rem;
-  font-weight: 700;
-  color: var(--on-gait);
-  background: var(--halt);
-}
-.walk {
-  background: var(--walk);
-}
-.trot {
-  background: var(--trot);
-  color: var(--on-trot);
-}
-.canter {
-  background: var(--canter);
-}
-.gallop {
-  background: var(--gallop);
-}
-</style>

@@ -8,7 +8,7 @@ const open = defineModel<boolean>('open', { required: true })
 
 <template>
   <Modal v-model:open="open" title="Keys" :footer="null" :width="420">
-    <dl>
+    <dl class="grid grid-cols-[120px_1fr] gap-8px">
       <dt><kbd>?</kbd></dt>
       <dd>these keys</dd>
       <dt><kbd>g</kbd> <kbd>t</kbd></dt>
@@ -34,11 +34,6 @@ const open = defineModel<boolean>('open', { required: true })
 </template>
 
 <style scoped>
-dl {
-  display: grid;
-  grid-template-columns: 120px 1fr;
-  gap: 8px;
-}
 kbd {
   padding: 1px 7px;
   border: 1px solid var(--line);

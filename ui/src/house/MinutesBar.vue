@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Gait } from '../api/schema'
-import { gaitWords } from './words'
+import { gaitTints, gaitWords } from './words'
 
 /** Minutes by gait in the order given, to one scale, each with its letter. */
 const props = defineProps<{
-  parts: { gait: Gait; minutes: number; light?: boolean }[]
+  parts: { gait: Gait; minutes: number }[]
   scale?: number
   tall?: boolean
+  /** Too small for letters. */
+  thin?: boolean
 }>()
 const total = computed(() => props.parts.reduce((sum, p) => sum + p.minutes, 0))
 const says = computed(() => props.parts.map((p) => `${gaitWords[p.gait]} ${p.minutes} minutes`).join(', '))
@@ -15,59 +17,22 @@ const width = (minutes: number) => `${(minutes / Math.max(props.scale ?? 0, tota
 </script>
 
 <template>
-  <div class="bar" :class="{ tall }" role="img" :aria-label="says">
+  <div
+    class="flex gap-2px min-w-0"
+    :class="tall ? 'h-34px' : thin ? 'h-12px' : 'h-22px'"
+    role="img"
+    :aria-label="says"
+  >
     <span
       v-for="(part, i) in parts"
       :key="i"
-      class="part"
-      :class="[part.gait, { light: part.light }]"
+      class="flex items-center pl-7px overflow-hidden whitespace-nowrap text-0.8rem font-bold first:rounded-l-5px last:rounded-r-5px"
+      :class="gaitTints[part.gait]"
       :style="{ width: width(part.minutes) }"
     >
-      <template v-if="part.minutes / Math.max(scale ?? 0, total, 1) > 0.07"
+      <template v-if="!thin && part.minutes / Math.max(scale ?? 0, total, 1) > 0.07"
         >{{ gaitWords[part.gait][0] }} {{ Math.round(part.minutes * 10) / 10 }}</template
       >
     </span>
   </div>
 </template>
-
-<style scoped>
-.bar {
-  display: flex;
-  gap: 2px;
-  height: 22px;
-  min-width: 0;
-}
-.tall {
-  height: 34px;
-}
-.part {
-  display: flex;
-  align-items: center;
-  padding-left: 7px;
-  overflow: hidden;
-  white-space: nowrap;
-  font-size: 0.8rem;
-  font-weight: 700;
-  color: var(--on-gait);
-  background: var(--halt);
-}
-.part:first-child {
-  border-radius: 5px 0 0 5px;
-}
-.part:last-child {
-  border-radius: 0 5px 5px 0;
-}
-.walk {
-  background: var(--walk);
-}
-.trot {
-  background: var(--trot);
-  color: var(--on-trot);
-}
-.canter {
-  background: var(--canter);
-}
-.gallop {
-  background: var(--gallop);
-}
-</style>

@@ -1,12 +1,6 @@
 <template>
-  <main class="nothing stack">
+  <main class="stack py-48px px-24px">
     <h1>There is nothing at this address.</h1>
     <p><RouterLink to="/">Back to Today</RouterLink></p>
   </main>
 </template>
-
-<style scoped>
-.nothing {
-  padding: 48px 24px;
-}
-</style>

@@ -24,10 +24,16 @@ function pick(e: Event) {
 
 <template>
   <select class="pick" :class="{ open: at < 0 }" :value="at" @change="pick">
-    <option v-if="at < 0 || allowClear" :value="-1" :disabled="!allowClear" :hidden="!allowClear">
+    <option
+      v-if="at < 0 || allowClear"
+      :value="-1"
+      :disabled="!allowClear"
+      :hidden="!allowClear"
+      class="text-ink"
+    >
       {{ placeholder ?? '' }}
     </option>
-    <option v-for="(option, i) in options" :key="i" :value="i">{{ option.label }}</option>
+    <option v-for="(option, i) in options" :key="i" :value="i" class="text-ink">{{ option.label }}</option>
   </select>
 </template>
 
@@ -51,9 +57,6 @@ function pick(e: Event) {
 }
 .pick.open {
   color: var(--placeholder);
-}
-.pick option {
-  color: var(--ink);
 }
 .pick:disabled {
   background-color: var(--bank);

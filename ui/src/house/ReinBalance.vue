@@ -6,39 +6,25 @@ const say = (n: number) => `${Math.round(n * 10) / 10}${props.unit ? ` ${props.u
 </script>
 
 <template>
-  <div class="balance" role="img" :aria-label="`Left ${say(left)}, right ${say(right)}`">
-    <span class="label">◀ Left</span>
-    <span class="side left"><span :style="{ width: `${(left / full()) * 100}%` }"></span></span>
-    <span class="side right"><span :style="{ width: `${(right / full()) * 100}%` }"></span></span>
-    <span class="label end">Right ▶</span>
+  <div
+    class="grid grid-cols-[auto_minmax(0,1fr)_minmax(0,1fr)_auto] gap-y-2px gap-x-4px items-center text-0.87rem"
+    role="img"
+    :aria-label="`Left ${say(left)}, right ${say(right)}`"
+  >
+    <span class="font-semibold">◀ Left</span>
+    <span class="left flex h-14px bg-bank justify-end edge-r-2px-ink"
+      ><span :style="{ width: `${(left / full()) * 100}%` }" class="bg-quiet"></span
+    ></span>
+    <span class="right flex h-14px bg-bank"
+      ><span :style="{ width: `${(right / full()) * 100}%` }" class="bg-quiet"></span
+    ></span>
+    <span class="end font-semibold">Right ▶</span>
     <span class="number">{{ say(left) }}</span>
     <span class="number end">{{ say(right) }}</span>
   </div>
 </template>
 
 <style scoped>
-.balance {
-  display: grid;
-  grid-template-columns: auto minmax(0, 1fr) minmax(0, 1fr) auto;
-  gap: 2px 4px;
-  align-items: center;
-  font-size: 0.87rem;
-}
-.label {
-  font-weight: 600;
-}
-.side {
-  display: flex;
-  height: 14px;
-  background: var(--bank);
-}
-.side.left {
-  justify-content: flex-end;
-  border-right: 2px solid var(--ink);
-}
-.side span {
-  background: var(--quiet);
-}
 .number {
   grid-column: 1 / 3;
   color: var(--quiet);

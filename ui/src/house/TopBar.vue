@@ -53,7 +53,7 @@ async function signOut() {
 
 <template>
   <header class="top no-print">
-    <RouterLink class="mark" to="/">
+    <RouterLink class="inline-flex items-center gap-10px text-1.12rem font-bold no-underline" to="/">
       <svg viewBox="0 0 32 20" width="32" height="20" aria-hidden="true">
         <rect
           x="1.5"
@@ -74,15 +74,17 @@ async function signOut() {
         p.word
       }}</RouterLink>
     </nav>
-    <div class="right">
+    <div class="right ml-auto flex items-center gap-14px">
       <RouterLink v-if="waiting" class="wait small" to="/rail">{{ waiting }} waiting</RouterLink>
       <HorseSwitcher />
-      <span class="me wide" :title="signedIn?.me?.name" aria-hidden="true">{{
+      <span class="initials wide" :title="signedIn?.me?.name" aria-hidden="true">{{
         initials(signedIn?.me?.name ?? '')
       }}</span>
       <Button type="link" size="small" class="wide" @click="signOut">Sign out</Button>
-      <details ref="menu" class="menu">
-        <summary>Menu</summary>
+      <details ref="menu" class="menu hidden relative">
+        <summary class="[list-style:none] py-8px px-16px edge rounded-8px font-semibold cursor-pointer">
+          Menu
+        </summary>
         <nav aria-label="Yard">
           <RouterLink v-for="p in places" :key="p.to" :to="p.to" :class="{ in: isIn(p.to) }">{{
             p.word
@@ -105,14 +107,6 @@ async function signOut() {
   background: var(--card);
   border-bottom: 1px solid var(--line);
 }
-.mark {
-  display: inline-flex;
-  align-items: center;
-  gap: 10px;
-  font-size: 1.12rem;
-  font-weight: 700;
-  text-decoration: none;
-}
 nav.wide {
   display: flex;
   gap: 22px;
@@ -128,13 +122,7 @@ nav a.in {
   font-weight: 600;
   border-color: var(--straw);
 }
-.right {
-  margin-left: auto;
-  display: flex;
-  align-items: center;
-  gap: 14px;
-}
-.me {
+.initials {
   display: grid;
   place-items: center;
   width: 32px;
@@ -144,18 +132,6 @@ nav a.in {
   font-size: 0.8rem;
   font-weight: 700;
   color: var(--quiet);
-}
-.menu {
-  display: none;
-  position: relative;
-}
-.menu summary {
-  list-style: none;
-  padding: 8px 16px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  font-weight: 600;
-  cursor: pointer;
 }
 .menu nav {
   position: absolute;

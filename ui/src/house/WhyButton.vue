@@ -17,12 +17,12 @@ const classWords = {
 <template>
   <Popover v-model:open="open" trigger="click" placement="bottom" overlay-class-name="why">
     <template #content>
-      <div class="why-body">
+      <div class="max-w-340px grid gap-6px">
         <strong>{{ why.rule }}</strong>
         <ul>
-          <li v-for="input in why.inputs" :key="input">{{ input }}</li>
+          <li v-for="input in why.inputs" :key="input" class="pl-12px relative">{{ input }}</li>
         </ul>
-        <p class="source">
+        <p class="text-0.87rem text-quiet">
           {{ classWords[why.source.class]
           }}<template v-if="why.source.class !== 'commonPractice'">: {{ why.source.says }}</template
           ><template v-else>, no source</template>.
@@ -45,15 +45,6 @@ const classWords = {
 .ant-btn {
   margin-left: 0.3em;
 }
-.why-body {
-  max-width: 340px;
-  display: grid;
-  gap: 6px;
-}
-li {
-  padding-left: 12px;
-  position: relative;
-}
 li::before {
   content: '';
   position: absolute;
@@ -63,9 +54,5 @@ li::before {
   height: 5px;
   border-radius: 50%;
   background: var(--straw);
-}
-.source {
-  font-size: 0.87rem;
-  color: var(--quiet);
 }
 </style>

@@ -120,7 +120,7 @@ const up = (event: PointerEvent) => pointers.delete(event.pointerId)
     @focusout="inside = false"
   >
     <slot :view-box="viewBox" />
-    <div v-if="!off" class="buttons no-print">
+    <div v-if="!off" class="no-print flex justify-end gap-4px h-30px mt-4px">
       <Button size="small" aria-label="Closer" @click="zoom(1.4)">+</Button>
       <Button size="small" aria-label="Less close" :disabled="factor === 1" @click="zoom(1 / 1.4)">−</Button>
       <Button v-if="factor > 1" size="small" class="whole" @click="zoom(0)">Whole</Button>
@@ -132,12 +132,5 @@ const up = (event: PointerEvent) => pointers.delete(event.pointerId)
 .zoom {
   border-radius: 8px;
   touch-action: pan-x pan-y;
-}
-.buttons {
-  display: flex;
-  justify-content: flex-end;
-  gap: 4px;
-  height: 30px;
-  margin-top: 4px;
 }
 </style>

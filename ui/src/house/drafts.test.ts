@@ -3,7 +3,7 @@ import { createSSRApp } from 'vue'
 import { renderToString } from 'vue/server-renderer'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { Problem } from '../api/client'
-import { useDraft } from './drafts'
+import { useDraft, usePageDraft } from './drafts'
 
 // The client asks where it is as soon as it is read.
 vi.hoisted(() => Object.assign(globalThis, { location: { origin: 'http://yard.example' } }))
@@ -35,7 +35,56 @@ async function aDraft() {
   return draft
 }
 
+/** A page that is a draft, of what is kept or of a new one. */
+async function aPage(of: Aim | undefined) {
+  const loaded: string[] = []
+  const sent = vi.fn<(version: number | null) => Promise<Aim>>()
+  let draft!: ReturnType<typeof usePageDraft<Aim>>
+  const page = createSSRApp({
+    setup() {
+      draft = usePageDraft<Aim>({
+        kept: () => of,
+        load: (aim) => loaded.push(aim.name),
+        send: sent,
+        bearsUpon: () => [['aims']],
+      })
+      return () => null
+    },
+  })
+  await renderToString(page.use(VueQueryPlugin, { queryClient: new QueryClient() }))
+  return { draft, loaded, sent }
+}
+
 beforeEach(() => send.mockReset())
+
+describe('a page that is a draft', () => {
+  it('begins with what is kept and is sent on its version', async () => {
+    const { draft, loaded, sent } = await aPage(kept)
+    sent.mockResolvedValue({ ...kept, version: 4 })
+    expect(loaded).toEqual(['Harrowmere'])
+    expect((await draft.keep())?.version).toBe(4)
+    expect(sent).toHaveBeenCalledWith(3)
+  })
+
+  it('makes a new one where nothing is kept, or where that is asked', async () => {
+    const fresh = await aPage(undefined)
+    await fresh.draft.keep()
+    expect(fresh.sent).toHaveBeenCalledWith(null)
+    const again = await aPage(kept)
+    await again.draft.keep(null)
+    expect(again.sent).toHaveBeenCalledWith(null)
+  })
+
+  it('is kept on the version of whoever was quicker once the person has looked at both', async () => {
+    const { draft, sent } = await aPage(kept)
+    sent.mockRejectedValueOnce(new Problem(409, 'Someone else', 'was quicker.', [], { version: 7 }))
+    expect(await draft.keep()).toBeUndefined()
+    expect(draft.problem.value?.status).toBe(409)
+    sent.mockResolvedValueOnce({ ...kept, version: 8 })
+    expect((await draft.keep(7))?.version).toBe(8)
+    expect(draft.problem.value).toBeNull()
+  })
+})
 
 describe('a draft', () => {
   it('is sent with the version it was made from, and closed once it is kept', async () => {

@@ -1,5 +1,5 @@
 import type { QueryKey } from '@tanstack/vue-query'
-import { computed, ref, shallowRef, type Ref } from 'vue'
+import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { useProblem } from './faults'
 import { useChanged } from './keys'
 import { done } from './undo'
@@ -68,6 +68,40 @@ export function useDraft<Entry extends object, View>(drafted: Drafted<Entry, Vie
     keep,
     takeTheirs,
   }
+}
+
+/** How a page that is one draft is begun and kept. */
+interface PageDrafted<View> {
+  /** What is kept, once it is known; nothing for a new one. */
+  kept: () => View | undefined
+  /** Types what is kept into the page. */
+  load: (view: View) => void
+  /** Asks the server to change it on this version, or to make a new one. */
+  send: (version: number | null) => Promise<View>
+  bearsUpon: () => QueryKey[]
+}
+
+/** A page that is the draft of one thing: begun with what is kept, and again when what is kept has changed. */
+export function usePageDraft<View extends { version: number }>(page: PageDrafted<View>) {
+  const { problem, busy, attempt } = useProblem()
+  const changed = useChanged()
+  watch(page.kept, (now, before) => now && now.version !== before?.version && page.load(now), {
+    immediate: true,
+  })
+
+  /** What is kept now, or nothing where it was refused. */
+  async function keep(version = page.kept()?.version ?? null): Promise<View | undefined> {
+    const view = await attempt(() => page.send(version))
+    if (view) await changed(page.bearsUpon())
+    return view
+  }
+
+  async function takeTheirs() {
+    problem.value = null
+    await changed(page.bearsUpon())
+  }
+
+  return { problem, busy, attempt, keep, takeTheirs }
 }
 
 /** Takes something off the list, and says so for a while with a way back. */

@@ -370,14 +370,14 @@ export const planChangeWords: Record<ChangeKind, string> = {
 
 /** Phases by their tint; the word stands beside it always. */
 export const phaseTints: Record<BlockPhase, string> = {
-  base: 'base',
-  climb: 'climb',
-  atLevel: 'level',
-  runIn: 'run-in',
-  walk: 'base',
-  trot: 'climb',
-  canter: 'level',
-  stage: 'climb',
+  base: 'bg-phase-base',
+  climb: 'bg-phase-climb',
+  atLevel: 'bg-phase-level',
+  runIn: 'bg-phase-run-in',
+  walk: 'bg-phase-base',
+  trot: 'bg-phase-climb',
+  canter: 'bg-phase-level',
+  stage: 'bg-phase-climb',
 }
 
 /** The week as riders have it, from Monday. */
@@ -390,3 +390,13 @@ export const weekdays: { value: DayOfWeek; label: string }[] = [
   { value: 'saturday', label: 'Sat' },
   { value: 'sunday', label: 'Sun' },
 ]
+
+/** The tint of a gait, and the letters on it. */
+export const gaitTints: Record<Gait, string> = {
+  halt: 'bg-halt text-on-gait',
+  reinBack: 'bg-halt text-on-gait',
+  walk: 'bg-walk text-on-gait',
+  trot: 'bg-trot text-on-trot',
+  canter: 'bg-canter text-on-gait',
+  gallop: 'bg-gallop text-on-gait',
+}
