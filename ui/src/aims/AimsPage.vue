@@ -80,8 +80,8 @@ const remove = (aim: AimView) =>
         No competition yet. Enter one: the days that are left decide how fast the work can grow.
       </p>
       <article v-for="aim in aims" :key="aim.id" class="card aim" :class="{ past: aim.daysLeft < 0 }">
-        <div class="left">
-          <strong class="days">{{ Math.abs(aim.daysLeft) }}</strong>
+        <div class="left grid justify-items-center pr-14px edge-r">
+          <strong class="days text-2.2rem leading-[1.1]">{{ Math.abs(aim.daysLeft) }}</strong>
           <span class="small quiet">{{
             aim.daysLeft < 0 ? 'days ago' : aim.daysLeft === 1 ? 'day left' : 'days left'
           }}</span>
@@ -166,15 +166,5 @@ const remove = (aim: AimView) =>
 }
 .aim.past {
   opacity: 0.75;
-}
-.left {
-  display: grid;
-  justify-items: center;
-  padding-right: 14px;
-  border-right: 1px solid var(--line);
-}
-.days {
-  font-size: 2.2rem;
-  line-height: 1.1;
 }
 </style>

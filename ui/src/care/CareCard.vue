@@ -90,7 +90,7 @@ async function remove(of: 'care' | 'body', id: string) {
 </script>
 
 <template>
-  <section v-if="care" class="card stack">
+  <section v-if="care" class="card stack gap-12px">
     <div class="row spread">
       <h2>Care</h2>
       <Button v-if="trains() && !adding" size="small" @click="adding = 'visit'"> Someone was here </Button>
@@ -99,11 +99,16 @@ async function remove(of: 'care' | 'body', id: string) {
       On these feet since {{ shortDay(care.sinceFeet.since) }}: {{ care.sinceFeet.rides }}
       {{ care.sinceFeet.rides === 1 ? 'ride' : 'rides' }}, {{ Math.round(care.sinceFeet.minutes) }} minutes.
     </p>
-    <ul class="due">
-      <li v-for="d in care.due" :key="d.kind" :class="d.state">
+    <ul class="due grid gap-10px">
+      <li
+        v-for="d in care.due"
+        :key="d.kind"
+        :class="d.state"
+        class="grid grid-cols-[84px_minmax(0,1fr)] pl-9px edge-l-3px"
+      >
         <strong>{{ careWords[d.kind] }}</strong>
         <span>{{ d.says }} <WhyButton :why="d.why" :of="careWords[d.kind].toLowerCase()" /></span>
-        <span v-if="d.last" class="small quiet last"
+        <span v-if="d.last" class="small quiet last [grid-column:2]"
           >{{ shortDay(d.last.on) }}<template v-if="d.last.by">, {{ d.last.by }}</template
           ><template v-if="d.last.found">: {{ d.last.found }}</template
           ><template v-if="d.last.easyUntil">; easy until {{ shortDay(d.last.easyUntil) }}</template>
@@ -119,7 +124,7 @@ async function remove(of: 'care' | 'body', id: string) {
         >
       </li>
     </ul>
-    <form v-if="adding === 'visit'" class="stack" @submit.prevent="keepVisit">
+    <form v-if="adding === 'visit'" class="stack gap-12px" @submit.prevent="keepVisit">
       <ProblemNote v-if="problem && problem.faults.length === 0" :problem="problem" />
       <FieldBox label="What" name="kind"
         ><ChipRow v-model="visit.kind" label="What was seen to" :choices="options(careWords)"
@@ -161,10 +166,11 @@ async function remove(of: 'care' | 'body', id: string) {
       </div>
     </form>
 
-    <div class="body">
+    <div class="body grid grid-cols-[1.3fr_1fr] gap-10px items-start pt-10px edge-t">
       <p>
         <span class="small quiet">Weight</span><br />
-        <strong v-if="weight">{{ weight.weightKg }} kg</strong><strong v-else class="quiet">–</strong>
+        <strong v-if="weight" class="mr-0.3em text-1.15rem">{{ weight.weightKg }} kg</strong
+        ><strong v-else class="quiet mr-0.3em text-1.15rem">–</strong>
         <span v-if="weight && before" class="small quiet">
           {{ weight.weightKg! >= before.weightKg! ? '+' : '−'
           }}{{ Math.abs(weight.weightKg! - before.weightKg!) }} since {{ shortDay(before.on) }}</span
@@ -173,7 +179,7 @@ async function remove(of: 'care' | 'body', id: string) {
       </p>
       <p>
         <span class="small quiet">Condition</span><br />
-        <strong>{{ condition?.condition ?? '–' }}</strong>
+        <strong class="mr-0.3em text-1.15rem">{{ condition?.condition ?? '–' }}</strong>
         <span v-if="condition" class="small quiet"> {{ shortDay(condition.on) }}</span>
       </p>
     </div>
@@ -183,7 +189,7 @@ async function remove(of: 'care' | 'body', id: string) {
         Take off that of {{ shortDay(care.body[0].on) }}
       </Button>
     </div>
-    <form v-if="adding === 'body'" class="stack" @submit.prevent="keepBody">
+    <form v-if="adding === 'body'" class="stack gap-12px" @submit.prevent="keepBody">
       <ProblemNote v-if="problem && problem.faults.length === 0" :problem="problem" />
       <div class="pair">
         <FieldBox v-slot="{ id }" label="Girth, cm" name="girthCm" hint="Behind the elbows"
@@ -205,19 +211,6 @@ async function remove(of: 'care' | 'body', id: string) {
 </template>
 
 <style scoped>
-.stack {
-  gap: 12px;
-}
-.due {
-  display: grid;
-  gap: 10px;
-}
-.due li {
-  display: grid;
-  grid-template-columns: 84px minmax(0, 1fr);
-  padding-left: 9px;
-  border-left: 3px solid var(--line);
-}
 .due .fine {
   border-left-color: var(--walk);
 }
@@ -227,21 +220,6 @@ async function remove(of: 'care' | 'body', id: string) {
 }
 .due .overdue {
   border-left-color: var(--grave);
-}
-.last {
-  grid-column: 2;
-}
-.body {
-  display: grid;
-  grid-template-columns: 1.3fr 1fr;
-  gap: 10px;
-  align-items: start;
-  padding-top: 10px;
-  border-top: 1px solid var(--line);
-}
-.body strong {
-  margin-right: 0.3em;
-  font-size: 1.15rem;
 }
 .last .ant-btn {
   margin-left: 0.4em;

@@ -38,11 +38,14 @@ const percent = (growth: number) => `${growth > 0 ? '+' : ''}${Math.round(growth
       ]"
     >
       <template #minutes="{ row }">
-        <span class="minutes" :style="{ width: `${(row.minutes / longest) * 70}%` }" />
+        <span
+          class="minutes inline-block h-12px mr-6px rounded-3px bg-quiet"
+          :style="{ width: `${(row.minutes / longest) * 70}%` }"
+        />
         {{ Math.round(row.minutes) }}
       </template>
       <template #growth="{ row }">
-        <strong v-if="row.tooFast" class="fast">{{ percent(row.growth!) }}, too fast</strong>
+        <strong v-if="row.tooFast" class="text-on-long">{{ percent(row.growth!) }}, too fast</strong>
         <template v-else-if="row.growth !== null">{{ percent(row.growth) }}</template>
       </template>
       <template #load="{ row }">
@@ -51,16 +54,3 @@ const percent = (growth: number) => `${growth > 0 ? '+' : ''}${Math.round(growth
     </RowsTable>
   </section>
 </template>
-
-<style scoped>
-.minutes {
-  display: inline-block;
-  height: 12px;
-  margin-right: 6px;
-  border-radius: 3px;
-  background: var(--quiet);
-}
-.fast {
-  color: var(--on-long);
-}
-</style>

@@ -86,7 +86,7 @@ async function keep(version?: number) {
       </template>
     </RowsTable>
 
-    <form v-if="open" class="stack form" @submit.prevent="keep()">
+    <form v-if="open" class="stack pt-14px edge-t" @submit.prevent="keep()">
       <h3>{{ changes ? `Change ${changes.name}` : 'Add someone' }}</h3>
       <ProblemNote v-if="problem && problem.faults.length === 0" :problem="problem" />
       <div class="pair">
@@ -106,7 +106,7 @@ async function keep(version?: number) {
         </template>
       </div>
       <div v-if="entry.role !== 'trainer'">
-        <h4>Horses given to them</h4>
+        <h4 class="mt-0 mx-0 mb-6px text-0.87rem">Horses given to them</h4>
         <ChipRow
           v-model="entry.horseIds!"
           label="Horses given to them"
@@ -131,14 +131,3 @@ async function keep(version?: number) {
     />
   </section>
 </template>
-
-<style scoped>
-h4 {
-  margin: 0 0 6px;
-  font-size: 0.87rem;
-}
-.form {
-  padding-top: 14px;
-  border-top: 1px solid var(--line);
-}
-</style>

@@ -30,7 +30,7 @@ async function signIn() {
 </script>
 
 <template>
-  <main id="main" class="door">
+  <main id="main" class="grid justify-items-center content-start gap-0 py-7vh px-16px">
     <svg class="arena" viewBox="-3 -3 66 26" aria-hidden="true">
       <rect width="60" height="20" rx="0.4" fill="var(--sand)" stroke="var(--ink)" stroke-width="0.3" />
       <path
@@ -45,7 +45,7 @@ async function signIn() {
     </svg>
     <form class="card stack" @submit.prevent="signIn">
       <div>
-        <h1>Hippodrome</h1>
+        <h1 class="text-1.9rem">Hippodrome</h1>
         <p class="quiet">The working book of your yard.</p>
       </div>
       <ProblemNote v-if="problem && problem.faults.length === 0" :problem="problem" />
@@ -61,13 +61,6 @@ async function signIn() {
 </template>
 
 <style scoped>
-.door {
-  display: grid;
-  justify-items: center;
-  align-content: start;
-  gap: 0;
-  padding: 7vh 16px;
-}
 .arena {
   width: min(620px, 100%);
 }
@@ -76,8 +69,5 @@ async function signIn() {
   margin-top: -26px;
   padding: 26px;
   position: relative;
-}
-h1 {
-  font-size: 1.9rem;
 }
 </style>

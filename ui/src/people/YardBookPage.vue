@@ -11,7 +11,7 @@ import PeopleList from './PeopleList.vue'
 </script>
 
 <template>
-  <main id="main" class="book">
+  <main id="main" class="max-w-1180px mx-auto pt-22px px-20px pb-70px">
     <header class="page-head">
       <h1>Yard book</h1>
       <span class="quiet">{{ signedIn?.yard }}</span>
@@ -32,11 +32,3 @@ import PeopleList from './PeopleList.vue'
     <LoadingLines />
   </main>
 </template>
-
-<style scoped>
-.book {
-  max-width: 1180px;
-  margin: 0 auto;
-  padding: 22px 20px 70px;
-}
-</style>

@@ -35,16 +35,21 @@ function place(rungId: string) {
 </script>
 
 <template>
-  <section class="card stack faults" aria-live="polite">
+  <section class="card stack faults gap-10px" aria-live="polite">
     <h2>{{ open.length ? `${open.length} to mend` : 'Nothing to mend' }}</h2>
     <p v-if="faults.length === 0" class="small quiet">
       Walk first, reins balanced, new work late, walk last.
     </p>
-    <ul>
-      <li v-for="f in open" :key="f.rule" :class="{ hard: f.hard }">
+    <ul class="grid gap-12px">
+      <li
+        v-for="f in open"
+        :key="f.rule"
+        :class="{ hard: f.hard }"
+        class="grid gap-5px pl-10px edge-l-3px-straw text-0.93rem"
+      >
         <strong>{{ f.says }}</strong>
         <p>{{ f.mend }} <WhyButton :why="f.why" of="this fault" /></p>
-        <div v-if="mayEdit" class="do">
+        <div v-if="mayEdit" class="do flex flex-wrap gap-y-6px gap-x-10px items-center">
           <Button
             v-for="(m, nth) in f.mends"
             :key="m.label"
@@ -70,20 +75,40 @@ function place(rungId: string) {
             It is further on than that
           </Button>
         </div>
-        <form v-if="keeping === f.rule" class="keep" @submit.prevent="keep(f.rule)">
+        <form
+          v-if="keeping === f.rule"
+          class="grid grid-cols-[auto_minmax(0,1fr)_auto] gap-6px items-center"
+          @submit.prevent="keep(f.rule)"
+        >
           <label :for="`keep-${f.rule}`" class="small">Because</label>
-          <input :id="`keep-${f.rule}`" v-model="word" maxlength="300" required />
+          <input
+            :id="`keep-${f.rule}`"
+            v-model="word"
+            maxlength="300"
+            required
+            class="min-h-32px min-w-0 py-0 px-8px edge rounded-8px font-inherit"
+          />
           <Button size="small" html-type="submit" :disabled="!word.trim()">Keep it so</Button>
         </form>
-        <form v-if="f.placeOn && placing === f.rule" class="place" @submit.prevent="place(f.placeOn)">
+        <form
+          v-if="f.placeOn && placing === f.rule"
+          class="grid gap-6px justify-items-start"
+          @submit.prevent="place(f.placeOn)"
+        >
           <label :for="`place-${f.rule}`" class="small"
             >Place it on “{{ rungName(f.placeOn) }}”, because</label
           >
-          <input :id="`place-${f.rule}`" v-model="word" maxlength="300" required />
+          <input
+            :id="`place-${f.rule}`"
+            v-model="word"
+            maxlength="300"
+            required
+            class="w-full min-h-32px min-w-0 py-0 px-8px edge rounded-8px font-inherit"
+          />
           <Button size="small" html-type="submit" :disabled="!word.trim()">Place it there</Button>
         </form>
       </li>
-      <li v-for="f in kept" :key="f.rule" class="kept">
+      <li v-for="f in kept" :key="f.rule" class="kept grid gap-5px pl-10px edge-l-3px-straw text-0.93rem">
         {{ f.says }} <span class="quiet">Stays: {{ f.keptBecause }}.</span>
         <Button v-if="mayEdit" type="link" size="small" @click="emit('keep', f.rule, '')"> Ask again </Button>
       </li>
@@ -92,20 +117,6 @@ function place(rungId: string) {
 </template>
 
 <style scoped>
-.faults {
-  gap: 10px;
-}
-ul {
-  display: grid;
-  gap: 12px;
-}
-li {
-  display: grid;
-  gap: 5px;
-  padding-left: 10px;
-  border-left: 3px solid var(--straw);
-  font-size: 0.93rem;
-}
 li.hard {
   border-color: var(--grave);
 }
@@ -115,39 +126,10 @@ li.hard strong {
 .kept {
   border-color: var(--line);
 }
-.do {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 10px;
-  align-items: center;
-}
 .do .ant-btn {
   height: auto;
   padding-block: 4px;
   white-space: normal;
   text-align: left;
-}
-.keep {
-  display: grid;
-  grid-template-columns: auto minmax(0, 1fr) auto;
-  gap: 6px;
-  align-items: center;
-}
-.place {
-  display: grid;
-  gap: 6px;
-  justify-items: start;
-}
-.place input {
-  width: 100%;
-}
-.keep input,
-.place input {
-  min-height: 32px;
-  min-width: 0;
-  padding: 0 8px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  font: inherit;
 }
 </style>

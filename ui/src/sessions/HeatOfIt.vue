@@ -10,7 +10,7 @@ const better = () => props.check.bestHour !== null && props.check.heat!.care !==
 </script>
 
 <template>
-  <section v-if="check.heat || check.ramp" class="card stack small limits" aria-label="What the day leaves">
+  <section v-if="check.heat || check.ramp" class="card stack small gap-8px" aria-label="What the day leaves">
     <p v-if="check.heat" :class="check.heat.care">
       <strong>{{ startsAt ? `Air from ${startsAt.slice(0, 5)}` : 'Air, worst hour of the day' }}:</strong>
       {{ check.heat.says }} <WhyButton :why="check.heat.why" of="the heat of those hours" />
@@ -25,9 +25,6 @@ const better = () => props.check.bestHour !== null && props.check.heat!.care !==
 </template>
 
 <style scoped>
-.limits {
-  gap: 8px;
-}
 .halve strong,
 .walkOnly strong,
 .none strong {

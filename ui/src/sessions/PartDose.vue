@@ -54,7 +54,9 @@ function take(id: string) {
 </script>
 
 <template>
-  <div class="dose">
+  <div
+    class="dose grid grid-cols-[repeat(auto-fit,minmax(140px,1fr))] gap-y-8px gap-x-12px py-8px px-10px rounded-8px bg-bank"
+  >
     <ChoiceField
       :label="`Exercise of part ${number}`"
       :value="part.exerciseId ?? ''"
@@ -120,13 +122,5 @@ function take(id: string) {
 .stages {
   align-self: end;
   min-height: 36px;
-}
-.dose {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
-  gap: 8px 12px;
-  padding: 8px 10px;
-  border-radius: 8px;
-  background: var(--bank);
 }
 </style>

@@ -104,8 +104,8 @@ const dose = (p: PartEntry) =>
 </script>
 
 <template>
-  <div ref="root" class="parts">
-    <ol>
+  <div ref="root" class="parts grid gap-10px">
+    <ol class="grid gap-6px">
       <li
         v-for="(part, i) in parts"
         :key="i"
@@ -202,7 +202,7 @@ const dose = (p: PartEntry) =>
           <WhyButton v-if="why(part)" :why="why(part)!" of="this part" />
           <span class="quiet">{{ dose(part) }}</span>
         </span>
-        <span v-if="mayEdit" class="moves">
+        <span v-if="mayEdit" class="moves flex [grid-column:7] [grid-row:1]">
           <Button
             type="text"
             size="small"
@@ -232,16 +232,8 @@ const dose = (p: PartEntry) =>
 </template>
 
 <style scoped>
-.parts {
-  display: grid;
-  gap: 10px;
-}
 .parts > .ant-btn {
   justify-self: start;
-}
-ol {
-  display: grid;
-  gap: 6px;
 }
 li {
   display: grid;
@@ -300,11 +292,6 @@ li.after {
 .foot:empty,
 .foot:not(:has(*:not(:empty))) {
   display: none;
-}
-.moves {
-  display: flex;
-  grid-column: 7;
-  grid-row: 1;
 }
 .dose {
   grid-column: 2 / 7;

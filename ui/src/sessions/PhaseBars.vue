@@ -21,9 +21,9 @@ const phases = computed(() => {
 </script>
 
 <template>
-  <div class="bars">
+  <div class="grid gap-3px">
     <div
-      class="phases"
+      class="phases flex gap-2px"
       role="img"
       :aria-label="phases.map((p) => `${phaseWords[p.phase]} ${minutes(p.minutes)}`).join(', ')"
     >
@@ -32,6 +32,7 @@ const phases = computed(() => {
         :key="i"
         :class="p.phase"
         :style="{ width: `${(p.minutes / total) * 100}%` }"
+        class="overflow-hidden py-2px px-7px edge-t-4px whitespace-nowrap text-ellipsis text-0.83rem"
       >
         {{ phaseWords[p.phase] }} <b>{{ Math.round(p.minutes * 10) / 10 }}</b>
       </span>
@@ -41,22 +42,6 @@ const phases = computed(() => {
 </template>
 
 <style scoped>
-.bars {
-  display: grid;
-  gap: 3px;
-}
-.phases {
-  display: flex;
-  gap: 2px;
-}
-.phases span {
-  overflow: hidden;
-  padding: 2px 7px;
-  border-top: 4px solid var(--line);
-  white-space: nowrap;
-  text-overflow: ellipsis;
-  font-size: 0.83rem;
-}
 .phases .work {
   border-color: var(--ink);
 }

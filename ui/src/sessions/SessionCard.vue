@@ -9,7 +9,7 @@ const boxes = (n: number) => Array.from({ length: n }, (_, i) => i)
 </script>
 
 <template>
-  <section class="paper card-a5" data-on="card">
+  <section class="paper card-a5 text-0.87rem" data-on="card">
     <h2>{{ horse }}: {{ entry.emphasis }}</h2>
     <p class="small">
       {{ entry.on ? longDay(entry.on) : '' }}{{ entry.startsAt ? ` at ${entry.startsAt.slice(0, 5)}` : '' }},
@@ -56,14 +56,11 @@ const boxes = (n: number) => Array.from({ length: n }, (_, i) => i)
     <p>Tension: asleep <i /> relaxed <i /> keen <i /> tense <i /> over the top <i /></p>
     <p>Hard for the horse, 0 to 10 <i class="wide" /> Closing test: yes <i /> no <i /></p>
     <p>Off, sore, heat in a leg <i />: stop, call the vet. Tired <i /> A fall <i />: no more jumping</p>
-    <p class="line">Next time:</p>
+    <p class="pb-22px edge-b-ink">Next time:</p>
   </section>
 </template>
 
 <style scoped>
-.card-a5 {
-  font-size: 0.87rem;
-}
 .card-a5 p {
   margin-top: 8px;
 }
@@ -80,9 +77,5 @@ i {
 }
 i.wide {
   width: 30px;
-}
-.line {
-  padding-bottom: 22px;
-  border-bottom: 1px solid var(--ink);
 }
 </style>

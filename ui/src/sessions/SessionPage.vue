@@ -15,7 +15,7 @@ import ChipRow from '../house/ChipRow.vue'
 import FieldBox from '../house/FieldBox.vue'
 import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
-import { useProblem } from '../house/faults'
+import { usePageDraft } from '../house/drafts'
 import { longDay } from '../house/format'
 import { useLadders, useLibrary, usePassport, useSetUps, useTack } from '../house/queries'
 import { mannerWords, options, strandWords } from '../house/words'
@@ -65,7 +65,6 @@ const { data: kept, error } = useQuery({
 const entry = ref<SessionEntry>(
   emptySession(String(route.query.on ?? signedIn.value?.today), route.query.setUp as string | undefined),
 )
-const { problem, busy, attempt } = useProblem()
 const mayEdit = computed(() => trains() && !kept.value?.rideId)
 const { check, mended } = useSessionCheck(
   () => props.horseId,
@@ -153,20 +152,17 @@ function load(from: SessionView) {
   check.value = from.check
 }
 
-watch(kept, (now, before) => now && now.version !== before?.version && load(now), { immediate: true })
-watch(
-  setUps,
-  (all) => {
-    const asked = entry.value.parts?.find((p) => p.setUpId && p.what === '')
-    const setUp = all?.find((s) => s.id === asked?.setUpId)
-    if (asked && setUp) asked.what = setUp.entry.family === 'poleLine' ? 'Poles' : setUp.measured.title
-  },
-  { immediate: true },
-)
-
-async function keep(version = kept.value?.version ?? 0) {
-  const view = await attempt(() =>
-    isNew.value
+const {
+  problem,
+  busy,
+  attempt,
+  keep: send,
+  takeTheirs,
+} = usePageDraft<SessionView>({
+  kept: () => kept.value,
+  load,
+  send: (version) =>
+    version === null
       ? ask(() =>
           client.POST('/api/horses/{horseId}/sessions', {
             params: { path: { horseId: props.horseId } },
@@ -179,9 +175,21 @@ async function keep(version = kept.value?.version ?? 0) {
             body: { version, entry: entry.value },
           }),
         ),
-  )
+  bearsUpon: () => bearsUpon.horse(props.horseId),
+})
+watch(
+  setUps,
+  (all) => {
+    const asked = entry.value.parts?.find((p) => p.setUpId && p.what === '')
+    const setUp = all?.find((s) => s.id === asked?.setUpId)
+    if (asked && setUp) asked.what = setUp.entry.family === 'poleLine' ? 'Poles' : setUp.measured.title
+  },
+  { immediate: true },
+)
+
+async function keep(version?: number) {
+  const view = await send(version)
   if (!view) return
-  await changed(bearsUpon.horse(props.horseId))
   done(`Planned for ${longDay(view.on)}.`)
   await router.push({ name: 'season', params: { horseId: props.horseId } })
 }
@@ -200,11 +208,6 @@ async function remove() {
     )
     await changed(bearsUpon.horse(props.horseId))
   })
-}
-
-async function takeTheirs() {
-  problem.value = null
-  await changed(bearsUpon.horse(props.horseId))
 }
 </script>
 
@@ -249,17 +252,20 @@ async function takeTheirs() {
       @proposed="takeProposal"
       @take="takeOver"
     />
-    <section v-if="notes.length" class="card said" aria-label="What was left out">
+    <section v-if="notes.length" class="card py-10px px-16px bg-straw-pale" aria-label="What was left out">
       <ul>
         <li v-for="n in notes" :key="n">{{ n }}</li>
       </ul>
     </section>
-    <section class="card gaits">
+    <section class="card p-12px">
       <PhaseBars :parts="entry.parts ?? []" />
     </section>
     <div class="columns">
       <section class="card stack">
-        <fieldset :disabled="!mayEdit" class="head">
+        <fieldset
+          :disabled="!mayEdit"
+          class="head grid grid-cols-[minmax(0,1fr)_138px_126px_126px] gap-y-10px gap-x-12px"
+        >
           <FieldBox v-slot="{ id }" label="The one thing of the day" name="emphasis">
             <Input
               :id="id"
@@ -309,7 +315,7 @@ async function takeTheirs() {
           :horse-id="horseId"
           :manner="entry.manner ?? 'ridden'"
         />
-        <fieldset :disabled="!mayEdit" class="with">
+        <fieldset :disabled="!mayEdit" class="grid grid-cols-[190px_minmax(0,1fr)] gap-y-10px gap-x-16px">
           <FieldBox v-slot="{ id }" label="Where" name="place" hint="Empty: at home">
             <Input :id="id" v-model:value="entry.place!" :disabled="!mayEdit" />
           </FieldBox>
@@ -360,25 +366,8 @@ async function takeTheirs() {
 .above {
   margin-bottom: 12px;
 }
-.gaits {
-  padding: 12px;
-}
-.said {
-  padding: 10px 16px;
-  background: var(--straw-pale);
-}
 .columns {
   --beside: 270px;
-}
-.head {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 138px 126px 126px;
-  gap: 10px 12px;
-}
-.with {
-  display: grid;
-  grid-template-columns: 190px minmax(0, 1fr);
-  gap: 10px 16px;
 }
 .helper {
   grid-column: 1 / -1;

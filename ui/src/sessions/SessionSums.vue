@@ -12,9 +12,9 @@ defineProps<{ totals: SessionTotals }>()
 </script>
 
 <template>
-  <section class="card stack sums">
+  <section class="card stack gap-10px">
     <p class="total">
-      <strong>{{ minutes(totals.minutes) }}</strong>
+      <strong class="text-1.6rem">{{ minutes(totals.minutes) }}</strong>
       <span class="quiet"> of which {{ minutes(totals.workMinutes) }} work</span>
     </p>
     <RowsTable
@@ -29,57 +29,35 @@ defineProps<{ totals: SessionTotals }>()
       <template #gait="{ row }"><GaitChip :gait="row.gait" word /></template>
     </RowsTable>
     <ReinBalance :left="totals.leftMinutes" :right="totals.rightMinutes" unit="min" />
-    <dl>
+    <dl class="grid grid-cols-[auto_minmax(0,1fr)] gap-y-4px gap-x-12px text-0.93rem">
       <template v-if="totals.transitions.length">
-        <dt>Transitions</dt>
-        <dd>
-          <span v-for="t in totals.transitions" :key="t.from + t.to"
+        <dt class="text-quiet">Transitions</dt>
+        <dd class="text-right">
+          <span v-for="t in totals.transitions" :key="t.from + t.to" class="block"
             >{{ gaitWords[t.from].toLowerCase() }}–{{ t.to }} {{ t.count }}</span
           >
         </dd>
       </template>
       <template v-if="totals.passes">
-        <dt>Passes over poles</dt>
-        <dd>{{ totals.passes }}</dd>
+        <dt class="text-quiet">Passes over poles</dt>
+        <dd class="text-right">{{ totals.passes }}</dd>
       </template>
       <template v-if="totals.efforts.length">
-        <dt>Fences</dt>
-        <dd>
-          <span v-for="e in totals.efforts" :key="e.heightMetres ?? 0"
+        <dt class="text-quiet">Fences</dt>
+        <dd class="text-right">
+          <span v-for="e in totals.efforts" :key="e.heightMetres ?? 0" class="block"
             >{{ e.count }}
             {{
               e.heightMetres === null ? 'of no height given' : `at ${Math.round(e.heightMetres * 100)} cm`
             }}</span
           >
-          <span class="quiet">counted as {{ totals.effortsCounted }}</span>
+          <span class="quiet block">counted as {{ totals.effortsCounted }}</span>
         </dd>
       </template>
-      <dt>Expected load</dt>
-      <dd>{{ Math.round(totals.expectedLoad) }} <WhyButton :why="totals.loadWhy" of="this load" /></dd>
+      <dt class="text-quiet">Expected load</dt>
+      <dd class="text-right">
+        {{ Math.round(totals.expectedLoad) }} <WhyButton :why="totals.loadWhy" of="this load" />
+      </dd>
     </dl>
   </section>
 </template>
-
-<style scoped>
-.total strong {
-  font-size: 1.6rem;
-}
-.sums {
-  gap: 10px;
-}
-dl {
-  display: grid;
-  grid-template-columns: auto minmax(0, 1fr);
-  gap: 4px 12px;
-  font-size: 0.93rem;
-}
-dt {
-  color: var(--quiet);
-}
-dd {
-  text-align: right;
-}
-dd span {
-  display: block;
-}
-</style>

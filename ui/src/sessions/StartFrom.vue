@@ -83,7 +83,7 @@ const toPlain = <T,>(value: T): T => JSON.parse(JSON.stringify(value)) as T
 </script>
 
 <template>
-  <section class="card start" aria-label="Start from">
+  <section class="card grid gap-10px justify-items-start py-12px px-16px" aria-label="Start from">
     <Segmented
       v-model:value="how"
       :options="[
@@ -92,7 +92,11 @@ const toPlain = <T,>(value: T): T => JSON.parse(JSON.stringify(value)) as T
         { value: 'before', label: 'One it has done' },
       ]"
     />
-    <form v-if="how === 'propose'" class="line" @submit.prevent="propose">
+    <form
+      v-if="how === 'propose'"
+      class="line flex flex-wrap items-end gap-y-10px gap-x-14px"
+      @submit.prevent="propose"
+    >
       <ChoiceField
         label="Work on"
         name="focus"
@@ -121,48 +125,32 @@ const toPlain = <T,>(value: T): T => JSON.parse(JSON.stringify(value)) as T
       <Checkbox v-model:checked="form.helper">Someone on the ground</Checkbox>
       <Button type="primary" html-type="submit" :disabled="busy">Propose a session</Button>
     </form>
-    <div v-else-if="how === 'template'" class="line">
+    <div v-else-if="how === 'template'" class="line flex flex-wrap items-end gap-y-10px gap-x-14px">
       <ChoiceField
         label="Session"
         :value="template ?? ''"
         :options="(templates ?? []).map((t) => ({ value: t.id, label: t.name }))"
         @change="(v) => (template = v)"
       />
-      <p v-if="chosen" class="quiet for">{{ chosen.for }}</p>
+      <p v-if="chosen" class="quiet max-w-420px pb-9px">{{ chosen.for }}</p>
       <Button type="primary" :disabled="!chosen" @click="useTemplate"> Start from it </Button>
     </div>
-    <div v-else class="line">
+    <div v-else class="line flex flex-wrap items-end gap-y-10px gap-x-14px">
       <ChoiceField
         label="Copy"
         value=""
         :options="former.map((s) => ({ value: s.id, label: `${shortDay(s.on)}: ${s.emphasis}` }))"
         @change="copy"
       />
-      <p class="quiet for">Its parts come over, with their set-ups; the day is the new one.</p>
+      <p class="quiet max-w-420px pb-9px">Its parts come over, with their set-ups; the day is the new one.</p>
     </div>
     <ProblemNote v-if="problem" :problem="problem" />
   </section>
 </template>
 
 <style scoped>
-.start {
-  display: grid;
-  gap: 10px;
-  justify-items: start;
-  padding: 12px 16px;
-}
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: end;
-  gap: 10px 14px;
-}
 .line > * {
   min-width: 130px;
-}
-.for {
-  max-width: 420px;
-  padding-bottom: 9px;
 }
 .line :deep(.ant-checkbox-wrapper) {
   padding-bottom: 9px;
