@@ -84,7 +84,7 @@ function key(event: KeyboardEvent) {
   <ZoomBox v-slot="{ viewBox }" :whole="whole" :off="!zoomable">
     <svg
       ref="svg"
-      class="arena"
+      class="arena block w-full"
       :viewBox="viewBox"
       :role="movable ? 'group' : 'img'"
       :aria-label="`Arena ${arena.length} by ${arena.width} metres: ${sets.map((s) => s.title).join('; ')}`"
@@ -135,8 +135,12 @@ function key(event: KeyboardEvent) {
         @pointerdown="take"
         @keydown="key"
       >
-        <path v-if="movable" :d="path(m)" class="grip" />
-        <path :d="path(m)" class="track" :class="m.figure ? 'figure' : ''" />
+        <path v-if="movable" :d="path(m)" class="fill-none [stroke:transparent] stroke-4" />
+        <path
+          :d="path(m)"
+          class="track fill-none stroke-canter stroke-0.3 [stroke-dasharray:0.9_0.6]"
+          :class="m.figure ? 'figure' : ''"
+        />
         <path
           v-if="arrow(m) && !m.figure?.closed"
           d="M0 0l-1.3 -0.8v1.6z"
@@ -166,11 +170,11 @@ function key(event: KeyboardEvent) {
               :x2="e.spread"
               :y1="(side * e.width) / 2"
               :y2="(side * e.width) / 2"
-              class="rail"
+              class="rail stroke-ink stroke-0.28"
             />
           </template>
           <template v-else-if="e.kind === 'mark'">
-            <circle r="0.42" class="mark" />
+            <circle r="0.42" class="fill-straw stroke-ink stroke-0.12" />
           </template>
           <rect
             v-else
@@ -194,17 +198,13 @@ function key(event: KeyboardEvent) {
         :cx="k.along"
         :cy="k.across"
         r="1.5"
-        class="clash"
+        class="fill-none stroke-grave stroke-0.35"
       />
     </svg>
   </ZoomBox>
 </template>
 
 <style scoped>
-.arena {
-  display: block;
-  width: 100%;
-}
 text {
   font: 700 2px var(--font);
   text-anchor: middle;
@@ -214,20 +214,9 @@ text.number {
   font-size: 1.6px;
   fill: var(--on-ink);
 }
-.track {
-  fill: none;
-  stroke: var(--canter);
-  stroke-width: 0.3;
-  stroke-dasharray: 0.9 0.6;
-}
 .track.figure {
   stroke: var(--quiet);
   stroke-width: 0.2;
-}
-.grip {
-  fill: none;
-  stroke: transparent;
-  stroke-width: 4;
 }
 .movable {
   cursor: grab;
@@ -243,19 +232,5 @@ text.number {
 }
 .movable:active {
   cursor: grabbing;
-}
-.rail {
-  stroke: var(--ink);
-  stroke-width: 0.28;
-}
-.mark {
-  fill: var(--straw);
-  stroke: var(--ink);
-  stroke-width: 0.12;
-}
-.clash {
-  fill: none;
-  stroke: var(--grave);
-  stroke-width: 0.35;
 }
 </style>

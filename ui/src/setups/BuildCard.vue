@@ -70,7 +70,7 @@ function how(gap: MeasuredSetUp['gaps'][number]) {
     <RowsTable :rows="rows" :columns="columns">
       <template #element="{ row: { e, gap } }">
         {{ e.name }}
-        <span v-if="gap" class="small quiet how no-print">{{ how(gap) }}</span>
+        <span v-if="gap" class="small quiet no-print block leading-[1.25]">{{ how(gap) }}</span>
       </template>
       <template #reads="{ row }"
         ><strong>{{ say(row.e.atText) }}</strong></template
@@ -86,10 +86,3 @@ function how(gap: MeasuredSetUp['gaps'][number]) {
     </p>
   </section>
 </template>
-
-<style scoped>
-.how {
-  display: block;
-  line-height: 1.25;
-}
-</style>

@@ -53,7 +53,7 @@ const set = (change: Partial<SetUpEntryCurvedPolesEntry>) => (entry.value = { ..
     @change="(m) => set({ radiusMetres: entry.kind === 'fan' ? m : m / 2 })"
   />
   <input
-    class="radius"
+    class="w-full [accent-color:var(--ink)]"
     type="range"
     :aria-label="entry.kind === 'fan' ? 'Ridden from the centre, slider' : 'Radius of the circle, slider'"
     min="4"
@@ -63,10 +63,3 @@ const set = (change: Partial<SetUpEntryCurvedPolesEntry>) => (entry.value = { ..
     @input="(e) => set({ radiusMetres: Number((e.target as HTMLInputElement).value) })"
   />
 </template>
-
-<style scoped>
-.radius {
-  width: 100%;
-  accent-color: var(--ink);
-}
-</style>

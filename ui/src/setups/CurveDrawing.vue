@@ -110,14 +110,26 @@ const reading = computed(() => {
         :cx="curve.centreAlong"
         :cy="curve.centreAcross"
         :r="r"
-        class="way"
+        class="way fill-none stroke-sand-line stroke-0.05"
         :class="{ ridden: r === curve.radius }"
       />
       <circle :cx="curve.centreAlong" :cy="curve.centreAcross" r="0.14" fill="var(--ink)" />
       <text v-if="!fan" :x="curve.centreAlong" :y="curve.centreAcross - 0.5" class="word">centre</text>
       <g v-for="(p, i) in poles" :key="i">
-        <line :x1="p.from.x" :y1="p.from.y" :x2="p.to.x" :y2="p.to.y" class="edge" />
-        <line :x1="p.from.x" :y1="p.from.y" :x2="p.to.x" :y2="p.to.y" class="pole" />
+        <line
+          :x1="p.from.x"
+          :y1="p.from.y"
+          :x2="p.to.x"
+          :y2="p.to.y"
+          class="stroke-ink stroke-0.19 stroke-cap-round"
+        />
+        <line
+          :x1="p.from.x"
+          :y1="p.from.y"
+          :x2="p.to.x"
+          :y2="p.to.y"
+          class="stroke-pole stroke-0.11 stroke-cap-round"
+        />
         <text :x="p.name.x" :y="p.name.y + 0.2" class="number">{{ i + 1 }}</text>
       </g>
       <circle
@@ -152,7 +164,7 @@ const reading = computed(() => {
         @pointerdown="take"
         @keydown="step"
       >
-        <circle :cx="rider.at.x" :cy="rider.at.y" r="0.34" />
+        <circle :cx="rider.at.x" :cy="rider.at.y" r="0.34" class="fill-straw stroke-ink stroke-0.08" />
         <text :x="box.x + box.width / 2" :y="box.y + box.height - 0.35" class="step main">
           at {{ rider.radius.toFixed(2) }} m the step is {{ rider.step.toFixed(2) }} m,
           {{ fitWords[rider.fit] }}
@@ -179,25 +191,10 @@ text {
   font-family: var(--font);
   fill: var(--ink);
 }
-.way {
-  fill: none;
-  stroke: var(--sand-line);
-  stroke-width: 0.05;
-}
 .way.ridden {
   stroke: var(--quiet);
   stroke-width: 0.06;
   stroke-dasharray: 0.3 0.3;
-}
-.edge {
-  stroke: var(--ink);
-  stroke-width: 0.19;
-  stroke-linecap: round;
-}
-.pole {
-  stroke: var(--pole);
-  stroke-width: 0.11;
-  stroke-linecap: round;
 }
 .number {
   font-size: 0.6px;
@@ -230,11 +227,6 @@ text {
 .rider:focus-visible circle {
   stroke: var(--focus) !important;
   stroke-width: 0.18 !important;
-}
-.rider circle {
-  fill: var(--straw);
-  stroke: var(--ink);
-  stroke-width: 0.08;
 }
 .start {
   text-anchor: start;

@@ -34,7 +34,7 @@ const groundLines = computed(() => {
       :x2="x"
       :y1="-poleHalf"
       :y2="poleHalf"
-      class="ground"
+      class="stroke-quiet stroke-7 stroke-cap-round"
     />
     <template v-if="element.kind === 'corridor'">
       <line
@@ -43,15 +43,25 @@ const groundLines = computed(() => {
         :x2="element.spread * 100"
         :y1="side * element.width * 50"
         :y2="side * element.width * 50"
-        class="corridor"
+        class="stroke-ink stroke-12 stroke-cap-round"
       />
     </template>
-    <path v-else-if="element.kind === 'mark'" d="M0 -75V75" class="halt" />
+    <path
+      v-else-if="element.kind === 'mark'"
+      d="M0 -75V75"
+      class="stroke-ink stroke-4 [stroke-dasharray:12_9]"
+    />
     <template v-if="element.kind === 'crossPole'">
       <rect x="-26" :y="-poleHalf" width="7" :height="2 * poleHalf" rx="3" fill="var(--sand-line)" />
       <rect x="19" :y="-poleHalf" width="7" :height="2 * poleHalf" rx="3" fill="var(--sand-line)" />
-      <path :d="`M-9 ${-poleHalf}L9 ${poleHalf}M9 ${-poleHalf}L-9 ${poleHalf}`" class="rail-edge" />
-      <path :d="`M-9 ${-poleHalf}L9 ${poleHalf}M9 ${-poleHalf}L-9 ${poleHalf}`" class="rail" />
+      <path
+        :d="`M-9 ${-poleHalf}L9 ${poleHalf}M9 ${-poleHalf}L-9 ${poleHalf}`"
+        class="stroke-ink stroke-11 stroke-cap-round"
+      />
+      <path
+        :d="`M-9 ${-poleHalf}L9 ${poleHalf}M9 ${-poleHalf}L-9 ${poleHalf}`"
+        class="rail stroke-pole stroke-6 stroke-cap-round"
+      />
       <rect x="-17" :y="-poleHalf - 13" width="34" height="22" rx="4" fill="var(--ink)" />
       <rect x="-17" :y="poleHalf - 9" width="34" height="22" rx="4" fill="var(--ink)" />
     </template>
@@ -73,7 +83,7 @@ const groundLines = computed(() => {
         x2="-300"
         :y1="side * (poleHalf + 12)"
         :y2="side * (poleHalf + 60)"
-        class="guide"
+        class="stroke-ink stroke-11 stroke-cap-round"
       />
     </g>
     <template
@@ -149,36 +159,3 @@ const groundLines = computed(() => {
     </g>
   </g>
 </template>
-
-<style scoped>
-.guide {
-  stroke: var(--ink);
-  stroke-width: 11;
-  stroke-linecap: round;
-}
-.ground {
-  stroke: var(--quiet);
-  stroke-width: 7;
-  stroke-linecap: round;
-}
-.corridor {
-  stroke: var(--ink);
-  stroke-width: 12;
-  stroke-linecap: round;
-}
-.halt {
-  stroke: var(--ink);
-  stroke-width: 4;
-  stroke-dasharray: 12 9;
-}
-.rail-edge {
-  stroke: var(--ink);
-  stroke-width: 11;
-  stroke-linecap: round;
-}
-.rail {
-  stroke: var(--pole);
-  stroke-width: 6;
-  stroke-linecap: round;
-}
-</style>

@@ -143,12 +143,12 @@ const counted = (i: number) => {
       >
       <template #fit="{ at: i }"
         ><FitChip v-if="gap(i)" :fit="gap(i)!.fit" />
-        <span v-if="otherwise(i)" class="small quiet other"
+        <span v-if="otherwise(i)" class="small quiet block"
           >{{ otherwise(i)!.strides }} would be {{ fitWords[otherwise(i)!.fit] }}</span
         ></template
       >
       <template #acts="{ at: i }"
-        ><div class="acts">
+        ><div class="whitespace-nowrap">
           <Button
             type="text"
             size="small"
@@ -205,11 +205,5 @@ const counted = (i: number) => {
 }
 .distance {
   width: 86px;
-}
-.other {
-  display: block;
-}
-.acts {
-  white-space: nowrap;
 }
 </style>

@@ -18,29 +18,29 @@ const steps = computed(() => {
       <h2>Once along it</h2>
       <WhyButton :why="figure.why" of="these figures" />
     </div>
-    <dl>
+    <dl class="grid grid-cols-[repeat(auto-fit,minmax(92px,1fr))] gap-y-8px gap-x-14px my-8px mx-0">
       <div>
-        <dt>Way</dt>
-        <dd>{{ figure.length.toFixed(1) }} m</dd>
+        <dt class="text-0.83rem text-quiet">Way</dt>
+        <dd class="text-1.35rem font-bold">{{ figure.length.toFixed(1) }} m</dd>
       </div>
       <div>
-        <dt>Strides</dt>
-        <dd>{{ figure.strides.toFixed(1) }}</dd>
+        <dt class="text-0.83rem text-quiet">Strides</dt>
+        <dd class="text-1.35rem font-bold">{{ figure.strides.toFixed(1) }}</dd>
       </div>
       <div>
-        <dt>Time</dt>
-        <dd>{{ Math.round(figure.seconds) }} s</dd>
+        <dt class="text-0.83rem text-quiet">Time</dt>
+        <dd class="text-1.35rem font-bold">{{ Math.round(figure.seconds) }} s</dd>
       </div>
       <div v-if="figure.bend">
-        <dt>Bend at the poll</dt>
-        <dd>{{ Math.round(figure.bend * 1000) }} mm</dd>
+        <dt class="text-0.83rem text-quiet">Bend at the poll</dt>
+        <dd class="text-1.35rem font-bold">{{ Math.round(figure.bend * 1000) }} mm</dd>
       </div>
     </dl>
     <p v-if="figure.bend" class="small quiet">
       So far the poll leaves the line of the withers, where it bends most. Less than most riders ask for.
     </p>
     <template v-if="figure.sideways">
-      <h3>Sideways</h3>
+      <h3 class="mt-8px">Sideways</h3>
       <p>
         <template v-if="figure.sideways.metres > 0"
           ><strong>{{ figure.sideways.metres.toFixed(1) }} m</strong>, {{ steps }}, </template
@@ -49,7 +49,7 @@ const steps = computed(() => {
       </p>
     </template>
     <template v-if="figure.changes">
-      <h3>{{ figure.changes.fits ? 'They fit' : 'They do not fit' }}</h3>
+      <h3 class="mt-8px">{{ figure.changes.fits ? 'They fit' : 'They do not fit' }}</h3>
       <p>
         <strong>{{ figure.changes.strides }}</strong> strides from the first change to the last,
         {{ figure.changes.withStraight }} with two straight ones at each end:
@@ -66,23 +66,3 @@ const steps = computed(() => {
     </template>
   </section>
 </template>
-
-<style scoped>
-dl {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(92px, 1fr));
-  gap: 8px 14px;
-  margin: 8px 0;
-}
-dt {
-  font-size: 0.83rem;
-  color: var(--quiet);
-}
-dd {
-  font-size: 1.35rem;
-  font-weight: 700;
-}
-h3 {
-  margin-top: 8px;
-}
-</style>

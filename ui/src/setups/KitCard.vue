@@ -7,20 +7,9 @@ defineProps<{ needed: KitItem[]; short: KitItem[] }>()
 
 <template>
   <div v-if="needed.length">
-    <p class="small kit">Carry out {{ needed.map((k) => k.says).join(', ') }}.</p>
-    <p v-if="short.length" class="small short">
+    <p class="small mt-8px">Carry out {{ needed.map((k) => k.says).join(', ') }}.</p>
+    <p v-if="short.length" class="small mt-4px pl-10px edge-l-3px-straw">
       Short in this yard: {{ short.map((k) => k.says).join(', ') }}.
     </p>
   </div>
 </template>
-
-<style scoped>
-.kit {
-  margin-top: 8px;
-}
-.short {
-  margin-top: 4px;
-  padding-left: 10px;
-  border-left: 3px solid var(--straw);
-}
-</style>

@@ -70,7 +70,7 @@ async function keep() {
       What the yard owns. A set-up then says what is short before anyone carries poles.
     </p>
     <ProblemNote v-if="problem" :problem="problem" />
-    <div class="lines">
+    <div class="grid grid-cols-[repeat(auto-fill,minmax(120px,1fr))] gap-10px my-12px mx-0">
       <NumberField
         v-for="l in lines"
         :key="l.label"
@@ -84,12 +84,3 @@ async function keep() {
     <Button html-type="submit" :disabled="busy">Keep the kit</Button>
   </form>
 </template>
-
-<style scoped>
-.lines {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(120px, 1fr));
-  gap: 10px;
-  margin: 12px 0;
-}
-</style>

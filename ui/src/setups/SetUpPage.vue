@@ -8,10 +8,10 @@ import { useRouter } from 'vue-router'
 import { ask, client, Problem } from '../api/client'
 import { newest } from '../api/newest'
 import type { LengthUnit, MeasuredSetUp, SetUpEntry, SetUpView } from '../api/schema'
-import { bearsUpon, keys, useChanged } from '../house/keys'
+import { bearsUpon, keys } from '../house/keys'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import ProblemNote from '../house/ProblemNote.vue'
-import { useProblem } from '../house/faults'
+import { usePageDraft } from '../house/drafts'
 import { usePassport, useSetUps } from '../house/queries'
 import { signedIn, trains } from '../house/signIn'
 import { done } from '../house/undo'
@@ -38,10 +38,8 @@ import { isLine, newPoleLine } from './setUpEntries'
 /** One set-up, measured for this horse: what to build, where it stands, how it suits. */
 const props = defineProps<{ horseId: string; setUpId: string }>()
 const router = useRouter()
-const changed = useChanged()
 const { data: passport } = usePassport(() => props.horseId)
 const { data: setUps, error } = useSetUps(() => props.horseId)
-const { problem, busy, attempt } = useProblem()
 const path = computed(() => ({ horseId: props.horseId, setUpId: props.setUpId }))
 
 const kept = computed(() => setUps.value?.find((s) => s.id === props.setUpId))
@@ -71,7 +69,33 @@ function load(from: SetUpView) {
   measured.value = from.measured
 }
 
-watch(kept, (now, before) => now && now.version !== before?.version && load(now), { immediate: true })
+const {
+  problem,
+  busy,
+  attempt,
+  keep: send,
+  takeTheirs,
+} = usePageDraft<SetUpView>({
+  kept: () => kept.value,
+  load,
+  send: (version) => {
+    const body = { name: name.value.trim() || measured.value?.title || '', entry: entry.value }
+    return version === null
+      ? ask(() =>
+          client.POST('/api/horses/{horseId}/set-ups', {
+            params: { path: { horseId: props.horseId } },
+            body,
+          }),
+        )
+      : ask(() =>
+          client.PUT('/api/horses/{horseId}/set-ups/{setUpId}', {
+            params: { path: path.value },
+            body: { version, entry: body },
+          }),
+        )
+  },
+  bearsUpon: () => bearsUpon.setUps(props.horseId),
+})
 
 const measure = newest(
   (body: SetUpEntry, signal) =>
@@ -92,33 +116,12 @@ const measure = newest(
 )
 watch(entry, (now) => measure(now), { immediate: true })
 
-async function keep(asNew: boolean, version = kept.value?.version ?? 0) {
-  const body = { name: name.value.trim() || measured.value?.title || '', entry: entry.value }
-  const view = await attempt(() =>
-    asNew || !kept.value
-      ? ask(() =>
-          client.POST('/api/horses/{horseId}/set-ups', {
-            params: { path: { horseId: props.horseId } },
-            body,
-          }),
-        )
-      : ask(() =>
-          client.PUT('/api/horses/{horseId}/set-ups/{setUpId}', {
-            params: { path: path.value },
-            body: { version, entry: body },
-          }),
-        ),
-  )
+async function keep(asNew: boolean, version?: number) {
+  const view = await (asNew ? send(null) : send(version))
   if (!view) return
-  await changed(bearsUpon.setUps(props.horseId))
   done(`${view.name} is kept.`)
   if (view.id !== props.setUpId)
     await router.replace({ name: 'set-up', params: { horseId: props.horseId, setUpId: view.id } })
-}
-
-async function takeTheirs() {
-  problem.value = null
-  await changed(bearsUpon.setUps(props.horseId))
 }
 
 /** What was taken hold of, as it stood then: a drag is one change, however long. */
@@ -245,17 +248,21 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
     This one has been ridden and stays as it was; keep a change as a new one.
   </p>
 
-  <p v-if="beside?.mayNot" class="may-not above" role="status">
+  <p
+    v-if="beside?.mayNot"
+    class="above py-8px px-12px edge-l-4px-grave bg-card text-grave font-semibold"
+    role="status"
+  >
     {{ passport?.horse.name }} does not come to this: {{ beside.mayNot }}.
   </p>
 
-  <div v-if="measured" class="workshop">
+  <div v-if="measured" class="workshop grid grid-cols-[232px_minmax(0,1fr)] gap-14px items-start">
     <aside v-if="trains()" class="card no-print">
       <SetUpControls v-model="edited" :measured="measured" />
     </aside>
 
     <div class="stack">
-      <section class="card drawing" data-on="card">
+      <section class="card p-10px" data-on="card">
         <SetUpDrawing
           :measured="measured"
           :unit="unit"
@@ -266,7 +273,7 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
           @nudge="nudge"
         />
         <SideView v-if="measured.jumps.length" :measured="measured" class="from-side" />
-        <p v-if="trains()" class="row small no-print under">
+        <p v-if="trains()" class="row small no-print under gap-14px mt-6px">
           <Button type="link" :disabled="!canUndo" @click="undo">Undo</Button>
           <Button type="link" :disabled="!canRedo" @click="redo">Redo</Button>
           <Button type="link" @click="mirror">Other rein</Button>
@@ -289,7 +296,7 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
         :say="say"
       />
 
-      <div class="lower">
+      <div class="lower grid grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] gap-14px items-start">
         <div class="stack">
           <FigureCard v-if="measured.figure" :measured="measured" />
           <BuildCard
@@ -312,7 +319,7 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
           <BendCard v-if="measured.bending" :bending="measured.bending" />
           <CountsCard v-for="c in counts" :key="c.i" :counts="c.counts" :gap="c.gap" class="no-print" />
           <NarrowCard v-if="measured.narrow" :narrow="measured.narrow" />
-          <section class="card where" data-on="card">
+          <section class="card where grid gap-4px" data-on="card">
             <ArenaDrawing
               v-if="!measured.figure"
               :sets="[measured]"
@@ -348,8 +355,8 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
         </div>
       </div>
       <WhoCanRideCard v-if="!measured.figure" :horse-id="horseId" :entry="entry" />
-      <label v-if="trains()" class="row keep-name no-print">
-        <span class="small quiet">Kept under the name</span>
+      <label v-if="trains()" class="row no-print flex-nowrap">
+        <span class="small quiet whitespace-nowrap">Kept under the name</span>
         <Input v-model:value="name" :placeholder="measured.title" aria-label="Name of the set-up" />
       </label>
     </div>
@@ -367,57 +374,21 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
 .above {
   margin-bottom: 12px;
 }
-.may-not {
-  padding: 8px 12px;
-  border-left: 4px solid var(--grave);
-  background: var(--card);
-  color: var(--grave);
-  font-weight: 600;
-}
-.workshop {
-  display: grid;
-  grid-template-columns: 232px minmax(0, 1fr);
-  gap: 14px;
-  align-items: start;
-}
 .workshop > .stack:only-child {
   grid-column: 1 / -1;
-}
-.under {
-  gap: 14px;
-  margin-top: 6px;
 }
 .under .ant-btn:disabled {
   color: var(--quiet);
   text-decoration: none;
   cursor: default;
 }
-.drawing {
-  padding: 10px;
-}
-.lower {
-  display: grid;
-  grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
-  gap: 14px;
-  align-items: start;
-}
 .from-side {
   margin-top: 8px;
-}
-.where {
-  display: grid;
-  gap: 4px;
 }
 .short,
 .notice {
   padding-left: 10px;
   border-left: 3px solid var(--straw);
-}
-.keep-name {
-  flex-wrap: nowrap;
-}
-.keep-name .small {
-  white-space: nowrap;
 }
 @media (max-width: 1080px) {
   .workshop,

@@ -39,12 +39,17 @@ const steps = computed(() => {
 
 <template>
   <ZoomBox v-slot="{ viewBox }" :whole="box" :off="!zoomable">
-    <svg class="square" :viewBox="viewBox" :role="zoomable ? 'group' : 'img'" :aria-label="measured.title">
+    <svg
+      class="square block w-full max-h-430px rounded-8px bg-sand"
+      :viewBox="viewBox"
+      :role="zoomable ? 'group' : 'img'"
+      :aria-label="measured.title"
+    >
       <rect x="-20" y="-20" width="120" height="70" fill="var(--sand)" />
-      <polyline :points="way" class="way" />
+      <polyline :points="way" class="fill-none stroke-quiet stroke-0.06 [stroke-dasharray:0.3_0.3]" />
       <g v-for="(p, i) in poles" :key="i">
-        <line v-bind="p" class="edge" />
-        <line v-bind="p" class="pole" />
+        <line v-bind="p" class="stroke-ink stroke-0.19 stroke-cap-round" />
+        <line v-bind="p" class="stroke-pole stroke-0.11 stroke-cap-round" />
       </g>
       <circle
         v-for="(h, i) in measured.hoofprints"
@@ -55,47 +60,16 @@ const steps = computed(() => {
         class="foot"
         :class="h.gait"
       />
-      <text :x="box.x + 0.5" :y="box.y + 0.85">
+      <text :x="box.x + 0.5" :y="box.y + 0.85" class="font-house text-0.5px font-bold fill-ink">
         {{ measured.square!.side.toFixed(2) }} m from pole to pole
       </text>
-      <text :x="box.x + box.width - 0.5" :y="box.y + box.height - 0.55" class="end">
+      <text
+        :x="box.x + box.width - 0.5"
+        :y="box.y + box.height - 0.55"
+        class="end font-house text-0.5px font-bold fill-ink text-end-at"
+      >
         {{ reading }} in {{ steps }}, {{ fitWords[measured.gaps[0]!.fit] }}
       </text>
     </svg>
   </ZoomBox>
 </template>
-
-<style scoped>
-.square {
-  display: block;
-  width: 100%;
-  max-height: 430px;
-  border-radius: 8px;
-  background: var(--sand);
-}
-text {
-  font-family: var(--font);
-  font-size: 0.5px;
-  font-weight: 700;
-  fill: var(--ink);
-}
-.end {
-  text-anchor: end;
-}
-.way {
-  fill: none;
-  stroke: var(--quiet);
-  stroke-width: 0.06;
-  stroke-dasharray: 0.3 0.3;
-}
-.edge {
-  stroke: var(--ink);
-  stroke-width: 0.19;
-  stroke-linecap: round;
-}
-.pole {
-  stroke: var(--pole);
-  stroke-width: 0.11;
-  stroke-linecap: round;
-}
-</style>
