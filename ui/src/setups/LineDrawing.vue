@@ -112,7 +112,7 @@ const sizeOf = (e: Element_) =>
   <ZoomBox v-slot="{ viewBox }" :whole="whole" :off="!zoomable">
     <svg
       ref="svg"
-      class="line"
+      class="block w-full max-h-430px rounded-8px bg-sand"
       :viewBox="viewBox"
       :role="movable ? 'group' : 'img'"
       :aria-label="measured.title"
@@ -149,6 +149,7 @@ const sizeOf = (e: Element_) =>
           :x2="x"
           y1="-42"
           y2="42"
+          class="stroke-canter stroke-3 [stroke-dasharray:7_6]"
         />
       </g>
       <g v-for="(foot, i) in feet" :key="`f${i}`" :transform="`translate(${foot.x} ${foot.y})`">
@@ -251,13 +252,6 @@ const sizeOf = (e: Element_) =>
 </template>
 
 <style scoped>
-.line {
-  display: block;
-  width: 100%;
-  max-height: 430px;
-  border-radius: 8px;
-  background: var(--sand);
-}
 text {
   font-family: var(--font);
   fill: var(--ink);
@@ -276,11 +270,6 @@ text {
   font-size: 29px;
   font-weight: 700;
   text-anchor: middle;
-}
-.air line {
-  stroke: var(--canter);
-  stroke-width: 3;
-  stroke-dasharray: 7 6;
 }
 .strides {
   font-size: 20px;

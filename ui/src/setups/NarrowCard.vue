@@ -13,9 +13,13 @@ defineProps<{ narrow: NarrowMeasure }>()
         v-for="(step, i) in narrow.way"
         :key="step"
         :class="{ here: i === narrow.step, done: i < narrow.step }"
+        class="relative pl-16px text-quiet"
       >
-        <span class="bead" aria-hidden="true"></span>{{ step
-        }}<span v-if="i === narrow.step" class="visually-hidden">, here</span>
+        <span
+          class="bead absolute -left-7px top-5px w-12px h-12px edge-2px rounded-50% bg-card"
+          aria-hidden="true"
+        ></span
+        >{{ step }}<span v-if="i === narrow.step" class="visually-hidden">, here</span>
       </li>
     </ol>
     <p v-if="narrow.next"><strong>Clean and one repeat:</strong> {{ narrow.next }}.</p>
@@ -32,21 +36,6 @@ ol {
   gap: 4px;
   margin: 8px 0 10px 5px;
   border-left: 2px solid var(--line);
-}
-li {
-  position: relative;
-  padding-left: 16px;
-  color: var(--quiet);
-}
-.bead {
-  position: absolute;
-  left: -7px;
-  top: 5px;
-  width: 12px;
-  height: 12px;
-  border: 2px solid var(--line);
-  border-radius: 50%;
-  background: var(--card);
 }
 .done .bead {
   background: var(--quiet);

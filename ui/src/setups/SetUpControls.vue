@@ -48,7 +48,7 @@ function become(family: NonNullable<SetUpEntry['family']>) {
 </script>
 
 <template>
-  <div class="controls">
+  <div class="controls grid gap-10px">
     <ChoiceField
       label="What stands there"
       :value="entry.family!"
@@ -88,21 +88,12 @@ function become(family: NonNullable<SetUpEntry['family']>) {
       :step="5"
       @change="(cm) => set({ adjustMetres: cm / 100 })"
     />
-    <hr />
+    <hr class="w-full border-0 edge-t" />
     <PlaceControls v-model="entry" />
   </div>
 </template>
 
 <style scoped>
-.controls {
-  display: grid;
-  gap: 10px;
-}
-hr {
-  width: 100%;
-  border: 0;
-  border-top: 1px solid var(--line);
-}
 @media (max-width: 1080px) {
   .controls {
     grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));

@@ -83,7 +83,9 @@ async function remove(s: SetUpView) {
         accept=".json,application/json"
         :show-upload-list="false"
         :before-upload="(file) => (void read(file), false)"
-        ><span class="from-file">From a file</span></Upload
+        ><span class="block py-9px px-16px edge rounded-8px bg-card font-semibold cursor-pointer"
+          >From a file</span
+        ></Upload
       >
       <LinkButton type="primary" :to="{ name: 'set-up', params: { horseId, setUpId: 'new' } }"
         >New set-up</LinkButton
@@ -95,8 +97,8 @@ async function remove(s: SetUpView) {
   <p v-if="setUps?.length === 0" class="card">
     None kept yet. A line of trot poles is a good beginning: its spacing comes from this horse’s own step.
   </p>
-  <ul class="list">
-    <li v-for="s in setUps" :key="s.id" class="card">
+  <ul class="list grid grid-cols-[repeat(auto-fill,minmax(420px,1fr))] gap-14px">
+    <li v-for="s in setUps" :key="s.id" class="card flex flex-col gap-10px pt-10px px-12px pb-12px">
       <RouterLink :to="{ name: 'set-up', params: { horseId, setUpId: s.id } }" :aria-label="s.name">
         <SetUpDrawing :measured="s.measured" unit="metres" />
       </RouterLink>
@@ -128,26 +130,6 @@ async function remove(s: SetUpView) {
 </template>
 
 <style scoped>
-.from-file {
-  display: block;
-  padding: 9px 16px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: var(--card);
-  font-weight: 600;
-  cursor: pointer;
-}
-.list {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(420px, 1fr));
-  gap: 14px;
-}
-.list .card {
-  display: flex;
-  flex-direction: column;
-  gap: 10px;
-  padding: 10px 12px 12px;
-}
 /* Whatever its drawing is like, a card is as high as its neighbours: the drawing has a field of its own. */
 .list .card > a {
   display: grid;

@@ -31,7 +31,7 @@ const feet = computed(() =>
 
 <template>
   <svg
-    class="side"
+    class="block w-full max-h-240px"
     :viewBox="`${from} ${-high} ${width} ${high + 62 * k}`"
     role="img"
     :aria-label="`From the side: ${measured.title}`"
@@ -39,20 +39,36 @@ const feet = computed(() =>
     <rect :x="from" :y="-high" :width="width" :height="high" fill="var(--card)" />
     <rect :x="from" y="0" :width="width" :height="62 * k" fill="var(--sand)" />
     <line :x1="from" :x2="to" y1="0" y2="0" stroke="var(--ink)" :stroke-width="3" />
-    <path v-for="(arc, i) in arcs" :key="i" :d="arc.d" class="arc" :stroke-width="4 * Math.min(k, 2)" />
+    <path
+      v-for="(arc, i) in arcs"
+      :key="i"
+      :d="arc.d"
+      class="fill-none stroke-canter [stroke-dasharray:14_10]"
+      :stroke-width="4 * Math.min(k, 2)"
+    />
     <g v-for="(e, i) in measured.elements" :key="`e${i}`" :transform="`translate(${e.at * 100} 0)`">
-      <circle v-if="poles.includes(e.kind)" :cy="-6 - e.height * 100" r="6" class="pole" />
+      <circle
+        v-if="poles.includes(e.kind)"
+        :cy="-6 - e.height * 100"
+        r="6"
+        class="fill-pole stroke-ink stroke-2.5"
+      />
       <template v-else>
-        <rect x="-5" :y="-e.height * 100" width="10" :height="e.height * 100" class="fence" />
+        <rect x="-5" :y="-e.height * 100" width="10" :height="e.height * 100" class="fill-ink" />
         <rect
           v-if="e.spread > 0"
           :x="e.spread * 100 - 5"
           :y="-e.height * 100"
           width="10"
           :height="e.height * 100"
-          class="fence"
+          class="fill-ink"
         />
-        <text :x="-14 * k" :y="-e.height * 50" class="high" :style="{ fontSize: `${24 * k}px` }">
+        <text
+          :x="-14 * k"
+          :y="-e.height * 50"
+          class="high font-house font-bold text-middle-at fill-ink"
+          :style="{ fontSize: `${24 * k}px` }"
+        >
           {{ Math.round(e.height * 100) }}
         </text>
       </template>
@@ -66,8 +82,8 @@ const feet = computed(() =>
       stroke="none"
     />
     <g v-for="(arc, i) in arcs" :key="`t${i}`" :style="{ fontSize: `${21 * k}px` }">
-      <path :d="`M${arc.a} 0v${20 * k}M${arc.b} 0v${20 * k}`" class="tick" />
-      <text :x="(arc.a + arc.b) / 2" :y="42 * k" class="room">
+      <path :d="`M${arc.a} 0v${20 * k}M${arc.b} 0v${20 * k}`" class="stroke-ink stroke-3" />
+      <text :x="(arc.a + arc.b) / 2" :y="42 * k" class="room font-house font-bold text-middle-at fill-ink">
         {{
           arcs.length > 2
             ? `${((arc.b - arc.a) / 100).toFixed(2)} m`
@@ -79,39 +95,11 @@ const feet = computed(() =>
 </template>
 
 <style scoped>
-.side {
-  display: block;
-  width: 100%;
-  max-height: 240px;
-}
-text {
-  font-family: var(--font);
-  font-weight: 700;
-  text-anchor: middle;
-  fill: var(--ink);
-}
 .high {
   text-anchor: end;
 }
 .room {
   font-weight: 400;
   fill: var(--ink);
-}
-.arc {
-  fill: none;
-  stroke: var(--canter);
-  stroke-dasharray: 14 10;
-}
-.fence {
-  fill: var(--ink);
-}
-.pole {
-  fill: var(--pole);
-  stroke: var(--ink);
-  stroke-width: 2.5;
-}
-.tick {
-  stroke: var(--ink);
-  stroke-width: 3;
 }
 </style>

@@ -15,12 +15,16 @@ const passes = computed(() => props.measured.stages.reduce((sum, s) => sum + s.p
       {{ measured.stages.length }} stages, {{ passes }} times through, {{ efforts }} efforts; half for a
       bounce or a fence under 50 cm. Go on only after a calm, straight one.
     </p>
-    <ol>
-      <li v-for="(s, i) in measured.stages" :key="i">
+    <ol class="grid gap-7px mt-8px">
+      <li
+        v-for="(s, i) in measured.stages"
+        :key="i"
+        class="grid grid-cols-[26px_minmax(0,1fr)_auto] gap-8px leading-[1.25]"
+      >
         <span class="number">{{ i + 1 }}</span>
         <span>
           <strong>{{ s.changed }}</strong>
-          <span class="small quiet stands">{{
+          <span class="small quiet block">{{
             s.stands
               .map((e) => (e.isPole ? 'pole' : `${Math.round(e.height * 100)}${e.isOxer ? ' oxer' : ''}`))
               .join(' · ')
@@ -33,23 +37,9 @@ const passes = computed(() => props.measured.stages.reduce((sum, s) => sum + s.p
 </template>
 
 <style scoped>
-ol {
-  display: grid;
-  gap: 7px;
-  margin-top: 8px;
-}
-li {
-  display: grid;
-  grid-template-columns: 26px minmax(0, 1fr) auto;
-  gap: 8px;
-  line-height: 1.25;
-}
 .number {
   color: var(--quiet);
   text-align: right;
-}
-.stands {
-  display: block;
 }
 @media print {
   ol {

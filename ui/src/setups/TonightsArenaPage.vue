@@ -44,7 +44,7 @@ async function toggle(id: string) {
 </script>
 
 <template>
-  <main id="main" class="tonight">
+  <main id="main" class="max-w-1180px mx-auto pt-22px px-20px pb-70px">
     <header class="page-head">
       <h1>Tonight’s arena</h1>
       <span class="quiet">everything that stands at once, each built for its own horse</span>
@@ -54,7 +54,7 @@ async function toggle(id: string) {
     </header>
     <ProblemNote v-if="error" :problem="error" />
     <ProblemNote v-if="problem" :problem="problem" />
-    <section v-if="standing.length" class="card drawing">
+    <section v-if="standing.length" class="card p-10px mb-14px">
       <ArenaDrawing :sets="sets" :marks="tonight!.clashes" numbered zoomable />
     </section>
     <p v-else-if="tonight" class="card">
@@ -62,11 +62,16 @@ async function toggle(id: string) {
       way is told at once.
     </p>
 
-    <div class="columns">
+    <div class="columns grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-14px items-start">
       <section class="card">
         <h2>{{ tonight?.clashes.length ? 'To sort out' : 'Room' }}</h2>
-        <ul class="clashes">
-          <li v-for="(c, i) in tonight?.clashes ?? []" :key="i" :class="c.kind">
+        <ul class="clashes grid gap-8px my-8px mx-0">
+          <li
+            v-for="(c, i) in tonight?.clashes ?? []"
+            :key="i"
+            :class="c.kind"
+            class="pl-10px edge-l-3px-grave"
+          >
             <strong class="number">{{ c.first + 1 }}</strong>
             <strong class="number">{{ c.second + 1 }}</strong>
             {{ c.says }}
@@ -81,9 +86,9 @@ async function toggle(id: string) {
         <h2>What stands</h2>
         <div v-for="(h, i) in horses ?? []" :key="h.id">
           <template v-if="kept[i]?.data?.length">
-            <h3>{{ h.name }}</h3>
+            <h3 class="mt-10px mx-0 mb-2px">{{ h.name }}</h3>
             <ul>
-              <li v-for="s in kept[i]!.data!" :key="s.id" class="row">
+              <li v-for="s in kept[i]!.data!" :key="s.id" class="row min-h-34px">
                 <Checkbox :checked="stands(s.id) > 0" :disabled="!trains() || busy" @change="toggle(s.id)">
                   <strong v-if="stands(s.id)" class="number">{{ stands(s.id) }}</strong>
                   {{ s.name }}
@@ -105,43 +110,13 @@ async function toggle(id: string) {
 </template>
 
 <style scoped>
-.tonight {
-  max-width: 1180px;
-  margin: 0 auto;
-  padding: 22px 20px 70px;
-}
-.drawing {
-  padding: 10px;
-  margin-bottom: 14px;
-}
-.columns {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 14px;
-  align-items: start;
-}
 @media (max-width: 900px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
   }
 }
-.clashes {
-  display: grid;
-  gap: 8px;
-  margin: 8px 0;
-}
-.clashes li {
-  padding-left: 10px;
-  border-left: 3px solid var(--grave);
-}
 .clashes li.tracksCross {
   border-color: var(--straw);
-}
-h3 {
-  margin: 10px 0 2px;
-}
-ul .row {
-  min-height: 34px;
 }
 .clashes .number {
   display: inline-block;

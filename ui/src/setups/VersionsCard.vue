@@ -25,7 +25,7 @@ const earlier = computed(() => (versions.value ?? []).filter((v) => v.version !=
 <template>
   <section v-if="earlier.length" class="card">
     <h2>Earlier versions</h2>
-    <ul>
+    <ul class="grid gap-4px mt-6px">
       <li v-for="v in earlier" :key="v.version" class="row spread">
         <span
           >{{ v.version }}. {{ v.name }} <span class="small quiet">{{ shortDay(v.keptAt) }}</span></span
@@ -35,11 +35,3 @@ const earlier = computed(() => (versions.value ?? []).filter((v) => v.version !=
     </ul>
   </section>
 </template>
-
-<style scoped>
-ul {
-  display: grid;
-  gap: 4px;
-  margin-top: 6px;
-}
-</style>

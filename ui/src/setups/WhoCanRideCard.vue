@@ -68,7 +68,7 @@ const moved = (metres: number) => `${Math.round(Math.abs(metres) * 100)} cm ${me
       <template v-for="gap in gaps" :key="gap.key" #[gap.key]="{ row }">
         <template v-if="!row.mayNot && row.on.gaps[gap.at]">
           <FitChip :fit="row.on.gaps[gap.at]!.fit" />
-          <span v-if="row.on.gaps[gap.at]!.longerBy" class="quiet by">{{
+          <span v-if="row.on.gaps[gap.at]!.longerBy" class="quiet ml-5px">{{
             cm(row.on.gaps[gap.at]!.longerBy)
           }}</span>
         </template>
@@ -80,7 +80,7 @@ const moved = (metres: number) => `${Math.round(Math.abs(metres) * 100)} cm ${me
     <p class="small quiet no-print">
       How the distances suit each; what height a horse is ready for is yours to say.
     </p>
-    <div class="row who no-print">
+    <div class="row who no-print gap-7px mt-10px mx-0 mb-12px">
       <Button
         v-for="h in horses ?? []"
         :key="h.id"
@@ -99,8 +99,12 @@ const moved = (metres: number) => `${Math.round(Math.abs(metres) * 100)} cm ${me
         </h3>
         <Button size="small" class="no-print" @click="printSheet('moves')"> Print the moves </Button>
       </div>
-      <ol>
-        <li v-for="(t, i) in answer.order.turns" :key="t.name">
+      <ol class="grid gap-5px mt-6px">
+        <li
+          v-for="(t, i) in answer.order.turns"
+          :key="t.name"
+          class="grid grid-cols-[150px_minmax(0,1fr)] gap-10px"
+        >
           <strong>{{ i + 1 }}. {{ t.name }}</strong>
           <span class="small quiet">{{
             i === 0
@@ -127,24 +131,7 @@ const moved = (metres: number) => `${Math.round(Math.abs(metres) * 100)} cm ${me
 .green {
   width: 120px;
 }
-.by {
-  margin-left: 5px;
-}
-.who {
-  gap: 7px;
-  margin: 10px 0 12px;
-}
 .out {
   opacity: 0.55;
-}
-ol {
-  display: grid;
-  gap: 5px;
-  margin-top: 6px;
-}
-li {
-  display: grid;
-  grid-template-columns: 150px minmax(0, 1fr);
-  gap: 10px;
 }
 </style>

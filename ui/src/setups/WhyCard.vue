@@ -19,11 +19,11 @@ const own = computed(() => (props.horse ? `${props.horse}’s own` : 'its own'))
       <h2>Why {{ say(gap.built.text) }}</h2>
       <WhyButton :why="gap.why" of="this distance" />
     </div>
-    <p v-if="measured.curve?.stridesAQuarter">
+    <p v-if="measured.curve?.stridesAQuarter" class="mt-6px">
       A quarter of the circle is <strong>{{ gap.built.text.metres }}</strong>; {{ gap.between!.strides }} of
       {{ own }} would be <strong>{{ gap.own.toFixed(2) }} m</strong>.
     </p>
-    <p v-else>
+    <p v-else class="mt-6px">
       {{ own }} is <strong>{{ gap.own.toFixed(2) }} m</strong
       ><template v-if="gap.trade.shortest < gap.trade.longest"
         >; the trade sets {{ gap.trade.shortest.toFixed(2) }} to
@@ -32,8 +32,8 @@ const own = computed(() => (props.horse ? `${props.horse}’s own` : 'its own'))
     </p>
 
     <template v-if="measured.curve?.wholeQuarters.length">
-      <h3>Whole numbers</h3>
-      <p class="small quiet">
+      <h3 class="mt-12px">Whole numbers</h3>
+      <p class="small quiet mt-6px">
         Here a quarter is {{ measured.curve.stridesAQuarter!.toFixed(1) }} stride lengths. It comes out whole
         on a circle of
       </p>
@@ -45,12 +45,3 @@ const own = computed(() => (props.horse ? `${props.horse}’s own` : 'its own'))
     </template>
   </section>
 </template>
-
-<style scoped>
-p {
-  margin-top: 6px;
-}
-h3 {
-  margin-top: 12px;
-}
-</style>
