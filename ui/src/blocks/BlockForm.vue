@@ -200,8 +200,8 @@ const focus = computed(() => (entry.value.focus ?? []) as Strand[])
       </FieldBox>
       <FixturesField :model-value="entry.fixtures ?? []" @update:model-value="(v) => set('fixtures', v)" />
       <details>
-        <summary>So many of a kind, whatever the mix says</summary>
-        <div class="three asked">
+        <summary class="cursor-pointer">So many of a kind, whatever the mix says</summary>
+        <div class="three asked mt-10px">
           <FieldBox v-for="k in askable" :key="k" v-slot="{ id }" :label="`${kindWords[k]} a week`">
             <InputNumber
               :id="id"
@@ -222,11 +222,5 @@ const focus = computed(() => (entry.value.focus ?? []) as Strand[])
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(420px, 100%), 1fr));
   gap: 16px;
-}
-.asked {
-  margin-top: 10px;
-}
-summary {
-  cursor: pointer;
 }
 </style>

@@ -171,16 +171,4 @@ async function keep() {
   border-radius: 5px;
   font-weight: 600;
 }
-.base {
-  background: var(--phase-base);
-}
-.climb {
-  background: var(--phase-climb);
-}
-.level {
-  background: var(--phase-level);
-}
-.run-in {
-  background: var(--phase-run-in);
-}
 </style>

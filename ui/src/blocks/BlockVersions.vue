@@ -30,10 +30,10 @@ async function end() {
 
 <template>
   <details class="card">
-    <summary>
+    <summary class="cursor-pointer">
       <strong>Versions of this plan</strong> <span class="quiet small">{{ block.versions.length }}</span>
     </summary>
-    <ul>
+    <ul class="grid gap-4px my-10px mx-0">
       <li v-for="v in block.versions" :key="v.number" class="row">
         <strong>{{ v.number }}</strong>
         <span>{{ v.because }}</span>
@@ -49,7 +49,7 @@ async function end() {
         </Button>
       </li>
     </ul>
-    <p v-if="trains()" class="row end">
+    <p v-if="trains()" class="row end mb-6px">
       <Button v-if="!ending" type="link" size="small" @click="ending = true"> End this block today </Button>
       <template v-else>
         What is placed after today goes; what was ridden stays.
@@ -66,17 +66,3 @@ async function end() {
     </p>
   </details>
 </template>
-
-<style scoped>
-summary {
-  cursor: pointer;
-}
-ul {
-  display: grid;
-  gap: 4px;
-  margin: 10px 0;
-}
-.end {
-  margin-bottom: 6px;
-}
-</style>

@@ -106,7 +106,7 @@ async function takeOffered() {
 
 <template>
   <section aria-labelledby="weeks-head">
-    <div class="row spread head">
+    <div class="row spread mb-8px">
       <h2 id="weeks-head">Weeks</h2>
       <Button type="link" size="small" class="no-print" @click="all = !all">
         {{ all ? 'These weeks only' : `All ${block.plan.weeks.length} weeks` }}
@@ -128,9 +128,14 @@ async function takeOffered() {
       {{ problem.faults[0] ? `${problem.faults[0].says} ${problem.faults[0].mend}` : problem.detail }}
     </p>
     <div class="scroll">
-      <div class="weeks">
-        <div v-for="w in weeks" :key="w.monday" class="week" :class="{ held: w.cause.held }">
-          <div class="about" :class="phaseTints[w.phase]">
+      <div class="weeks grid gap-7px min-w-860px">
+        <div
+          v-for="w in weeks"
+          :key="w.monday"
+          class="week grid grid-cols-[118px_repeat(7,minmax(0,1fr))] gap-6px"
+          :class="{ held: w.cause.held }"
+        >
+          <div class="about grid content-start py-8px px-10px rounded-8px" :class="phaseTints[w.phase]">
             <strong>Week {{ w.number }}</strong>
             <span class="small">{{ dayjs(w.monday).format('D MMM') }}</span>
             <span class="small"
@@ -142,8 +147,10 @@ async function takeOffered() {
               <WhyButton :why="w.why.kinds" :of="`the kinds of session in week ${w.number}`" />
             </span>
             <span v-if="sum(w)?.done.total" class="small quiet">ridden {{ sum(w)!.done.total }}</span>
-            <span v-if="w.cause.held" class="small hold">held until {{ w.cause.held.until }}</span>
-            <span v-for="b in w.bent" :key="b.says" class="small bent">bends: {{ b.says }}</span>
+            <span v-if="w.cause.held" class="small font-semibold text-grave"
+              >held until {{ w.cause.held.until }}</span
+            >
+            <span v-for="b in w.bent" :key="b.says" class="small text-on-tight">bends: {{ b.says }}</span>
           </div>
           <div
             v-for="day in days(w)"
@@ -159,11 +166,14 @@ async function takeOffered() {
               over: over === day,
             }"
           >
-            <span class="date small">{{ dayjs(day).format('ddd D') }}</span>
-            <span v-if="competition(day)" class="aim small">★ {{ competition(day)!.name }}</span>
-            <span v-for="f in fixtures(day)" :key="f.what ?? ''" class="fixture small">{{
-              f.what || f.kind
-            }}</span>
+            <span class="small text-quiet">{{ dayjs(day).format('ddd D') }}</span>
+            <span v-if="competition(day)" class="aim small font-bold">★ {{ competition(day)!.name }}</span>
+            <span
+              v-for="f in fixtures(day)"
+              :key="f.what ?? ''"
+              class="small py-1px px-6px rounded-4px bg-sand"
+              >{{ f.what || f.kind }}</span
+            >
             <PlacedCard
               v-for="s in placed(w, day)"
               :key="s.id"
@@ -178,7 +188,7 @@ async function takeOffered() {
             <RouterLink
               v-for="s in others(day)"
               :key="s.id"
-              class="other small"
+              class="small no-underline text-quiet"
               :to="
                 s.rideId
                   ? { name: 'review', params: { horseId, rideId: s.rideId } }
@@ -212,9 +222,6 @@ async function takeOffered() {
 </template>
 
 <style scoped>
-.head {
-  margin-bottom: 8px;
-}
 .refused {
   display: flex;
   flex-wrap: wrap;
@@ -236,41 +243,6 @@ async function takeOffered() {
   z-index: 20;
   margin: 0;
   pointer-events: none;
-}
-.weeks {
-  display: grid;
-  gap: 7px;
-  min-width: 860px;
-}
-.week {
-  display: grid;
-  grid-template-columns: 118px repeat(7, minmax(0, 1fr));
-  gap: 6px;
-}
-.about {
-  display: grid;
-  align-content: start;
-  padding: 8px 10px;
-  border-radius: 8px;
-}
-.base {
-  background: var(--phase-base);
-}
-.climb {
-  background: var(--phase-climb);
-}
-.level {
-  background: var(--phase-level);
-}
-.run-in {
-  background: var(--phase-run-in);
-}
-.hold {
-  font-weight: 600;
-  color: var(--grave);
-}
-.bent {
-  color: var(--on-tight);
 }
 .day {
   position: relative;
@@ -304,21 +276,6 @@ async function takeOffered() {
 }
 .day.over {
   outline: 2px dashed var(--ink);
-}
-.date {
-  color: var(--quiet);
-}
-.aim {
-  font-weight: 700;
-}
-.fixture {
-  padding: 1px 6px;
-  border-radius: 4px;
-  background: var(--sand);
-}
-.other {
-  text-decoration: none;
-  color: var(--quiet);
 }
 .add {
   position: absolute;

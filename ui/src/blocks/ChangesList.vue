@@ -65,7 +65,7 @@ async function accept() {
 </script>
 
 <template>
-  <section class="card changes" aria-labelledby="changes-head">
+  <section class="card changes grid gap-10px b-ink" aria-labelledby="changes-head">
     <div class="row spread">
       <h2 id="changes-head">
         {{
@@ -138,11 +138,6 @@ async function accept() {
 <style scoped>
 .more {
   justify-self: start;
-}
-.changes {
-  display: grid;
-  gap: 10px;
-  border-color: var(--ink);
 }
 .gone {
   color: var(--quiet);

@@ -18,9 +18,13 @@ const change = (i: number, more: FixtureEntry) =>
 </script>
 
 <template>
-  <div class="fixtures">
+  <div class="grid gap-7px justify-items-start">
     <strong class="small">Fixed days</strong>
-    <div v-for="(f, i) in fixtures" :key="i" class="fixture">
+    <div
+      v-for="(f, i) in fixtures"
+      :key="i"
+      class="fixture grid grid-cols-[1.1fr_1fr_1fr_auto] gap-6px items-center w-full"
+    >
       <PickOne
         :value="f.kind ?? null"
         :options="kinds"
@@ -64,18 +68,6 @@ const change = (i: number, more: FixtureEntry) =>
 </template>
 
 <style scoped>
-.fixtures {
-  display: grid;
-  gap: 7px;
-  justify-items: start;
-}
-.fixture {
-  display: grid;
-  grid-template-columns: 1.1fr 1fr 1fr auto;
-  gap: 6px;
-  align-items: center;
-  width: 100%;
-}
 /* Under its days, so that these are read whole. */
 .what {
   grid-row: 2;

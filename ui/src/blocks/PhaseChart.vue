@@ -7,7 +7,7 @@ import WhyButton from '../house/WhyButton.vue'
 import { shortDay } from '../house/format'
 import { useCare } from '../house/queries'
 import { signedIn } from '../house/signIn'
-import { careWords, phaseTints, riseWords } from '../house/words'
+import { careWords, gaitTints, phaseTints, riseWords } from '../house/words'
 
 /** Phases above, a bar of minutes by gait for each week below, what was ridden beside it. */
 const props = defineProps<{ block: BlockView; horseId: string }>()
@@ -36,13 +36,16 @@ const marks = (monday: string) => {
 </script>
 
 <template>
-  <section class="card chart" aria-labelledby="phases-head">
+  <section class="card grid gap-10px" aria-labelledby="phases-head">
     <h2 id="phases-head" class="visually-hidden">Phases and weekly minutes</h2>
-    <div class="grid" :style="{ '--weeks': weeks.length }">
+    <div
+      class="grid grid-cols-[repeat(var(--weeks),minmax(34px,1fr))] gap-y-6px gap-x-4px overflow-x-auto"
+      :style="{ '--weeks': weeks.length }"
+    >
       <div
         v-for="p in block.plan.phases"
         :key="p.firstWeek"
-        class="phase"
+        class="phase flex items-center min-w-0 py-5px px-8px rounded-5px"
         :class="phaseTints[p.phase]"
         :style="{ gridColumn: `${p.firstWeek} / ${p.lastWeek + 1}` }"
       >
@@ -52,29 +55,41 @@ const marks = (monday: string) => {
       <div
         v-for="(w, i) in weeks"
         :key="w.monday"
-        class="week"
+        class="week grid justify-items-center content-start text-center"
         :class="{ now: w.number === here }"
         :style="{ gridColumn: w.number }"
       >
         <div
-          class="bars"
+          class="flex items-end justify-center gap-3px h-120px w-full"
           role="img"
           :aria-label="`Week ${w.number}: planned ${w.minutes.walk} walk, ${w.minutes.trot} trot, ${w.minutes.canter} canter${done(i)?.total ? `; ridden ${done(i)!.total}` : ''} minutes`"
         >
-          <span class="planned">
-            <i v-for="g in gaits" :key="g" :class="g" :style="{ height: height(w.minutes[g]) }" />
+          <span class="planned flex flex-col">
+            <i
+              v-for="g in gaits"
+              :key="g"
+              :class="gaitTints[g]"
+              :style="{ height: height(w.minutes[g]) }"
+              class="block"
+            />
           </span>
-          <span v-if="done(i)?.total" class="ridden">
-            <i v-for="g in gaits" :key="g" :class="g" :style="{ height: height(done(i)![g]) }" />
+          <span v-if="done(i)?.total" class="flex flex-col w-8px">
+            <i
+              v-for="g in gaits"
+              :key="g"
+              :class="gaitTints[g]"
+              :style="{ height: height(done(i)![g]) }"
+              class="block"
+            />
           </span>
         </div>
-        <strong class="total">{{ w.minutes.total }}</strong>
+        <strong class="total text-0.95rem">{{ w.minutes.total }}</strong>
         <span class="small quiet">{{ w.goal.lighter ? 'lighter' : shortDay(w.monday).slice(4) }}</span>
         <span v-for="mark in marks(w.monday)" :key="mark" class="mark small">{{ mark }}</span>
       </div>
     </div>
     <div class="row spread small quiet">
-      <p class="row legend">
+      <p class="row gap-14px">
         <GaitChip gait="walk" word /><GaitChip gait="trot" word /><GaitChip gait="canter" word />
         <span>minutes a week; narrow beside it what was ridden</span>
       </p>
@@ -87,84 +102,18 @@ const marks = (monday: string) => {
 </template>
 
 <style scoped>
-.chart {
-  display: grid;
-  gap: 10px;
-}
-.grid {
-  display: grid;
-  grid-template-columns: repeat(var(--weeks), minmax(34px, 1fr));
-  gap: 6px 4px;
-  overflow-x: auto;
-}
-.phase {
-  display: flex;
-  align-items: center;
-  min-width: 0;
-  padding: 5px 8px;
-  border-radius: 5px;
-}
 .phase strong {
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
-}
-.base {
-  background: var(--phase-base);
-}
-.climb {
-  background: var(--phase-climb);
-}
-.level {
-  background: var(--phase-level);
-}
-.run-in {
-  background: var(--phase-run-in);
-}
-.week {
-  display: grid;
-  justify-items: center;
-  align-content: start;
-  text-align: center;
 }
 .week.now {
   background: var(--straw-pale);
   border-radius: 6px;
   box-shadow: inset 0 -3px 0 var(--straw);
 }
-.bars {
-  display: flex;
-  align-items: flex-end;
-  justify-content: center;
-  gap: 3px;
-  height: 120px;
-  width: 100%;
-}
-.planned,
-.ridden {
-  display: flex;
-  flex-direction: column;
-}
 .planned {
   width: min(60%, 46px);
-}
-.ridden {
-  width: 8px;
-}
-i {
-  display: block;
-}
-i.walk {
-  background: var(--walk);
-}
-i.trot {
-  background: var(--trot);
-}
-i.canter {
-  background: var(--canter);
-}
-.total {
-  font-size: 0.95rem;
 }
 .mark {
   padding: 0 4px;
@@ -175,8 +124,5 @@ i.canter {
   max-width: 100%;
   text-overflow: ellipsis;
   white-space: nowrap;
-}
-.legend {
-  gap: 14px;
 }
 </style>

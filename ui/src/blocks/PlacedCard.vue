@@ -23,8 +23,9 @@ const emit = defineEmits<{ open: [] }>()
     :aria-label="`${kindWords[session.kind]}, ${session.minutes.total} minutes, ${session.on}${state?.rideId ? ', ridden' : missed ? ', not ridden' : ''}`"
     @click="emit('open')"
   >
-    <span class="kind"
-      ><GaitChip :gait="kindGaits[session.kind]" /> <strong>{{ kindWords[session.kind] }}</strong></span
+    <span class="kind flex items-center gap-6px leading-[1.2]"
+      ><GaitChip :gait="kindGaits[session.kind]" />
+      <strong class="text-0.93rem">{{ kindWords[session.kind] }}</strong></span
     >
     <span class="small">
       <template v-if="state?.rideId">✓ ridden</template>
@@ -38,7 +39,7 @@ const emit = defineEmits<{ open: [] }>()
       <template v-else>{{ session.minutes.total }} min</template>
       <span v-if="session.pinned" title="Pinned"> ⌖</span>
     </span>
-    <span v-for="b in session.bent" :key="b.says" class="small bent">bends: {{ b.says }}</span>
+    <span v-for="b in session.bent" :key="b.says" class="small text-on-tight">bends: {{ b.says }}</span>
   </button>
 </template>
 
@@ -66,15 +67,6 @@ const emit = defineEmits<{ open: [] }>()
 .placed:hover strong {
   text-decoration: underline;
 }
-.kind {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  line-height: 1.2;
-}
-.kind strong {
-  font-size: 0.93rem;
-}
 @media (max-width: 900px) {
   .kind {
     gap: 3px;
@@ -94,8 +86,5 @@ const emit = defineEmits<{ open: [] }>()
 }
 .chosen strong {
   text-decoration: underline;
-}
-.bent {
-  color: var(--on-tight);
 }
 </style>

@@ -26,30 +26,21 @@ const gaits = ['walk', 'trot', 'canter'] as const
       ]"
     >
       <template v-for="g in gaits" :key="g" #[g]="{ row }">
-        <strong>{{ row.done[g] }}</strong> <span class="quiet">of {{ row.planned[g] }} min</span>
-        <span class="small quiet metres"
+        <strong>{{ row.done[g] }}</strong> <span class="quiet ml-0.25em">of {{ row.planned[g] }} min</span>
+        <span class="small quiet ml-0.25em block"
           >{{ way(row.doneMetres[g]) }} of {{ way(row.plannedMetres[g]) }}</span
         >
       </template>
       <template #way="{ row }">
         <strong>{{ way(row.doneMetres.total) }}</strong>
-        <span class="quiet">of {{ way(row.plannedMetres.total) }}</span>
+        <span class="quiet ml-0.25em">of {{ way(row.plannedMetres.total) }}</span>
       </template>
       <template #fences="{ row }">
         <template v-if="row.plannedEfforts || row.doneEfforts"
           ><strong>{{ row.doneEfforts }}</strong>
-          <span class="quiet">of {{ row.plannedEfforts }}</span></template
+          <span class="quiet ml-0.25em">of {{ row.plannedEfforts }}</span></template
         ><template v-else>–</template>
       </template>
     </RowsTable>
   </section>
 </template>
-
-<style scoped>
-.quiet {
-  margin-left: 0.25em;
-}
-.metres {
-  display: block;
-}
-</style>

@@ -70,18 +70,18 @@ async function clear(stage: number) {
   <section class="card stack" aria-labelledby="gates-head">
     <h2 id="gates-head">Before the next week goes up</h2>
     <ProblemNote v-if="problem" :problem="problem" />
-    <div v-if="stages.length" class="stages">
+    <div v-if="stages.length" class="stages grid gap-6px">
       <p v-for="(s, i) in stages" :key="i" class="row">
         <strong>Stage {{ i + 1 }}: {{ s.what }}</strong>
         <span class="small quiet"
           >{{ s.weeks }} weeks, {{ s.sessions }} a week, walk {{ s.walk }}, trot {{ s.trot ?? 0 }}, canter
           {{ s.canter ?? 0 }}</span
         >
-        <span v-if="s.waitsFor && cleared(i)" class="small ok"
+        <span v-if="s.waitsFor && cleared(i)" class="small ok text-on-true"
           >✓ {{ s.waitsFor }}: {{ cleared(i)!.by }}, {{ shortDay(cleared(i)!.on) }}</span
         >
         <template v-else-if="s.waitsFor">
-          <span class="small wait">waits for {{ s.waitsFor }}</span>
+          <span class="small text-grave font-semibold">waits for {{ s.waitsFor }}</span>
           <template v-if="mayClear">
             <FieldBox v-slot="{ id }" label="Cleared by" name="by"
               ><Input :id="id" v-model:value="by"
@@ -92,14 +92,18 @@ async function clear(stage: number) {
       </p>
     </div>
     <div class="beside">
-      <div v-for="w in weeks" :key="w.monday" class="gates">
+      <div v-for="w in weeks" :key="w.monday" class="gates grid gap-5px">
         <h3>
           Week {{ w.number }}, {{ shortDay(w.monday) }}
           <span class="small quiet">{{
             dayjs(w.monday).add(6, 'day').format('YYYY-MM-DD') < today ? 'over' : 'under way'
           }}</span>
         </h3>
-        <div v-for="g in gates" :key="g" class="gate">
+        <div
+          v-for="g in gates"
+          :key="g"
+          class="gate grid grid-cols-[minmax(150px,190px)_auto_auto_1fr] items-center gap-6px"
+        >
           <span>{{ gateWords[g] }}</span>
           <span v-if="!rides()" class="small">{{
             answer(w.monday, g) ? (answer(w.monday, g)!.passed ? 'passed' : 'not passed') : 'open'
@@ -148,24 +152,10 @@ async function clear(stage: number) {
 </template>
 
 <style scoped>
-.stages {
-  display: grid;
-  gap: 6px;
-}
 .beside {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(400px, 100%), 1fr));
   gap: 16px 28px;
-}
-.gates {
-  display: grid;
-  gap: 5px;
-}
-.gate {
-  display: grid;
-  grid-template-columns: minmax(150px, 190px) auto auto 1fr;
-  align-items: center;
-  gap: 6px;
 }
 .on {
   background: var(--ink);
@@ -175,13 +165,6 @@ async function clear(stage: number) {
 .bad {
   background: var(--grave);
   border-color: var(--grave);
-}
-.ok {
-  color: var(--on-true);
-}
-.wait {
-  color: var(--grave);
-  font-weight: 600;
 }
 @media (max-width: 620px) {
   .gate {

@@ -32,7 +32,7 @@ const numbers = [
 </script>
 
 <template>
-  <div class="return">
+  <div class="return grid gap-10px">
     <div class="two">
       <FieldBox v-slot="{ id }" label="Weeks off" name="return.weeksOff">
         <InputNumber
@@ -82,7 +82,7 @@ const numbers = [
         After injury or illness the vet's plan leads, and this program's never does. Type it in as the vet
         gave it.
       </p>
-      <div v-for="(s, i) in stages" :key="i" class="stage">
+      <div v-for="(s, i) in stages" :key="i" class="stage grid gap-10px p-10px edge rounded-8px">
         <FieldBox v-slot="{ id }" :label="`Stage ${i + 1}`" :name="`return.stages[${i}].what`"
           ><Input :id="id" :value="s.what ?? ''" @update:value="(v) => change(i, { what: v })"
         /></FieldBox>
@@ -135,19 +135,9 @@ const numbers = [
 </template>
 
 <style scoped>
-.return,
-.stage {
-  display: grid;
-  gap: 10px;
-}
 .stage .ant-btn,
 .return > .ant-form-item .ant-btn {
   justify-self: start;
-}
-.stage {
-  padding: 10px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
 }
 .two {
   display: grid;

@@ -97,7 +97,7 @@ async function planAgain() {
     <VersionsCard :horse-id="horseId" :block="block" />
   </div>
   <div v-else-if="blocks && !underWay" class="stack">
-    <div v-if="trains()" class="card empty">
+    <div v-if="trains()" class="card grid gap-8px max-w-640px">
       <h2>No block under way</h2>
       <p>
         A block leads to a competition, builds fitness, or brings a horse back: it shares the work out over
@@ -108,11 +108,3 @@ async function planAgain() {
     <LoadCard :horse-id="horseId" />
   </div>
 </template>
-
-<style scoped>
-.empty {
-  display: grid;
-  gap: 8px;
-  max-width: 640px;
-}
-</style>

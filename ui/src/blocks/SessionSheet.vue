@@ -113,7 +113,7 @@ async function add() {
 <template>
   <aside
     ref="sheet"
-    class="card sheet no-print"
+    class="card no-print grid gap-12px mt-10px b-ink"
     tabindex="-1"
     :aria-label="session ? `${kindWords[session.kind]} on ${longDay(session.on)}` : 'Add a session'"
     @keydown.esc="emit('close')"
@@ -127,7 +127,7 @@ async function add() {
         <Button type="link" @click="emit('close')">Close</Button>
       </div>
       <MinutesBar :parts="gaits" :scale="60" />
-      <ul class="reasons">
+      <ul class="grid gap-2px">
         <li>{{ session.why.rule }}.</li>
         <li v-for="i in session.why.inputs" :key="i" class="quiet">{{ i }}</li>
         <li v-if="rung">
@@ -140,7 +140,7 @@ async function add() {
             >{{ rung.name }}</RouterLink
           >
         </li>
-        <li v-for="b in session.bent" :key="b.says" class="bent">Bends: {{ b.says }}.</li>
+        <li v-for="b in session.bent" :key="b.says" class="text-on-tight">Bends: {{ b.says }}.</li>
       </ul>
       <ProblemNote v-if="refusal ?? problem" :problem="refusal ?? problem" />
       <div v-if="state?.rideId" class="row">
@@ -148,7 +148,7 @@ async function add() {
           >Review</LinkButton
         >
       </div>
-      <div v-else-if="mayChange" class="act">
+      <div v-else-if="mayChange" class="grid gap-12px">
         <div class="row">
           <Button type="primary" :disabled="busy" @click="drawUp">
             {{ state?.drawnUp ? 'Open the session' : 'Draw the session up' }}
@@ -158,13 +158,13 @@ async function add() {
           </Button>
           <Button :disabled="busy" @click="skip">Skip it</Button>
         </div>
-        <div class="row swap">
+        <div class="row swap items-end">
           <ChoiceField label="Swap for" :value="kind" :options="kinds" @change="(k) => (kind = k)" />
           <Button :disabled="busy || kind === session.kind" @click="swap"> Swap </Button>
         </div>
-        <div v-if="options" class="days">
+        <div v-if="options" class="days grid gap-6px">
           <h3>Move to</h3>
-          <div class="row">
+          <div class="row gap-6px">
             <Button
               v-for="d in options.days"
               :key="d.on"
@@ -191,7 +191,7 @@ async function add() {
         </div>
       </div>
     </template>
-    <form v-else class="row add" @submit.prevent="add">
+    <form v-else class="row add items-end" @submit.prevent="add">
       <h2>Add on {{ longDay(adding!) }}</h2>
       <ChoiceField label="Kind" :value="kind" :options="kinds" @change="(k) => (kind = k)" />
       <NumberField label="Minutes" :value="minutes" :min="5" :max="180" @change="(m) => (minutes = m)" />
@@ -206,36 +206,8 @@ async function add() {
 </template>
 
 <style scoped>
-.sheet {
-  display: grid;
-  gap: 12px;
-  margin-top: 10px;
-  border-color: var(--ink);
-}
-.reasons {
-  display: grid;
-  gap: 2px;
-}
-.bent {
-  color: var(--on-tight);
-}
-.act {
-  display: grid;
-  gap: 12px;
-}
-.swap,
-.add {
-  align-items: end;
-}
 .swap :deep(.ant-form-item) {
   min-width: 200px;
-}
-.days {
-  display: grid;
-  gap: 6px;
-}
-.days .row {
-  gap: 6px;
 }
 .breaks {
   text-decoration: line-through;

@@ -34,13 +34,13 @@ const word = (rideId: string | null) => rides.value?.find((r) => r.id === rideId
 <template>
   <ProblemNote v-if="error" :problem="error" />
   <div class="scroll">
-    <div class="weeks">
+    <div class="weeks grid grid-cols-[82px_repeat(7,minmax(112px,1fr))] gap-7px">
       <span></span>
-      <span v-for="i in 7" :key="i" class="small quiet weekday">{{
+      <span v-for="i in 7" :key="i" class="small quiet pl-8px">{{
         monday.add(i - 1, 'day').format('ddd')
       }}</span>
       <template v-for="w in weeks" :key="day(w)">
-        <div class="week">
+        <div class="grid content-center">
           <strong>{{ w.format('D MMM') }}</strong>
           <span class="small quiet">{{ weekMinutes(w) ? minutes(weekMinutes(w)) : 'nothing yet' }}</span>
         </div>
@@ -50,11 +50,11 @@ const word = (rideId: string | null) => rides.value?.find((r) => r.id === rideId
           class="day"
           :class="{ today: day(w.add(i - 1, 'day')) === today, off: on(w.add(i - 1, 'day')).length === 0 }"
         >
-          <span class="date small">{{ w.add(i - 1, 'day').format('D') }}</span>
+          <span class="small text-quiet">{{ w.add(i - 1, 'day').format('D') }}</span>
           <RouterLink
             v-for="s in on(w.add(i - 1, 'day'))"
             :key="s.id"
-            class="session"
+            class="session grid gap-5px no-underline"
             :class="{ done: s.rideId }"
             :to="
               s.rideId
@@ -62,8 +62,8 @@ const word = (rideId: string | null) => rides.value?.find((r) => r.id === rideId
                 : { name: 'session', params: { horseId, sessionId: s.id } }
             "
           >
-            <strong>{{ s.emphasis }}</strong>
-            <MinutesBar :parts="s.check.totals.byGait" :scale="longest" />
+            <strong class="text-0.9rem leading-[1.2]">{{ s.emphasis }}</strong>
+            <MinutesBar :parts="s.check.totals.byGait" :scale="longest" thin />
             <span class="small">
               <template v-if="s.rideId"
                 >✓ {{ word(s.rideId) ? verdictWords[word(s.rideId)!] : 'ridden' }}</template
@@ -90,18 +90,6 @@ const word = (rideId: string | null) => rides.value?.find((r) => r.id === rideId
 </template>
 
 <style scoped>
-.weeks {
-  display: grid;
-  grid-template-columns: 82px repeat(7, minmax(112px, 1fr));
-  gap: 7px;
-}
-.weekday {
-  padding-left: 8px;
-}
-.week {
-  display: grid;
-  align-content: center;
-}
 .day {
   position: relative;
   min-height: 96px;
@@ -118,29 +106,11 @@ const word = (rideId: string | null) => rides.value?.find((r) => r.id === rideId
   outline: 2px solid var(--ink);
   outline-offset: -1px;
 }
-.date {
-  color: var(--quiet);
-}
-.session {
-  display: grid;
-  gap: 5px;
-  text-decoration: none;
-}
-.session strong {
-  font-size: 0.9rem;
-  line-height: 1.2;
-}
 .session:hover strong {
   text-decoration: underline;
 }
 .session.done {
   color: var(--quiet);
-}
-.session :deep(.bar) {
-  height: 12px;
-}
-.session :deep(.part) {
-  font-size: 0;
 }
 .add {
   position: absolute;

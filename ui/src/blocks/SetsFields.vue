@@ -36,7 +36,7 @@ const numbers = [
 </script>
 
 <template>
-  <div class="sets">
+  <div class="grid gap-10px">
     <div class="pair">
       <FieldBox v-slot="{ id }" label="Scheme" name="sets.scheme">
         <PickOne
@@ -65,10 +65,6 @@ const numbers = [
 </template>
 
 <style scoped>
-.sets {
-  display: grid;
-  gap: 10px;
-}
 .four {
   display: grid;
   grid-template-columns: repeat(4, 1fr);

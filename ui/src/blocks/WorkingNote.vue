@@ -15,7 +15,7 @@ onUnmounted(() => clearInterval(timer))
 </script>
 
 <template>
-  <p v-if="seconds > 0.5" class="working" role="status">
+  <p v-if="seconds > 0.5" class="flex items-center gap-12px mb-12px" role="status">
     <Progress
       class="bar"
       :aria-label="says"
@@ -33,12 +33,6 @@ onUnmounted(() => clearInterval(timer))
 </template>
 
 <style scoped>
-.working {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  margin-bottom: 12px;
-}
 .bar {
   width: 120px;
   margin: 0;
