@@ -6,26 +6,15 @@ defineProps<{ label: string }>()
 </script>
 
 <template>
-  <div class="step" role="group" :aria-label="label">
+  <div
+    class="inline-grid grid-cols-[38px_34px_38px] items-center edge rounded-8px bg-card"
+    role="group"
+    :aria-label="label"
+  >
     <Button type="text" :disabled="count === 0" :aria-label="`${label}, one less`" @click="count--">
       −
     </Button>
-    <output>{{ count }}</output>
+    <output class="text-center font-bold">{{ count }}</output>
     <Button type="text" :aria-label="`${label}, one more`" @click="count++">+</Button>
   </div>
 </template>
-
-<style scoped>
-.step {
-  display: inline-grid;
-  grid-template-columns: 38px 34px 38px;
-  align-items: center;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: var(--card);
-}
-output {
-  text-align: center;
-  font-weight: 700;
-}
-</style>

@@ -3,7 +3,7 @@ import dayjs from 'dayjs'
 import { computed } from 'vue'
 import type { Review } from '../api/schema'
 import { minutes } from '../house/format'
-import { causeWords, fallerWords, gaitWords, legWords } from '../house/words'
+import { causeWords, fallerWords, gaitTints, gaitWords, legWords } from '../house/words'
 
 /** The ride as it went by, and what only the rail could tell. */
 const props = defineProps<{ review: Review }>()
@@ -69,7 +69,7 @@ const lines = computed(() => {
       >
     </h2>
     <div
-      class="ride"
+      class="relative h-34px rounded-6px bg-bank overflow-hidden"
       role="img"
       :aria-label="
         rail.stretches.map((s) => `${gaitWords[s.gait]} ${Math.round(s.minutes)} minutes`).join(', ')
@@ -78,14 +78,15 @@ const lines = computed(() => {
       <span
         v-for="(s, i) in rail.stretches"
         :key="i"
-        :class="s.gait"
+        class="absolute inset-y-0 left-0 pt-7px pl-4px overflow-hidden whitespace-nowrap text-0.8rem font-bold edge-r-card"
+        :class="gaitTints[s.gait]"
         :style="{ left: at(s.from), width: share(s.from, s.to) }"
         :title="`${time(s.from)} ${gaitWords[s.gait]}`"
         >{{ s.minutes > 2 ? gaitWords[s.gait][0] : ''
         }}{{ s.rein === 'left' ? ' ◀' : s.rein === 'right' ? ' ▶' : '' }}</span
       >
     </div>
-    <ul>
+    <ul class="grid gap-3px">
       <li v-for="l in lines" :key="l">{{ l }}</li>
     </ul>
     <div v-if="review.photos.length" class="row">
@@ -93,42 +94,3 @@ const lines = computed(() => {
     </div>
   </section>
 </template>
-
-<style scoped>
-.ride {
-  position: relative;
-  height: 34px;
-  border-radius: 6px;
-  background: var(--bank);
-  overflow: hidden;
-}
-.ride span {
-  position: absolute;
-  inset: 0 auto 0 0;
-  padding: 7px 0 0 4px;
-  overflow: hidden;
-  white-space: nowrap;
-  font-size: 0.8rem;
-  font-weight: 700;
-  color: var(--on-gait);
-  background: var(--halt);
-  border-right: 1px solid var(--card);
-}
-.ride .walk {
-  background: var(--walk);
-}
-.ride .trot {
-  background: var(--trot);
-  color: var(--on-trot);
-}
-.ride .canter {
-  background: var(--canter);
-}
-.ride .gallop {
-  background: var(--gallop);
-}
-ul {
-  display: grid;
-  gap: 3px;
-}
-</style>

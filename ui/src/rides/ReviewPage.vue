@@ -105,12 +105,12 @@ const refresh = () => changed(bearsUpon.horse(props.horseId))
       <div class="two">
         <section class="card">
           <h2>Planned and done</h2>
-          <dl class="bars">
+          <dl class="grid grid-cols-[66px_minmax(0,1fr)] gap-6px items-center my-10px mx-0">
             <template v-if="review.session">
-              <dt>Planned</dt>
+              <dt class="text-0.87rem text-quiet">Planned</dt>
               <dd><MinutesBar :parts="planned" :scale="longest" /></dd>
             </template>
-            <dt>Done</dt>
+            <dt class="text-0.87rem text-quiet">Done</dt>
             <dd><MinutesBar :parts="review.done" :scale="longest" /></dd>
           </dl>
           <RowsTable
@@ -145,7 +145,7 @@ const refresh = () => changed(bearsUpon.horse(props.horseId))
           </p>
         </section>
 
-        <section class="card stack sides">
+        <section class="card stack gap-12px">
           <h2>Left and right</h2>
           <div>
             <h3>Minutes</h3>
@@ -175,13 +175,13 @@ const refresh = () => changed(bearsUpon.horse(props.horseId))
         <img
           v-for="p in review.photos"
           :key="p"
-          class="photo"
+          class="max-w-260px rounded-8px"
           :src="`/api/horses/${horseId}/rides/${review.id}/photos/${p}`"
           alt="Picture of the ride"
         />
       </RailCard>
 
-      <section class="card facts">
+      <section class="card flex flex-wrap gap-y-6px gap-x-26px">
         <p v-if="review.record.tensionPeak !== null">
           <span class="quiet">Tension</span> {{ tensionWords[review.record.tensionPeak] }}
         </p>
@@ -197,14 +197,14 @@ const refresh = () => changed(bearsUpon.horse(props.horseId))
           <span class="quiet">Weather</span> {{ review.record.weather!.temperatureC }} °C,
           {{ review.record.weather!.humidityPercent }} %: {{ review.heat.says }}
         </p>
-        <p v-for="n in review.record.notes" :key="n" class="note">“{{ n }}”</p>
+        <p v-for="n in review.record.notes" :key="n" class="basis-full italic">“{{ n }}”</p>
       </section>
       <RideLog :horse-id="horseId" :review="review" @changed="refresh" />
     </div>
 
     <aside class="card rides">
       <h2>Rides</h2>
-      <ol>
+      <ol class="my-8px mx-0 max-h-560px overflow-y-auto">
         <li v-for="r in rides" :key="r.id" :class="{ here: r.id === shown }">
           <Button
             type="text"
@@ -213,7 +213,9 @@ const refresh = () => changed(bearsUpon.horse(props.horseId))
           >
             <span>{{ shortDay(r.on) }}</span>
             <span class="small quiet">{{ verdictWords[r.word] }}</span>
-            <span class="small marks">{{ r.marks.left ?? '–' }} | {{ r.marks.right ?? '–' }}</span>
+            <span class="small [grid-column:2] [grid-row:1]"
+              >{{ r.marks.left ?? '–' }} | {{ r.marks.right ?? '–' }}</span
+            >
           </Button>
         </li>
       </ol>
@@ -231,38 +233,6 @@ const refresh = () => changed(bearsUpon.horse(props.horseId))
   grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr);
   gap: 14px;
 }
-.bars {
-  display: grid;
-  grid-template-columns: 66px minmax(0, 1fr);
-  gap: 6px;
-  align-items: center;
-  margin: 10px 0;
-}
-.bars dt {
-  font-size: 0.87rem;
-  color: var(--quiet);
-}
-.sides {
-  gap: 12px;
-}
-.facts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 26px;
-}
-.photo {
-  max-width: 260px;
-  border-radius: 8px;
-}
-.note {
-  flex-basis: 100%;
-  font-style: italic;
-}
-.rides ol {
-  margin: 8px 0;
-  max-height: 560px;
-  overflow-y: auto;
-}
 .rides .ant-btn {
   display: grid;
   grid-template-columns: 1fr auto;
@@ -274,10 +244,6 @@ const refresh = () => changed(bearsUpon.horse(props.horseId))
 .rides .here .ant-btn {
   background: var(--straw-pale);
   font-weight: 600;
-}
-.rides .marks {
-  grid-column: 2;
-  grid-row: 1;
 }
 @media (max-width: 1080px) {
   .two {

@@ -34,9 +34,14 @@ async function takeBack(event: RideEvent) {
 
 <template>
   <details class="card">
-    <summary>As it was written down ({{ lines.length }} lines)</summary>
+    <summary class="cursor-pointer font-semibold">As it was written down ({{ lines.length }} lines)</summary>
     <ul>
-      <li v-for="l in lines" :key="l.event.id" :class="{ back: l.takenBackBy }">
+      <li
+        v-for="l in lines"
+        :key="l.event.id"
+        :class="{ back: l.takenBackBy }"
+        class="flex gap-12px py-4px px-0 [break-inside:avoid]"
+      >
         <span>{{ sayTap(l.event) }}</span>
         <span v-if="several" class="small quiet by">{{ l.by }}</span>
         <Button
@@ -54,20 +59,10 @@ async function takeBack(event: RideEvent) {
 </template>
 
 <style scoped>
-summary {
-  cursor: pointer;
-  font-weight: 600;
-}
 ul {
   margin-top: 10px;
   columns: 2;
   column-gap: 34px;
-}
-li {
-  display: flex;
-  gap: 12px;
-  padding: 4px 0;
-  break-inside: avoid;
 }
 li span:first-child {
   flex: 1;

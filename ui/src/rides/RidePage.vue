@@ -167,7 +167,7 @@ const sideSays = (side: 'left' | 'right') =>
 
       <section class="card">
         <h2>Transitions</h2>
-        <div class="transitions">
+        <div class="transitions grid grid-cols-[1fr_1fr] gap-y-8px gap-x-22px mt-10px">
           <label v-for="(kind, i) in transitionKinds" :key="kind.label" class="row spread">
             <span>{{ kind.label }}</span>
             <InputNumber v-model:value="form.transitions[i]!" :min="0" :max="500" :aria-label="kind.label" />
@@ -217,7 +217,7 @@ const sideSays = (side: 'left' | 'right') =>
     <section v-if="passed" class="card">
       <h2>Touches by leg</h2>
       <p class="small quiet">Every touch that somebody saw the leg of, all poles and fences of the ride.</p>
-      <div class="legs">
+      <div class="grid grid-cols-[repeat(auto-fit,minmax(220px,1fr))] gap-y-8px gap-x-26px mt-8px">
         <label v-for="leg in legs" :key="leg" class="row spread">
           <span>{{ legWords[leg] }}</span>
           <CountStep v-model="form.touches[leg]" :label="`Touches, ${legWords[leg].toLowerCase()}`" />
@@ -225,8 +225,8 @@ const sideSays = (side: 'left' | 'right') =>
       </div>
     </section>
 
-    <section class="card stack feel">
-      <div class="marks">
+    <section class="card stack gap-18px">
+      <div class="grid grid-cols-[repeat(3,minmax(0,190px))] gap-14px">
         <FieldBox v-slot="{ id }" label="◀ Mark, left rein" name="mark left"
           ><PickOne
             :id="id"
@@ -248,7 +248,7 @@ const sideSays = (side: 'left' | 'right') =>
         /></FieldBox>
       </div>
       <div>
-        <h3>Tension</h3>
+        <h3 class="mb-7px">Tension</h3>
         <ChipRow
           v-model="form.tension"
           label="Tension"
@@ -256,7 +256,7 @@ const sideSays = (side: 'left' | 'right') =>
         />
       </div>
       <div>
-        <h3>Reins dropped at the end: did the head go down and out?</h3>
+        <h3 class="mb-7px">Reins dropped at the end: did the head go down and out?</h3>
         <ChipRow
           v-model="form.closingTest"
           label="Closing test"
@@ -267,10 +267,10 @@ const sideSays = (side: 'left' | 'right') =>
         />
       </div>
       <div>
-        <h3>Seen or felt</h3>
+        <h3 class="mb-7px">Seen or felt</h3>
         <ChipRow v-model="form.signs" label="Signs" :choices="signs" many />
         <template v-if="mayBeKnown">
-          <h3 class="known">Old and known, as before?</h3>
+          <h3 class="known mt-12px mb-7px">Old and known, as before?</h3>
           <ChipRow
             v-model="form.known"
             label="Old and known"
@@ -279,13 +279,13 @@ const sideSays = (side: 'left' | 'right') =>
         </template>
       </div>
       <div>
-        <h3>A fall</h3>
+        <h3 class="mb-7px">A fall</h3>
         <ChipRow v-model="form.fell" label="Who fell" :choices="options(fallerWords)" />
         <Checkbox v-if="form.fell" v-model:checked="form.head"
           >A knock to the head: no more riding that day, and a doctor</Checkbox
         >
       </div>
-      <div class="marks">
+      <div class="grid grid-cols-[repeat(3,minmax(0,190px))] gap-14px">
         <FieldBox v-slot="{ id }" label="°C"
           ><InputNumber
             :id="id"
@@ -300,7 +300,7 @@ const sideSays = (side: 'left' | 'right') =>
             :max="100"
             @change="form.weather.simulated = false"
         /></FieldBox>
-        <p class="small quiet station">
+        <p class="small quiet self-end pb-10px">
           {{ form.weather.simulated ? 'From the simulated station; type over it.' : 'As you read it.' }}
         </p>
       </div>
@@ -325,36 +325,6 @@ const sideSays = (side: 'left' | 'right') =>
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
   gap: 14px;
-}
-.transitions {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px 22px;
-  margin-top: 10px;
-}
-.legs {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
-  gap: 8px 26px;
-  margin-top: 8px;
-}
-.feel {
-  gap: 18px;
-}
-.feel .known {
-  margin-top: 12px;
-}
-.feel h3 {
-  margin-bottom: 7px;
-}
-.marks {
-  display: grid;
-  grid-template-columns: repeat(3, minmax(0, 190px));
-  gap: 14px;
-}
-.station {
-  align-self: end;
-  padding-bottom: 10px;
 }
 @media (max-width: 860px) {
   .two,

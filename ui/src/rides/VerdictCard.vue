@@ -40,13 +40,13 @@ async function answer(verdict: Verdict, accepted: boolean) {
 </script>
 
 <template>
-  <section class="card verdict" :class="lead.word">
+  <section class="card verdict grid gap-10px edge-l-8px-walk py-18px px-22px" :class="lead.word">
     <p class="lead">{{ verdictWords[lead.word] }}</p>
-    <p class="do">{{ lead.do }}</p>
+    <p class="text-1.1rem max-w-62ch">{{ lead.do }}</p>
     <p class="quiet">Seen: {{ lead.seen }}. <WhyButton :why="lead.why" of="this verdict" /></p>
 
     <ProblemNote v-if="problem" :problem="problem" />
-    <p v-if="latest" class="answered">
+    <p v-if="latest" class="py-9px px-13px rounded-8px bg-bank">
       <template v-if="latest.accepted">Accepted by {{ latest.by }}, {{ shortDay(latest.at) }}.</template>
       <template v-else>Overruled by {{ latest.by }}, {{ shortDay(latest.at) }}: “{{ latest.word }}”</template>
       <template v-if="outcome?.next">
@@ -70,7 +70,7 @@ async function answer(verdict: Verdict, accepted: boolean) {
       <span v-else class="small quiet">This cannot be overruled: it protects the horse.</span>
     </div>
 
-    <ul v-if="others.length" class="others">
+    <ul v-if="others.length" class="others grid gap-6px pt-10px edge-t">
       <li v-for="v in others" :key="v.rule">
         <strong>{{ verdictWords[v.word] }}</strong>: {{ v.seen }}. {{ v.do }}
         <WhyButton :why="v.why" :of="`${v.rule}`" />
@@ -98,12 +98,6 @@ async function answer(verdict: Verdict, accepted: boolean) {
 </template>
 
 <style scoped>
-.verdict {
-  display: grid;
-  gap: 10px;
-  border-left: 8px solid var(--walk);
-  padding: 18px 22px;
-}
 .verdict.end,
 .verdict.hold,
 .verdict.stop {
@@ -125,21 +119,6 @@ async function answer(verdict: Verdict, accepted: boolean) {
 .hold .lead,
 .stop .lead {
   color: var(--grave);
-}
-.do {
-  font-size: 1.1rem;
-  max-width: 62ch;
-}
-.answered {
-  padding: 9px 13px;
-  border-radius: 8px;
-  background: var(--bank);
-}
-.others {
-  display: grid;
-  gap: 6px;
-  padding-top: 10px;
-  border-top: 1px solid var(--line);
 }
 .others .ant-btn {
   margin-left: 8px;

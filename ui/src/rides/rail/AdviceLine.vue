@@ -10,12 +10,12 @@ const emit = defineEmits<{ answer: [accepted: boolean] }>()
 
 <template>
   <section class="advice" :class="{ grave: !advice.canWait }" role="alert" aria-label="Advice now">
-    <p class="says">{{ advice.says }}</p>
+    <p class="says text-1.5rem leading-[1.15] font-bold">{{ advice.says }}</p>
     <p v-if="leg" class="do">
       <strong>{{ legWords[leg.leg] }}: {{ leg.n }} of {{ leg.of }} touches told by leg.</strong>
     </p>
     <p class="do">{{ advice.do }} <WhyButton :why="advice.why" of="this advice" /></p>
-    <div class="answers">
+    <div class="grid grid-cols-[repeat(2,minmax(0,1fr))] gap-8px">
       <button type="button" class="rail-key on" @click="emit('answer', true)">
         {{ advice.endsRide ? 'End the ride' : advice.canWait ? 'Do it' : 'Seen to' }}
       </button>
@@ -39,17 +39,7 @@ const emit = defineEmits<{ answer: [accepted: boolean] }>()
   border-color: var(--grave);
   background: var(--long);
 }
-.says {
-  font-size: 1.5rem;
-  line-height: 1.15;
-  font-weight: 700;
-}
 .grave .says {
   color: var(--on-grave-pale);
-}
-.answers {
-  display: grid;
-  grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 8px;
 }
 </style>

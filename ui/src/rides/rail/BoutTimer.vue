@@ -27,7 +27,7 @@ watch(
 </script>
 
 <template>
-  <section class="bouts" aria-label="Bouts">
+  <section class="grid" aria-label="Bouts">
     <button v-if="!at" type="button" class="rail-key" @click="began = now">
       Start {{ part.times ?? 1 }} × {{ minutesAndSeconds(bout) }}
     </button>
@@ -36,15 +36,12 @@ watch(
     </p>
     <p v-else class="big" :class="{ riding: at.riding }">
       <span>{{ at.riding ? `Bout ${at.n} of ${part.times ?? 1}` : `Walk, then bout ${at.n + 1}` }}</span>
-      <strong>{{ minutesAndSeconds(at.left + 999) }}</strong>
+      <strong class="text-2rem">{{ minutesAndSeconds(at.left + 999) }}</strong>
     </p>
   </section>
 </template>
 
 <style scoped>
-.bouts {
-  display: grid;
-}
 .big {
   display: flex;
   align-items: center;
@@ -54,9 +51,6 @@ watch(
   border-radius: 12px;
   background: var(--bank);
   font-size: 1.15rem;
-}
-.big strong {
-  font-size: 2rem;
 }
 .riding {
   background: var(--straw);

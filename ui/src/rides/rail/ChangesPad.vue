@@ -20,7 +20,7 @@ const times = (to: string, quality: ChangeQuality) =>
         v-for="(word, p) in changePlaceWords"
         :key="p"
         type="button"
-        class="rail-key place"
+        class="rail-key text-0.9rem"
         :class="{ on: where === p }"
         :aria-pressed="where === p"
         @click="where = p"
@@ -47,9 +47,6 @@ const times = (to: string, quality: ChangeQuality) =>
 </template>
 
 <style scoped>
-.place {
-  font-size: 0.9rem;
-}
 .four .rail-key {
   font-size: 1rem;
 }

@@ -38,7 +38,7 @@ function finish() {
 </script>
 
 <template>
-  <section class="closing" aria-label="Closing">
+  <section class="grid gap-10px" aria-label="Closing">
     <h2>Reins dropped: did the head go down and out?</h2>
     <div class="rail-keys two">
       <button
@@ -80,14 +80,27 @@ function finish() {
     </div>
     <h2>Tension at the end</h2>
     <TensionKeys :tension="tension" @tap="(n) => (tension = n)" />
-    <div class="words">
-      <label>A word, if you wish<textarea v-model="note" rows="2" /></label>
-      <label>Next time<textarea v-model="next" rows="2" /></label>
-      <label class="photo">
+    <div class="grid grid-cols-[repeat(auto-fit,minmax(220px,1fr))] gap-10px items-end">
+      <label class="grid gap-4px font-semibold"
+        >A word, if you wish<textarea
+          v-model="note"
+          rows="2"
+          class="w-full py-8px px-10px edge-2px rounded-10px font-inherit font-normal"
+        />
+      </label>
+      <label class="grid gap-4px font-semibold"
+        >Next time<textarea
+          v-model="next"
+          rows="2"
+          class="w-full py-8px px-10px edge-2px rounded-10px font-inherit font-normal"
+        />
+      </label>
+      <label class="photo grid gap-4px font-semibold">
         <input
           type="file"
           accept="image/*"
           capture="environment"
+          class="absolute op-0 w-1px"
           @change="(e) => (photo = (e.target as HTMLInputElement).files?.[0] ?? null)"
         />
         <span>{{ photo ? 'Picture taken' : 'Add a picture' }}</span>
@@ -101,33 +114,10 @@ function finish() {
 </template>
 
 <style scoped>
-.closing {
-  display: grid;
-  gap: 10px;
-}
 .exertion {
   display: grid;
   grid-template-columns: repeat(6, minmax(0, 1fr));
   gap: 8px;
-}
-.words {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
-  gap: 10px;
-  align-items: end;
-}
-label {
-  display: grid;
-  gap: 4px;
-  font-weight: 600;
-}
-textarea {
-  width: 100%;
-  padding: 8px 10px;
-  border: 2px solid var(--line);
-  border-radius: 10px;
-  font: inherit;
-  font-weight: 400;
 }
 .photo span {
   display: grid;
@@ -135,11 +125,6 @@ textarea {
   min-height: 56px;
   border: 2px dashed var(--line);
   border-radius: 10px;
-}
-.photo input {
-  position: absolute;
-  opacity: 0;
-  width: 1px;
 }
 .photo input:focus-visible + span {
   outline: 3px solid var(--focus);

@@ -8,17 +8,17 @@ const fallers: Faller[] = ['rider', 'horse', 'both']
 </script>
 
 <template>
-  <section class="fall">
-    <p class="say">
+  <section class="fall grid gap-12px">
+    <p class="text-1.15rem font-semibold">
       A fall is written down: nothing more is jumped today. Catch the horse, see to the rider.
     </p>
-    <p class="say">Who fell?</p>
+    <p class="text-1.15rem font-semibold">Who fell?</p>
     <div class="rail-keys">
       <button v-for="w in fallers" :key="w" type="button" class="rail-key" @click="emit('fell', w, false)">
         {{ fallerWords[w] }}
       </button>
     </div>
-    <p class="say">With a knock to the head: no more riding today, and a doctor</p>
+    <p class="text-1.15rem font-semibold">With a knock to the head: no more riding today, and a doctor</p>
     <div class="rail-keys two">
       <button type="button" class="rail-key grave" @click="emit('fell', 'rider', true)">Rider, head</button>
       <button type="button" class="rail-key grave" @click="emit('fell', 'both', true)">Both, head</button>
@@ -28,16 +28,8 @@ const fallers: Faller[] = ['rider', 'horse', 'both']
 </template>
 
 <style scoped>
-.fall {
-  display: grid;
-  gap: 12px;
-}
 .fall .rail-key {
   min-height: 96px;
   font-size: 1.3rem;
-}
-.say {
-  font-size: 1.15rem;
-  font-weight: 600;
 }
 </style>

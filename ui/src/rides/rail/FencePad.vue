@@ -75,7 +75,7 @@ const tell = (about: {
     </div>
     <template v-if="last">
       <p class="rail-word">The last jump: where from, landed, why</p>
-      <div class="tell">
+      <div class="tell flex gap-8px overflow-x-auto pb-2px">
         <template v-if="touched">
           <button
             v-for="l in legs"
@@ -134,12 +134,6 @@ const tell = (about: {
 <style scoped>
 .soft {
   min-height: 70px;
-}
-.tell {
-  display: flex;
-  gap: 8px;
-  overflow-x: auto;
-  padding-bottom: 2px;
 }
 .tell .rail-key {
   flex: none;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Gait, Rein } from '../../api/schema'
-import { gaitWords } from '../../house/words'
+import { gaitTints, gaitWords } from '../../house/words'
 
 /** Gait and rein: tapped when they change. */
 const props = defineProps<{ gait: Gait | null; rein: Rein; gallops: boolean; since: string }>()
@@ -17,13 +17,14 @@ const gaits = computed<Gait[]>(() => [
 
 <template>
   <div class="rail-pad">
-    <div class="gaits" role="group" aria-label="Gait">
+    <div class="grid grid-flow-col [grid-auto-columns:minmax(0,1fr)] gap-8px" role="group" aria-label="Gait">
       <button
         v-for="g in gaits"
         :key="g"
         type="button"
         class="rail-key gait"
-        :class="[g, { on: gait === g }]"
+        :class="gait === g ? gaitTints[g] : ''"
+        :style="{ '--gait': `var(--${g})` }"
         :aria-pressed="gait === g"
         @click="emit('gait', g)"
       >
@@ -55,49 +56,10 @@ const gaits = computed<Gait[]>(() => [
 </template>
 
 <style scoped>
-.gaits {
-  display: grid;
-  grid-auto-flow: column;
-  grid-auto-columns: minmax(0, 1fr);
-  gap: 8px;
-}
 .gait {
+  border-color: var(--gait);
   min-height: 84px;
   font-size: 1.2rem;
-}
-.gait.halt {
-  border-color: var(--halt);
-}
-.gait.walk {
-  border-color: var(--walk);
-}
-.gait.trot {
-  border-color: var(--trot);
-}
-.gait.canter {
-  border-color: var(--canter);
-}
-.gait.gallop {
-  border-color: var(--gallop);
-}
-.gait.on {
-  color: var(--on-gait);
-}
-.gait.on.halt {
-  background: var(--halt);
-}
-.gait.on.walk {
-  background: var(--walk);
-}
-.gait.on.trot {
-  background: var(--trot);
-  color: var(--on-trot);
-}
-.gait.on.canter {
-  background: var(--canter);
-}
-.gait.on.gallop {
-  background: var(--gallop);
 }
 @media (min-width: 700px) {
   .gait {

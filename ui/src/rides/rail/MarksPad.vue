@@ -24,9 +24,9 @@ const tension = computed(() => {
 
 <template>
   <div class="rail-pad">
-    <div class="mark">
+    <div class="mark grid grid-cols-[64px_70px_64px_minmax(0,1fr)] gap-8px items-center">
       <button type="button" class="rail-key" aria-label="Half a mark less" @click="step(-0.5)">−</button>
-      <output>{{ mark }}</output>
+      <output class="text-2rem font-bold text-center">{{ mark }}</output>
       <button type="button" class="rail-key" aria-label="Half a mark more" @click="step(0.5)">+</button>
       <button
         type="button"
@@ -45,17 +45,6 @@ const tension = computed(() => {
 </template>
 
 <style scoped>
-.mark {
-  display: grid;
-  grid-template-columns: 64px 70px 64px minmax(0, 1fr);
-  gap: 8px;
-  align-items: center;
-}
-output {
-  font-size: 2rem;
-  font-weight: 700;
-  text-align: center;
-}
 .mark .rail-key {
   font-size: 1.4rem;
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Part } from '../../api/schema'
-import { gaitWords } from '../../house/words'
+import { gaitTints, gaitWords } from '../../house/words'
 import { minutesAndSeconds } from './clock'
 
 /** The plan as a strip, the part that is ridden, and what comes next. */
@@ -24,25 +24,28 @@ const dose = (p: Part) =>
 </script>
 
 <template>
-  <section v-if="now" class="plan" aria-label="The plan">
-    <div class="strip">
+  <section v-if="now" class="plan grid gap-7px" aria-label="The plan">
+    <div class="flex gap-3px">
       <button
         v-for="(p, i) in parts"
         :key="i"
         type="button"
-        class="cell"
-        :class="[p.gait, { now: i === part, past: i < part }]"
+        class="cell relative flex-[1_1_0] min-w-12px h-34px p-0 border-0 rounded-5px overflow-hidden bg-bank cursor-pointer"
+        :class="{ now: i === part }"
         :style="{ flexGrow: p.minutes }"
         :aria-label="`Part ${i + 1}: ${p.what}`"
         :aria-current="i === part ? 'step' : undefined"
         @click="emit('go', i)"
       >
-        <span class="done" :style="{ width: filled(i) }" />
-        <span class="letter">{{ gaitWords[p.gait][0] }} {{ p.minutes }}</span>
+        <span class="absolute [inset:0_auto_0_0]" :class="gaitTints[p.gait]" :style="{ width: filled(i) }" />
+        <span
+          class="relative inline-block px-5px rounded-4px bg-card text-ink font-house font-bold text-0.83rem leading-[normal]"
+          >{{ gaitWords[p.gait][0] }} {{ p.minutes }}</span
+        >
       </button>
     </div>
-    <div class="lines">
-      <p class="what">
+    <div class="flex items-baseline justify-between gap-12px">
+      <p class="text-1.08rem leading-[1.2] min-w-0">
         <strong>{{ now.what }}</strong> <span class="quiet">{{ dose(now) }}</span>
       </p>
       <p class="left" :class="{ over: left < 0 }">
@@ -57,72 +60,15 @@ const dose = (p: Part) =>
       :class="{ due: left <= 0 && running }"
       @click="emit('go', part + 1)"
     >
-      <span>Next: {{ next.what }}</span>
+      <span class="overflow-hidden text-ellipsis whitespace-nowrap max-w-86vw">Next: {{ next.what }}</span>
     </button>
   </section>
 </template>
 
 <style scoped>
-.plan {
-  display: grid;
-  gap: 7px;
-}
-.strip {
-  display: flex;
-  gap: 3px;
-}
-.cell {
-  position: relative;
-  flex: 1 1 0;
-  min-width: 12px;
-  height: 34px;
-  padding: 0;
-  border: 0;
-  border-radius: 5px;
-  overflow: hidden;
-  background: var(--bank);
-  cursor: pointer;
-}
-.done {
-  position: absolute;
-  inset: 0 auto 0 0;
-  background: var(--halt);
-}
-.walk .done {
-  background: var(--walk);
-}
-.trot .done {
-  background: var(--trot);
-}
-.canter .done {
-  background: var(--canter);
-}
-.gallop .done {
-  background: var(--gallop);
-}
-.letter {
-  position: relative;
-  display: inline-block;
-  padding: 0 5px;
-  border-radius: 4px;
-  background: var(--card);
-  color: var(--ink);
-  font: 700 0.83rem var(--font);
-}
 .now {
   outline: 3px solid var(--ink);
   outline-offset: -1px;
-}
-.lines {
-  display: flex;
-  align-items: baseline;
-  justify-content: space-between;
-  gap: 12px;
-}
-.what {
-  font-size: 1.08rem;
-  line-height: 1.2;
-  min-width: 0;
 }
 .left {
   white-space: nowrap;
@@ -141,11 +87,5 @@ const dose = (p: Part) =>
   min-height: 64px;
   background: var(--straw);
   border-color: var(--straw);
-}
-.next span {
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-  max-width: 86vw;
 }
 </style>

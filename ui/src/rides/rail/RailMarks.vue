@@ -46,7 +46,11 @@ watch(
 </script>
 
 <template>
-  <div class="tabs" role="tablist" aria-label="Marks">
+  <div
+    class="tabs grid grid-flow-col [grid-auto-columns:minmax(0,1fr)] edge-b-2px"
+    role="tablist"
+    aria-label="Marks"
+  >
     <button
       v-for="p in pads"
       :key="p"
@@ -59,7 +63,7 @@ watch(
       {{ words[p] }}
     </button>
   </div>
-  <div class="marks" role="tabpanel" :aria-label="words[pad]">
+  <div class="marks grid gap-8px" role="tabpanel" :aria-label="words[pad]">
     <CountPad
       v-if="railPart?.line && (pad === 'poles' || pad === 'fence')"
       :tapped="here"
@@ -76,7 +80,12 @@ watch(
       :poles="railPart?.poles ?? 0"
       @tap="(made) => emit('tap', made)"
     />
-    <p v-if="pad === 'fence' && noJumping" class="no-jumping">No more jumping in this ride.</p>
+    <p
+      v-if="pad === 'fence' && noJumping"
+      class="py-20px px-12px edge-2px-grave rounded-12px text-grave text-1.2rem font-bold text-center"
+    >
+      No more jumping in this ride.
+    </p>
     <FencePad
       v-else-if="pad === 'fence'"
       :tapped="here"
@@ -118,12 +127,6 @@ watch(
 </template>
 
 <style scoped>
-.tabs {
-  display: grid;
-  grid-auto-flow: column;
-  grid-auto-columns: minmax(0, 1fr);
-  border-bottom: 2px solid var(--line);
-}
 .tabs button {
   min-height: 48px;
   border: 0;
@@ -136,19 +139,6 @@ watch(
 .tabs .on {
   border-color: var(--straw);
   color: var(--ink);
-}
-.no-jumping {
-  padding: 20px 12px;
-  border: 2px solid var(--grave);
-  border-radius: 12px;
-  color: var(--grave);
-  font-size: 1.2rem;
-  font-weight: 700;
-  text-align: center;
-}
-.marks {
-  display: grid;
-  gap: 8px;
 }
 @media (min-width: 700px) {
   .marks :deep(.rail-key) {

@@ -212,23 +212,29 @@ function press(e: KeyboardEvent) {
     <template v-if="sheet">
       <header class="head">
         <div class="who">
-          <h1>{{ sheet.horseName }}</h1>
-          <p v-if="parts.length" class="sub">Part {{ at.part + 1 }} of {{ parts.length }}</p>
+          <h1 class="text-1.35rem">{{ sheet.horseName }}</h1>
+          <p v-if="parts.length" class="text-0.92rem">Part {{ at.part + 1 }} of {{ parts.length }}</p>
         </div>
-        <p class="clock" role="timer" aria-label="Ridden">{{ minutesAndSeconds(at.ridden) }}</p>
-        <div class="sub state"><WaitingNote /></div>
+        <p class="clock text-2.5rem leading-[1] font-bold" role="timer" aria-label="Ridden">
+          {{ minutesAndSeconds(at.ridden) }}
+        </p>
+        <div class="state text-0.92rem col-span-full"><WaitingNote /></div>
       </header>
 
-      <p v-if="blocked" class="held" role="alert">
+      <p
+        v-if="blocked"
+        class="py-12px px-16px bg-long text-on-grave-pale text-1.15rem font-bold"
+        role="alert"
+      >
         Held: {{ sheet.heldBecause }}. No work until a vet has cleared it{{
           sheet.mayWalkInHand ? '; walking in hand only' : ''
         }}.
       </p>
 
-      <div v-if="over === 'closing'" class="body">
+      <div v-if="over === 'closing'" class="body grid gap-10px content-start pt-10px px-12px pb-12px">
         <ClosingCard :may-ride-on="!hurt" @done="close" @back="rideOn" />
       </div>
-      <div v-else-if="over" class="body sheet">
+      <div v-else-if="over" class="body sheet grid gap-10px content-start pt-10px px-12px pb-12px">
         <button type="button" class="rail-key" @click="over = ''">Back to the ride</button>
         <FallSheet v-if="over === 'fall'" @fell="fell" @none="noFall" />
         <StandsSheet v-if="over === 'stands' && stands" :set-up="stands" />
@@ -240,7 +246,7 @@ function press(e: KeyboardEvent) {
           @instead="instead"
         />
       </div>
-      <div v-else class="body">
+      <div v-else class="body grid gap-10px content-start pt-10px px-12px pb-12px">
         <PartStrip
           v-if="parts.length"
           :parts="parts"
@@ -249,12 +255,20 @@ function press(e: KeyboardEvent) {
           :running="at.gait !== null"
           @go="go"
         />
-        <button v-if="!at.began" type="button" class="rail-key on begin" :disabled="blocked" @click="begin">
+        <button
+          v-if="!at.began"
+          type="button"
+          class="rail-key on min-h-150px text-1.8rem"
+          :disabled="blocked"
+          @click="begin"
+        >
           Begin
-          <small>{{ parts[0] ? `${parts[0].gait}, ${parts[0].minutes} minutes` : 'in walk' }}</small>
+          <small class="text-1rem">{{
+            parts[0] ? `${parts[0].gait}, ${parts[0].minutes} minutes` : 'in walk'
+          }}</small>
         </button>
-        <ul v-if="!at.began && sheet.habits?.length" class="habits" aria-label="Lately">
-          <li v-for="h in sheet.habits" :key="h.rule">
+        <ul v-if="!at.began && sheet.habits?.length" class="grid gap-8px" aria-label="Lately">
+          <li v-for="h in sheet.habits" :key="h.rule" class="pl-12px edge-l-4px-straw">
             {{ h.says }} <strong>{{ h.mend }}</strong>
           </li>
         </ul>
@@ -269,7 +283,7 @@ function press(e: KeyboardEvent) {
             @rein="(r) => r !== 'both' && rein(r)"
           />
           <AdviceLine v-if="spoken" :advice="spoken.advice" :leg="legNamed" @answer="answer" />
-          <p v-if="at.paused" class="paused">Stopped. Tap a gait to go on.</p>
+          <p v-if="at.paused" class="text-center font-semibold">Stopped. Tap a gait to go on.</p>
           <RailMarks
             :sheet="sheet"
             :part="at.part"
@@ -280,7 +294,7 @@ function press(e: KeyboardEvent) {
             @tap="tap"
             @leg="toldLeg"
           />
-          <div v-if="stands && stands.id === part?.setUpId" class="picture">
+          <div v-if="stands && stands.id === part?.setUpId" class="picture hidden">
             <SetUpDrawing :measured="stands.measured" :unit="me.unit" />
           </div>
         </template>
@@ -289,7 +303,9 @@ function press(e: KeyboardEvent) {
       <footer v-if="!over" class="foot">
         <template v-if="at.began">
           <button type="button" class="rail-key" :disabled="!undoable" @click="undo">
-            Undo<small class="last">{{ undoable ? sayTap(undoable) : 'nothing' }}</small>
+            Undo<small class="last max-w-13vw overflow-hidden text-ellipsis whitespace-nowrap">{{
+              undoable ? sayTap(undoable) : 'nothing'
+            }}</small>
           </button>
           <button type="button" class="rail-key" @click="over = 'taps'">Taps</button>
           <button type="button" class="rail-key grave" @click="fall">Fall</button>
@@ -320,52 +336,6 @@ function press(e: KeyboardEvent) {
   background: var(--ink);
   color: var(--on-ink);
 }
-.head h1 {
-  font-size: 1.35rem;
-}
-.sub {
-  font-size: 0.92rem;
-}
-.state {
-  grid-column: 1 / -1;
-}
-.clock {
-  font-size: 2.5rem;
-  line-height: 1;
-  font-weight: 700;
-}
-.held {
-  padding: 12px 16px;
-  background: var(--long);
-  color: var(--on-grave-pale);
-  font-size: 1.15rem;
-  font-weight: 700;
-}
-.body {
-  display: grid;
-  gap: 10px;
-  align-content: start;
-  padding: 10px 12px 12px;
-}
-.begin {
-  min-height: 150px;
-  font-size: 1.8rem;
-}
-.begin small {
-  font-size: 1rem;
-}
-.habits {
-  display: grid;
-  gap: 8px;
-}
-.habits li {
-  padding-left: 12px;
-  border-left: 4px solid var(--straw);
-}
-.paused {
-  text-align: center;
-  font-weight: 600;
-}
 .foot {
   position: sticky;
   bottom: 0;
@@ -380,16 +350,6 @@ function press(e: KeyboardEvent) {
 .foot .rail-key {
   text-decoration: none;
   font-size: 1rem;
-}
-.last {
-  max-width: 13vw;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-/* Where there is room for it without scrolling. */
-.picture {
-  display: none;
 }
 @media (min-width: 700px) and (min-height: 1000px) {
   .picture {

@@ -20,7 +20,7 @@ onMounted(async () => {
 </script>
 
 <template>
-  <main id="main" class="shelf">
+  <main id="main" class="max-w-720px mx-auto py-22px px-16px">
     <header class="page-head">
       <h1>On this device</h1>
       <span class="quiet">{{ me.name }}</span>
@@ -32,7 +32,7 @@ onMounted(async () => {
         Nothing yet. Open Today with a signal once: what is planned is then carried here, and works without
         one.
       </p>
-      <ul>
+      <ul class="grid gap-10px">
         <li v-for="s in sheets" :key="s.key">
           <RouterLink
             class="rail-key"
@@ -48,15 +48,6 @@ onMounted(async () => {
 </template>
 
 <style scoped>
-.shelf {
-  max-width: 720px;
-  margin: 0 auto;
-  padding: 22px 16px;
-}
-ul {
-  display: grid;
-  gap: 10px;
-}
 .rail-key {
   text-decoration: none;
 }

@@ -12,12 +12,12 @@ const elements = computed(() => props.setUp.measured.elements.filter((e) => e.ki
 </script>
 
 <template>
-  <section class="stands" :aria-label="`Set-up ${setUp.name}`">
+  <section class="grid gap-12px" :aria-label="`Set-up ${setUp.name}`">
     <h2>
       {{ setUp.name }}
       <span v-if="setUp.name !== setUp.measured.title" class="quiet">{{ setUp.measured.title }}</span>
     </h2>
-    <div class="drawing"><SetUpDrawing :measured="setUp.measured" :unit="unit" /></div>
+    <div class="overflow-x-auto"><SetUpDrawing :measured="setUp.measured" :unit="unit" /></div>
     <table>
       <thead>
         <tr>
@@ -44,13 +44,6 @@ const elements = computed(() => props.setUp.measured.elements.filter((e) => e.ki
 </template>
 
 <style scoped>
-.stands {
-  display: grid;
-  gap: 12px;
-}
-.drawing {
-  overflow-x: auto;
-}
 td {
   font-size: 1.15rem;
 }

@@ -21,11 +21,15 @@ const choices = (e: RideEvent) =>
 </script>
 
 <template>
-  <ol class="taps">
-    <li v-for="e in shown" :key="e.id">
+  <ol class="taps grid gap-6px">
+    <li
+      v-for="e in shown"
+      :key="e.id"
+      class="grid grid-cols-[76px_minmax(0,1fr)_auto] items-center gap-8px py-6px px-0 edge-b"
+    >
       <span class="quiet">{{ time(e) }}</span>
       <strong>{{ sayTap(e) }}</strong>
-      <span class="do">
+      <span class="do flex gap-6px">
         <button
           v-for="c in choices(e)"
           :key="c"
@@ -49,22 +53,6 @@ const choices = (e: RideEvent) =>
 </template>
 
 <style scoped>
-.taps {
-  display: grid;
-  gap: 6px;
-}
-li {
-  display: grid;
-  grid-template-columns: 76px minmax(0, 1fr) auto;
-  align-items: center;
-  gap: 8px;
-  padding: 6px 0;
-  border-bottom: 1px solid var(--line);
-}
-.do {
-  display: flex;
-  gap: 6px;
-}
 .do .rail-key {
   min-height: 48px;
   font-size: 0.9rem;

@@ -20,11 +20,11 @@ async function giveUp(id: string) {
 
 <template>
   <p class="waiting" role="status" :class="{ some: waiting > 0 }">{{ says }}</p>
-  <p v-if="inMemory.length" class="full" role="alert">
+  <p v-if="inMemory.length" class="py-6px px-10px rounded-8px bg-long text-on-long" role="alert">
     This device is full: {{ inMemory.length }} {{ inMemory.length === 1 ? 'tap is' : 'taps are' }} only on
     this page. Keep it open until they are sent.
   </p>
-  <details v-if="refused.length" class="refused">
+  <details v-if="refused.length" class="py-6px px-10px rounded-8px bg-long text-on-long">
     <summary>{{ refused.length }} not taken by the server</summary>
     <ul>
       <li v-for="t in refused" :key="t.id">
@@ -41,12 +41,5 @@ async function giveUp(id: string) {
 }
 .some {
   font-weight: 700;
-}
-.full,
-.refused {
-  padding: 6px 10px;
-  border-radius: 8px;
-  background: var(--long);
-  color: var(--on-long);
 }
 </style>
