@@ -54,13 +54,13 @@ async function remove(id: string) {
 </script>
 
 <template>
-  <section v-if="data && (data.rides.length || trains())" class="card stack">
+  <section v-if="data && (data.rides.length || trains())" class="card stack gap-10px">
     <div class="row spread">
       <h2>Adjustability</h2>
       <Button v-if="trains() && !adding" size="small" @click="adding = true"> Ridden an accordion </Button>
     </div>
-    <p v-if="data.now !== null" class="ratio">
-      <strong>{{ data.now.toFixed(2) }}</strong>
+    <p v-if="data.now !== null" class="flex gap-10px items-baseline">
+      <strong class="text-1.5rem">{{ data.now.toFixed(2) }}</strong>
       <span class="small quiet"
         >longest over shortest stride; a trained jumper shows {{ data.trained.toFixed(2) }}
         <WhyButton :why="data.why" of="this ratio"
@@ -70,15 +70,20 @@ async function remove(id: string) {
       Ride 10 m between two poles in two, three and four canter strides, and write down the fewest and the
       most.
     </p>
-    <ul class="rides">
-      <li v-for="r in data.rides" :key="r.id">
+    <ul class="rides grid gap-6px">
+      <li
+        v-for="r in data.rides"
+        :key="r.id"
+        class="grid grid-cols-[84px_minmax(60px,1fr)_210px_auto] gap-10px items-center"
+      >
         <span class="small quiet">{{ shortDay(r.on) }}</span>
-        <span class="bar" aria-hidden="true"
+        <span class="relative h-12px rounded-6px bg-bank" aria-hidden="true"
           ><span
             :style="{
               left: `${(r.shortest / longest) * 100}%`,
               width: `${((r.longest - r.shortest) / longest) * 100}%`,
             }"
+            class="absolute top-0 bottom-0 min-w-4px rounded-6px bg-canter"
           ></span
         ></span>
         <span class="small"
@@ -96,7 +101,7 @@ async function remove(id: string) {
         </Button>
       </li>
     </ul>
-    <form v-if="adding" class="stack" @submit.prevent="add">
+    <form v-if="adding" class="stack gap-10px" @submit.prevent="add">
       <ProblemNote v-if="problem && problem.faults.length === 0" :problem="problem" />
       <div class="three">
         <FieldBox v-slot="{ id }" label="Gap, m" name="gapMetres"
@@ -118,41 +123,6 @@ async function remove(id: string) {
 </template>
 
 <style scoped>
-.stack {
-  gap: 10px;
-}
-.ratio {
-  display: flex;
-  gap: 10px;
-  align-items: baseline;
-}
-.ratio strong {
-  font-size: 1.5rem;
-}
-.rides {
-  display: grid;
-  gap: 6px;
-}
-.rides li {
-  display: grid;
-  grid-template-columns: 84px minmax(60px, 1fr) 210px auto;
-  gap: 10px;
-  align-items: center;
-}
-.bar {
-  position: relative;
-  height: 12px;
-  border-radius: 6px;
-  background: var(--bank);
-}
-.bar span {
-  position: absolute;
-  top: 0;
-  bottom: 0;
-  min-width: 4px;
-  border-radius: 6px;
-  background: var(--canter);
-}
 @media (max-width: 620px) {
   .rides li {
     grid-template-columns: 84px 1fr;

@@ -44,7 +44,7 @@ async function choose(t: TopicView, choice: string | null) {
 </script>
 
 <template>
-  <section v-if="approach" class="card stack">
+  <section v-if="approach" class="card stack gap-12px">
     <div class="row spread">
       <h2>{{ horseId ? 'Approach and temperament' : 'How this yard goes about it' }}</h2>
       <Button type="link" size="small" :aria-expanded="all" @click="all = !all">
@@ -62,8 +62,8 @@ async function choose(t: TopicView, choice: string | null) {
       {{ approach.temperament ? temperamentWords[approach.temperament] : 'Temperament not said.' }}
     </p>
     <p v-if="shown.length === 0" class="small quiet">Everything as by default.</p>
-    <ul class="topics">
-      <li v-for="t in shown" :key="t.question">
+    <ul class="topics grid gap-10px">
+      <li v-for="t in shown" :key="t.question" class="grid gap-2px leading-[1.3]">
         <span class="small quiet">{{ t.asks }}</span>
         <PickOne
           v-if="all && trains()"
@@ -85,18 +85,6 @@ async function choose(t: TopicView, choice: string | null) {
 </template>
 
 <style scoped>
-.stack {
-  gap: 12px;
-}
-.topics {
-  display: grid;
-  gap: 10px;
-}
-.topics li {
-  display: grid;
-  gap: 2px;
-  line-height: 1.3;
-}
 .topics .ant-btn {
   margin-left: 0.5em;
 }

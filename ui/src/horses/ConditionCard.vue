@@ -88,7 +88,7 @@ async function remove(of: 'time-away' | 'known-findings', id: string) {
 </script>
 
 <template>
-  <section v-if="condition" class="card stack condition">
+  <section v-if="condition" class="card stack gap-10px">
     <div class="row spread">
       <h2>What binds its plans</h2>
       <Button v-if="trains() && open !== 'away'" size="small" @click="show('away')"> It was off </Button>
@@ -100,7 +100,7 @@ async function remove(of: 'time-away' | 'known-findings', id: string) {
           : 'Nothing besides what stands above.'
       }}
     </p>
-    <ul>
+    <ul class="grid gap-10px">
       <li v-if="condition.ramp">
         <strong>Coming back to work</strong>
         <span
@@ -214,13 +214,6 @@ async function remove(of: 'time-away' | 'known-findings', id: string) {
 </template>
 
 <style scoped>
-.condition {
-  gap: 10px;
-}
-ul {
-  display: grid;
-  gap: 10px;
-}
 li {
   display: grid;
   justify-items: start;

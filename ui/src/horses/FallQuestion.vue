@@ -37,12 +37,12 @@ async function answer() {
 </script>
 
 <template>
-  <form class="fall" @submit.prevent="answer">
+  <form class="fall grid gap-8px" @submit.prevent="answer">
     <p>
       <strong>A fall on {{ shortDay(fall.onDay) }}: how are both today?</strong>
     </p>
     <ProblemNote v-if="problem && problem.faults.length === 0" :problem="problem" />
-    <div class="row">
+    <div class="row items-end">
       <FieldBox label="The horse: legs, back, level in trot" name="horseFine"
         ><ChipRow v-model="horseFine" label="The horse" :choices="answers"
       /></FieldBox>
@@ -67,13 +67,6 @@ async function answer() {
 </template>
 
 <style scoped>
-.fall {
-  display: grid;
-  gap: 8px;
-}
-.row {
-  align-items: end;
-}
 .word {
   flex: 1;
 }

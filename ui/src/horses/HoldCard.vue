@@ -48,7 +48,7 @@ async function allowWalking() {
 </script>
 
 <template>
-  <section class="card stack hold">
+  <section class="card stack hold edge-l-5px-grave">
     <h2>Held since {{ shortDay(hold.since) }}: {{ hold.because }}</h2>
     <p v-if="hold.walkInHandBy">
       Rest, or walking in hand as {{ hold.walkInHandBy }} has said. Nothing else until a vet has cleared it;
@@ -81,9 +81,6 @@ async function allowWalking() {
 </template>
 
 <style scoped>
-.hold {
-  border-left: 5px solid var(--grave);
-}
 .ant-btn {
   justify-self: start;
 }

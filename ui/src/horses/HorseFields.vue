@@ -21,7 +21,7 @@ const experiences = [
 </script>
 
 <template>
-  <div class="fields">
+  <div class="grid grid-cols-[1fr_1fr] gap-14px">
     <FieldBox v-slot="{ id }" label="Name" name="name" class="wide"
       ><Input :id="id" v-model:value="entry.name!"
     /></FieldBox>
@@ -63,11 +63,6 @@ const experiences = [
 </template>
 
 <style scoped>
-.fields {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 14px;
-}
 .wide {
   grid-column: 1 / -1;
 }

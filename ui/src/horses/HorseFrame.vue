@@ -18,15 +18,18 @@ const held = computed(() => passport.value?.holds.find((h) => !h.clearedOn))
 
 <template>
   <div class="frame">
-    <nav class="thread no-print" :aria-label="`Steps of ${passport?.horse.name ?? 'this horse'}`">
-      <div class="who">
+    <nav
+      class="thread no-print flex flex-col py-20px px-16px bg-bank edge-r"
+      :aria-label="`Steps of ${passport?.horse.name ?? 'this horse'}`"
+    >
+      <div class="who grid mb-14px text-1.05rem">
         <strong>{{ passport?.horse.name }}</strong>
         <span v-if="passport" class="quiet small"
           >{{ passport.horse.age }} yrs · {{ passport.horse.hands }}</span
         >
       </div>
-      <ol>
-        <li v-for="step in shown" :key="step.name" :class="{ here: at === step.name }">
+      <ol class="relative">
+        <li v-for="step in shown" :key="step.name" :class="{ here: at === step.name }" class="relative">
           <RouterLink
             :to="{ name: step.name, params: { horseId } }"
             :aria-current="at === step.name ? 'step' : undefined"
@@ -34,9 +37,9 @@ const held = computed(() => passport.value?.holds.find((h) => !h.clearedOn))
           >
         </li>
       </ol>
-      <p class="keys small quiet">Press <strong>?</strong> for keys</p>
+      <p class="keys small quiet mt-auto">Press <strong>?</strong> for keys</p>
     </nav>
-    <main id="main" class="page">
+    <main id="main" class="page pt-20px px-22px pb-60px max-w-1180px">
       <ProblemNote v-if="error" :problem="error" :retry="() => refetch()" />
       <p v-if="held" class="told grave" role="status">
         <strong>Held: {{ held.because }}.</strong> No work until a vet has cleared it.
@@ -54,21 +57,6 @@ const held = computed(() => passport.value?.holds.find((h) => !h.clearedOn))
   grid-template-columns: 172px minmax(0, 1fr);
   min-height: calc(100vh - 57px);
 }
-.thread {
-  display: flex;
-  flex-direction: column;
-  padding: 20px 16px;
-  background: var(--bank);
-  border-right: 1px solid var(--line);
-}
-.who {
-  display: grid;
-  margin-bottom: 14px;
-  font-size: 1.05rem;
-}
-ol {
-  position: relative;
-}
 ol::before {
   content: '';
   position: absolute;
@@ -77,9 +65,6 @@ ol::before {
   bottom: 18px;
   width: 2px;
   background: var(--line);
-}
-li {
-  position: relative;
 }
 li a {
   display: block;
@@ -108,13 +93,6 @@ li a:hover {
 .here a::before {
   border-color: var(--ink);
   background: var(--straw);
-}
-.keys {
-  margin-top: auto;
-}
-.page {
-  padding: 20px 22px 60px;
-  max-width: 1180px;
 }
 @media (max-width: 860px) {
   .frame {

@@ -74,26 +74,29 @@ const outline = computed(() => {
         ? `Seen from above: stiff ${stiff}, bends easily the other way`
         : 'Seen from above: no stiff side named'
     "
+    class="w-full max-w-120px block"
   >
-    <path :d="outline.left" :class="{ stiff: stiff === 'left' }" />
-    <path :d="outline.right" :class="{ stiff: stiff === 'right' }" />
-    <path v-for="ear in outline.ears" :key="ear" :d="ear" class="ear" />
-    <path :d="outline.spine" class="spine" />
+    <path
+      :d="outline.left"
+      :class="{ stiff: stiff === 'left' }"
+      class="fill-bank stroke-quiet stroke-1.5 stroke-join-round"
+    />
+    <path
+      :d="outline.right"
+      :class="{ stiff: stiff === 'right' }"
+      class="fill-bank stroke-quiet stroke-1.5 stroke-join-round"
+    />
+    <path
+      v-for="ear in outline.ears"
+      :key="ear"
+      :d="ear"
+      class="ear fill-bank stroke-quiet stroke-1.5 stroke-join-round"
+    />
+    <path :d="outline.spine" class="spine fill-bank stroke-quiet stroke-1.5 stroke-join-round" />
   </svg>
 </template>
 
 <style scoped>
-svg {
-  width: 100%;
-  max-width: 120px;
-  display: block;
-}
-path {
-  fill: var(--bank);
-  stroke: var(--quiet);
-  stroke-width: 1.5;
-  stroke-linejoin: round;
-}
 .stiff {
   fill: var(--straw);
   stroke: var(--ink);

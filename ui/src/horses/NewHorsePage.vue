@@ -24,7 +24,7 @@ async function add() {
 </script>
 
 <template>
-  <main id="main" class="new">
+  <main id="main" class="max-w-620px mx-auto py-28px px-20px grid gap-12px">
     <h1>A new horse</h1>
     <p class="quiet">
       Its height sets the first distances. Measure its stride next, and they become its own.
@@ -39,13 +39,3 @@ async function add() {
     </form>
   </main>
 </template>
-
-<style scoped>
-.new {
-  max-width: 620px;
-  margin: 0 auto;
-  padding: 28px 20px;
-  display: grid;
-  gap: 12px;
-}
-</style>

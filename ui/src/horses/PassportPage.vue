@@ -106,7 +106,7 @@ async function remove(m: StrideView) {
       <HoldCard v-for="h in held" :key="h.id" :horse-id="horseId" :hold="h" />
       <div class="columns">
         <div class="stack">
-          <p v-if="passport.horse.notes" class="notes">{{ passport.horse.notes }}</p>
+          <p v-if="passport.horse.notes" class="notes max-w-70ch">{{ passport.horse.notes }}</p>
           <PlacesCard :horse-id="horseId" />
           <SidesCard :horse-id="horseId" />
           <section class="card">
@@ -132,13 +132,13 @@ async function remove(m: StrideView) {
             <p v-if="passport.measurements.length === 0" class="quiet">
               None yet. Until then its distances rest on its height alone.
             </p>
-            <ul class="strips">
-              <li v-for="m in passport.measurements" :key="m.id">
+            <ul class="strips grid gap-8px mt-8px">
+              <li v-for="m in passport.measurements" :key="m.id" class="grid grid-cols-[1fr_auto]">
                 <span
                   ><strong>{{ m.stride.toFixed(2) }} m</strong>
                   {{ variantWords[m.variant].toLowerCase() }}</span
                 >
-                <span class="small quiet"
+                <span class="small quiet [grid-column:1]"
                   >{{ shortDay(m.on) }}: {{ m.stripMetres }} m, {{ m.strides }} strides,
                   {{ m.seconds === null ? 'counted between poles' : `${m.seconds} s` }}</span
                 >
@@ -188,21 +188,6 @@ async function remove(m: StrideView) {
 <style scoped>
 .columns {
   --beside: 330px;
-}
-.notes {
-  max-width: 70ch;
-}
-.strips {
-  display: grid;
-  gap: 8px;
-  margin-top: 8px;
-}
-.strips li {
-  display: grid;
-  grid-template-columns: 1fr auto;
-}
-.strips .small.quiet {
-  grid-column: 1;
 }
 .strips .ant-btn {
   grid-column: 2;

@@ -75,7 +75,7 @@ async function clear(restrictionId: string) {
       None holds. What a vet rules out is entered here.
     </p>
     <p v-for="c in all?.contradictions ?? []" :key="c" class="told small" role="status">{{ c }}</p>
-    <div v-for="{ restriction: r } in open" :key="r.id" class="one">
+    <div v-for="{ restriction: r } in open" :key="r.id" class="grid gap-3px justify-items-start">
       <p>
         <strong>{{ r.says }}</strong>
       </p>
@@ -138,10 +138,5 @@ async function clear(restrictionId: string) {
 <style scoped>
 .open {
   border-left: 5px solid var(--grave);
-}
-.one {
-  display: grid;
-  gap: 3px;
-  justify-items: start;
 }
 </style>

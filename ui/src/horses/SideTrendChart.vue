@@ -21,8 +21,13 @@ const line = computed(() => {
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${width} ${height}`" role="img" :aria-label="trend.says">
-    <rect :x="pad - 8" :y="y(3)" :width="width - 2 * pad + 16" :height="y(-3) - y(3)" class="level" />
+  <svg
+    :viewBox="`0 0 ${width} ${height}`"
+    role="img"
+    :aria-label="trend.says"
+    class="w-full max-w-440px block"
+  >
+    <rect :x="pad - 8" :y="y(3)" :width="width - 2 * pad + 16" :height="y(-3) - y(3)" class="fill-true" />
     <text :x="pad - 8" y="12">right rein better ▶</text>
     <text :x="pad - 8" :y="height - 3">◀ left rein better</text>
     <text :x="pad - 4" :y="y(0) + 4" class="mid">level</text>
@@ -32,22 +37,21 @@ const line = computed(() => {
       :x2="x(days.at(-1) ?? 0)"
       :y1="line.y1"
       :y2="line.y2"
-      class="slope"
+      class="slope stroke-ink stroke-2"
       :class="{ faint: trend.narrowing === null }"
     />
-    <circle v-for="(p, i) in trend.points" :key="p.on" :cx="x(days[i]!)" :cy="y(p.index)" r="4.5" />
+    <circle
+      v-for="(p, i) in trend.points"
+      :key="p.on"
+      :cx="x(days[i]!)"
+      :cy="y(p.index)"
+      r="4.5"
+      class="fill-straw stroke-ink stroke-1.2"
+    />
   </svg>
 </template>
 
 <style scoped>
-svg {
-  width: 100%;
-  max-width: 440px;
-  display: block;
-}
-.level {
-  fill: var(--true);
-}
 text {
   font: 12px var(--font);
   fill: var(--quiet);
@@ -55,17 +59,8 @@ text {
 .mid {
   fill: var(--on-true);
 }
-.slope {
-  stroke: var(--ink);
-  stroke-width: 2;
-}
 .faint {
   stroke-dasharray: 4 5;
   stroke: var(--quiet);
-}
-circle {
-  fill: var(--straw);
-  stroke: var(--ink);
-  stroke-width: 1.2;
 }
 </style>

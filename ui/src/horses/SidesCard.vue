@@ -17,11 +17,11 @@ const other = { left: 'right', right: 'left' } as const
 <template>
   <section v-if="sides" class="card sides">
     <h2>Stiff side</h2>
-    <div class="both">
+    <div class="grid grid-cols-[92px_minmax(0,1fr)] gap-18px mt-8px items-start">
       <HorseFromAbove :stiff="side" />
-      <div class="stack">
+      <div class="stack gap-10px">
         <div>
-          <p class="word">
+          <p class="text-1.25rem font-bold">
             <template v-if="side">Stiff {{ side }}, hollow {{ other[side] }}</template>
             <template v-else-if="sides.stiffSide?.clarity === 'contradicts'">Not settled</template>
             <template v-else>Not known</template>
@@ -46,20 +46,3 @@ const other = { left: 'right', right: 'left' } as const
     </div>
   </section>
 </template>
-
-<style scoped>
-.both {
-  display: grid;
-  grid-template-columns: 92px minmax(0, 1fr);
-  gap: 18px;
-  margin-top: 8px;
-  align-items: start;
-}
-.stack {
-  gap: 10px;
-}
-.word {
-  font-size: 1.25rem;
-  font-weight: 700;
-}
-</style>

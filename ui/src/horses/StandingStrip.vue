@@ -22,25 +22,25 @@ const until = computed(() => {
   <section class="strip" :class="passport.standing.may" aria-label="Today">
     <div class="may">
       <p class="small">May do today</p>
-      <p class="says">{{ passport.standing.says }}</p>
+      <p class="says text-1.5rem font-bold leading-[1.2]">{{ passport.standing.says }}</p>
       <ul v-if="passport.standing.because.length" class="small">
         <li v-for="b in passport.standing.because" :key="b">{{ b }}</li>
       </ul>
     </div>
     <div>
       <p class="small">Next</p>
-      <p v-if="passport.next" class="big">
+      <p v-if="passport.next" class="big font-bold">
         <RouterLink
           :to="{ name: 'session', params: { horseId: passport.horse.id, sessionId: passport.next.id } }"
           >{{ passport.next.emphasis }}</RouterLink
         >
-        <span class="quiet small">{{ until }}</span>
+        <span class="quiet small ml-0.35em font-normal whitespace-nowrap">{{ until }}</span>
       </p>
-      <p v-else class="big quiet">Nothing planned</p>
+      <p v-else class="big quiet font-bold">Nothing planned</p>
     </div>
     <div>
       <p class="small">Last ridden</p>
-      <p class="big">
+      <p class="big font-bold">
         {{
           passport.daysSinceRidden === null
             ? 'Not yet'
@@ -50,15 +50,17 @@ const until = computed(() => {
                 ? 'Yesterday'
                 : `${passport.daysSinceRidden} days ago`
         }}
-        <span v-if="passport.lastRidden && passport.daysSinceRidden" class="quiet small">{{
-          shortDay(passport.lastRidden)
-        }}</span>
+        <span
+          v-if="passport.lastRidden && passport.daysSinceRidden"
+          class="quiet small ml-0.35em font-normal whitespace-nowrap"
+          >{{ shortDay(passport.lastRidden) }}</span
+        >
       </p>
     </div>
     <div v-if="due.length">
       <p class="small">Due</p>
-      <p v-for="d in due" :key="d.kind" class="due" :class="d.state">
-        <strong>{{ careWords[d.kind] }}</strong> {{ d.says }}
+      <p v-for="d in due" :key="d.kind" class="due pl-9px edge-l-3px-straw leading-[1.3]" :class="d.state">
+        <strong class="mr-0.3em">{{ careWords[d.kind] }}</strong> {{ d.says }}
       </p>
     </div>
   </section>
@@ -85,32 +87,11 @@ const until = computed(() => {
 .small {
   color: var(--quiet);
 }
-.says {
-  font-size: 1.5rem;
-  font-weight: 700;
-  line-height: 1.2;
-}
 .rest .says {
   color: var(--grave);
 }
-.big {
-  font-weight: 700;
-}
-.big .small {
-  margin-left: 0.35em;
-  font-weight: 400;
-  white-space: nowrap;
-}
-.due strong {
-  margin-right: 0.3em;
-}
 .big a {
   text-underline-offset: 3px;
-}
-.due {
-  padding-left: 9px;
-  border-left: 3px solid var(--straw);
-  line-height: 1.3;
 }
 .due.overdue {
   border-left-color: var(--grave);

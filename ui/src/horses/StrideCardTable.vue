@@ -5,7 +5,7 @@ import type { GaitVariant, StrideEstimate } from '../api/schema'
 import GaitChip from '../house/GaitChip.vue'
 import WhyButton from '../house/WhyButton.vue'
 import { shortDay } from '../house/format'
-import { variantWords } from '../house/words'
+import { gaitTints, variantWords } from '../house/words'
 
 /** The stride card: every variant's stride to one scale, with how sure it is. */
 const props = defineProps<{ card: StrideEstimate[] }>()
@@ -31,25 +31,31 @@ const share = (metres: number) => `${(metres / longest.value) * 100}%`
     ]"
   >
     <template #gait="{ row }">
-      <span class="variant"><GaitChip :gait="gaitOf(row.variant)" /> {{ variantWords[row.variant] }}</span>
+      <span class="variant"
+        ><GaitChip :gait="gaitOf(row.variant)" class="mr-6px" /> {{ variantWords[row.variant] }}</span
+      >
     </template>
     <template #stride="{ row }"
       ><strong>{{ row.stride.toFixed(2) }} m</strong></template
     >
     <template #wide="{ row: e }">
-      <div class="wide" aria-hidden="true">
-        <div class="track">
-          <span class="stride" :class="gaitOf(e.variant)" :style="{ width: share(e.stride) }"></span>
+      <div class="min-w-130px whitespace-nowrap" aria-hidden="true">
+        <div class="inline-block relative w-[calc(100%-68px)] h-10px align-middle">
+          <span
+            class="stride absolute [inset:3px_auto_3px_0] rounded-3px"
+            :class="gaitTints[gaitOf(e.variant)]"
+            :style="{ width: share(e.stride) }"
+          ></span>
           <span
             class="spread"
             :style="{ left: share(e.stride - e.spread), width: share(2 * e.spread) }"
           ></span>
         </div>
-        <span class="give small quiet">± {{ Math.round(e.spread * 100) }} cm</span>
+        <span class="small quiet ml-8px">± {{ Math.round(e.spread * 100) }} cm</span>
       </div>
     </template>
     <template #restsOn="{ row: e }">
-      <div class="small rests">
+      <div class="small leading-[1.2] whitespace-nowrap">
         <template v-if="e.measurements"
           >{{ e.measurements }} measured<br /><span class="quiet">{{
             shortDay(e.lastMeasured!)
@@ -68,43 +74,11 @@ const share = (metres: number) => `${(metres / longest.value) * 100}%`
 .variant {
   white-space: nowrap;
 }
-.variant :deep(.gait) {
-  margin-right: 6px;
-}
 .card-of-strides :deep(.guessed) {
   color: var(--quiet);
 }
 .card-of-strides :deep(.guessed strong) {
   font-weight: 500;
-}
-.rests {
-  line-height: 1.2;
-  white-space: nowrap;
-}
-.wide {
-  min-width: 130px;
-  white-space: nowrap;
-}
-.track {
-  display: inline-block;
-  position: relative;
-  width: calc(100% - 68px);
-  height: 10px;
-  vertical-align: middle;
-}
-.stride {
-  position: absolute;
-  inset: 3px auto 3px 0;
-  border-radius: 3px;
-}
-.walk {
-  background: var(--walk);
-}
-.trot {
-  background: var(--trot);
-}
-.canter {
-  background: var(--canter);
 }
 .card-of-strides :deep(.guessed .stride) {
   opacity: 0.35;
@@ -115,8 +89,5 @@ const share = (metres: number) => `${(metres / longest.value) * 100}%`
   border-left: 2px solid var(--ink);
   border-right: 2px solid var(--ink);
   background: linear-gradient(var(--ink), var(--ink)) center / 100% 1px no-repeat;
-}
-.give {
-  margin-left: 8px;
 }
 </style>

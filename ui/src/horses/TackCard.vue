@@ -79,7 +79,7 @@ const isFor = (t: TackView) =>
 </script>
 
 <template>
-  <section v-if="tack && (tack.length || trains())" class="card stack">
+  <section v-if="tack && (tack.length || trains())" class="card stack gap-12px">
     <div class="row spread">
       <h2>Tack</h2>
       <Button v-if="trains() && !writing" size="small" @click="begin()"> Add a piece </Button>
@@ -87,8 +87,8 @@ const isFor = (t: TackView) =>
     <p v-if="tack.length === 0 && !writing" class="small quiet">
       Say which bit is for what, and a plan in the wrong one says so.
     </p>
-    <ul class="pieces">
-      <li v-for="t in tack" :key="t.tack.id">
+    <ul class="pieces grid gap-9px">
+      <li v-for="t in tack" :key="t.tack.id" class="grid leading-[1.3]">
         <strong>{{ t.tack.name }}</strong>
         <span class="small">for {{ isFor(t) }}</span>
         <span class="small quiet"
@@ -104,7 +104,7 @@ const isFor = (t: TackView) =>
         >
       </li>
     </ul>
-    <form v-if="writing" class="stack" @submit.prevent="keep()">
+    <form v-if="writing" class="stack gap-12px" @submit.prevent="keep()">
       <ProblemNote
         v-if="problem && problem.faults.length === 0 && problem.status !== 409"
         :problem="problem"
@@ -140,17 +140,6 @@ const isFor = (t: TackView) =>
 </template>
 
 <style scoped>
-.stack {
-  gap: 12px;
-}
-.pieces {
-  display: grid;
-  gap: 9px;
-}
-.pieces li {
-  display: grid;
-  line-height: 1.3;
-}
 .pieces .ant-btn {
   margin-left: 8px;
 }

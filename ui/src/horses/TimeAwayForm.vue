@@ -51,12 +51,12 @@ async function tell() {
 </script>
 
 <template>
-  <form class="away" @submit.prevent="tell">
+  <form class="grid gap-10px" @submit.prevent="tell">
     <ProblemNote v-if="problem && problem.faults.length === 0" :problem="problem" />
     <FieldBox label="What was it" name="because">
       <ChipRow v-model="why" label="What was it" :choices="choices" />
     </FieldBox>
-    <div class="days">
+    <div class="days grid grid-cols-[repeat(2,minmax(0,170px))] gap-12px">
       <FieldBox v-slot="{ id }" label="First day off" name="from"
         ><DatePicker :id="id" v-model:value="from!" value-format="YYYY-MM-DD" format="D MMM YYYY"
       /></FieldBox>
@@ -70,15 +70,3 @@ async function tell() {
     </div>
   </form>
 </template>
-
-<style scoped>
-.away {
-  display: grid;
-  gap: 10px;
-}
-.days {
-  display: grid;
-  grid-template-columns: repeat(2, minmax(0, 170px));
-  gap: 12px;
-}
-</style>

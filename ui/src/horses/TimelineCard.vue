@@ -22,8 +22,13 @@ const to = (l: TimelineLine) =>
 <template>
   <section v-if="lines?.length" class="card">
     <h2>What happened</h2>
-    <ol>
-      <li v-for="(l, i) in shown" :key="i" :class="l.what">
+    <ol class="grid gap-7px mt-10px mx-0 mb-6px">
+      <li
+        v-for="(l, i) in shown"
+        :key="i"
+        :class="l.what"
+        class="grid grid-cols-[84px_minmax(0,1fr)] gap-8px pl-9px edge-l-3px leading-[1.3] text-0.92rem"
+      >
         <span class="small quiet">{{ shown[i - 1]?.on === l.on ? '' : shortDay(l.on) }}</span>
         <RouterLink v-if="to(l)" :to="to(l)!">{{ l.says }}</RouterLink>
         <span v-else>{{ l.says }}</span>
@@ -36,20 +41,6 @@ const to = (l: TimelineLine) =>
 </template>
 
 <style scoped>
-ol {
-  display: grid;
-  gap: 7px;
-  margin: 10px 0 6px;
-}
-li {
-  display: grid;
-  grid-template-columns: 84px minmax(0, 1fr);
-  gap: 8px;
-  padding-left: 9px;
-  border-left: 3px solid var(--line);
-  line-height: 1.3;
-  font-size: 0.92rem;
-}
 li.ride {
   border-left-color: var(--walk);
 }
