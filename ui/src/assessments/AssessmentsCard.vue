@@ -45,7 +45,7 @@ async function begin() {
 </script>
 
 <template>
-  <section v-if="all && (all.length || rides())" class="card stack">
+  <section v-if="all && (all.length || rides())" class="card stack gap-10px">
     <div class="row spread">
       <h2>Assessment ride</h2>
       <Button
@@ -67,7 +67,7 @@ async function begin() {
       The first thing with a new horse: it finds the stiff side, a starting rung on every ladder and the
       minutes of the first two weeks.
     </p>
-    <form v-if="beginning" class="stack" @submit.prevent="begin">
+    <form v-if="beginning" class="stack gap-10px" @submit.prevent="begin">
       <ProblemNote
         v-if="problem && (problem.faults.length === 0 || !problem.faults[0]!.field)"
         :problem="problem"
@@ -88,8 +88,8 @@ async function begin() {
         <Button @click="beginning = false">Leave it</Button>
       </div>
     </form>
-    <ul v-if="finished.length">
-      <li v-for="(a, i) in finished" :key="a.id">
+    <ul v-if="finished.length" class="grid gap-5px">
+      <li v-for="(a, i) in finished" :key="a.id" class="flex gap-10px items-baseline">
         <RouterLink :to="to(a.id)">{{ shortDay(a.startedOn) }}</RouterLink>
         <span class="small quiet"
           >{{ i === finished.length - 1 ? 'baseline, ' : ''
@@ -101,18 +101,6 @@ async function begin() {
 </template>
 
 <style scoped>
-.stack {
-  gap: 10px;
-}
-ul {
-  display: grid;
-  gap: 5px;
-}
-li {
-  display: flex;
-  gap: 10px;
-  align-items: baseline;
-}
 p .ant-btn {
   margin-top: 6px;
 }

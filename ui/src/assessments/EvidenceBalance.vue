@@ -14,45 +14,29 @@ defineProps<{ title: string; finding: SideFinding; sideWord: (side: 'left' | 'ri
       <WhyButton :why="finding.why" :of="title.toLowerCase()" />
     </div>
     <p class="word">
-      <strong>{{ finding.side ? sideWord(finding.side) : 'No side named' }}</strong>
+      <strong class="mr-0.3em text-1.15rem">{{
+        finding.side ? sideWord(finding.side) : 'No side named'
+      }}</strong>
       <span class="quiet"> {{ clarityWords[finding.clarity] }}</span>
     </p>
-    <div v-if="finding.clarity !== 'none'" class="balance">
-      <ul :aria-label="`Speaks for the left, ${title.toLowerCase()}`">
-        <li class="head small quiet">◀ left</li>
-        <li v-for="e in finding.forLeft" :key="e.says" class="small">{{ e.says }}</li>
-        <li v-if="finding.forLeft.length === 0" class="small quiet">nothing</li>
+    <div v-if="finding.clarity !== 'none'" class="grid grid-cols-[1fr_1fr] gap-14px mt-8px">
+      <ul :aria-label="`Speaks for the left, ${title.toLowerCase()}`" class="grid gap-4px content-start">
+        <li class="head small quiet leading-[1.3]">◀ left</li>
+        <li v-for="e in finding.forLeft" :key="e.says" class="small leading-[1.3]">{{ e.says }}</li>
+        <li v-if="finding.forLeft.length === 0" class="small quiet leading-[1.3]">nothing</li>
       </ul>
-      <ul :aria-label="`Speaks for the right, ${title.toLowerCase()}`">
-        <li class="head small quiet">right ▶</li>
-        <li v-for="e in finding.forRight" :key="e.says" class="small">{{ e.says }}</li>
-        <li v-if="finding.forRight.length === 0" class="small quiet">nothing</li>
+      <ul :aria-label="`Speaks for the right, ${title.toLowerCase()}`" class="grid gap-4px content-start">
+        <li class="head small quiet leading-[1.3]">right ▶</li>
+        <li v-for="e in finding.forRight" :key="e.says" class="small leading-[1.3]">{{ e.says }}</li>
+        <li v-if="finding.forRight.length === 0" class="small quiet leading-[1.3]">nothing</li>
       </ul>
     </div>
   </section>
 </template>
 
 <style scoped>
-.word strong {
-  margin-right: 0.3em;
-  font-size: 1.15rem;
-}
-.balance {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 14px;
-  margin-top: 8px;
-}
-ul {
-  display: grid;
-  gap: 4px;
-  align-content: start;
-}
 ul + ul {
   padding-left: 14px;
   border-left: 1px solid var(--line);
-}
-li {
-  line-height: 1.3;
 }
 </style>

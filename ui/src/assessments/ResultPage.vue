@@ -85,7 +85,7 @@ function toggle(strand: Strand) {
 </script>
 
 <template>
-  <div class="result">
+  <div class="result max-w-1240px mx-auto pt-20px px-20px pb-60px">
     <header class="page-head">
       <RouterLink class="small" :to="{ name: 'passport', params: { horseId } }">{{ name }}</RouterLink>
       <h1>Assessment ride</h1>
@@ -98,14 +98,14 @@ function toggle(strand: Strand) {
         <Button type="primary" @click="emit('back')">Back to the sheet</Button>
       </div>
     </header>
-    <p v-if="assessment.reported" class="quiet reported">“{{ assessment.reported }}”</p>
+    <p v-if="assessment.reported" class="quiet mt--6px mx-0 mb-14px">“{{ assessment.reported }}”</p>
 
     <div class="columns">
       <div class="stack">
-        <section class="card side">
+        <section class="card grid grid-cols-[110px_minmax(0,1fr)] gap-22px">
           <HorseFromAbove :stiff="f.stiffSide.side" />
           <div>
-            <p class="verdict">
+            <p class="text-1.9rem font-bold leading-[1.15]">
               {{
                 f.stiffSide.side
                   ? `Stiff ${f.stiffSide.side}, hollow ${other[f.stiffSide.side]}`
@@ -113,13 +113,16 @@ function toggle(strand: Strand) {
               }}
             </p>
             <p>{{ clarityWords[f.stiffSide.clarity] }} <WhyButton :why="f.stiffSide.why" of="this side" /></p>
-            <div v-if="f.stiffSide.clarity !== 'none'" class="balance">
-              <ul aria-label="Speaks for the left">
+            <div
+              v-if="f.stiffSide.clarity !== 'none'"
+              class="balance grid grid-cols-[1fr_1fr] gap-16px mt-12px"
+            >
+              <ul aria-label="Speaks for the left" class="grid gap-4px content-start">
                 <li class="small quiet">◀ speaks for stiff left</li>
                 <li v-for="e in f.stiffSide.forLeft" :key="e.says" class="small">{{ e.says }}</li>
                 <li v-if="!f.stiffSide.forLeft.length" class="small quiet">nothing</li>
               </ul>
-              <ul aria-label="Speaks for the right">
+              <ul aria-label="Speaks for the right" class="grid gap-4px content-start">
                 <li class="small quiet">speaks for stiff right ▶</li>
                 <li v-for="e in f.stiffSide.forRight" :key="e.says" class="small">{{ e.says }}</li>
                 <li v-if="!f.stiffSide.forRight.length" class="small quiet">nothing</li>
@@ -141,16 +144,16 @@ function toggle(strand: Strand) {
         </section>
         <section class="card">
           <h2>Also</h2>
-          <dl>
+          <dl class="grid grid-cols-[130px_minmax(0,1fr)] gap-y-8px gap-x-14px mt-8px">
             <template v-for="p in plain" :key="p.title">
-              <dt>{{ p.title }}</dt>
+              <dt class="text-quiet">{{ p.title }}</dt>
               <dd>
                 <strong>{{ p.finding.says }}</strong>
                 <WhyButton :why="p.finding.why" :of="p.title.toLowerCase()" />
                 <span v-if="p.finding.for.length" class="small quiet block">{{
                   p.finding.for.join('; ')
                 }}</span>
-                <span v-if="p.finding.against.length" class="small block against"
+                <span v-if="p.finding.against.length" class="small block text-on-tight"
                   >against it: {{ p.finding.against.join('; ') }}</span
                 >
               </dd>
@@ -202,9 +205,13 @@ function toggle(strand: Strand) {
         <section v-if="assessment.firstWeeks" class="card">
           <h2>The first two weeks <WhyButton :why="assessment.firstWeeks.why" of="these minutes" /></h2>
           <ul class="weeks">
-            <li v-for="w in assessment.firstWeeks.weeks" :key="w.week">
+            <li
+              v-for="w in assessment.firstWeeks.weeks"
+              :key="w.week"
+              class="grid grid-cols-[84px_1fr] gap-12px items-center leading-[1.3]"
+            >
               <span class="minutes"
-                ><strong>{{ w.minutesEach }}</strong> min</span
+                ><strong class="text-1.9rem">{{ w.minutesEach }}</strong> min</span
               >
               <span class="small"
                 >week {{ w.week }}: {{ w.sessions }} sessions, {{ w.minutes }} in all<br /><span
@@ -255,35 +262,6 @@ function toggle(strand: Strand) {
 </template>
 
 <style scoped>
-.result {
-  max-width: 1240px;
-  margin: 0 auto;
-  padding: 20px 20px 60px;
-}
-.reported {
-  margin: -6px 0 14px;
-}
-.side {
-  display: grid;
-  grid-template-columns: 110px minmax(0, 1fr);
-  gap: 22px;
-}
-.verdict {
-  font-size: 1.9rem;
-  font-weight: 700;
-  line-height: 1.15;
-}
-.balance {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 16px;
-  margin-top: 12px;
-}
-.balance ul {
-  display: grid;
-  gap: 4px;
-  align-content: start;
-}
 .balance ul + ul {
   padding-left: 16px;
   border-left: 1px solid var(--line);
@@ -293,35 +271,10 @@ function toggle(strand: Strand) {
   grid-template-columns: 1fr 1fr;
   gap: 14px;
 }
-dl {
-  display: grid;
-  grid-template-columns: 130px minmax(0, 1fr);
-  gap: 8px 14px;
-  margin-top: 8px;
-}
-dt {
-  color: var(--quiet);
-}
-.block {
-  display: block;
-}
-.against {
-  color: var(--on-tight);
-}
 .weeks {
   display: grid;
   gap: 12px;
   margin-top: 8px;
-}
-.weeks li {
-  display: grid;
-  grid-template-columns: 84px 1fr;
-  gap: 12px;
-  align-items: center;
-  line-height: 1.3;
-}
-.minutes strong {
-  font-size: 1.9rem;
 }
 .proposals {
   display: grid;

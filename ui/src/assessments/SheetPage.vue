@@ -67,8 +67,8 @@ async function finish() {
 </script>
 
 <template>
-  <div class="sheet">
-    <header>
+  <div class="max-w-1180px mx-auto pt-14px px-18px pb-100px grid gap-14px">
+    <header class="flex justify-between items-center gap-16px">
       <div>
         <h1>{{ name }}, assessment ride</h1>
         <p class="small quiet">
@@ -81,11 +81,11 @@ async function finish() {
           <RouterLink :to="{ name: 'passport', params: { horseId } }">Leave it for later</RouterLink>
         </p>
       </div>
-      <p class="clock" role="timer">
-        <strong>{{ minute }}</strong> <span>min</span>
+      <p class="clock text-1.1rem whitespace-nowrap" role="timer">
+        <strong class="text-2.6rem leading-[1]">{{ minute }}</strong> <span>min</span>
       </p>
     </header>
-    <nav aria-label="Lines of the sheet">
+    <nav aria-label="Lines of the sheet" class="grid grid-cols-[repeat(12,minmax(0,1fr))] gap-5px">
       <button
         v-for="(l, i) in lines"
         :key="l.item.item"
@@ -110,11 +110,13 @@ async function finish() {
 
     <section class="line">
       <div>
-        <h2>{{ line.item.name }}</h2>
-        <p class="how">{{ line.item.how }}</p>
+        <h2 class="text-1.8rem leading-[1.15]">{{ line.item.name }}</h2>
+        <p class="max-w-62ch text-1.05rem">{{ line.item.how }}</p>
       </div>
-      <p v-if="!line.gate.open" class="shut-word">{{ line.gate.says }}</p>
-      <div v-else-if="line.item.item === 'droppedRein'" class="dropped">
+      <p v-if="!line.gate.open" class="shut-word p-22px rounded-[var(--round)] bg-bank text-1.2rem">
+        {{ line.gate.says }}
+      </p>
+      <div v-else-if="line.item.item === 'droppedRein'" class="dropped grid grid-cols-[1fr_1fr] gap-14px">
         <button
           type="button"
           :class="{ on: at('droppedRein', 'both').passed === true }"
@@ -162,32 +164,6 @@ async function finish() {
 </template>
 
 <style scoped>
-.sheet {
-  max-width: 1180px;
-  margin: 0 auto;
-  padding: 14px 18px 100px;
-  display: grid;
-  gap: 14px;
-}
-header {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 16px;
-}
-.clock {
-  font-size: 1.1rem;
-  white-space: nowrap;
-}
-.clock strong {
-  font-size: 2.6rem;
-  line-height: 1;
-}
-nav {
-  display: grid;
-  grid-template-columns: repeat(12, minmax(0, 1fr));
-  gap: 5px;
-}
 nav button {
   min-height: 48px;
   padding: 0;
@@ -214,20 +190,6 @@ nav .here {
   display: grid;
   gap: 12px;
 }
-h2 {
-  font-size: 1.8rem;
-  line-height: 1.15;
-}
-.how {
-  max-width: 62ch;
-  font-size: 1.05rem;
-}
-.shut-word {
-  padding: 22px;
-  border-radius: var(--round);
-  background: var(--bank);
-  font-size: 1.2rem;
-}
 .shut-word::first-letter {
   text-transform: uppercase;
 }
@@ -238,11 +200,6 @@ h2 {
 }
 .sides.one {
   grid-template-columns: minmax(0, 560px);
-}
-.dropped {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 14px;
 }
 .dropped button {
   min-height: 120px;

@@ -21,16 +21,21 @@ const addHalf = () =>
 </script>
 
 <template>
-  <section class="pad" :aria-label="title">
+  <section class="grid content-start gap-12px p-14px edge rounded-[var(--round)] bg-card" :aria-label="title">
     <div class="row spread">
-      <h3>{{ title }}</h3>
-      <p class="given" aria-live="polite">
+      <h3 class="text-1.15rem">{{ title }}</h3>
+      <p class="given min-h-1.9rem" aria-live="polite">
         <template v-if="answer.mark !== null"
-          ><strong>{{ answer.mark }}</strong> {{ markWords[Math.floor(answer.mark)] }}</template
+          ><strong class="text-1.4rem">{{ answer.mark }}</strong>
+          {{ markWords[Math.floor(answer.mark)] }}</template
         >
       </p>
     </div>
-    <div class="marks" role="group" :aria-label="`Mark, ${title}`">
+    <div
+      class="marks grid grid-cols-[repeat(6,minmax(0,1fr))] gap-6px"
+      role="group"
+      :aria-label="`Mark, ${title}`"
+    >
       <button
         v-for="n in 11"
         :key="n"
@@ -99,29 +104,6 @@ const addHalf = () =>
 </template>
 
 <style scoped>
-.pad {
-  display: grid;
-  align-content: start;
-  gap: 12px;
-  padding: 14px;
-  border: 1px solid var(--line);
-  border-radius: var(--round);
-  background: var(--card);
-}
-h3 {
-  font-size: 1.15rem;
-}
-.given {
-  min-height: 1.9rem;
-}
-.given strong {
-  font-size: 1.4rem;
-}
-.marks {
-  display: grid;
-  grid-template-columns: repeat(6, minmax(0, 1fr));
-  gap: 6px;
-}
 .marks button,
 .tension button,
 .minute button {

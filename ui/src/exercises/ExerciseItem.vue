@@ -21,10 +21,12 @@ const once = computed(() => {
 </script>
 
 <template>
-  <li :class="{ hidden: view.hidden }">
+  <li :class="{ away: view.hidden }" class="grid gap-4px content-start">
     <h3>
       {{ exercise.name }}
-      <span v-if="view.own" class="small own">ours, by {{ view.own.by }}</span>
+      <span v-if="view.own" class="small ml-6px py-1px px-8px rounded-6px bg-straw-pale font-normal"
+        >ours, by {{ view.own.by }}</span
+      >
       <span v-if="view.hidden" class="small quiet">hidden</span>
     </h3>
     <p>{{ exercise.how }}</p>
@@ -58,7 +60,7 @@ const once = computed(() => {
         >
       </p>
     </template>
-    <p v-if="trains()" class="row small acts">
+    <p v-if="trains()" class="row small acts gap-14px">
       <template v-if="view.own">
         <Button type="link" :aria-label="`Change ${exercise.name}`" @click="emit('change')"> Change </Button>
         <Button type="link" :aria-label="`Take off ${exercise.name}`" @click="emit('remove')">
@@ -82,22 +84,7 @@ const once = computed(() => {
 </template>
 
 <style scoped>
-li {
-  display: grid;
-  gap: 4px;
-  align-content: start;
-}
-.hidden > :not(h3, .acts) {
+.away > :not(h3, .acts) {
   display: none;
-}
-.own {
-  margin-left: 6px;
-  padding: 1px 8px;
-  border-radius: 6px;
-  background: var(--straw-pale);
-  font-weight: 400;
-}
-.acts {
-  gap: 14px;
 }
 </style>

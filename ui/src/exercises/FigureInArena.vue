@@ -17,11 +17,11 @@ const path = computed(
 </script>
 
 <template>
-  <svg viewBox="-4 -4 68 28.5" role="img" :aria-label="title">
+  <svg viewBox="-4 -4 68 28.5" role="img" :aria-label="title" class="block w-full rounded-8px bg-bank">
     <rect x="0" y="0" width="60" height="20" fill="var(--sand)" stroke="var(--ink)" stroke-width="0.25" />
-    <line x1="0" x2="60" y1="10" y2="10" class="centre" />
+    <line x1="0" x2="60" y1="10" y2="10" class="stroke-sand-line stroke-0.15" />
     <text v-for="p in letters" :key="p.l" :x="p.x" :y="p.y">{{ p.l }}</text>
-    <path :d="path" class="way" />
+    <path :d="path" class="fill-none stroke-ink stroke-0.3" />
     <circle
       v-for="(p, i) in drawing.prints"
       :key="i"
@@ -35,24 +35,9 @@ const path = computed(
 </template>
 
 <style scoped>
-svg {
-  display: block;
-  width: 100%;
-  border-radius: 8px;
-  background: var(--bank);
-}
 text {
   font: 700 2px var(--font);
   text-anchor: middle;
   fill: var(--quiet);
-}
-.centre {
-  stroke: var(--sand-line);
-  stroke-width: 0.15;
-}
-.way {
-  fill: none;
-  stroke: var(--ink);
-  stroke-width: 0.3;
 }
 </style>

@@ -38,7 +38,7 @@ const link = (rung: RungView) => {
 </script>
 
 <template>
-  <main id="main" class="library">
+  <main id="main" class="max-w-1320px mx-auto pt-20px px-20px pb-60px">
     <header class="page-head">
       <h1>Library</h1>
       <span v-if="horse" class="quiet"
@@ -58,17 +58,18 @@ const link = (rung: RungView) => {
     <p v-if="search.trim() && hits === 0" class="card">
       No rung speaks of “{{ search.trim() }}”. Try a shorter word.
     </p>
-    <div v-if="library" class="ladders">
+    <div v-if="library" class="ladders grid grid-cols-[repeat(6,minmax(0,1fr))] gap-14px items-end">
       <section v-for="ladder in library.ladders" :key="ladder.strand" class="ladder">
-        <h2>{{ strandWords[ladder.strand] }}</h2>
-        <ol reversed>
+        <h2 class="mb-6px">{{ strandWords[ladder.strand] }}</h2>
+        <ol reversed class="mt-auto edge-l-2px ml-6px">
           <li
             v-for="rung in [...ladder.rungs].reverse()"
             :key="rung.id"
             :class="[state(rung), { faint: !found(rung) }]"
+            class="py-2px px-0"
           >
             <RouterLink :to="link(rung)"
-              ><span class="bead" aria-hidden="true"></span>{{ rung.name
+              ><span class="bead absolute -left-7px top-6px" aria-hidden="true"></span>{{ rung.name
               }}<span class="visually-hidden">, {{ stateWords[state(rung)] }}</span></RouterLink
             >
             <p v-if="state(rung) === 'next' && place(ladder.strand)?.missing.length" class="missing">
@@ -84,28 +85,18 @@ const link = (rung: RungView) => {
         </ol>
       </section>
     </div>
-    <p class="key small quiet">
-      <span class="bead reached"></span> reached <span class="bead here"></span> stands here
-      <span class="bead next"></span> next, with what is missing <span class="bead"></span> later
+    <p class="small quiet mt-14px">
+      <span class="bead reached ml-14px"></span> reached <span class="bead here ml-14px"></span> stands here
+      <span class="bead next ml-14px"></span> next, with what is missing
+      <span class="bead ml-14px"></span> later
     </p>
     <LoadingLines />
   </main>
 </template>
 
 <style scoped>
-.library {
-  max-width: 1320px;
-  margin: 0 auto;
-  padding: 20px 20px 60px;
-}
 .search {
   width: 210px;
-}
-.ladders {
-  display: grid;
-  grid-template-columns: repeat(6, minmax(0, 1fr));
-  gap: 14px;
-  align-items: end;
 }
 .ladder {
   align-self: stretch;
@@ -115,17 +106,6 @@ const link = (rung: RungView) => {
   border: 1px solid var(--line);
   border-radius: var(--round);
   background: var(--card);
-}
-h2 {
-  margin-bottom: 6px;
-}
-ol {
-  margin-top: auto;
-  border-left: 2px solid var(--line);
-  margin-left: 6px;
-}
-li {
-  padding: 2px 0;
 }
 li a {
   position: relative;
@@ -147,11 +127,6 @@ li a:hover {
   border-radius: 50%;
   background: var(--card);
   vertical-align: -2px;
-}
-li .bead {
-  position: absolute;
-  left: -7px;
-  top: 6px;
 }
 .reached .bead,
 .bead.reached {
@@ -190,12 +165,6 @@ li.faint {
 .missing.open {
   background: var(--true);
   color: var(--on-true);
-}
-.key {
-  margin-top: 14px;
-}
-.key .bead {
-  margin-left: 14px;
 }
 @media (max-width: 1080px) {
   .ladders {

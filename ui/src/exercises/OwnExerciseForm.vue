@@ -50,7 +50,7 @@ async function takeTheirs() {
 </script>
 
 <template>
-  <form class="stack" @submit.prevent="keep()">
+  <form class="stack gap-12px" @submit.prevent="keep()">
     <ProblemNote v-if="problem && problem.faults.length === 0 && problem.status !== 409" :problem="problem" />
     <FieldBox v-slot="{ id }" label="What it is called" name="name"
       ><Input :id="id" v-model:value="form.name!"
@@ -94,9 +94,3 @@ async function takeTheirs() {
     />
   </form>
 </template>
-
-<style scoped>
-.stack {
-  gap: 12px;
-}
-</style>

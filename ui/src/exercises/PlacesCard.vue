@@ -25,8 +25,8 @@ const says = { up: 'ready to go up', stay: '', back: 'go back one' }
     <p v-if="places && begun.length === 0" class="quiet">
       On no ladder yet. Open a rung in the library and place it there, with a word why.
     </p>
-    <ul>
-      <li v-for="p in begun" :key="p.strand">
+    <ul class="grid grid-cols-[repeat(auto-fill,minmax(180px,1fr))] gap-y-10px gap-x-18px mt-8px">
+      <li v-for="p in begun" :key="p.strand" class="grid content-start pl-10px edge-l-3px-straw">
         <span class="small quiet">{{ strandWords[p.strand] }}</span>
         <RouterLink :to="link(p.rungId!)">{{ rungs.get(p.rungId!)!.name }}</RouterLink>
         <span v-if="p.stated" class="small quiet">stated, not yet ridden here</span>
@@ -39,18 +39,6 @@ const says = { up: 'ready to go up', stay: '', back: 'go back one' }
 </template>
 
 <style scoped>
-ul {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(180px, 1fr));
-  gap: 10px 18px;
-  margin-top: 8px;
-}
-li {
-  display: grid;
-  align-content: start;
-  padding-left: 10px;
-  border-left: 3px solid var(--straw);
-}
 li a {
   font-weight: 600;
   line-height: 1.25;

@@ -33,7 +33,7 @@ const { entry, open, problem, busy, begin, leave, keep, takeTheirs } = useDraft(
         {{ page.note?.note ? 'Change it' : 'Write one' }}
       </Button>
     </div>
-    <form v-if="open" class="stack" @submit.prevent="keep()">
+    <form v-if="open" class="stack gap-12px" @submit.prevent="keep()">
       <FieldBox v-slot="{ id }" label="What we have found" name="note"
         ><Input.TextArea :id="id" v-model:value="entry.note" :rows="3"
       /></FieldBox>
@@ -42,7 +42,7 @@ const { entry, open, problem, busy, begin, leave, keep, takeTheirs } = useDraft(
         <Button @click="leave">Leave it</Button>
       </div>
     </form>
-    <p v-else-if="page.note?.note">
+    <p v-else-if="page.note?.note" class="mt-4px">
       {{ page.note.note }} <span class="small quiet">{{ page.note.by }}</span>
     </p>
     <ConflictDialog
@@ -54,12 +54,3 @@ const { entry, open, problem, busy, begin, leave, keep, takeTheirs } = useDraft(
     />
   </section>
 </template>
-
-<style scoped>
-.stack {
-  gap: 12px;
-}
-p {
-  margin-top: 4px;
-}
-</style>

@@ -94,7 +94,7 @@ const pathOf = (id: string) => {
 </script>
 
 <template>
-  <main id="main" class="rung">
+  <main id="main" class="rung max-w-1240px mx-auto pt-20px px-20px pb-60px">
     <ProblemNote v-if="error" :problem="error" />
     <template v-if="page">
       <header class="page-head">
@@ -121,11 +121,11 @@ const pathOf = (id: string) => {
       <div class="columns">
         <div class="stack">
           <section class="card stack what">
-            <p class="purpose">{{ page.rung.purpose }}</p>
-            <dl>
-              <dt>How</dt>
+            <p class="text-1.25rem font-bold leading-[1.3]">{{ page.rung.purpose }}</p>
+            <dl class="grid grid-cols-[120px_minmax(0,1fr)] gap-y-7px gap-x-14px">
+              <dt class="text-quiet text-0.9rem">How</dt>
               <dd>{{ page.rung.how }}</dd>
-              <dt>Good looks like</dt>
+              <dt class="text-quiet text-0.9rem">Good looks like</dt>
               <dd>
                 {{ page.rung.good.says }}
                 <span class="quiet"
@@ -137,9 +137,9 @@ const pathOf = (id: string) => {
                   >.</span
                 >
               </dd>
-              <dt>Watch for</dt>
+              <dt class="text-quiet text-0.9rem">Watch for</dt>
               <dd>{{ page.rung.watch }}</dd>
-              <dt>Wants</dt>
+              <dt class="text-quiet text-0.9rem">Wants</dt>
               <dd>
                 from age {{ page.rung.youngestAge.value
                 }}<template v-if="page.rung.helper">, a helper</template
@@ -149,7 +149,7 @@ const pathOf = (id: string) => {
                 >; up after {{ page.rung.sessionsToGoUp.value }} good sessions
               </dd>
               <template v-if="page.rung.needs.length">
-                <dt>Rests on</dt>
+                <dt class="text-quiet text-0.9rem">Rests on</dt>
                 <dd>
                   <template v-for="(id, i) in page.rung.needs" :key="id"
                     ><template v-if="i">, </template
@@ -158,7 +158,7 @@ const pathOf = (id: string) => {
                 </dd>
               </template>
               <template v-if="page.rung.fallBack">
-                <dt>Goes back to</dt>
+                <dt class="text-quiet text-0.9rem">Goes back to</dt>
                 <dd>
                   <RouterLink :to="pathOf(page.rung.fallBack)">{{ nameOf(page.rung.fallBack) }}</RouterLink>
                 </dd>
@@ -186,7 +186,7 @@ const pathOf = (id: string) => {
                 </Button>
               </span>
             </div>
-            <ul class="exercises">
+            <ul class="exercises grid grid-cols-[repeat(2,minmax(0,1fr))] gap-16px mt-10px">
               <ExerciseItem
                 v-for="view in shown"
                 :key="view.exercise.id"
@@ -207,8 +207,14 @@ const pathOf = (id: string) => {
               {{ { up: 'One rung up', stay: 'Stay', back: 'Go back' }[page.place.verdict.word] }}
             </p>
             <p>{{ page.place.verdict.says }} <WhyButton :why="page.place.verdict.why" of="this rung" /></p>
-            <ul v-if="page.place.verdict.missing.length" class="missing">
-              <li v-for="m in page.place.verdict.missing" :key="m">{{ m }}</li>
+            <ul v-if="page.place.verdict.missing.length" class="grid gap-5px mt-6px">
+              <li
+                v-for="m in page.place.verdict.missing"
+                :key="m"
+                class="py-3px px-10px rounded-6px bg-tight text-on-tight text-0.9rem"
+              >
+                {{ m }}
+              </li>
             </ul>
             <p v-if="page.place.verdict.reliability" class="small">
               Good in {{ page.place.verdict.reliability.says
@@ -217,8 +223,14 @@ const pathOf = (id: string) => {
           </section>
           <section v-else-if="!page.reached && page.missing.length" class="card">
             <h2>Not open yet</h2>
-            <ul class="missing">
-              <li v-for="m in page.missing" :key="m">{{ m }}</li>
+            <ul class="grid gap-5px mt-6px">
+              <li
+                v-for="m in page.missing"
+                :key="m"
+                class="py-3px px-10px rounded-6px bg-tight text-on-tight text-0.9rem"
+              >
+                {{ m }}
+              </li>
             </ul>
           </section>
           <RungNote :page="page" />
@@ -248,7 +260,7 @@ const pathOf = (id: string) => {
           </section>
           <section v-if="page.moves.length" class="card">
             <h2>Moves on this ladder</h2>
-            <ul class="small moves">
+            <ul class="small grid gap-8px mt-8px">
               <li v-for="(m, i) in page.moves" :key="i">
                 <strong>{{ nameOf(m.rungId) }}</strong>, {{ shortDay(m.on) }}<br />
                 <span class="quiet">{{ moveWords[m.kind] }} by {{ m.by }}: {{ m.word }}</span>
@@ -266,31 +278,6 @@ const pathOf = (id: string) => {
 </template>
 
 <style scoped>
-.rung {
-  max-width: 1240px;
-  margin: 0 auto;
-  padding: 20px 20px 60px;
-}
-.purpose {
-  font-size: 1.25rem;
-  font-weight: 700;
-  line-height: 1.3;
-}
-dl {
-  display: grid;
-  grid-template-columns: 120px minmax(0, 1fr);
-  gap: 7px 14px;
-}
-dt {
-  color: var(--quiet);
-  font-size: 0.9rem;
-}
-.exercises {
-  display: grid;
-  grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 16px;
-  margin-top: 10px;
-}
 .verdict {
   display: grid;
   gap: 8px;
@@ -302,23 +289,6 @@ dt {
 .word {
   font-size: 1.5rem;
   font-weight: 700;
-}
-.missing {
-  display: grid;
-  gap: 5px;
-  margin-top: 6px;
-}
-.missing li {
-  padding: 3px 10px;
-  border-radius: 6px;
-  background: var(--tight);
-  color: var(--on-tight);
-  font-size: 0.9rem;
-}
-.moves {
-  display: grid;
-  gap: 8px;
-  margin-top: 8px;
 }
 @media (max-width: 1000px) {
   .exercises {

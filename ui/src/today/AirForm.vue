@@ -29,7 +29,7 @@ async function type() {
 </script>
 
 <template>
-  <form class="typed" @submit.prevent="type">
+  <form class="grid grid-cols-[90px_100px_auto_auto] gap-8px items-end" @submit.prevent="type">
     <FieldBox v-slot="{ id }" label="°C" name="temperatureC"
       ><InputNumber :id="id" v-model:value="temperatureC!" :controls="false"
     /></FieldBox>
@@ -40,12 +40,3 @@ async function type() {
     <Button size="small" @click="emit('close')">Leave it</Button>
   </form>
 </template>
-
-<style scoped>
-.typed {
-  display: grid;
-  grid-template-columns: 90px 100px auto auto;
-  gap: 8px;
-  align-items: end;
-}
-</style>

@@ -75,44 +75,56 @@ const planned = computed(
 </script>
 
 <template>
-  <main id="main" class="today">
+  <main id="main" class="max-w-1240px mx-auto pt-22px px-20px pb-70px">
     <ProblemNote v-if="error" :problem="error" :retry="() => refetch()" />
     <template v-if="today">
       <header class="page-head">
-        <h1>{{ longDay(today.on) }}</h1>
+        <h1 class="text-1.9rem">{{ longDay(today.on) }}</h1>
         <span class="quiet">{{ planned }} to work, {{ done }} done</span>
         <YardAir :today="today" />
       </header>
 
-      <div v-if="today.horses.length === 0" class="card stack empty">
+      <div v-if="today.horses.length === 0" class="card stack empty max-w-480px">
         <h2>No horses yet</h2>
         <p v-if="trains()">Begin with one: its name, year and height are enough to set poles for it.</p>
         <p v-else>Your trainer has not given you a horse yet.</p>
         <LinkButton v-if="trains()" type="primary" :to="{ name: 'new-horse' }">Add a horse</LinkButton>
       </div>
 
-      <ul class="horses">
-        <li v-for="h in today.horses" :key="h.horse.id" class="card horse" :class="{ grave: grave(h) }">
-          <div class="who">
-            <RouterLink class="name" :to="{ name: 'passport', params: { horseId: h.horse.id } }">{{
-              h.horse.name
-            }}</RouterLink>
+      <ul class="horses grid gap-10px">
+        <li
+          v-for="h in today.horses"
+          :key="h.horse.id"
+          class="card horse grid grid-cols-[215px_minmax(0,1.35fr)_minmax(0,1fr)_104px] gap-y-8px gap-x-22px items-center py-12px px-16px"
+          :class="{ grave: grave(h) }"
+        >
+          <div class="who grid">
+            <RouterLink
+              class="name text-1.22rem font-bold no-underline hover:underline"
+              :to="{ name: 'passport', params: { horseId: h.horse.id } }"
+              >{{ h.horse.name }}</RouterLink
+            >
             <span class="quiet small">{{ h.horse.age }} yrs · {{ h.horse.hands }}</span>
             <RouterLink
               v-if="h.aim"
-              class="aim small"
+              class="aim small no-underline text-quiet"
               :to="{ name: 'aims', params: { horseId: h.horse.id } }"
             >
               {{ h.aim.name }}, {{ inDays(h.aim.daysLeft) }}
             </RouterLink>
           </div>
 
-          <div class="work">
+          <div class="work grid gap-6px">
             <template v-if="h.sessions.length">
-              <div v-for="s in h.sessions" :key="s.id" class="session" :class="{ done: s.rideId }">
+              <div
+                v-for="s in h.sessions"
+                :key="s.id"
+                class="session grid gap-4px"
+                :class="{ done: s.rideId }"
+              >
                 <div class="row spread">
                   <RouterLink
-                    class="what"
+                    class="what font-semibold no-underline"
                     :to="{ name: 'session', params: { horseId: h.horse.id, sessionId: s.id } }"
                     >{{ s.emphasis }}</RouterLink
                   >
@@ -123,11 +135,13 @@ const planned = computed(
                 <MinutesBar :parts="s.parts" :scale="longest" />
               </div>
             </template>
-            <div v-else-if="h.placed" class="session">
+            <div v-else-if="h.placed" class="session grid gap-4px">
               <div class="row spread">
-                <RouterLink class="what" :to="{ name: 'season', params: { horseId: h.horse.id } }">{{
-                  kindWords[h.placed.session.kind]
-                }}</RouterLink>
+                <RouterLink
+                  class="what font-semibold no-underline"
+                  :to="{ name: 'season', params: { horseId: h.horse.id } }"
+                  >{{ kindWords[h.placed.session.kind] }}</RouterLink
+                >
                 <span class="quiet small">{{ minutes(h.placed.session.minutes.total) }}, from its block</span>
               </div>
               <MinutesBar :parts="placedParts(h)" :scale="longest" />
@@ -152,9 +166,16 @@ const planned = computed(
             </p>
           </div>
 
-          <ul class="notes small">
-            <li v-for="w in h.warnings" :key="w.text" :class="{ grave: w.grave }">{{ w.text }}</li>
-            <li v-if="h.loosen && trains() && !h.sessions.length">
+          <ul class="notes small grid gap-5px">
+            <li
+              v-for="w in h.warnings"
+              :key="w.text"
+              :class="{ grave: w.grave }"
+              class="pl-10px edge-l-3px-straw"
+            >
+              {{ w.text }}
+            </li>
+            <li v-if="h.loosen && trains() && !h.sessions.length" class="pl-10px edge-l-3px-straw">
               <RouterLink
                 :to="{
                   name: 'session',
@@ -164,14 +185,14 @@ const planned = computed(
                 >Treated lately: propose the loosening session for its next ride</RouterLink
               >
             </li>
-            <li v-if="h.waiting" class="waiting">
+            <li v-if="h.waiting" class="waiting pl-10px edge-l-3px-straw">
               <RouterLink :to="{ name: 'review', params: { horseId: h.horse.id, rideId: h.waiting.rideId } }">
                 <strong>{{ verdictWords[h.waiting.word] }}</strong>: {{ h.waiting.seen }}</RouterLink
               >
             </li>
           </ul>
 
-          <div class="act">
+          <div class="act grid">
             <template v-if="toRide(h) && rides() && !grave(h)">
               <LinkButton
                 type="primary"
@@ -179,7 +200,7 @@ const planned = computed(
                 >To the rail</LinkButton
               >
               <RouterLink
-                class="small afterwards"
+                class="small block mt-4px text-center"
                 :to="{ name: 'ride', params: { horseId: h.horse.id }, query: { session: toRide(h)!.id } }"
                 >Write up</RouterLink
               >
@@ -211,8 +232,10 @@ const planned = computed(
               >Plan</LinkButton
             >
           </div>
-          <div v-if="h.fall && rides()" class="asked"><FallQuestion :fall="h.fall" /></div>
-          <div v-if="h.silentSince && trains()" class="asked">
+          <div v-if="h.fall && rides()" class="col-span-full pt-10px edge-t">
+            <FallQuestion :fall="h.fall" />
+          </div>
+          <div v-if="h.silentSince && trains()" class="col-span-full pt-10px edge-t">
             <p v-if="answering !== h.horse.id" class="row">
               <strong>No ride since {{ shortDay(h.silentSince) }}.</strong>
               <Button size="small" @click="answering = h.horse.id">
@@ -231,14 +254,14 @@ const planned = computed(
       </ul>
 
       <footer class="row spread foot">
-        <p class="row small quiet legend">
+        <p class="row small quiet gap-18px">
           <GaitChip gait="walk" word /><GaitChip gait="trot" word /><GaitChip gait="canter" word />
         </p>
         <LinkButton v-if="trains() && today.horses.length" :to="{ name: 'new-horse' }"
           >Add a horse</LinkButton
         >
       </footer>
-      <p class="small quiet caution">
+      <p class="small quiet mt-18px">
         Hippodrome advises; the trainer decides. Signs of pain or lameness end the work and go to a vet.
         Nobody jumps alone.
       </p>
@@ -248,70 +271,11 @@ const planned = computed(
 </template>
 
 <style scoped>
-.today {
-  max-width: 1240px;
-  margin: 0 auto;
-  padding: 22px 20px 70px;
-}
-h1 {
-  font-size: 1.9rem;
-}
-.asked {
-  grid-column: 1 / -1;
-  padding-top: 10px;
-  border-top: 1px solid var(--line);
-}
-.horses {
-  display: grid;
-  gap: 10px;
-}
-.horse {
-  display: grid;
-  grid-template-columns: 215px minmax(0, 1.35fr) minmax(0, 1fr) 104px;
-  gap: 8px 22px;
-  align-items: center;
-  padding: 12px 16px;
-}
 .horse.grave {
   border-left: 5px solid var(--grave);
 }
-.who {
-  display: grid;
-}
-.name {
-  font-size: 1.22rem;
-  font-weight: 700;
-  text-decoration: none;
-}
-.name:hover {
-  text-decoration: underline;
-}
-.aim {
-  text-decoration: none;
-  color: var(--quiet);
-}
-.work {
-  display: grid;
-  gap: 6px;
-}
-.session {
-  display: grid;
-  gap: 4px;
-}
 .session.done .what::before {
   content: '✓ ';
-}
-.what {
-  font-weight: 600;
-  text-decoration: none;
-}
-.notes {
-  display: grid;
-  gap: 5px;
-}
-.notes li {
-  padding-left: 10px;
-  border-left: 3px solid var(--straw);
 }
 .notes li.grave {
   border-color: var(--grave);
@@ -327,23 +291,11 @@ h1 {
 .notes a:hover {
   text-decoration: underline;
 }
-.act {
-  display: grid;
-}
 .act .ant-btn {
   padding: 0 10px;
 }
 .foot {
   margin-top: 14px;
-}
-.legend {
-  gap: 18px;
-}
-.caution {
-  margin-top: 18px;
-}
-.empty {
-  max-width: 480px;
 }
 .empty .ant-btn {
   justify-self: start;
@@ -360,10 +312,5 @@ h1 {
     grid-column: 2;
     grid-row: 1;
   }
-}
-.afterwards {
-  display: block;
-  margin-top: 4px;
-  text-align: center;
 }
 </style>

@@ -13,8 +13,10 @@ const typing = ref(false)
 </script>
 
 <template>
-  <div v-if="typing" class="air typed"><AirForm @close="typing = false" /></div>
-  <div v-else class="air" :class="today.heat?.care">
+  <div v-if="typing" class="air typed ml-auto py-6px px-14px edge rounded-999px bg-card">
+    <AirForm @close="typing = false" />
+  </div>
+  <div v-else class="air ml-auto py-6px px-14px edge rounded-999px bg-card" :class="today.heat?.care">
     <template v-if="today.weather && today.heat">
       <strong>{{ today.weather.temperatureC }} °C</strong> · {{ today.weather.humidityPercent }} % ·
       {{ today.heat.says }}
@@ -27,13 +29,6 @@ const typing = ref(false)
 </template>
 
 <style scoped>
-.air {
-  margin-left: auto;
-  padding: 6px 14px;
-  border: 1px solid var(--line);
-  border-radius: 999px;
-  background: var(--card);
-}
 .air .ant-btn {
   margin-left: 6px;
 }

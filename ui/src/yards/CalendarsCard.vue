@@ -47,15 +47,15 @@ async function revoke(id: string) {
       <Button :href="`/api/rides.csv?${span}`" download="rides.csv">Rides, CSV</Button>
     </div>
     <ProblemNote v-if="problem" :problem="problem" />
-    <form class="row form" @submit.prevent="add">
+    <form class="row items-end" @submit.prevent="add">
       <FieldBox v-slot="{ id }" label="An address to subscribe to, for" name="name"
         ><Input :id="id" v-model:value="name" placeholder="my telephone"
       /></FieldBox>
       <Button html-type="submit" :disabled="busy">Make one</Button>
     </form>
     <p v-if="made" class="told" role="status">
-      <strong>{{ made.name }}</strong>: <code>{{ made.address }}</code> Copy it now: it is not shown again.
-      Whoever has it can read your horses' plan, until you revoke it.
+      <strong>{{ made.name }}</strong>: <code class="break-anywhere">{{ made.address }}</code> Copy it now: it
+      is not shown again. Whoever has it can read your horses' plan, until you revoke it.
     </p>
     <ul>
       <li v-for="c in calendars ?? []" :key="c.id" class="row">
@@ -67,12 +67,3 @@ async function revoke(id: string) {
     </ul>
   </section>
 </template>
-
-<style scoped>
-.form {
-  align-items: end;
-}
-code {
-  overflow-wrap: anywhere;
-}
-</style>

@@ -20,7 +20,7 @@ const emit = defineEmits<{ pick: [day: string] }>()
   <section class="card stack" aria-labelledby="order-head">
     <div class="row spread">
       <h2 id="order-head">Order of work, {{ longDay(day) }}</h2>
-      <div class="row no-print days" role="group" aria-label="Day">
+      <div class="row no-print days gap-5px" role="group" aria-label="Day">
         <Button
           v-for="d in days"
           :key="d"
@@ -34,8 +34,12 @@ const emit = defineEmits<{ pick: [day: string] }>()
       </div>
     </div>
     <p v-if="sessions.length === 0" class="quiet">Nothing to ride.</p>
-    <ol v-else>
-      <li v-for="s in sessions" :key="s.session.id">
+    <ol v-else class="grid gap-4px">
+      <li
+        v-for="s in sessions"
+        :key="s.session.id"
+        class="grid grid-cols-[26px_130px_minmax(0,1fr)_minmax(0,1fr)] gap-8px"
+      >
         <span class="number">{{ s.place }}</span>
         <strong>{{ name(s.horseId) }}</strong>
         <span
@@ -53,18 +57,6 @@ const emit = defineEmits<{ pick: [day: string] }>()
 </template>
 
 <style scoped>
-ol {
-  display: grid;
-  gap: 4px;
-}
-li {
-  display: grid;
-  grid-template-columns: 26px 130px minmax(0, 1fr) minmax(0, 1fr);
-  gap: 8px;
-}
-.days {
-  gap: 5px;
-}
 .number {
   color: var(--quiet);
 }

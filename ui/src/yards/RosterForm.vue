@@ -43,7 +43,11 @@ async function keep() {
   <form v-if="entry" class="card stack" @submit.prevent="keep">
     <h2>Who is there in an ordinary week</h2>
     <ProblemNote v-if="problem" :problem="problem" />
-    <div v-for="(r, i) in entry.riders ?? []" :key="r.personId ?? i" class="rider">
+    <div
+      v-for="(r, i) in entry.riders ?? []"
+      :key="r.personId ?? i"
+      class="rider grid grid-cols-[130px_auto_190px_auto] gap-12px items-end"
+    >
       <strong>{{ name(r.personId) }}</strong>
       <ChipRow
         :label="`Days of ${name(r.personId)}`"
@@ -120,12 +124,6 @@ async function keep() {
 </template>
 
 <style scoped>
-.rider {
-  display: grid;
-  grid-template-columns: 130px auto 190px auto;
-  gap: 12px;
-  align-items: end;
-}
 .two {
   display: grid;
   grid-template-columns: auto minmax(180px, 300px);

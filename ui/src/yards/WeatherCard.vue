@@ -38,7 +38,7 @@ async function keep() {
       simulated station is made up: it is for trying things out, never for a horse.
     </p>
     <ProblemNote v-if="problem && problem.faults.length === 0" :problem="problem" />
-    <div class="three">
+    <div class="three grid grid-cols-[minmax(0,1.6fr)_1fr_1fr] gap-12px">
       <ChoiceField
         label="Read from"
         name="source"
@@ -71,11 +71,6 @@ async function keep() {
 </template>
 
 <style scoped>
-.three {
-  display: grid;
-  grid-template-columns: minmax(0, 1.6fr) 1fr 1fr;
-  gap: 12px;
-}
 .ant-btn {
   justify-self: start;
 }

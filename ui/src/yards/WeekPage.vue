@@ -100,7 +100,7 @@ const print = () => window.print()
 </script>
 
 <template>
-  <main id="main" class="week-page">
+  <main id="main" class="week-page max-w-1320px mx-auto pt-22px px-20px pb-70px">
     <header class="page-head">
       <h1>Week of {{ dayjs(monday).format('D MMMM') }}</h1>
       <nav class="row small no-print" aria-label="Weeks">
@@ -124,8 +124,12 @@ const print = () => window.print()
     </header>
     <ProblemNote v-if="error || problem" :problem="error ?? problem" />
     <WorkingNote v-if="busy" says="Sharing the week out" @cancel="stop.abort()" />
-    <RosterForm v-if="roster" class="block no-print" @close="roster = false" />
-    <section v-if="shared" class="card shared no-print" aria-label="The week shared out">
+    <RosterForm v-if="roster" class="apart no-print" @close="roster = false" />
+    <section
+      v-if="shared"
+      class="card no-print mt-12px grid gap-8px mb-12px b-ink"
+      aria-label="The week shared out"
+    >
       <div class="row spread">
         <h2>
           {{
@@ -152,8 +156,12 @@ const print = () => window.print()
         <Button type="link" @click="shared = null">Leave it as it was</Button>
       </div>
     </section>
-    <ul v-if="shortages.length" class="shortages" role="status">
-      <li v-for="c in shortages" :key="c.says">
+    <ul v-if="shortages.length" class="shortages grid gap-4px mb-12px" role="status">
+      <li
+        v-for="c in shortages"
+        :key="c.says"
+        class="py-6px px-12px edge-l-5px-grave rounded-6px bg-long text-on-grave-pale"
+      >
         <strong v-if="c.on">{{ shortDay(c.on) }}</strong> {{ c.says }}
       </li>
     </ul>
@@ -161,7 +169,7 @@ const print = () => window.print()
       No horse has a block yet. Plan one on the Season page of a horse, and its week stands here.
     </p>
     <div v-if="week && inWork.length" class="scroll">
-      <table class="grid">
+      <table class="wall">
         <thead>
           <tr>
             <th scope="col">Horse</th>
@@ -172,31 +180,31 @@ const print = () => window.print()
           <tr v-for="h in inWork" :key="h.id">
             <th scope="row">
               <RouterLink :to="{ name: 'season', params: { horseId: h.id } }">{{ h.name }}</RouterLink>
-              <span v-if="h.heldBecause" class="small held">held</span>
+              <span v-if="h.heldBecause" class="small ml-6px text-grave">held</span>
             </th>
             <td
               v-for="d in days"
               :key="d"
               :class="{ today: d === today, empty: !at(h.id, d).length && !fixed(h.id, d).length }"
             >
-              <strong v-for="c in fixed(h.id, d)" :key="c.what" class="fixed small">★ {{ c.what }}</strong>
+              <strong v-for="c in fixed(h.id, d)" :key="c.what" class="fixture small">★ {{ c.what }}</strong>
               <div
                 v-for="s in at(h.id, d)"
                 :key="s.session.id"
-                class="cell"
+                class="cell flex gap-7px"
                 :class="{
                   past: ridden(s.session.id) || missed(s),
                   moved: s.wasOn !== s.session.on,
                 }"
               >
                 <GaitChip :gait="kindGaits[s.session.kind]" />
-                <span class="what">
+                <span class="grid leading-[1.25] min-w-0">
                   <strong>{{ kindWords[s.session.kind] }}</strong>
                   <span class="small quiet">
                     {{ ridden(s.session.id) ? '✓' : missed(s) ? 'not ridden,' : '' }}
                     {{ s.session.minutes.total }} min<template v-if="rider(s.session.riderId)">
                       ·
-                      <abbr :title="rider(s.session.riderId)">{{
+                      <abbr :title="rider(s.session.riderId)" class="no-underline">{{
                         initials(rider(s.session.riderId)!)
                       }}</abbr></template
                     ><template v-if="s.wasOn !== s.session.on">
@@ -231,7 +239,7 @@ const print = () => window.print()
     </div>
     <DayOrder
       v-if="week && inWork.length"
-      class="block"
+      class="apart"
       :day="day"
       :days="days"
       :sessions="sessions.filter((s) => s.session.on === day)"
@@ -247,38 +255,14 @@ const print = () => window.print()
 </template>
 
 <style scoped>
-.week-page {
-  max-width: 1320px;
-  margin: 0 auto;
-  padding: 22px 20px 70px;
-}
-.block {
+.apart {
   margin: 14px 0;
 }
-.shared {
-  margin-top: 12px;
-  display: grid;
-  gap: 8px;
-  margin-bottom: 12px;
-  border-color: var(--ink);
-}
-.shortages {
-  display: grid;
-  gap: 4px;
-  margin-bottom: 12px;
-}
-.shortages li {
-  padding: 6px 12px;
-  border-left: 5px solid var(--grave);
-  border-radius: 6px;
-  background: var(--long);
-  color: var(--on-grave-pale);
-}
-.grid {
+.wall {
   min-width: 900px;
   table-layout: fixed;
 }
-.grid th:first-child {
+.wall th:first-child {
   width: 118px;
 }
 tbody th a {
@@ -287,29 +271,20 @@ tbody th a {
   color: var(--ink);
   text-decoration: none;
 }
-.grid td,
-.grid thead th {
+.wall td,
+.wall thead th {
   padding: 7px 8px;
   border-left: 1px solid var(--bank);
   vertical-align: top;
 }
-.grid tbody td {
+.wall tbody td {
   background: var(--card);
 }
-.grid tbody td.empty {
+.wall tbody td.empty {
   background: repeating-linear-gradient(-45deg, var(--bank) 0 7px, var(--page) 7px 14px);
 }
-.grid .today {
+.wall .today {
   box-shadow: inset 3px 0 0 var(--straw);
-}
-.cell {
-  display: flex;
-  gap: 7px;
-}
-.what {
-  display: grid;
-  line-height: 1.25;
-  min-width: 0;
 }
 .past strong {
   font-weight: 400;
@@ -318,22 +293,15 @@ tbody th a {
 .moved {
   background: var(--straw-pale);
 }
-.held {
-  margin-left: 6px;
-  color: var(--grave);
-}
-.fixed {
+.fixture {
   display: block;
-}
-abbr {
-  text-decoration: none;
 }
 /* Seven days and no sideways scrolling on a tablet held upright. */
 @media screen and (max-width: 900px) {
-  .grid {
+  .wall {
     min-width: 740px;
   }
-  .grid th:first-child {
+  .wall th:first-child {
     width: 92px;
   }
   .cell {
@@ -346,7 +314,7 @@ abbr {
     page: wall;
     padding: 0;
   }
-  .grid {
+  .wall {
     min-width: 0;
     font-size: 10px;
   }
