@@ -26,6 +26,21 @@ build_server() {
   rm -f "$log"
 }
 
+# Core for the browser, in a folder named after what it was made from: nothing is done where that is there already.
+build_device() {
+  local made_from folder log
+  made_from=$(find src/Hippodrome.Core src/Hippodrome.Device Directory.*.props global.json -type f -not -path '*/obj/*' -not -path '*/bin/*' \
+    | LC_ALL=C sort | xargs sha256sum | sha256sum | cut -c1-12)
+  [ -d "ui/public/device/$made_from" ] && return
+  log=$(mktemp)
+  folder=$(mktemp -d)
+  dotnet publish src/Hippodrome.Device -c Release --nologo -v quiet -o "$folder" > "$log" 2>&1 || say_why "$log" "Core for the device does not build"
+  rm -rf ui/public/device
+  mkdir -p ui/public/device
+  mv "$folder/wwwroot/_framework" "ui/public/device/$made_from"
+  rm -rf "$log" "$folder"
+}
+
 build_ui() {
   local log
   log=$(mktemp)
@@ -46,6 +61,8 @@ build_once() {
   need_space "$root"
   echo "Building the server…" >&2
   build_server src/Hippodrome.Server
+  echo "Building Core for the device…" >&2
+  build_device
   install_packages
   echo "Building the interface…" >&2
   build_ui

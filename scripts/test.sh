@@ -102,9 +102,11 @@ start lint ui lint
 start format ui format
 start audit audit
 must build
-start bundle ui bundle
+start device build_device
 start units units
 start Core suite Core
+must device
+start bundle ui bundle
 must bundle
 start browser ui e2e
 check Core

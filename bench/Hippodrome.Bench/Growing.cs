@@ -30,8 +30,8 @@ internal sealed class Growing(NpgsqlConnection owner, Guid demoYardId)
         await owner.ExecuteAsync(
             """
             insert into yard (id, name, time_zone) values (@id, 'Small', 'Europe/London');
-            insert into person (yard_id, id, name, email, password_hash, role, stamp)
-                select @id, gen_random_uuid(), name, 'small-' || email, password_hash, role, gen_random_uuid() from person
+            insert into person (yard_id, id, name, email, password_hash, role)
+                select @id, gen_random_uuid(), name, 'small-' || email, password_hash, role from person
                     where yard_id = @demoYardId and email = @likeEmail
             """,
             new

@@ -4,6 +4,7 @@ using System.Net.Http.Json;
 using System.Text.Json.Nodes;
 using Dapper;
 using Hippodrome.Application.Rides;
+using Hippodrome.Core;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 using Hippodrome.Server.Demo;

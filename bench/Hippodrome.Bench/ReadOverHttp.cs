@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text.Json.Nodes;
 using Dapper;
+using Hippodrome.Core;
 using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Setups;

@@ -1,5 +1,6 @@
 using System.Net.Http.Json;
 using System.Text.Json.Nodes;
+using Hippodrome.Core;
 using Hippodrome.Server.Demo;
 
 namespace Hippodrome.Bench;
@@ -48,7 +49,7 @@ internal sealed class Visitor : IDisposable
     {
         using var request = new HttpRequestMessage(HttpMethod.Post, address)
         {
-            Content = JsonContent.Create(body, body.GetType(), options: Storage.Json.Options),
+            Content = JsonContent.Create(body, body.GetType(), options: Json.Options),
         };
         request.Headers.Add("X-Hippodrome-Token", _token);
         return await _http.SendAsync(request);

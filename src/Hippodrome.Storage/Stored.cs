@@ -3,6 +3,7 @@ using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Serialization;
+using Hippodrome.Core;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Measures;

@@ -8,6 +8,7 @@ using Hippodrome.Application.Rides;
 using Hippodrome.Application.Setups;
 using Hippodrome.Application.Weather;
 using Hippodrome.Application.Yards;
+using Hippodrome.Core;
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Assessments;
@@ -360,6 +361,7 @@ public static class Calls
             await RideOnRungAsync(app, horse, "poles/single-walk", 8);
             return new Call($"{Of(horse)}/ladders/climb", new ClimbEntry(Strand.Poles));
         },
+        ["GET /api/horses/{horseId}/carried"] = app => At($"{Of(app.Horse)}/carried"),
         ["GET /api/horses/{horseId}/set-ups"] = app => At($"{Of(app.Horse)}/set-ups"),
         ["POST /api/horses/{horseId}/set-ups/measure"] = app => At($"{Of(app.Horse)}/set-ups/measure", Raw(Poles)),
         ["POST /api/horses/{horseId}/set-ups/mirrored"] = app => At($"{Of(app.Horse)}/set-ups/mirrored", Raw(Poles)),
@@ -584,7 +586,7 @@ public static class Calls
     public static string Raw(SetUpEntry entry) => RawOf(entry);
 
     /// <summary>As the type it is declared as, so that what it holds says its family too.</summary>
-    public static string RawOf<T>(T entry) => System.Text.Json.JsonSerializer.Serialize(entry, Storage.Json.Options);
+    public static string RawOf<T>(T entry) => System.Text.Json.JsonSerializer.Serialize(entry, Json.Options);
 
     public static async Task<string> SetUpAsync(App app, SetUpEntry? entry = null, Horse? horse = null)
     {
@@ -686,7 +688,7 @@ public static class Calls
         var ordered = await app.Trainer.SendContentAsync(
             HttpMethod.Post,
             "/api/week/share",
-            System.Net.Http.Json.JsonContent.Create(new WeekEntry(new DateOnly(2026, 4, 13)), options: Storage.Json.Options)
+            System.Net.Http.Json.JsonContent.Create(new WeekEntry(new DateOnly(2026, 4, 13)), options: Json.Options)
         );
         return new Call(ordered.Headers.Location!.ToString());
     }

@@ -1,5 +1,6 @@
 using System.Net;
 using System.Net.Http.Json;
+using Hippodrome.Core;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Storage;
 using Microsoft.AspNetCore.Routing;

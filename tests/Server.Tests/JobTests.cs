@@ -1,5 +1,6 @@
 using System.Net;
 using System.Net.Http.Json;
+using Hippodrome.Core;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Storage;
 using Hippodrome.Storage.Jobs;

@@ -2,6 +2,7 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
 using System.Text.Json.Serialization.Metadata;
+using Hippodrome.Core;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Storage;
 using Shouldly;

@@ -1,3 +1,4 @@
+using Hippodrome.Core;
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Exercises;

@@ -1,3 +1,4 @@
+using Hippodrome.Core;
 using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Care;
 using Hippodrome.Core.Exercises;

@@ -1,3 +1,4 @@
+using Hippodrome.Core;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.People;
 using Hippodrome.Storage.Yards;

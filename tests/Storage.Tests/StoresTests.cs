@@ -1,3 +1,4 @@
+using Hippodrome.Core;
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Exercises;

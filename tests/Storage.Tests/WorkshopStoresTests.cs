@@ -1,3 +1,4 @@
+using Hippodrome.Core;
 using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Setups;

@@ -1,3 +1,4 @@
+using Hippodrome.Core;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;

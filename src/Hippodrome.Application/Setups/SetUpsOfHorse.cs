@@ -1,3 +1,4 @@
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Setups;
 using Hippodrome.Storage.Horses;
@@ -66,6 +67,14 @@ public static class SetUpsOfHorse
         var card = await visit.Book.CardAsync(horseId);
         return setUp.Value.MeasureFor(card, visit.Me.Tape);
     }
+
+    /// <summary>What a device needs of the horse to measure set-ups for it by itself.</summary>
+    public static async Task<Answer<CarriedHorse>> CarriedAsync(Guid horseId, Visit visit) =>
+        CarriedHorse.Of(
+            (await visit.Yard.FindHorseAsync(horseId))!.Value.Height,
+            (await visit.Yard.StrideMeasurementsAsync([horseId]))[horseId],
+            visit.Me.Tape
+        );
 
     /// <summary>The same for the other rein.</summary>
     public static Answer<SetUpEntry> Mirror(Guid horseId, SetUpEntry entry)

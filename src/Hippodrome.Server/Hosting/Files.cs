@@ -11,6 +11,8 @@ public static class Files
     // The build writes these beside a file that shrinks.
     private static readonly (string Encoding, string Ending)[] Smaller = [("br", ".br"), ("gzip", ".gz")];
 
+    private static readonly PathString[] NamedByContent = ["/assets", "/device"];
+
     private static readonly FileExtensionContentTypeProvider Types = new();
     private static readonly FileExtensionContentTypeProvider WithSmaller = new(
         new Dictionary<string, string>(Types.Mappings) { [".br"] = "application/octet-stream", [".gz"] = "application/octet-stream" }
@@ -67,7 +69,7 @@ public static class Files
 
         headers.Append(HeaderNames.Vary, HeaderNames.AcceptEncoding);
         // A changed file has another name; everything else is asked for again.
-        headers.CacheControl = context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal)
+        headers.CacheControl = NamedByContent.Any(of => context.Request.Path.StartsWithSegments(of, StringComparison.Ordinal))
             ? "public, max-age=31536000, immutable"
             : "no-cache";
     }

@@ -10,6 +10,7 @@ public static class SetUpEndpoints
     {
         api.MapGet("/horses/{horseId}/set-ups", SetUpsOfHorse.ListAsync).Needs(Access.Reads);
         api.MapPost("/horses/{horseId}/set-ups/measure", SetUpsOfHorse.MeasureAsync).Needs(Access.Reads);
+        api.MapGet("/horses/{horseId}/carried", SetUpsOfHorse.CarriedAsync).Needs(Access.Reads);
         api.MapPost("/horses/{horseId}/set-ups/who-can-ride", WhoCanRideIt.AnswerAsync).Needs(Access.Reads);
         api.MapPost("/horses/{horseId}/set-ups/mirrored", SetUpsOfHorse.Mirror).Needs(Access.Reads);
         api.MapGet("/distance", SetUpsOfHorse.ReadDistance).Needs(Access.Reads);

@@ -57,7 +57,7 @@ public static class RideTotalsStore
             await yard.QueryAsync<Guid>(
                 """
                 select id from ride r where yard_id = @yard and horse_id = any(@ids) and on_day between @from and @until
-                and not exists (select from ride_totals t where t.yard_id = @yard and t.ride_id = r.id)
+                and (select true from ride_totals t where t.yard_id = @yard and t.ride_id = r.id limit 1) is null
                 """,
                 span
             )
@@ -98,12 +98,15 @@ public static class RideTotalsStore
         (
             await yard.QueryAsync<TotalsRow>(
                 """
-                select t.ride_id, t.body::text as body from ride r join ride_totals t on t.yard_id = r.yard_id and t.ride_id = r.id
-                where r.yard_id = @yard and r.on_day between @from and @until and r.horse_id in (
+                -- Horse by horse (the offset keeps it so): joined freely, every ride of the yard is read for a few of them.
+                select t.ride_id, t.body::text as body from (
                     select horse_id from time_away where yard_id = @yard and horse_id = any(@ids) and removed_at is null
                     union select horse_id from assessment where yard_id = @yard and horse_id = any(@ids) and weeks_off > 0
                     union select horse_id from block where yard_id = @yard and horse_id = any(@ids) and entry ->> 'purpose' = 'return'
-                    union select horse_id from hold where yard_id = @yard and horse_id = any(@ids) and cleared_on is not null)
+                    union select horse_id from hold where yard_id = @yard and horse_id = any(@ids) and cleared_on is not null) h
+                cross join lateral (
+                    select id from ride where yard_id = @yard and horse_id = h.horse_id and on_day between @from and @until offset 0) r
+                join ride_totals t on t.yard_id = @yard and t.ride_id = r.id
                 """,
                 new
                 {

@@ -1,0 +1,19 @@
+using System.Text.Encodings.Web;
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using Hippodrome.Core;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Setups;
+
+namespace Hippodrome.Device;
+
+/// <summary>The shapes that cross between page and Core, written as the server writes them.</summary>
+[JsonSerializable(typeof(CarriedHorse))]
+[JsonSerializable(typeof(SetUpEntry))]
+[JsonSerializable(typeof(Answered<MeasuredSetUp>))]
+internal sealed partial class DeviceJson : JsonSerializerContext
+{
+    /// <summary>With the server's own options, so that both write the same to the byte.</summary>
+    public static DeviceJson Ours { get; } =
+        new(Json.Apply(new JsonSerializerOptions(JsonSerializerDefaults.Web) { Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping }));
+}

@@ -1,0 +1,32 @@
+using System.Runtime.InteropServices.JavaScript;
+using System.Text.Json;
+using Hippodrome.Core;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Setups;
+
+namespace Hippodrome.Device;
+
+/// <summary>What a page asks of Core on the device, in the JSON of the server's endpoints.</summary>
+public static partial class OnTheDevice
+{
+    /// <summary>A set-up measured for a horse, as POST /horses/{horseId}/set-ups/measure answers it.</summary>
+    /// <param name="horse">A <see cref="CarriedHorse"/>.</param>
+    /// <param name="entry">A <see cref="SetUpEntry"/>.</param>
+    /// <returns>An <see cref="Answered{T}"/>: the measured set-up, or the faults of the entry.</returns>
+    [JSExport]
+    public static string Measure(string horse, string entry)
+    {
+        var carried = JsonSerializer.Deserialize(horse, DeviceJson.Ours.CarriedHorse)!;
+        var setUp = JsonSerializer.Deserialize(entry, DeviceJson.Ours.SetUpEntry)!.Check();
+        return JsonSerializer.Serialize(
+            setUp.IsFine
+                ? new Answered<MeasuredSetUp>(setUp.Value.MeasureFor(carried.Card(), carried.Tape()), [])
+                : new(null, setUp.Faults),
+            DeviceJson.Ours.AnsweredMeasuredSetUp
+        );
+    }
+}
+
+/// <summary>An answer, or what was at fault.</summary>
+public sealed record Answered<T>(T? Answer, IReadOnlyList<Fault> Faults);
