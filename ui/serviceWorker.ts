@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto'
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { build, type Plugin } from 'vite'
+import { whereDeviceLies } from './device'
 
 const keeps = /\.(js|css|woff2|svg|png|webmanifest)$/
 
@@ -10,9 +11,12 @@ function filesOf(folder: string) {
   const names = readdirSync(folder, { recursive: true, encoding: 'utf8' }).map((name) =>
     name.replaceAll('\\', '/'),
   )
-  return names
-    .filter((url) => keeps.test(url) && url !== 'sw.js')
-    .map((url) => ({ revision: url.startsWith('assets/') ? null : revisionOf(join(folder, url)), url }))
+  return (
+    names
+      // Core for the device is kept apart: pages are kept also where it does not come.
+      .filter((url) => keeps.test(url) && url !== 'sw.js' && !url.startsWith('device/'))
+      .map((url) => ({ revision: url.startsWith('assets/') ? null : revisionOf(join(folder, url)), url }))
+  )
 }
 
 const revisionOf = (file: string) =>
@@ -30,7 +34,7 @@ export function serviceWorker(): Plugin {
         configFile: false,
         publicDir: false,
         logLevel: 'warn',
-        define: { 'self.__WB_MANIFEST': JSON.stringify(filesOf(folder)) },
+        define: { ...whereDeviceLies(), 'self.__WB_MANIFEST': JSON.stringify(filesOf(folder)) },
         build: {
           outDir: folder,
           emptyOutDir: false,

@@ -2,17 +2,19 @@ import unocss from '@unocss/vite'
 import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vite'
 import { compression } from 'vite-plugin-compression2'
+import { device } from './device'
 import { serviceWorker } from './serviceWorker'
 
 export default defineConfig({
   plugins: [
     vue(),
     unocss(),
+    device(),
     serviceWorker(),
     // Written small once, at the build, and sent so by the server; the page itself is filled in for each who asks.
     compression({
       algorithms: ['brotliCompress', 'gzip'],
-      include: /\.(js|css|svg|json|webmanifest)$/,
+      include: /\.(js|css|svg|json|webmanifest|wasm)$/,
       threshold: 1000,
     }),
   ],

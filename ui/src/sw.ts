@@ -1,6 +1,8 @@
 /// <reference lib="webworker" />
 import { cleanupOutdatedCaches, precacheAndRoute } from 'workbox-precaching'
 import { NavigationRoute, registerRoute } from 'workbox-routing'
+import { CacheFirst } from 'workbox-strategies'
+import { deviceShelf } from './device/files'
 import { allSheets } from './rides/rail/pocket'
 import { renewSheets } from './rides/rail/renew'
 
@@ -32,6 +34,9 @@ registerRoute(
   ),
 )
 
+// Core for the device: fetched when a page first asks for it or a sheet is taken along, and kept.
+registerRoute(({ url }) => url.pathname.startsWith('/device/'), new CacheFirst({ cacheName: deviceShelf }))
+
 // Under an open ride nothing changes: a newer build is not let in, and is tried again once the ride is over. So it
 // is where the signal goes before it has all it needs.
 self.addEventListener('install', (e) =>
@@ -47,7 +52,9 @@ self.addEventListener('install', (e) =>
 self.addEventListener('activate', (e) =>
   e.waitUntil(
     (async () => {
-      const others = (await caches.keys()).filter((name) => name.startsWith('page') && name !== shelf)
+      const others = (await caches.keys()).filter(
+        (name) => /^(page|device)/.test(name) && name !== shelf && name !== deviceShelf,
+      )
       await Promise.all(others.map((name) => caches.delete(name)))
       await self.clients.claim()
     })(),

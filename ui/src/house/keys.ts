@@ -19,6 +19,7 @@ export const keys = {
   horse: (horseId: string) => ['horse', horseId],
   ofHorse: (horseId: string) => ({
     passport: ['horse', horseId, 'passport'],
+    carried: ['horse', horseId, 'carried'],
     aims: ['horse', horseId, 'aims'],
     setUps: ['horse', horseId, 'set-ups'],
     setUpVersions: (setUpId: string, version: number) => [
