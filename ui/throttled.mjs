@@ -111,6 +111,35 @@ await page.mouse.up()
 await page.waitForTimeout(1500)
 console.log(`| a drag of sixty steps: requests sent, aborted, most at once | ${sent}, ${aborted}, ${most} |`)
 
+/** On the device, once Core stands there: from a step to the figures of it. */
+await page.reload()
+await handle.waitFor()
+await page.waitForFunction(() => performance.getEntriesByName('core stands').length)
+say('Core stands on the device, from opening the page', [
+  await page.evaluate(() => performance.getEntriesByName('core stands')[0].startTime),
+])
+await slow(page)
+const stepped = []
+for (let i = 0; i < rounds; i++) {
+  stepped.push(
+    await page.evaluate(
+      () =>
+        new Promise((ok) => {
+          const field = [...document.querySelectorAll('input[aria-label^="Distance before"]')].at(-1)
+          const was = field.value
+          const began = performance.now()
+          const right = new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true, cancelable: true })
+          ;[...document.querySelectorAll('g.movable')].at(-1).dispatchEvent(right)
+          const look = () =>
+            field.value === was ? requestAnimationFrame(look) : ok(performance.now() - began)
+          look()
+        }),
+    ),
+  )
+  await page.waitForTimeout(200)
+}
+say('a step on the device, to its figures', stepped)
+
 /** From a press to the next paint, at 4x. */
 const painted = []
 await page.goto(`${address}/horses/${horse}/season`)

@@ -7,6 +7,7 @@ import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client, Problem } from '../api/client'
 import { newest } from '../api/newest'
+import { beginCore, measureHere } from '../device/core'
 import type { LengthUnit, MeasuredSetUp, SetUpEntry, SetUpView } from '../api/schema'
 import { bearsUpon, keys } from '../house/keys'
 import ConflictDialog from '../house/ConflictDialog.vue'
@@ -97,15 +98,23 @@ const {
   bearsUpon: () => bearsUpon.setUps(props.horseId),
 })
 
+const { data: carried } = useQuery({
+  queryKey: computed(() => keys.ofHorse(props.horseId).carried),
+  queryFn: () =>
+    ask(() => client.GET('/api/horses/{horseId}/carried', { params: { path: { horseId: props.horseId } } })),
+})
+beginCore()
+/** Measured on this device where Core stands, so that a drag keeps up with the hand; by the server until then. */
 const measure = newest(
-  (body: SetUpEntry, signal) =>
-    ask(() =>
+  async (body: SetUpEntry, signal) =>
+    (carried.value && (await measureHere(carried.value, body))) ??
+    (await ask(() =>
       client.POST('/api/horses/{horseId}/set-ups/measure', {
         params: { path: { horseId: props.horseId } },
         body,
         signal,
       }),
-    ),
+    )),
   (answer) => {
     measured.value = answer
     problem.value = null

@@ -20,7 +20,8 @@ export function moved(
 ): SetUpEntry {
   const by = Math.round(metres / step) * step
   if (isLine(entry)) {
-    const gap = (i: number) => measured.gaps[i - 1]!.built.built
+    // What was typed or moved last may be ahead of what is measured.
+    const gap = (i: number) => entry.elements![i]!.distanceMetres ?? measured.gaps[i - 1]!.built.built
     const elements = entry.elements!.map((e, i) =>
       i === element
         ? { ...e!, distanceMetres: round(Math.max(0, gap(i) + by)) }
