@@ -119,25 +119,24 @@ say('Core stands on the device, from opening the page', [
   await page.evaluate(() => performance.getEntriesByName('core stands')[0].startTime),
 ])
 await slow(page)
-const stepped = []
+await page.evaluate(() => {
+  window.stepped = []
+  const distances = () =>
+    [...document.querySelectorAll('input[aria-label^="Distance before"]')].map((f) => f.value).join()
+  const onKey = () => {
+    const [was, began] = [distances(), performance.now()]
+    const look = () =>
+      distances() === was ? requestAnimationFrame(look) : window.stepped.push(performance.now() - began)
+    look()
+  }
+  addEventListener('keydown', onKey, true)
+})
 for (let i = 0; i < rounds; i++) {
-  stepped.push(
-    await page.evaluate(
-      () =>
-        new Promise((ok) => {
-          const field = [...document.querySelectorAll('input[aria-label^="Distance before"]')].at(-1)
-          const was = field.value
-          const began = performance.now()
-          const right = new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true, cancelable: true })
-          ;[...document.querySelectorAll('g.movable')].at(-1).dispatchEvent(right)
-          const look = () =>
-            field.value === was ? requestAnimationFrame(look) : ok(performance.now() - began)
-          look()
-        }),
-    ),
-  )
-  await page.waitForTimeout(200)
+  await handle.press('ArrowRight')
+  await page.waitForTimeout(300)
 }
+const stepped = await page.evaluate(() => window.stepped)
+if (stepped.length < rounds) throw new Error(`Only ${stepped.length} of ${rounds} steps changed a figure.`)
 say('a step on the device, to its figures', stepped)
 
 /** From a press to the next paint, at 4x. */
