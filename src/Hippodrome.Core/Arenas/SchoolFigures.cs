@@ -2,25 +2,16 @@ using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Arenas;
 
-/// <summary>
-/// A point of a figure, in metres from the A end and from the left long side. To the thousandth of a millimetre: sines and
-/// cosines of a server and of a browser differ in their last digit.
-/// </summary>
+/// <summary>A point of a figure, in metres from the A end and from the left long side.</summary>
 public sealed record FigurePoint(double Along, double Across)
 {
     private const int Digits = 6;
 
-    public double Along
-    {
-        get;
-        init => field = Math.Round(value, Digits);
-    } = Math.Round(Along, Digits);
-
-    public double Across
-    {
-        get;
-        init => field = Math.Round(value, Digits);
-    } = Math.Round(Across, Digits);
+    /// <summary>
+    /// To the thousandth of a millimetre, as it is told: sines and cosines of a server and of a browser differ in their last
+    /// digit.
+    /// </summary>
+    public FigurePoint Rounded() => new(Math.Round(Along, Digits), Math.Round(Across, Digits));
 }
 
 /// <summary>A figure as it is ridden: points close enough to draw, and its length.</summary>

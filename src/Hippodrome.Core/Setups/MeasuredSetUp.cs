@@ -208,7 +208,11 @@ public sealed record MeasuredSetUp(
     public IReadOnlyList<KitItem> KitNeeded => Kit.Of(Elements, Narrow?.Guides);
 
     /// <summary>The way that is ridden, with the straight before and after.</summary>
-    public IReadOnlyList<FigurePoint> Track { get; init; } = [];
+    public IReadOnlyList<FigurePoint> Track
+    {
+        get;
+        init => field = [.. value.Select(p => p.Rounded())];
+    } = [];
 
     /// <summary>The canter lead the feet are drawn on; nothing where nobody canters.</summary>
     public Side? Lead { get; init; }

@@ -14,9 +14,6 @@ public class PlacementTests
     private static readonly Gen<Placement> Any = Gen.Select(Gen.Enum<ArenaLine>(), Gen.Enum<Heading>(), Gen.Double[8, 52], Gen.Int[-90, 90])
         .Select((line, heading, middle, turned) => new Placement(line, heading, Distance.FromMetres(middle), turned));
 
-    /// <summary>Points are told to the thousandth of a millimetre.</summary>
-    private const double Rounding = 2e-6;
-
     private static double Apart(FigurePoint a, FigurePoint b) => double.Hypot(a.Along - b.Along, a.Across - b.Across);
 
     /// <summary>Ahead and to the right are square to each other and keep their lengths, however it is turned (Pythagoras).</summary>
@@ -25,7 +22,7 @@ public class PlacementTests
         Gen.Select(Any, Gen.Double[-5, 5], Gen.Double[-5, 5])
             .Sample(
                 (placement, ahead, right) =>
-                    Apart(placement.At(ahead, right), placement.At(0, 0)).ShouldBe(double.Hypot(ahead, right), Rounding)
+                    Apart(placement.At(ahead, right), placement.At(0, 0)).ShouldBe(double.Hypot(ahead, right), 1e-9)
             );
 
     /// <summary>Riding to C one's right hand is on the F side, riding to A on the K side (letters of the FEI arena, from memory).</summary>
