@@ -24,6 +24,9 @@ public sealed record WaitingVerdict(Guid RideId, DateOnly On, VerdictWord Word, 
 /// <summary>What a block has placed and nobody has drawn up yet.</summary>
 public sealed record PlacedToday(Guid BlockId, PlacedSession Session);
 
+/// <summary>A session of another day: enough to find it, its checks are its own page's.</summary>
+public sealed record NextPlanned(Guid Id, DateOnly On, string Emphasis);
+
 /// <summary>One horse's day.</summary>
 public sealed record HorseToday
 {
@@ -36,8 +39,8 @@ public sealed record HorseToday
     /// <summary>What its block has placed today.</summary>
     public required PlacedToday? Placed { get; init; }
 
-    /// <summary>The next session planned.</summary>
-    public required SessionView? Next { get; init; }
+    /// <summary>The next session planned after today.</summary>
+    public required NextPlanned? Next { get; init; }
 
     /// <summary>The next one placed.</summary>
     public required PlacedToday? NextPlaced { get; init; }
@@ -113,7 +116,7 @@ public static class TodayOfYard
                         today.Exists(s => s.RideId is not null) || latest.GetValueOrDefault(id)?.OnDay == visit.Today
                             ? null
                             : open.Find(p => p.Session.On == visit.Today),
-                    Next = next is null ? null : book.Show(next),
+                    Next = next is null ? null : new NextPlanned(next.Plan.Id, next.Plan.On, next.Plan.Emphasis),
                     NextPlaced = open.Find(p => p.Session.On > visit.Today && (next is null || p.Session.On < next.Plan.On)),
                     Aim = aim is null ? null : HorseAims.Show(aim.Aim, aim.Version, visit.Today),
                     Warnings = Warn(book, id, visit.Today, today),

@@ -38,9 +38,14 @@ interface Answered<T> {
 /** A set-up measured here, or nothing where Core does not stand; an entry at fault is refused as the server refuses it. */
 export async function measureHere(horse: CarriedHorse, entry: SetUpEntry): Promise<MeasuredSetUp | null> {
   if (!standing) return null
-  const { answer, faults } = JSON.parse(
-    await standing.measure(JSON.stringify(horse), JSON.stringify(entry)),
-  ) as Answered<MeasuredSetUp>
+  let answered: Answered<MeasuredSetUp>
+  try {
+    answered = JSON.parse(await standing.measure(JSON.stringify(horse), JSON.stringify(entry)))
+  } catch {
+    // It could not read what it was given: the server says what is wrong with it.
+    return null
+  }
+  const { answer, faults } = answered
   if (answer) return answer
   throw new Problem(
     400,

@@ -15,6 +15,7 @@ import ProblemNote from '../house/ProblemNote.vue'
 import { usePageDraft } from '../house/drafts'
 import { usePassport, useSetUps } from '../house/queries'
 import { signedIn, trains } from '../house/signIn'
+import { useSettled } from '../house/settled'
 import { done } from '../house/undo'
 import ArenaDrawing from './ArenaDrawing.vue'
 import BendCard from './BendCard.vue'
@@ -190,13 +191,15 @@ async function mirror() {
   )
   if (other) change(other)
 }
+/** The set-up at rest: what stands beside it and who can ride it is not asked at every step of a drag. */
+const atRest = useSettled(() => entry.value)
 const { data: beside } = useQuery({
-  queryKey: computed(() => keys.ofHorse(props.horseId).beside(entry.value)),
+  queryKey: computed(() => keys.ofHorse(props.horseId).beside(atRest.value)),
   queryFn: () =>
     ask(() =>
       client.POST('/api/horses/{horseId}/set-ups/beside', {
         params: { path: { horseId: props.horseId } },
-        body: { entry: entry.value, setUpId: kept.value?.id ?? null },
+        body: { entry: atRest.value, setUpId: kept.value?.id ?? null },
       }),
     ),
   placeholderData: (before) => before,
@@ -363,7 +366,7 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
           />
         </div>
       </div>
-      <WhoCanRideCard v-if="!measured.figure" :horse-id="horseId" :entry="entry" />
+      <WhoCanRideCard v-if="!measured.figure" :horse-id="horseId" :entry="atRest" />
       <label v-if="trains()" class="row no-print flex-nowrap">
         <span class="small quiet whitespace-nowrap">Kept under the name</span>
         <Input v-model:value="name" :placeholder="measured.title" aria-label="Name of the set-up" />
