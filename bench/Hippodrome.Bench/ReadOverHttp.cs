@@ -1,9 +1,9 @@
 using System.Globalization;
 using System.Text.Json.Nodes;
 using Dapper;
-using Hippodrome.Core;
 using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
 using Hippodrome.Core.Setups;
 using Hippodrome.Server.Demo;
 using Hippodrome.Storage;

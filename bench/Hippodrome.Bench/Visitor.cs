@@ -1,6 +1,6 @@
 using System.Net.Http.Json;
 using System.Text.Json.Nodes;
-using Hippodrome.Core;
+using Hippodrome.Core.Measures;
 using Hippodrome.Server.Demo;
 
 namespace Hippodrome.Bench;

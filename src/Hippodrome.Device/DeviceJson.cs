@@ -1,8 +1,8 @@
 using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Serialization;
-using Hippodrome.Core;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
 using Hippodrome.Core.Setups;
 
 namespace Hippodrome.Device;

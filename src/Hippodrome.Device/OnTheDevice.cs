@@ -1,6 +1,5 @@
 using System.Runtime.InteropServices.JavaScript;
 using System.Text.Json;
-using Hippodrome.Core;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Setups;

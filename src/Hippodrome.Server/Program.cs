@@ -1,5 +1,5 @@
 using System.Globalization;
-using Hippodrome.Core;
+using Hippodrome.Core.Measures;
 using Hippodrome.Server.Aims;
 using Hippodrome.Server.Assessments;
 using Hippodrome.Server.Blocks;

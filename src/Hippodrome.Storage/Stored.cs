@@ -3,7 +3,6 @@ using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Serialization;
-using Hippodrome.Core;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Measures;
@@ -84,7 +83,7 @@ public static class Stored
 
     /// <summary>The same, as UTF-8.</summary>
     /// <exception cref="JsonException">It was never written here.</exception>
-    public static T Read<T>(ReadOnlySpan<byte> json)
+    public static T ReadUtf8<T>(ReadOnlySpan<byte> json)
         where T : class =>
         json.StartsWith(ByType[typeof(T)].Begin.Span)
             ? JsonSerializer.Deserialize<T>(json, Reading) ?? throw new JsonException("A stored value was null.")

@@ -63,6 +63,7 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         ["GET /api/horses/{horseId}/ladders"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/ladders/{strand}/{rung}"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/aims"] = [200, 200, 200, 200, 404, 404, 401],
+        ["GET /api/horses/{horseId}/carried"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/set-ups"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}/file"] = [200, 200, 200, 200, 404, 404, 401],

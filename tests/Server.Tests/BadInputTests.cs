@@ -1,6 +1,6 @@
 using System.Net;
 using System.Text.Json.Nodes;
-using Hippodrome.Core;
+using Hippodrome.Core.Measures;
 using Hippodrome.Storage;
 using Hippodrome.Tests.Shared;
 using Shouldly;

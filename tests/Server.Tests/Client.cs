@@ -3,7 +3,7 @@ using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using Hippodrome.Core;
+using Hippodrome.Core.Measures;
 using Hippodrome.Storage;
 using Shouldly;
 

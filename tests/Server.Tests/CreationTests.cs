@@ -1,6 +1,6 @@
 using System.Net;
 using System.Net.Http.Json;
-using Hippodrome.Core;
+using Hippodrome.Core.Measures;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Storage;
 using Microsoft.AspNetCore.Routing;

@@ -1,7 +1,7 @@
 using System.Net;
 using System.Net.Http.Json;
-using Hippodrome.Core;
 using Hippodrome.Core.Blocks;
+using Hippodrome.Core.Measures;
 using Hippodrome.Storage;
 using Hippodrome.Storage.Jobs;
 using Shouldly;

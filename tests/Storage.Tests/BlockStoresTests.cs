@@ -1,8 +1,8 @@
-using Hippodrome.Core;
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
 using Hippodrome.Core.Yards;
 using Hippodrome.Planning.Blocks;
 using Hippodrome.Storage.Blocks;

@@ -1,4 +1,3 @@
-using Hippodrome.Core;
 using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Care;
 using Hippodrome.Core.Exercises;

@@ -1,4 +1,4 @@
-using Hippodrome.Core;
+using Hippodrome.Core.Measures;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.People;
 using Hippodrome.Storage.Yards;

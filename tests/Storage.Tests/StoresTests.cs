@@ -1,4 +1,3 @@
-using Hippodrome.Core;
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Exercises;

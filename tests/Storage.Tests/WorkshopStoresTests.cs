@@ -1,6 +1,6 @@
-using Hippodrome.Core;
 using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
 using Hippodrome.Core.Setups;
 using Hippodrome.Storage.Setups;
 using Npgsql;

@@ -1,4 +1,3 @@
-using Hippodrome.Core;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;

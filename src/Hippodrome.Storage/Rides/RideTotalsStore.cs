@@ -80,7 +80,7 @@ public static class RideTotalsStore
                 r.HorseId,
                 r.OnDay,
                 r.RiderName,
-                r.Body is { } body ? Stored.Read<RideTotals>(body.AsSpan()) : neverKept[r.Id]
+                r.Body is { } body ? Stored.ReadUtf8<RideTotals>(body) : neverKept[r.Id]
             );
         }
     }

@@ -1,7 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
 
-namespace Hippodrome.Core;
+namespace Hippodrome.Core.Measures;
 
 /// <summary>How everything is written as JSON, in the store and over HTTP alike.</summary>
 public static class Json
