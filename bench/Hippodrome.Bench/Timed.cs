@@ -15,7 +15,10 @@ internal static class ServerProcess
     }
 }
 
-/// <summary>How fast this machine is at the moment: what it takes for a fixed piece of work, the floor beside the server's processor time.</summary>
+/// <summary>
+/// How fast this machine is at the moment: what it takes for a fixed piece of work, the floor beside the server's
+/// processor time.
+/// </summary>
 internal static class Pace
 {
     public static double CpuMilliseconds()

@@ -60,8 +60,10 @@ test('every set-up of the yard measures the same here and at the server, to the 
             families.add(setUp.entry.family)
             if (here === wanted) continue
             const at = [...wanted].findIndex((c, i) => c !== here[i])
+            const around = (answer: string) => answer.slice(at - 40, at + 40)
             differ.push(
-              `${horse.name}, ${setUp.name}, ${arena}, turned ${turnedDegrees}: here …${here.slice(at - 40, at + 40)}…, there …${wanted.slice(at - 40, at + 40)}…`,
+              `${horse.name}, ${setUp.name}, ${arena}, turned ${turnedDegrees}: ` +
+                `here …${around(here)}…, there …${around(wanted)}…`,
             )
           }
     }
