@@ -68,10 +68,11 @@ public static class Judging
         var onRungs = await visit.RidesOnRungsOfAsync(rides);
         var logged = await visit.Book.RidesAsync(rides.Select(r => r.Id).Concat(onRungs.Select(r => r.Ride.Id)));
         var earlier = rides.ToDictionary(r => r.Id, r => EarlierOf(r, logged[r.Id].Record, ofHorse[r.HorseId]));
-        await visit.Book.RidesAsync(earlier.Values.SelectMany(e => e).Select(r => r.Id));
+        var legsTold = await LegsToldAsync(visit, pages, rides, logged);
+        await visit.Book.RidesAsync(earlier.Values.SelectMany(e => e).Select(r => r.Id).Concat(legsTold.Select(l => l.RideId)));
         var records = logged.ToDictionary(l => l.Key, l => l.Value.Record);
         var ladders = RungEvidence.Of(visit, pages, onRungs, records);
-        var legs = await LegsAsync(visit, pages, rides, records);
+        var legs = legsTold.ToLookup(l => l.HorseId, l => new LegsTold(l.OnDay, logged[l.RideId].Record.Rail.TouchedLegs));
 
         return
         [
@@ -110,26 +111,26 @@ public static class Judging
     private static IReadOnlyList<string> RungsOf(Ride ride, IReadOnlyDictionary<Guid, KeptSession> sessions) =>
         SessionOf(ride, sessions) is { } session ? [.. session.Plan.Parts.Select(p => p.RungId).OfType<string>().Distinct()] : [];
 
-    /// <summary>Touches told by leg before and in these rides, since somebody last looked; read only where one of them tells of a leg.</summary>
-    private static async Task<ILookup<Guid, LegsTold>> LegsAsync(
+    /// <summary>Rides that told touches by leg, of these and before, since somebody last looked; read only where one of them tells of a leg.</summary>
+    private static async Task<List<LegsToldIn>> LegsToldAsync(
         Visit visit,
         HorsePages pages,
         IReadOnlyList<Ride> rides,
-        Dictionary<Guid, RideRecord> records
+        IReadOnlyDictionary<Guid, LoggedRide> logged
     )
     {
-        var told = rides.Where(r => records[r.Id].Rail.TouchedLegs.Count > 0).ToList();
-        if (told.Count == 0)
+        var telling = rides.Where(r => logged[r.Id].Record.Rail.TouchedLegs.Count > 0).ToList();
+        if (telling.Count == 0)
         {
-            return Enumerable.Empty<LegsTold>().ToLookup(_ => Guid.Empty);
+            return [];
         }
 
-        var ids = told.Select(r => r.HorseId).Distinct().ToList();
-        var legs = (
-            await visit.Yard.LegsToldInAsync(ids, told.Min(r => r.OnDay).AddDays(-VerdictFigures.SameLegDays.Value), told.Max(r => r.OnDay))
-        ).FindAll(l => !(l.OnDay <= pages.LegLooks.GetValueOrDefault(l.HorseId)?.OnDay));
-        var logged = await visit.Book.RidesAsync(legs.Select(l => l.RideId));
-        return legs.ToLookup(l => l.HorseId, l => new LegsTold(l.OnDay, logged[l.RideId].Record.Rail.TouchedLegs));
+        var told = await visit.Yard.LegsToldInAsync(
+            telling.Select(r => r.HorseId).Distinct(),
+            telling.Min(r => r.OnDay).AddDays(-VerdictFigures.SameLegDays.Value),
+            telling.Max(r => r.OnDay)
+        );
+        return told.FindAll(l => !(l.OnDay <= pages.LegLooks.GetValueOrDefault(l.HorseId)?.OnDay));
     }
 
     /// <summary>The rides that this one is compared with: as many as a rule looks back from it.</summary>
