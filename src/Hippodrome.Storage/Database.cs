@@ -53,6 +53,8 @@ public sealed class Database : IAsyncDisposable
             Password = _appPassword,
             ApplicationName = "hippodrome",
             MaxAutoPrepare = 200,
+            // Whatever is set on a connection is set for its transaction and ends with it: there is nothing to put back.
+            NoResetOnClose = true,
             Options = "-c plan_cache_mode=force_custom_plan -c jit=off",
         };
         _app = NpgsqlDataSource.Create(app);
