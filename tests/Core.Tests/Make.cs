@@ -114,7 +114,11 @@ internal static class Make
         Record(Mark(Rein.Left, left), Mark(Rein.Right, right), Tension(tension), Closing(passed));
 
     public static VerdictContext Context(RideRecord record, params RideRecord[] earlier) =>
-        new(Horse(), Today, record, [.. earlier.Select((r, i) => new EarlierRide(Today.AddDays(-2 * (i + 1)), r))], null, []);
+        new(
+            RideFacts.Of(Horse(), Today, null, new Dictionary<Guid, SetUp>()),
+            record,
+            [.. earlier.Select((r, i) => new EarlierRide(Today.AddDays(-2 * (i + 1)), r))]
+        );
 
     /// <summary>The latest ride and those before it, all of the same rung, judged as the review judges them: verdicts with the ladder's own word.</summary>
     public static VerdictContext OnRung(RideRecord record, params RideRecord[] earlier) =>
@@ -141,10 +145,10 @@ internal static class Make
             .ToList();
         var ladder = new RungContext(rung, places, 8, rides, earlier.Length > 0 ? Today.AddDays(-2) : null)
         {
-            LatestAsksForCare = VerdictRules.AsksForCare(plain),
+            LatestAsksForCare = RideRules.AsksForCare(plain),
         };
         return plain with { Rungs = [RungRules.Judge(with(ladder))] };
     }
 
-    public static IReadOnlyList<string> Rules(VerdictContext context) => [.. VerdictRules.Judge(context).Select(v => v.Rule)];
+    public static IReadOnlyList<string> Rules(VerdictContext context) => [.. RideRules.Judge(context).Select(v => v.Rule)];
 }

@@ -67,10 +67,7 @@ public class DemoYardTests
 
         // Her rider comes in a little sooner each time.
         var lark = await RidesOfAsync("Tarn Lark");
-        RiddenHabits
-            .Of(lark[0].Context.Horse, lark.Select(r => r.Context.Record), today)
-            .ShouldHaveSingleItem()
-            .Rule.ShouldBe("WalkedLast");
+        RiddenHabits.Of(lark[0].Horse, lark.Select(r => r.Context.Record), today).ShouldHaveSingleItem().Rule.ShouldBe("WalkedLast");
 
         // Every accepted verdict is one that the rules did give.
         foreach (var horse in horses)

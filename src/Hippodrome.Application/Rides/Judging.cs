@@ -1,5 +1,6 @@
 using Hippodrome.Application.Exercises;
 using Hippodrome.Application.Horses;
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Verdicts;
 using Hippodrome.Storage.Exercises;
@@ -12,6 +13,7 @@ namespace Hippodrome.Application.Rides;
 /// <summary>A ride with all that the rules looked at and said.</summary>
 public sealed record JudgedRide(
     Ride Ride,
+    Horse Horse,
     RideLog Log,
     KeptSession? Session,
     IReadOnlyList<KeptSetUp> SetUps,
@@ -72,7 +74,10 @@ public static class Judging
         await visit.Book.RidesAsync(earlier.Values.SelectMany(e => e).Select(r => r.Id).Concat(legsTold.Select(l => l.RideId)));
         var records = logged.ToDictionary(l => l.Key, l => l.Value.Record);
         var ladders = RungEvidence.Of(visit, pages, onRungs, records);
-        var legs = legsTold.ToLookup(l => l.HorseId, l => new LegsTold(l.OnDay, logged[l.RideId].Record.Rail.TouchedLegs));
+        var legs = legsTold.ToLookup(
+            l => l.HorseId,
+            l => (l.RideId, Told: new LegsTold(l.OnDay, logged[l.RideId].Record.Rail.TouchedLegs))
+        );
 
         return
         [
@@ -82,25 +87,23 @@ public static class Judging
                 List<KeptSetUp> stood = session is null
                     ? []
                     : [.. session.Plan.Parts.Select(p => p.SetUpId).OfType<Guid>().Distinct().Select(s => setUps[s])];
+                var horse = pages.Horses[ride.HorseId].Value;
                 var next = pages.Aims[ride.HorseId].FirstOrDefault(a => a.Aim.On >= ride.OnDay)?.Aim.DaysLeft(ride.OnDay);
-                var plain = new VerdictContext(
-                    pages.Horses[ride.HorseId].Value,
-                    ride.OnDay,
-                    records[ride.Id],
-                    earlier[ride.Id].ConvertAll(r => new EarlierRide(r.OnDay, records[r.Id])),
-                    session?.Plan,
-                    stood.ConvertAll(s => s.Entry.AsKept().SetUp),
-                    next
-                )
+                var facts = RideFacts.Of(horse, ride.OnDay, session?.Plan, stood.ToDictionary(s => s.Id, s => s.Entry.AsKept().SetUp)) with
                 {
-                    Legs = [.. legs[ride.HorseId]],
+                    Legs = [.. legs[ride.HorseId].Where(l => l.RideId != ride.Id).Select(l => l.Told)],
                     ChangesAreSure = ladders.ChangesAreSure(ride.HorseId),
                 };
+                var plain = new VerdictContext(
+                    facts,
+                    records[ride.Id],
+                    earlier[ride.Id].ConvertAll(r => new EarlierRide(r.OnDay, records[r.Id]))
+                );
                 var context = plain with
                 {
-                    Rungs = ladders.Judge(ride, RungsOf(ride, sessions), ofHorse[ride.HorseId], next, VerdictRules.AsksForCare(plain)),
+                    Rungs = ladders.Judge(ride, RungsOf(ride, sessions), ofHorse[ride.HorseId], next, RideRules.AsksForCare(plain)),
                 };
-                return new JudgedRide(ride, logged[ride.Id].Log, session, stood, context, VerdictRules.Judge(context));
+                return new JudgedRide(ride, horse, logged[ride.Id].Log, session, stood, context, RideRules.Judge(context));
             }),
         ];
     }
@@ -119,7 +122,10 @@ public static class Judging
         IReadOnlyDictionary<Guid, LoggedRide> logged
     )
     {
-        var telling = rides.Where(r => logged[r.Id].Record.Rail.TouchedLegs.Count > 0).ToList();
+        var telling = rides
+            .Select(r => (r.HorseId, r.OnDay, Days: RideRules.LegDaysBack(logged[r.Id].Record)))
+            .Where(r => r.Days > 0)
+            .ToList();
         if (telling.Count == 0)
         {
             return [];
@@ -127,7 +133,7 @@ public static class Judging
 
         var told = await visit.Yard.LegsToldInAsync(
             telling.Select(r => r.HorseId).Distinct(),
-            telling.Min(r => r.OnDay).AddDays(-VerdictFigures.SameLegDays.Value),
+            telling.Min(r => r.OnDay.AddDays(-r.Days)),
             telling.Max(r => r.OnDay)
         );
         return told.FindAll(l => !(l.OnDay <= pages.LegLooks.GetValueOrDefault(l.HorseId)?.OnDay));
@@ -135,5 +141,5 @@ public static class Judging
 
     /// <summary>The rides that this one is compared with: as many as a rule looks back from it.</summary>
     private static List<Ride> EarlierOf(Ride ride, RideRecord record, List<Ride> ofHorse) =>
-        [.. ofHorse.SkipWhile(r => r.Id != ride.Id).Skip(1).Take(VerdictRules.RidesBack(record))];
+        [.. ofHorse.SkipWhile(r => r.Id != ride.Id).Skip(1).Take(RideRules.RidesBack(record))];
 }

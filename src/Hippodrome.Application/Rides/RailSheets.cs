@@ -35,14 +35,14 @@ public sealed record RailSheet
     /// <summary>The plan, if there is one.</summary>
     public required SessionView? Session { get; init; }
 
-    /// <summary>What the rail has to know of each part.</summary>
-    public required IReadOnlyList<RailPart> Parts { get; init; }
-
     /// <summary>What stands, measured for the horse.</summary>
     public required IReadOnlyList<SetUpView> SetUps { get; init; }
 
-    /// <summary>What is said while it is ridden.</summary>
-    public required IReadOnlyList<RailAdvice> Advice { get; init; }
+    /// <summary>What the rules know besides the taps: the judge on the device is given it with them.</summary>
+    public required RideFacts Facts { get; init; }
+
+    /// <summary>What stops the work at once, also where the judge has not come.</summary>
+    public required IReadOnlyList<RailStop> Stops { get; init; }
 
     /// <summary>Who may sit on it.</summary>
     public required IReadOnlyList<string> Riders { get; init; }
@@ -101,9 +101,9 @@ public static class RailSheets
             Today = visit.Today,
             RideId = kept?.RideId ?? kept?.Plan.Id ?? Guid.NewGuid(),
             Session = kept is null ? null : await visit.ShowSessionAsync(kept),
-            Parts = [.. (kept?.Plan.Parts ?? []).Select(p => RailPart.Of(p, p.SetUpId is { } s ? built.GetValueOrDefault(s) : null))],
             SetUps = await visit.ShowSetUpsAsync(horseId, setUps),
-            Advice = RailAdvices.For(horse, kept?.Plan, heat, Facts(visit, horse, book, records)),
+            Facts = FactsOf(visit, horse, book, records, RideFacts.Of(horse, visit.Today, kept?.Plan, built) with { Heat = heat }),
+            Stops = RailJudge.Stops,
             Riders = [.. (await visit.Yard.PeopleAsync()).Where(p => p.Value.Role != Role.Observer).Select(p => p.Value.Name)],
             Weather = book.Weather.Now,
             HeldBecause = held?.Because,
@@ -113,16 +113,17 @@ public static class RailSheets
         };
     }
 
-    /// <summary>What earlier rides and the state of the horse add to the advice of the day.</summary>
-    private static RailFacts Facts(Visit visit, Horse horse, PlanBook book, IReadOnlyList<RideRecord> records)
+    /// <summary>With what earlier rides and the state of the horse add.</summary>
+    private static RideFacts FactsOf(Visit visit, Horse horse, PlanBook book, IReadOnlyList<RideRecord> records, RideFacts planned)
     {
         var ramp = book.Condition.Ramp(horse.Id, visit.Today);
-        return new RailFacts(
-            book.Condition.Legs(horse.Id, visit.Today),
-            [.. records.Select(r => r.ByGait.Where(g => g.Gait.IsFasterThanWalk()).Sum(g => g.Minutes)).Where(m => m > 0)],
-            ramp is null ? null : ramp.Trot + ramp.Canter,
-            book.PlacesOf(horse.Id).Reached(Catalogue.Rung("changes/forward-change-collect"))
-        );
+        return planned with
+        {
+            Legs = book.Condition.Legs(horse.Id, visit.Today),
+            UsualFast = [.. records.Select(r => r.ByGait.Where(g => g.Gait.IsFasterThanWalk()).Sum(g => g.Minutes)).Where(m => m > 0)],
+            RampFast = ramp is null ? null : ramp.Trot + ramp.Canter,
+            ChangesAreSure = book.PlacesOf(horse.Id).Reached(Catalogue.Rung("changes/forward-change-collect")),
+        };
     }
 
     /// <summary>Every tap of a ride, for a device that joins it; none of one that has not begun.</summary>

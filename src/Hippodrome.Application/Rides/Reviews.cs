@@ -156,7 +156,7 @@ public static class Reviews
             MarksAsymmetry = record.Marks is { Left: { } left, Right: { } right } ? Asymmetry.Index(left, right) : null,
             Heat = judged.Context.Heat,
             Verdicts = judged.Verdicts,
-            Habits = RiddenHabits.Of(judged.Context.Horse, pages.ForHabits.Select(r => logged[r.Id].Record), ride.OnDay),
+            Habits = RiddenHabits.Of(judged.Horse, pages.ForHabits.Select(r => logged[r.Id].Record), ride.OnDay),
             Answers = pages.Answers,
             Log =
             [

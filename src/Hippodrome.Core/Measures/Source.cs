@@ -20,7 +20,7 @@ public sealed record Source
 {
     // Also by the store, which reads back what was kept.
     [JsonConstructor]
-    private Source(SourceClass @class, string says) => (Class, Says) = (@class, says);
+    public Source(SourceClass @class, string says) => (Class, Says) = (@class, says);
 
     public SourceClass Class { get; }
 

@@ -97,11 +97,10 @@ public sealed record RailRecord
 
     public required IReadOnlyList<string> Next { get; init; }
 
-    /// <param name="timeline">Tap to tap.</param>
-    /// <param name="notes">What was odd about clocks.</param>
-    /// <param name="events">Everything that counts.</param>
-    internal static RailRecord Of(RideTimeline timeline, IReadOnlyList<ClockNote> notes, IReadOnlyList<RideEvent> events) =>
-        new()
+    internal static RailRecord Of(RideTaps taps)
+    {
+        var (events, timeline) = (taps.Events, taps.Timeline);
+        return new RailRecord
         {
             Began = timeline.Began,
             Ended = timeline.Ended,
@@ -110,7 +109,7 @@ public sealed record RailRecord
             Riders = [.. timeline.Stretches.GroupBy(s => s.Rider).Select(g => new RiderMinutes(g.Key, g.Sum(s => s.Minutes)))],
             Interruptions = timeline.Interruptions,
             LeftOpen = timeline.LeftOpen,
-            ClockNotes = notes,
+            ClockNotes = taps.ClockNotes,
             Changes = RideRecord.PerRein(events.OfType<ChangeRidden>(), c => c.To, CountChanges),
             Jumps = TellJumps(events),
             Lines =
@@ -136,6 +135,7 @@ public sealed record RailRecord
             AdviceLeft = [.. events.OfType<AdviceAnswered>().Where(a => !a.Accepted).Select(a => a.Rule)],
             Next = [.. events.OfType<NextToDo>().Select(n => n.Text)],
         };
+    }
 
     internal BothReins<PassCount> PassesOf(IReadOnlyCollection<int> parts)
     {

@@ -69,6 +69,9 @@ public sealed record RideRecord
 
     public required RailRecord Rail { get; init; }
 
+    /// <summary>What the rules count; nobody else reads it.</summary>
+    internal RideCounts Counts { get; init; } = RideCounts.OfNothing;
+
     public double Minutes => ByGait.Sum(g => g.Minutes);
 
     /// <summary>Exertion times minutes (Foster 2001); null when nobody said how hard it was.</summary>
@@ -105,15 +108,12 @@ public sealed record RideRecord
     public static RideRecord Fold(RideLog log)
     {
         ArgumentNullException.ThrowIfNull(log);
-        var takenBack = log.Events.OfType<TakenBack>().Select(t => t.Event).ToHashSet();
-        var (at, clockNotes) = TapTimes.Of(log.Events);
-        var events = log
-            .Events.Where(e => !takenBack.Contains(e.Id))
-            .OrderBy(e => at[e])
-            .ThenBy(e => e.Clock?.Number ?? 0)
-            .ThenBy(e => e.Id)
-            .ToList();
-        var timeline = RideTimeline.Of(events.Select(e => (e, at[e])));
+        return Of(RideTaps.Of(log));
+    }
+
+    internal static RideRecord Of(RideTaps taps)
+    {
+        var (events, timeline) = (taps.Events, taps.Timeline);
         return new RideRecord
         {
             ByGait = MinutesByGait(
@@ -141,8 +141,9 @@ public sealed record RideRecord
                 .OfType<WeatherRead>()
                 .Select(w => new WeatherReading(w.TemperatureC, w.HumidityPercent, w.Simulated))
                 .LastOrDefault(),
-            TakenBack = log.Events.Count(e => takenBack.Contains(e.Id)),
-            Rail = RailRecord.Of(timeline, clockNotes, events),
+            TakenBack = taps.TakenBack,
+            Rail = RailRecord.Of(taps),
+            Counts = RideCounts.Of(taps),
         };
     }
 

@@ -35,6 +35,16 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
     /// <summary>How the horse is worked in it.</summary>
     public Manner Manner { get; init; }
 
+    /// <summary>What stands in it.</summary>
+    public Guid? SetUpId { get; init; }
+
+    /// <summary>The mark on both reins that ends it early; null where none is hoped for.</summary>
+    public double? MarkHopedFor { get; init; }
+
+    /// <summary>The parts of a plan, with what stands in them.</summary>
+    public static IReadOnlyList<RailPart> Of(SessionPlan? plan, IReadOnlyDictionary<Guid, SetUp> setUps) =>
+        [.. (plan?.Parts ?? []).Select(p => Of(p, p.SetUpOf(setUps)))];
+
     public static RailPart Of(Part part, SetUp? setUp)
     {
         ArgumentNullException.ThrowIfNull(part);
@@ -49,6 +59,8 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
         {
             Poles = setUp?.PolesCrossed ?? part.Exercise?.Poles ?? 0,
             Manner = part.Manner,
+            SetUpId = part.SetUpId,
+            MarkHopedFor = part.MarkHopedFor?.Value,
         };
     }
 

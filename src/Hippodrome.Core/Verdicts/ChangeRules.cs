@@ -1,90 +1,97 @@
-using System.Globalization;
-using Hippodrome.Core.Measures;
-using Hippodrome.Core.Rides;
-
 namespace Hippodrome.Core.Verdicts;
 
-/// <summary>Rules for flying changes, and for jumps whose cause was the rider's.</summary>
+/// <summary>Rules for flying changes.</summary>
 internal static class ChangeRules
 {
-    public static readonly VerdictRule[] All = [NoReaction, LateOrShort, GoodOnes, RidersDistance];
+    private const string LeaveItOvernight = "One or two good changes, then leave it overnight";
 
-    private static Verdict? NoReaction(VerdictContext c)
-    {
-        var (left, right) = (c.Record.Rail.Changes.Left, c.Record.Rail.Changes.Right);
-        return left.None + right.None == 0
-            ? null
-            : Practice(
-                "NoReactionToChange",
-                VerdictWord.Back,
-                "no reaction to the change aid",
-                "Sharpen first: canter-walk-canter, a livelier response, then ask again.",
-                SessionChange.RungBack,
-                "No reaction to the change aid is a matter of the leg",
-                [$"to the left {left.None} of {left.All}", $"to the right {right.None} of {right.All}"]
-            );
-    }
+    private static readonly RideRule NoReactionToChange = Rules.Practice(
+        "NoReactionToChange",
+        Gravity.Ease,
+        VerdictWord.Back,
+        SessionChange.RungBack,
+        "No reaction to the change aid is a matter of the leg",
+        c =>
+        {
+            var (left, right) = (c.Record.Rail.Changes.Left, c.Record.Rail.Changes.Right);
+            return left.None + right.None == 0
+                ? null
+                : new Finding(
+                    left.None + right.None,
+                    "no reaction to the change aid",
+                    $"to the left {left.None} of {left.All}",
+                    $"to the right {right.None} of {right.All}"
+                );
+        },
+        "Sharpen first: canter-walk-canter, a livelier response, then ask again.",
+        new("Sharpen first: canter-walk-canter.", "Livelier to the leg, then ask again.")
+    );
 
-    private static Verdict? LateOrShort(VerdictContext c)
-    {
-        var (left, right) = (c.Record.Rail.Changes.Left, c.Record.Rail.Changes.Right);
-        var side = left.Late + left.ShortBehind > right.Late + right.ShortBehind ? "left" : "right";
-        return left.Late + left.ShortBehind + right.Late + right.ShortBehind == 0
-            ? null
-            : Practice(
-                "ChangeLateOrShort",
-                VerdictWord.Adjust,
-                $"changes late or short behind, mostly to the {side}",
-                "Straighter, aids at the ordinary pace, away from the corner; look at the same hind in other work.",
-                SessionChange.SameAgain,
-                "A late change wants preparation, not force",
-                [
+    private static readonly RideRule ChangeLateOrShort = Rules.Practice(
+        "ChangeLateOrShort",
+        Gravity.Adjust,
+        VerdictWord.Adjust,
+        SessionChange.SameAgain,
+        "A late change wants preparation, not force",
+        c =>
+        {
+            var (left, right) = (c.Record.Rail.Changes.Left, c.Record.Rail.Changes.Right);
+            var (toLeft, toRight) = (left.Late + left.ShortBehind, right.Late + right.ShortBehind);
+            return toLeft + toRight == 0
+                ? null
+                : new Finding(
+                    toLeft + toRight,
+                    $"changes late or short behind, mostly to the {(toLeft > toRight ? "left" : "right")}",
                     $"to the left late {left.Late}, short {left.ShortBehind} of {left.All}",
-                    $"to the right late {right.Late}, short {right.ShortBehind} of {right.All}",
-                ]
-            );
-    }
+                    $"to the right late {right.Late}, short {right.ShortBehind} of {right.All}"
+                );
+        },
+        "Straighter, aids at the ordinary pace, away from the corner; look at the same hind in other work.",
+        new("Straighter, and away from the corner.", "Prepare more; the aid at its ordinary pace.")
+    );
 
-    private static Verdict? GoodOnes(VerdictContext c)
-    {
-        var (left, right) = (c.Record.Rail.Changes.Left, c.Record.Rail.Changes.Right);
-        return left.Clean + right.Clean == 0 || c.ChangesAreSure
-            ? null
-            : Practice(
-                "OneGoodChange",
-                VerdictWord.CarryOn,
-                left.Clean + right.Clean == 1 ? "one good change" : $"{left.Clean + right.Clean} good changes",
-                "Leave it overnight; repeat in a day or two.",
-                SessionChange.SameAgain,
-                "One or two good changes, then leave it overnight",
-                [$"to the left {left.Clean}", $"to the right {right.Clean}"]
-            );
-    }
+    private static readonly RideRule TwoGoodChanges = Rules.Practice(
+        "TwoGoodChanges",
+        Gravity.StopThere,
+        VerdictWord.CarryOn,
+        SessionChange.SameAgain,
+        LeaveItOvernight,
+        c => Good(c) is >= 2 and var good ? Found(c, good, $"{good} good changes") : null,
+        "Leave it overnight; repeat in a day or two.",
+        new("Two good ones: leave it there.", "Another day, in a day or two.")
+    );
 
-    /// <summary>Track, pace and hand are the rider's: the cause is logged, the horse is not marked down.</summary>
-    private static Verdict? RidersDistance(VerdictContext c)
-    {
-        var causes = c.Record.Rail.Jumps.Causes.Where(x => x.Key is JumpCause.Track or JumpCause.Pace or JumpCause.Hand).ToList();
-        return causes.Count == 0
-            ? null
-            : Practice(
-                nameof(RidersDistance),
-                VerdictWord.CarryOn,
-                $"the rider's distance: {string.Join(", ", causes.Select(x => x.Key.ToString().ToLowerInvariant()))}",
-                "Transitions on the flat first, then the same fence with the cause changed. The horse is not marked down.",
-                SessionChange.SameAgain,
-                "A distance held too much or short of pace is the rider's",
-                [.. causes.Select(x => string.Create(CultureInfo.InvariantCulture, $"{x.Key.ToString().ToLowerInvariant()} {x.Value}"))]
-            );
-    }
+    private static readonly RideRule OneGoodChange = Rules.Practice(
+        "OneGoodChange",
+        Gravity.Repeat,
+        VerdictWord.CarryOn,
+        SessionChange.SameAgain,
+        LeaveItOvernight,
+        c => Good(c) == 1 ? Found(c, 1, "one good change") : null,
+        "Leave it overnight; repeat in a day or two.",
+        new("A good one: praise it.", "One more at most, and leave it.")
+    );
 
-    private static Verdict Practice(
-        string rule,
-        VerdictWord word,
-        string seen,
-        string @do,
-        SessionChange change,
-        string why,
-        IReadOnlyList<string> inputs
-    ) => new(rule, word, seen, @do, change, true, new Why(why, inputs, Source.CommonPractice));
+    private static readonly RideRule SettleAfterChange = Rules.Practice(
+        "SettleAfterChange",
+        Gravity.Adjust,
+        VerdictWord.Adjust,
+        SessionChange.SameAgain,
+        "Tension after a change is settled before the next",
+        c =>
+            c.Record.Counts.TenseAfterChange is > 0 and var times
+                ? new Finding(times, "tense after a flying change", $"tension 3 after a change {Rules.Times(times)}")
+                : null,
+        "Settle it before the next: a circle with give and retake, a smooth halt, or walk on a long rein.",
+        new("Settle: a circle, give and retake.", "Or a smooth halt, or walk on a long rein; then perhaps one more.")
+    );
+
+    public static readonly RideRule[] All = [NoReactionToChange, ChangeLateOrShort, TwoGoodChanges, OneGoodChange, SettleAfterChange];
+
+    /// <summary>Good ones, while single changes are being learned.</summary>
+    private static int Good(VerdictContext c) =>
+        c.Facts.ChangesAreSure ? 0 : c.Record.Rail.Changes.Left.Clean + c.Record.Rail.Changes.Right.Clean;
+
+    private static Finding Found(VerdictContext c, int good, string seen) =>
+        new(good, seen, $"to the left {c.Record.Rail.Changes.Left.Clean}", $"to the right {c.Record.Rail.Changes.Right.Clean}");
 }

@@ -1,4 +1,3 @@
-using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 
 namespace Hippodrome.Core.Verdicts;
@@ -6,9 +5,133 @@ namespace Hippodrome.Core.Verdicts;
 /// <summary>Rules for the flat, for tension, and for the closing test.</summary>
 internal static class FlatworkRules
 {
-    public static readonly VerdictRule[] All =
+    private const string StopThatWork =
+        "Stop that work, do something it can do, and finish well. Another day, and not tomorrow if it has happened twice.";
+
+    private static readonly RideRule OverTheTop = Rules.Practice(
+        "OverTheTop",
+        Gravity.Danger,
+        VerdictWord.Stop,
+        SessionChange.RungBack,
+        "Tension 4 ends that work",
+        c => Boils(c, c.Record.Tension.Count(t => t == 4), "over the top"),
+        StopThatWork,
+        new("Stop that work.", "Something it can do, finish well, another day.")
+    );
+
+    private static readonly RideRule TenseRunning = Rules.Practice(
+        "TenseRunning",
+        Gravity.Danger,
+        VerdictWord.Stop,
+        SessionChange.RungBack,
+        "Two tense ones running end that work",
+        c => Boils(c, c.Record.Counts.TenseRunning, "tense twice running"),
+        StopThatWork,
+        new("Twice tense: stop that work.", "Something it can do, finish well, another day.")
+    );
+
+    private static readonly RideRule ClosingTestFailed = Rules.Practice(
+        "ClosingTestFailed",
+        Gravity.Ease,
+        VerdictWord.Ease,
+        SessionChange.RungBack,
+        "A horse that does not stretch when the reins are dropped was asked too much",
+        c => c.Record.ClosingTestPassed == false ? new Finding(1, "the closing test was not passed", "closing test not passed") : null,
+        "What was asked was too much: ease it next time."
+    );
+
+    private static readonly RideRule TempoLost = Rules.OnSign(
+        "TempoLost",
+        Gravity.Ease,
+        VerdictWord.Back,
+        SessionChange.RungBack,
+        "When a later step fails, work goes back to the earliest: rhythm",
+        Sign.TempoLost,
+        "the tempo was lost",
+        "A steady tempo is the only work until it returns.",
+        new("Only a steady tempo until it is back.", "Nothing else is asked.")
+    );
+
+    private static readonly RideRule HeadUpShortNeck = Rules.OnSign(
+        "HeadUpShortNeck",
+        Gravity.Ease,
+        VerdictWord.Back,
+        SessionChange.SameAgain,
+        "Back along the scale of training",
+        Sign.HeadUpShortNeck,
+        "fussed, head up and neck short",
+        "Rhythm first, then looseness and a reaching contact; when it stretches, let it stretch fully.",
+        new("Rhythm first, then a longer neck.", "When it stretches, let it stretch fully.")
+    );
+
+    private static readonly RideRule BehindBitOrLeg = Rules.OnSign(
+        "BehindBitOrLeg",
+        Gravity.Adjust,
+        VerdictWord.Adjust,
+        SessionChange.SameAgain,
+        "Forward comes before anything else",
+        Sign.BehindBitOrLeg,
+        "behind the bit or the leg",
+        "Forward: an open hand, and forward from the halt.",
+        new("Forward, with an open hand.", "Forward from the halt.")
+    );
+
+    private static readonly RideRule RefusesAYield = Rules.Practice(
+        "RefusesAYield",
+        Gravity.Ease,
+        VerdictWord.Ease,
+        SessionChange.SameAgain,
+        "Ask less, and praise the attempt",
+        c =>
+            (Rules.Saw(c.Record, Sign.RefusedYield, "refused to yield"), c.Record.Counts.YieldsRefused) switch
+            {
+                (null, 0) => null,
+                ({ } told, var none) => told with { Times = told.Times + none },
+                (null, var none) => new Finding(none, "refused to yield", $"no step given {Rules.Times(none)}"),
+            },
+        "Two steps, praise, then four; a turn on the forehand explains it.",
+        new("Two steps, praise, then four.", "A turn on the forehand explains it.")
+    );
+
+    private static readonly RideRule BreaksIntoCanter = Rules.OnSign(
+        "BreaksIntoCanter",
+        Gravity.Adjust,
+        VerdictWord.Adjust,
+        SessionChange.SameAgain,
+        "Breaking forwards is not punished",
+        Sign.BrokeIntoCanter,
+        "broke into canter",
+        "Go with it, and ask for more waiting next time.",
+        new("Go with it; ask for more waiting next time.", "Breaking forwards is not punished.")
+    );
+
+    private static readonly RideRule Distracted = Rules.OnSign(
+        "Distracted",
+        Gravity.Adjust,
+        VerdictWord.Adjust,
+        SessionChange.SameAgain,
+        "Attention first",
+        Sign.Distracted,
+        "looked elsewhere",
+        "Regain it: a circle, a halt, a step back.",
+        new("A circle, a halt, a step back.", "Then on.")
+    );
+
+    private static readonly RideRule Spooks = Rules.OnSign(
+        "Spooks",
+        Gravity.GoOn,
+        VerdictWord.CarryOn,
+        SessionChange.SameAgain,
+        "A horse that comes back is learning to look",
+        Sign.Spooked,
+        "spooked a little and came back",
+        "Nothing but the note."
+    );
+
+    public static readonly RideRule[] All =
     [
         OverTheTop,
+        TenseRunning,
         ClosingTestFailed,
         TempoLost,
         HeadUpShortNeck,
@@ -19,153 +142,12 @@ internal static class FlatworkRules
         Spooks,
     ];
 
-    /// <summary>Tension 4, or two readings of 3 running: stop that work and finish well.</summary>
-    private static Verdict? OverTheTop(VerdictContext c)
-    {
-        var tension = c.Record.Tension;
-        var twoTense = tension.Zip(tension.Skip(1)).Any(pair => pair is { First: >= 3, Second: >= 3 });
-        return !tension.Contains(4) && !twoTense
+    /// <summary>Over flying changes it is the changes that go, else the rung.</summary>
+    private static Finding? Boils(VerdictContext c, int times, string seen) =>
+        times == 0
             ? null
-            : Practice(
-                nameof(OverTheTop),
-                VerdictWord.Stop,
-                tension.Contains(4) ? "over the top" : "tense twice running",
-                "Stop that work, do something it can do, and finish well. Another day, and not tomorrow if it has happened twice.",
-                c.Record.Rail.Changes.Left.All + c.Record.Rail.Changes.Right.All > 0 ? SessionChange.NoChanges : SessionChange.RungBack,
-                "Tension 4, or two tense ones running, ends that work",
-                [.. tension.Select(t => $"tension {t}")]
-            );
-    }
-
-    private static Verdict? ClosingTestFailed(VerdictContext c) =>
-        c.Record.ClosingTestPassed != false
-            ? null
-            : Practice(
-                nameof(ClosingTestFailed),
-                VerdictWord.Ease,
-                "the closing test was not passed",
-                "What was asked was too much: ease it next time.",
-                SessionChange.RungBack,
-                "A horse that does not stretch when the reins are dropped was asked too much",
-                ["closing test not passed"]
-            );
-
-    private static Verdict? TempoLost(VerdictContext c) =>
-        When(
-            c,
-            Sign.TempoLost,
-            nameof(TempoLost),
-            VerdictWord.Back,
-            "the tempo was lost",
-            "A steady tempo is the only work until it returns.",
-            SessionChange.RungBack,
-            "When a later step fails, work goes back to the earliest: rhythm"
-        );
-
-    private static Verdict? HeadUpShortNeck(VerdictContext c) =>
-        When(
-            c,
-            Sign.HeadUpShortNeck,
-            nameof(HeadUpShortNeck),
-            VerdictWord.Back,
-            "fussed, head up and neck short",
-            "Rhythm first, then looseness and a reaching contact; when it stretches, let it stretch fully.",
-            SessionChange.SameAgain,
-            "Back along the scale of training"
-        );
-
-    private static Verdict? BehindBitOrLeg(VerdictContext c) =>
-        When(
-            c,
-            Sign.BehindBitOrLeg,
-            nameof(BehindBitOrLeg),
-            VerdictWord.Adjust,
-            "behind the bit or the leg",
-            "Forward: an open hand, and forward from the halt.",
-            SessionChange.SameAgain,
-            "Forward comes before anything else"
-        );
-
-    private static Verdict? RefusesAYield(VerdictContext c) =>
-        When(
-            c,
-            Sign.RefusedYield,
-            nameof(RefusesAYield),
-            VerdictWord.Ease,
-            "refused to yield",
-            "Two steps, praise, then four; a turn on the forehand explains it.",
-            SessionChange.SameAgain,
-            "Ask less, and praise the attempt"
-        );
-
-    private static Verdict? BreaksIntoCanter(VerdictContext c) =>
-        When(
-            c,
-            Sign.BrokeIntoCanter,
-            nameof(BreaksIntoCanter),
-            VerdictWord.Adjust,
-            "broke into canter",
-            "Go with it, and ask for more waiting next time.",
-            SessionChange.SameAgain,
-            "Breaking forwards is not punished"
-        );
-
-    private static Verdict? Distracted(VerdictContext c) =>
-        When(
-            c,
-            Sign.Distracted,
-            nameof(Distracted),
-            VerdictWord.Adjust,
-            "looked elsewhere",
-            "Regain it: a circle, a halt, a step back.",
-            SessionChange.SameAgain,
-            "Attention first"
-        );
-
-    private static Verdict? Spooks(VerdictContext c) =>
-        When(
-            c,
-            Sign.Spooked,
-            nameof(Spooks),
-            VerdictWord.CarryOn,
-            "spooked a little and came back",
-            "Nothing but the note.",
-            SessionChange.SameAgain,
-            "A horse that comes back is learning to look"
-        );
-
-    private static Verdict? When(
-        VerdictContext c,
-        Sign sign,
-        string rule,
-        VerdictWord word,
-        string seen,
-        string @do,
-        SessionChange change,
-        string why
-    )
-    {
-        var rein = c.Record.Signs.FirstOrDefault(s => s.Sign == sign)?.Rein;
-        return !c.Record.Saw(sign)
-            ? null
-            : Practice(
-                rule,
-                word,
-                seen,
-                @do,
-                change,
-                why,
-                [rein is null ? seen : $"{seen} on the {rein.ToString()!.ToLowerInvariant()} rein"]
-            );
-    }
-
-    private static Verdict Practice(
-        string rule,
-        VerdictWord word,
-        string seen,
-        string @do,
-        SessionChange change,
-        string why,
-        IReadOnlyList<string> inputs
-    ) => new(rule, word, seen, @do, change, true, new Why(why, inputs, Source.CommonPractice));
+            : new Finding(times, seen, [.. c.Record.Tension.Select(t => $"tension {t}")])
+            {
+                Change = c.Record.Rail.Changes.Left.All + c.Record.Rail.Changes.Right.All > 0 ? SessionChange.NoChanges : null,
+            };
 }

@@ -1,14 +1,237 @@
 using System.Globalization;
-using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
+using Hippodrome.Core.Sessions;
 
 namespace Hippodrome.Core.Verdicts;
 
 /// <summary>Rules for poles and fences.</summary>
 internal static class PoleAndFenceRules
 {
-    public static readonly VerdictRule[] All =
+    private static readonly RideRule RanOut = Rules.Practice(
+        "RanOut",
+        Gravity.RunOutOrStop,
+        VerdictWord.Ease,
+        SessionChange.RungBack,
+        "Any sideways jump puts the guides back",
+        c =>
+        {
+            var times = c.Record.Efforts.Left.RunOut + c.Record.Efforts.Right.RunOut;
+            return times == 0 ? null : new Finding(times, $"ran out {Rules.Times(times)}", $"{times} run-outs");
+        },
+        "Guide poles on both sides at once, the last width and height that were safe; guard the side it left by. Not again as it was today unless clean twice.",
+        new(
+            "Guide poles back on both sides.",
+            "The last width that was safe; guard the side it left by. Not again as it was unless clean twice."
+        )
+    );
+
+    private static readonly RideRule StoppedFromDoubt = Rules.Practice(
+        "StoppedFromDoubt",
+        Gravity.RunOutOrStop,
+        VerdictWord.Ease,
+        SessionChange.RungBack,
+        "A stop from doubt says the question was not understood",
+        c =>
+        {
+            var times = c.Record.Efforts.Left.Stop + c.Record.Efforts.Right.Stop;
+            return times == 0 ? null : new Finding(times, $"stopped {Rules.Times(times)}", $"{times} stops");
+        },
+        "Give it a fence it can walk over and help it across; then repeat until the third or fourth is easy.",
+        new("Make it one it can walk over.", "Help it across; then repeat until the third or fourth is easy.")
+    );
+
+    private static readonly RideRule RushesPoles = Rules.Practice(
+        "RushesPoles",
+        Gravity.Ease,
+        VerdictWord.Ease,
+        SessionChange.BackToWalk,
+        "A horse that rushes poles goes back to walk over them",
+        c =>
+        {
+            var (left, right) = (c.Record.Passes.Left, c.Record.Passes.Right);
+            var rushed = left.Rushed + right.Rushed;
+            return rushed == 0
+                ? null
+                : new Finding(
+                    rushed,
+                    $"rushed the poles in {rushed} of {left.All + right.All} passes",
+                    $"left {left.Rushed} of {left.All}",
+                    $"right {right.Rushed} of {right.All}"
+                );
+        },
+        "Back to walk over them; the next gait only when it is calm.",
+        new("Back to walk over the poles.", "The next gait only when it is calm.")
+    );
+
+    private static readonly RideRule RushesWorried = Rules.OnSign(
+        "RushesWorried",
+        Gravity.Ease,
+        VerdictWord.Ease,
+        SessionChange.RungBack,
+        "A worried horse rushes to have it over",
+        Sign.RushedWorried,
+        "rushed, tight and worried",
+        "Smaller and simpler until it trusts you again.",
+        new("Smaller and simpler.", "Until it trusts you again.")
+    );
+
+    private static readonly RideRule RushesBold = Rules.OnSign(
+        "RushesBold",
+        Gravity.Repeat,
+        VerdictWord.Repeat,
+        SessionChange.SameAgain,
+        "A bold horse settles by repetition",
+        Sign.RushedBold,
+        "rushed, ears forward and bold",
+        "Small fences, close take-off, jump after jump and no fight; it ends when it is settled.",
+        new("Small fences, again and again, no fight.", "It ends when it is settled.")
+    );
+
+    private static readonly RideRule AddsAStride = Rules.OnSign(
+        "AddsAStride",
+        Gravity.Ease,
+        VerdictWord.Ease,
+        SessionChange.Longer,
+        "Distances fit this horse and widen the moment it struggles",
+        Sign.AddedStride,
+        "struggled with a short distance",
+        $"Lengthen by {LongerCentimetres} cm (a foot), as far as the trade's range allows.",
+        new($"Lengthen by {LongerCentimetres} cm.", "It struggled with a short distance: a foot more room.")
+    );
+
+    private static readonly RideRule FliesFlat = Rules.OnSign(
+        "FliesFlat",
+        Gravity.Ease,
+        VerdictWord.Ease,
+        SessionChange.Shorter,
+        "A horse that flies needs less room, not more",
+        Sign.FlatAndLong,
+        "got long and flat",
+        $"Shorten by {ShorterCentimetres} cm, or add a pole.",
+        new($"Shorten by {ShorterCentimetres} cm, or add a pole.", "It flew and got flat: less room.")
+    );
+
+    private static readonly RideRule Drifts = Rules.Practice(
+        "Drifts",
+        Gravity.Adjust,
+        VerdictWord.Adjust,
+        SessionChange.SameAgain,
+        "A guide on the side it drifts to",
+        c =>
+        {
+            var signs = c.Record.Counts.Signs;
+            var (left, right) = (signs.GetValueOrDefault(Sign.DriftedLeft), signs.GetValueOrDefault(Sign.DriftedRight));
+            string[] sides = [.. left > 0 ? (string[])["left"] : [], .. right > 0 ? (string[])["right"] : []];
+            return sides.Length == 0
+                ? null
+                : new Finding(left + right, $"drifted {string.Join(" and ", sides)}", [.. sides.Select(side => $"drifted {side}")])
+                {
+                    Do = $"A guide pole or a wing on the {string.Join(" and on the ", sides)}.",
+                };
+        },
+        "A guide pole or a wing on that side.",
+        new("A guide pole on the side it drifts to.", "A wing does as well.")
+    );
+
+    private static readonly RideRule LandsOnWrongLead = Rules.Practice(
+        "LandsOnWrongLead",
+        Gravity.Adjust,
+        VerdictWord.Adjust,
+        SessionChange.SameAgain,
+        "The lead is mended before the turn",
+        c =>
+        {
+            var times = c.Record.Counts.Signs.GetValueOrDefault(Sign.WrongLead) + c.Record.Counts.WrongLandings;
+            return times == 0 ? null : new Finding(times, "landed on the wrong lead", $"wrong lead {Rules.Times(times)}");
+        },
+        "Change before the turn; if it is not through in time, a simple change.",
+        new("Change before the turn.", "If it is not through in time, a simple change.")
+    );
+
+    /// <summary>At the rail it speaks when the budget is used up, after the ride when it was gone over.</summary>
+    private static readonly RideRule EffortBudget = new(
+        "EffortBudget",
+        Gravity.Budget,
+        VerdictWord.Cut,
+        SessionChange.NoPoles,
+        "Fences in a session have a budget",
+        SessionFigures.MostEffortsGreen.Source
+    )
+    {
+        Look = c =>
+        {
+            var budget = SessionFigures.MostEfforts(c.Facts.Experience).Value;
+            var counted = c.Facts.CountedEfforts(c.Record);
+            return (c.Moment == Moment.Riding ? counted < budget : counted <= budget)
+                ? null
+                : new Finding(
+                    counted,
+                    string.Create(CultureInfo.InvariantCulture, $"{counted:0.#} efforts on a budget of {budget}"),
+                    string.Create(CultureInfo.InvariantCulture, $"{counted:0.#} counted, small ones and bounces half"),
+                    $"{budget} for a horse at this stage"
+                );
+        },
+        Do = "Its legs rest: the next session without poles and fences, and then no more than the budget.",
+        Rail = new RailLine("Enough jumping for today.", "Finish on this one.") { InPart = false },
+    };
+
+    /// <summary>Under three in ten: it learns from the pole. Nothing needs doing.</summary>
+    private static readonly RideRule TouchesNowAndThen = Rules.Practice(
+        "TouchesNowAndThen",
+        Gravity.GoOn,
+        VerdictWord.CarryOn,
+        SessionChange.SameAgain,
+        "A knock now and then is learning",
+        c =>
+        {
+            var (left, right) = (c.Record.Passes.Left, c.Record.Passes.Right);
+            var touched = left.Touched + right.Touched;
+            return touched == 0 || touched >= VerdictFigures.RegularKnocks.Value * (left.All + right.All)
+                ? null
+                : new Finding(
+                    touched,
+                    $"touched a pole in {touched} of {left.All + right.All} passes",
+                    $"left {left.Touched} of {left.All}",
+                    $"right {right.Touched} of {right.All}"
+                );
+        },
+        "Nothing: a touch now and then teaches, and lifting the feet strengthens."
+    );
+
+    private static readonly RideRule RubsOnce = Rules.Practice(
+        "RubsOnce",
+        Gravity.GoOn,
+        VerdictWord.CarryOn,
+        SessionChange.SameAgain,
+        "One rub is a lesson of its own",
+        c => c.Record.Efforts.Left.Rub + c.Record.Efforts.Right.Rub == 1 ? new Finding(1, "rubbed a fence once", "1 rub") : null,
+        "Nothing: it teaches. A horse is never made to hit a fence."
+    );
+
+    /// <summary>Track, pace and hand are the rider's: the cause is logged, the horse is not marked down.</summary>
+    private static readonly RideRule RidersDistance = Rules.Practice(
+        "RidersDistance",
+        Gravity.Rider,
+        VerdictWord.CarryOn,
+        SessionChange.SameAgain,
+        "A distance held too much or short of pace is the rider's",
+        c =>
+        {
+            var causes = c.Record.Rail.Jumps.Causes.Where(x => x.Key is JumpCause.Track or JumpCause.Pace or JumpCause.Hand).ToList();
+            return causes.Count == 0
+                ? null
+                : new Finding(
+                    causes.Sum(x => x.Value),
+                    $"the rider's distance: {string.Join(", ", causes.Select(x => Say(x.Key)))}",
+                    [.. causes.Select(x => $"{Say(x.Key)} {x.Value}")]
+                );
+        },
+        "Transitions on the flat first, then the same fence with the cause changed. The horse is not marked down."
+    );
+
+    public static readonly RideRule[] All =
     [
+        EffortBudget,
         RanOut,
         StoppedFromDoubt,
         RushesPoles,
@@ -20,193 +243,14 @@ internal static class PoleAndFenceRules
         LandsOnWrongLead,
         TouchesNowAndThen,
         RubsOnce,
+        RidersDistance,
     ];
 
-    private static Verdict? RanOut(VerdictContext c)
-    {
-        var runOuts = c.Record.Efforts.Left.RunOut + c.Record.Efforts.Right.RunOut;
-        return runOuts == 0
-            ? null
-            : Practice(
-                nameof(RanOut),
-                VerdictWord.Ease,
-                $"ran out {Times(runOuts)}",
-                "Guide poles on both sides at once, the last width and height that were safe; guard the side it left by. Not again as it was today unless clean twice.",
-                SessionChange.RungBack,
-                "Any sideways jump puts the guides back",
-                [$"{runOuts} run-outs"]
-            );
-    }
+    private static string LongerCentimetres => Centimetres(VerdictFigures.LongerBy.Value);
 
-    private static Verdict? StoppedFromDoubt(VerdictContext c)
-    {
-        var stops = c.Record.Efforts.Left.Stop + c.Record.Efforts.Right.Stop;
-        return stops == 0
-            ? null
-            : Practice(
-                nameof(StoppedFromDoubt),
-                VerdictWord.Ease,
-                $"stopped {Times(stops)}",
-                "Give it a fence it can walk over and help it across; then repeat until the third or fourth is easy.",
-                SessionChange.RungBack,
-                "A stop from doubt says the question was not understood",
-                [$"{stops} stops"]
-            );
-    }
+    private static string ShorterCentimetres => Centimetres(VerdictFigures.ShorterBy.Value);
 
-    private static Verdict? RushesPoles(VerdictContext c)
-    {
-        var (left, right) = (c.Record.Passes.Left, c.Record.Passes.Right);
-        var rushed = left.Rushed + right.Rushed;
-        return rushed == 0
-            ? null
-            : Practice(
-                nameof(RushesPoles),
-                VerdictWord.Ease,
-                $"rushed the poles in {rushed} of {left.All + right.All} passes",
-                "Back to walk over them; the next gait only when it is calm.",
-                SessionChange.BackToWalk,
-                "A horse that rushes poles goes back to walk over them",
-                [$"left {left.Rushed} of {left.All}", $"right {right.Rushed} of {right.All}"]
-            );
-    }
+    private static string Centimetres(double metres) => (metres * 100).ToString("0", CultureInfo.InvariantCulture);
 
-    private static Verdict? RushesWorried(VerdictContext c) =>
-        !c.Record.Saw(Sign.RushedWorried)
-            ? null
-            : Practice(
-                nameof(RushesWorried),
-                VerdictWord.Ease,
-                "rushed, tight and worried",
-                "Smaller and simpler until it trusts you again.",
-                SessionChange.RungBack,
-                "A worried horse rushes to have it over",
-                ["rushed, worried"]
-            );
-
-    private static Verdict? RushesBold(VerdictContext c) =>
-        !c.Record.Saw(Sign.RushedBold)
-            ? null
-            : Practice(
-                nameof(RushesBold),
-                VerdictWord.Repeat,
-                "rushed, ears forward and bold",
-                "Small fences, close take-off, jump after jump and no fight; it ends when it is settled.",
-                SessionChange.SameAgain,
-                "A bold horse settles by repetition",
-                ["rushed, bold"]
-            );
-
-    private static Verdict? AddsAStride(VerdictContext c) =>
-        !c.Record.Saw(Sign.AddedStride) || !c.HasSetUp
-            ? null
-            : Practice(
-                nameof(AddsAStride),
-                VerdictWord.Ease,
-                "struggled with a short distance",
-                string.Create(
-                    CultureInfo.InvariantCulture,
-                    $"Lengthen by {VerdictFigures.LongerBy.Value * 100:0} cm (a foot), as far as the trade's range allows."
-                ),
-                SessionChange.Longer,
-                "Distances fit this horse and widen the moment it struggles",
-                ["added a stride, scrambled or struggled"]
-            );
-
-    private static Verdict? FliesFlat(VerdictContext c) =>
-        !c.Record.Saw(Sign.FlatAndLong) || !c.HasSetUp
-            ? null
-            : Practice(
-                nameof(FliesFlat),
-                VerdictWord.Ease,
-                "got long and flat",
-                string.Create(CultureInfo.InvariantCulture, $"Shorten by {VerdictFigures.ShorterBy.Value * 100:0} cm, or add a pole."),
-                SessionChange.Shorter,
-                "A horse that flies needs less room, not more",
-                ["long and flat"]
-            );
-
-    private static Verdict? Drifts(VerdictContext c)
-    {
-        var side =
-            c.Record.Saw(Sign.DriftedLeft) ? "left"
-            : c.Record.Saw(Sign.DriftedRight) ? "right"
-            : null;
-        return side is null
-            ? null
-            : Practice(
-                nameof(Drifts),
-                VerdictWord.Adjust,
-                $"drifted {side}",
-                $"A guide pole or a wing on the {side}.",
-                SessionChange.SameAgain,
-                "A guide on the side it drifts to",
-                [$"drifted {side}"]
-            );
-    }
-
-    private static Verdict? LandsOnWrongLead(VerdictContext c) =>
-        !c.Record.Saw(Sign.WrongLead)
-            ? null
-            : Practice(
-                nameof(LandsOnWrongLead),
-                VerdictWord.Adjust,
-                "landed on the wrong lead",
-                "Change before the turn; if it is not through in time, a simple change.",
-                SessionChange.SameAgain,
-                "The lead is mended before the turn",
-                ["wrong lead"]
-            );
-
-    /// <summary>Under three in ten: it learns from the pole. Nothing needs doing.</summary>
-    private static Verdict? TouchesNowAndThen(VerdictContext c)
-    {
-        var (left, right) = (c.Record.Passes.Left, c.Record.Passes.Right);
-        var touched = left.Touched + right.Touched;
-        return touched == 0 || touched >= VerdictFigures.RegularKnocks.Value * (left.All + right.All)
-            ? null
-            : Practice(
-                nameof(TouchesNowAndThen),
-                VerdictWord.CarryOn,
-                $"touched a pole in {touched} of {left.All + right.All} passes",
-                "Nothing: a touch now and then teaches, and lifting the feet strengthens.",
-                SessionChange.SameAgain,
-                "A knock now and then is learning",
-                [$"left {left.Touched} of {left.All}", $"right {right.Touched} of {right.All}"]
-            );
-    }
-
-    private static Verdict? RubsOnce(VerdictContext c)
-    {
-        var rubs = c.Record.Efforts.Left.Rub + c.Record.Efforts.Right.Rub;
-        return rubs != 1
-            ? null
-            : Practice(
-                nameof(RubsOnce),
-                VerdictWord.CarryOn,
-                "rubbed a fence once",
-                "Nothing: it teaches. A horse is never made to hit a fence.",
-                SessionChange.SameAgain,
-                "One rub is a lesson of its own",
-                ["1 rub"]
-            );
-    }
-
-    private static string Times(int n) =>
-        n switch
-        {
-            1 => "once",
-            2 => "twice",
-            _ => $"{n} times",
-        };
-
-    private static Verdict Practice(
-        string rule,
-        VerdictWord word,
-        string seen,
-        string @do,
-        SessionChange change,
-        string why,
-        IReadOnlyList<string> inputs
-    ) => new(rule, word, seen, @do, change, true, new Why(why, inputs, Source.CommonPractice));
+    private static string Say(JumpCause cause) => cause.ToString().ToLowerInvariant();
 }

@@ -7,49 +7,79 @@ namespace Hippodrome.Core.Verdicts;
 /// <summary>Going up, staying, going back.</summary>
 internal static class ProgressRules
 {
-    public static readonly VerdictRule[] All = [EasyTwice, PoorTwice];
-
     /// <summary>Up only for what was ridden: the rungs worked in this ride, as their ladders judge them.</summary>
-    private static Verdict? EasyTwice(VerdictContext c)
+    private static readonly RideRule EasyTwice = new(
+        "EasyTwice",
+        Gravity.GoOn,
+        VerdictWord.Up,
+        SessionChange.RungOn,
+        "Everything easy twice goes up one rung",
+        VerdictFigures.RunningSessions.Source
+    )
     {
-        var up = c.Rungs.FirstOrDefault(r => r.Word == RungWord.Up);
-        return up is null
-            ? null
-            : new Verdict(
-                nameof(EasyTwice),
-                VerdictWord.Up,
-                $"{up.Rung.Name}: easy, on its rung",
-                up.Says,
-                SessionChange.RungOn,
-                true,
-                up.Why
-            );
-    }
+        Look = c =>
+            c.Rungs.FirstOrDefault(r => r.Word == RungWord.Up) is { } up
+                ? new Finding(1, $"{up.Rung.Name}: easy, on its rung", up.Why.Inputs) { Do = up.Says, Why = up.Why }
+                : null,
+        Do = "One rung up.",
+    };
 
     /// <summary>Two sessions running under 5 on a rein, of the rung where one was worked.</summary>
-    private static Verdict? PoorTwice(VerdictContext c)
+    private static readonly RideRule PoorTwice = new(
+        "PoorTwice",
+        Gravity.Ease,
+        VerdictWord.Back,
+        SessionChange.RungBack,
+        "Two sessions running under 5 go back one rung",
+        VerdictFigures.PoorMark.Source
+    )
     {
-        var running = c.Running.Take(VerdictFigures.RunningSessions.Value).ToList();
-        var back = c.Rungs.FirstOrDefault(r => r is { Word: RungWord.Back, Poor: true });
-        return
-            c.Rungs.Count > 0 && back is null
-            || (c.Rungs.Count == 0 && (running.Count < VerdictFigures.RunningSessions.Value || !running.TrueForAll(Poor)))
-            ? null
-            : new Verdict(
-                nameof(PoorTwice),
-                VerdictWord.Back,
-                "under 5 twice running",
-                "One rung back, to where it was sure.",
-                SessionChange.RungBack,
-                true,
-                back?.Why
-                    ?? new Why(
-                        "Two sessions running under 5 go back one rung",
-                        [.. running.Select(SayMarks)],
-                        VerdictFigures.PoorMark.Source
-                    )
-            );
-    }
+        Look = c =>
+        {
+            const string Seen = "under 5 twice running";
+            if (c.Rungs.Count > 0)
+            {
+                return c.Rungs.FirstOrDefault(r => r is { Word: RungWord.Back, Poor: true }) is { } back
+                    ? new Finding(1, Seen, back.Why.Inputs) { Why = back.Why }
+                    : null;
+            }
+
+            var running = c.Running.Take(VerdictFigures.RunningSessions.Value).ToList();
+            return running.Count < VerdictFigures.RunningSessions.Value || !running.TrueForAll(Poor)
+                ? null
+                : new Finding(1, Seen, [.. running.Select(SayMarks)]);
+        },
+        Do = "One rung back, to where it was sure.",
+        LooksBack = new LookBack(VerdictFigures.RunningSessions.Value - 1, 0, Poor),
+    };
+
+    /// <summary>While it is ridden: the lower of the two reins' last marks in this part has reached the mark hoped for.</summary>
+    private static readonly RideRule AimMet = new(
+        "AimMet",
+        Gravity.StopThere,
+        VerdictWord.CarryOn,
+        SessionChange.SameAgain,
+        "One confirming repeat tells skill from luck",
+        Source.Chosen("an aim met early is met")
+    )
+    {
+        Look = c =>
+            c.PartNow?.MarkHopedFor is { } hoped
+            && c.Record.Counts.LastMarks is { Left: { } left, Right: { } right }
+            && Math.Min(left, right) >= hoped
+                ? new Finding(
+                    Math.Min(left, right),
+                    "the aim was met",
+                    string.Create(CultureInfo.InvariantCulture, $"{hoped:0.#} hoped for on both reins")
+                )
+                : null,
+        Rail = new RailLine(
+            "That was the aim: one repeat, and leave it.",
+            "A session whose aim is met early ends there and counts as whole."
+        ),
+    };
+
+    public static readonly RideRule[] All = [PoorTwice, AimMet, EasyTwice];
 
     /// <summary>Nothing speaks for a change.</summary>
     public static Verdict Stay(VerdictContext c) =>
@@ -64,7 +94,8 @@ internal static class ProgressRules
                 "A horse stays while it keeps offering an answer",
                 [SayMarks(c.Record), .. c.Rungs.SelectMany(r => r.Missing).Distinct()],
                 Source.CommonPractice
-            )
+            ),
+            Gravity.GoOn
         );
 
     internal static bool Poor(RideRecord r) =>

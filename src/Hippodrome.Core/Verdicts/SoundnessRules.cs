@@ -8,24 +8,255 @@ namespace Hippodrome.Core.Verdicts;
 /// <summary>Rules that protect the horse's body. They lead whatever else was good.</summary>
 public static class SoundnessRules
 {
-    internal static readonly VerdictRule[] All =
-    [
-        Fall,
-        OffOrSore,
-        TheSameLeg,
-        SameLegToday,
-        KnocksRegularly,
-        TouchesOneSideOnly,
-        TooHot,
-        Tires,
-    ];
-
     private static readonly Dictionary<Sign, string> PainWords = new()
     {
         [Sign.OffOrUnlevel] = "off or unlevel",
         [Sign.SoreBack] = "sore in the back",
         [Sign.HeatInLeg] = "heat or swelling in a leg",
     };
+
+    /// <summary>Any sign of pain ends the work and goes to a vet, also when it has gone before anyone could look.</summary>
+    internal static readonly RideRule OffOrSore = new(
+        "OffOrSore",
+        Gravity.FallOrPain,
+        VerdictWord.End,
+        SessionChange.NoRiddenWork,
+        "A sign of pain or lameness ends the work and goes to a vet, even if it has gone again",
+        Source.CommonPractice
+    )
+    {
+        Look = c =>
+            SaysPain(c.Record) is { } seen
+                ? new Finding(c.Record.Counts.NewSigns.Where(s => PainWords.ContainsKey(s.Key)).Sum(s => s.Value), seen, seen)
+                : null,
+        Do =
+            "End the work and call the vet. No work of any kind until a vet has cleared it; then the lunge, the long lines, the saddle, and one rung down.",
+        Rail = new RailLine("Stop. Get off and call the vet.", "No work of any kind until a vet has cleared it, also if it goes again.")
+        {
+            InPart = false,
+            CanWait = false,
+            EndsRide = true,
+        },
+        CanBeOverruled = false,
+    };
+
+    private const string LookItOver = "The jumping is over for today. Look the horse over, legs and back, and see how both are tomorrow.";
+
+    /// <summary>A fall ends the jumping; the horse is looked over and the rider seen to.</summary>
+    internal static readonly RideRule Fall = new(
+        "Fall",
+        Gravity.FallOrPain,
+        VerdictWord.End,
+        SessionChange.WalkOnly,
+        "After a fall nothing is jumped that day, and the next day somebody asks how both are",
+        Source.CommonPractice
+    )
+    {
+        Look = c =>
+        {
+            var falls = c.Record.Rail.Falls;
+            return falls.Count == 0
+                ? null
+                : new Finding(
+                    falls.Count,
+                    falls.Any(f => f.Who != Faller.Rider) ? "the horse fell" : "the rider fell",
+                    [.. falls.Select(f => f.Head ? "with a knock to the head" : "no knock to the head")]
+                )
+                {
+                    Do = falls.Any(f => f.Head) ? $"{LookItOver} A knock to the head: no more riding today, and a doctor." : null,
+                };
+        },
+        Do = LookItOver,
+        Rail = new RailLine(
+            "No more jumping today.",
+            "Look the horse over, legs and back; see to the rider. A knock to the head: no more riding today, and a doctor."
+        )
+        {
+            InPart = false,
+            CanWait = false,
+            EndsJumping = true,
+        },
+        CanBeOverruled = false,
+    };
+
+    /// <summary>While it is hot; at the rail from the beginning on.</summary>
+    private static readonly RideRule TooHot = new(
+        "TooHot",
+        Gravity.Heat,
+        VerdictWord.Cut,
+        SessionChange.HalveWork,
+        "The strictest of the heat rules holds",
+        Source.CommonPractice
+    )
+    {
+        Look = c =>
+            c.Heat is not { Care: >= HeatCare.Halve } heat
+                ? null
+                : new Finding(1, HowHot(c, heat), heat.Why.Inputs)
+                {
+                    Says = $"Hot: {heat.Says}.",
+                    Do = $"While it lasts: {heat.Says}. Ride early, shade and water after.",
+                    Change = heat.Care == HeatCare.Halve ? SessionChange.HalveWork : SessionChange.WalkOnly,
+                    Why = heat.Why,
+                },
+        Do = "Less while it lasts. Ride early, shade and water after.",
+        Rail = new RailLine("Hot.", "Shade and water after.") { InPart = false },
+    };
+
+    /// <summary>Falls on the forehand, gets quick, breaks: tired. Stop, and stop earlier next time.</summary>
+    private static readonly RideRule Tires = new(
+        "Tires",
+        Gravity.Tired,
+        VerdictWord.Stop,
+        SessionChange.CutWork,
+        "Tired behind is a stop sign in every school",
+        VerdictFigures.CutWhenTired.Source
+    )
+    {
+        Look = c =>
+            c.Record.Counts.Signs.TryGetValue(Sign.Tired, out var times)
+                ? new Finding(times, "it tired", string.Create(CultureInfo.InvariantCulture, $"{c.Record.Minutes:0} minutes ridden"))
+                : null,
+        Do = string.Create(
+            CultureInfo.InvariantCulture,
+            $"Walk and finish. Next time cut the work by {VerdictFigures.CutWhenTired.Value:P0}, so that it ends before it tires."
+        ),
+        Rail = new RailLine("It is tired: stop the work.", "Walk and finish. Next time stop earlier.") { InPart = false },
+    };
+
+    /// <summary>Asked while it is ridden only: whoever sees that it is tired taps that, and the rule for it speaks.</summary>
+    private static readonly RideRule MayBeTired = new(
+        "MayBeTired",
+        Gravity.Tired,
+        VerdictWord.Stop,
+        SessionChange.SameAgain,
+        "Late in a ride quickening is read as tired first",
+        VerdictFigures.LeastFastMinutes.Source
+    )
+    {
+        Look = c =>
+        {
+            var after = c.Facts.FastUntilTired();
+            var late = c.Record.Counts.QuickenedAfter.Count(minutes => minutes > after);
+            return late == 0
+                ? null
+                : new Finding(
+                    late,
+                    "quickened late",
+                    string.Create(CultureInfo.InvariantCulture, $"after {after:0.#} minutes of trot and canter")
+                );
+        },
+        Rail = new RailLine(
+            "Quicker: is it tired? Then stop the work.",
+            "Late, on the forehand, breaking: tired behind. Not tired: only a steady tempo until it is back."
+        )
+        {
+            InPart = false,
+        },
+    };
+
+    /// <summary>Over four weeks: poles and fences wait until somebody has looked; the flat goes on unless it is off.</summary>
+    private static readonly RideRule TheSameLeg = OfALeg(
+        "TheSameLeg",
+        c =>
+            c.Record.Rail.TouchedLegs.Count == 0
+                ? null
+                : SameLeg.Over([.. c.Facts.Legs, new LegsTold(c.Facts.On, c.Record.Rail.TouchedLegs)], c.Facts.On),
+        "Leave poles and fences until a physiotherapist or vet has looked at it; flatwork goes on unless it is off.",
+        new RailLine(
+            "The same leg as in earlier rides: leave poles and fences.",
+            "A physiotherapist or vet looks at it; flatwork goes on unless it is off."
+        )
+    ) with
+    {
+        LooksBack = new LookBack(0, VerdictFigures.SameLegDays.Value, r => r.Rail.TouchedLegs.Count > 0),
+    };
+
+    /// <summary>In one ride: the poles are over for the day.</summary>
+    private static readonly RideRule SameLegToday = OfALeg(
+        "SameLegToday",
+        c => SameLeg.InOne(new LegsTold(c.Facts.On, c.Record.Rail.TouchedLegs)),
+        "No more poles that day: trot up in hand and see whether it is level.",
+        new RailLine("The same leg again and again: no more poles today.", "Trot it up in hand: is it level?")
+    );
+
+    /// <summary>Three in ten poles crossed or more touched, three sessions running, and not becoming fewer: weakness or soreness, not carelessness.</summary>
+    private static readonly RideRule KnocksRegularly = new(
+        "KnocksRegularly",
+        Gravity.HoldAndRefer,
+        VerdictWord.Hold,
+        SessionChange.NoPoles,
+        "Three in ten poles crossed or more, three sessions running",
+        VerdictFigures.RegularKnocks.Source
+    )
+    {
+        Look = c =>
+        {
+            var sessions = c
+                .Running.Take(VerdictFigures.LookedThrough.Value + 1)
+                .Where(HasPasses)
+                .Take(VerdictFigures.KnockSessions.Value)
+                .ToList();
+            var shares = sessions.ConvertAll(TouchedShare);
+            var falling = shares.Zip(shares.Skip(1)).All(s => s.First < s.Second);
+            return
+                HasPasses(c.Record)
+                && sessions.Count == VerdictFigures.KnockSessions.Value
+                && shares.TrueForAll(s => s >= VerdictFigures.RegularKnocks.Value)
+                && !falling
+                ? new Finding(sessions.Count, "poles touched regularly, three sessions running", [.. sessions.Select(SayTouched)])
+                : null;
+        },
+        Do = "Leave poles and have the physiotherapist, chiropractor or vet look: it may be weakness or soreness.",
+        LooksBack = new LookBack(VerdictFigures.LookedThrough.Value, 0, HasPasses),
+    };
+
+    /// <summary>Touches all on one rein while both were ridden.</summary>
+    private static readonly RideRule TouchesOneSideOnly = new(
+        "TouchesOneSideOnly",
+        Gravity.HoldAndRefer,
+        VerdictWord.Hold,
+        SessionChange.NoPoles,
+        "Always the same rein points to the body",
+        VerdictFigures.OneSidedTouches.Source
+    )
+    {
+        Look = c =>
+        {
+            var (left, right) = (c.Record.Passes.Left, c.Record.Passes.Right);
+            var touched = left.Touched + right.Touched;
+            var oneSided = left.All > 0 && right.All > 0 && (left.Touched == 0 || right.Touched == 0);
+            return !oneSided || touched < VerdictFigures.OneSidedTouches.Value
+                ? null
+                : new Finding(
+                    touched,
+                    $"touched only on the {(left.Touched > 0 ? "left" : "right")} rein: left {left.Touched} of {left.All}, right {right.Touched} of {right.All}",
+                    $"left {left.Touched} of {left.All}",
+                    $"right {right.Touched} of {right.All}"
+                );
+        },
+        Do = "No more poles on that rein until someone has looked: physiotherapist, chiropractor or vet.",
+        Rail = new RailLine("All its touches are on one rein: leave the poles.", "Have someone look: physiotherapist, chiropractor or vet.")
+        {
+            InPart = false,
+        },
+    };
+
+    internal static readonly RideRule[] All =
+    [
+        OffOrSore,
+        Fall,
+        TooHot,
+        Tires,
+        MayBeTired,
+        TheSameLeg,
+        SameLegToday,
+        KnocksRegularly,
+        TouchesOneSideOnly,
+    ];
+
+    /// <summary>The signs of pain.</summary>
+    public static IReadOnlyCollection<Sign> PainSigns => PainWords.Keys;
 
     /// <summary>The signs of pain among these, in words; null when there is none.</summary>
     public static string? SaysPain(IEnumerable<Sign> signs)
@@ -41,182 +272,30 @@ public static class SoundnessRules
         return SaysPain(record.Signs.Where(s => !s.Known).Select(s => s.Sign));
     }
 
-    /// <summary>Any sign of pain ends the work and goes to a vet, also when it has gone before anyone could look.</summary>
-    private static Verdict? OffOrSore(VerdictContext c)
-    {
-        var seen = SaysPain(c.Record);
-        return seen is null
-            ? null
-            : new Verdict(
-                nameof(OffOrSore),
-                VerdictWord.End,
-                seen,
-                "End the work and call the vet. No work of any kind until a vet has cleared it; then the lunge, the long lines, the saddle, and one rung down.",
-                SessionChange.NoRiddenWork,
-                false,
-                new Why(
-                    "A sign of pain or lameness ends the work and goes to a vet, even if it has gone again",
-                    [seen],
-                    Source.CommonPractice
-                )
-            );
-    }
-
-    /// <summary>A fall ends the jumping; the horse is looked over and the rider seen to.</summary>
-    private static Verdict? Fall(VerdictContext c)
-    {
-        var falls = c.Record.Rail.Falls;
-        return falls.Count == 0
-            ? null
-            : new Verdict(
-                nameof(Fall),
-                VerdictWord.End,
-                falls.Any(f => f.Who != Faller.Rider) ? "the horse fell" : "the rider fell",
-                $"The jumping is over for today. Look the horse over, legs and back, and see how both are tomorrow.{(falls.Any(f => f.Head) ? " A knock to the head: no more riding today, and a doctor." : "")}",
-                SessionChange.WalkOnly,
-                false,
-                new Why(
-                    "After a fall nothing is jumped that day, and the next day somebody asks how both are",
-                    [.. falls.Select(f => f.Head ? "with a knock to the head" : "no knock to the head")],
-                    Source.CommonPractice
-                )
-            );
-    }
-
-    /// <summary>Over four weeks: poles and fences wait until somebody has looked; the flat goes on unless it is off.</summary>
-    private static Verdict? TheSameLeg(VerdictContext c) =>
-        c.Record.Rail.TouchedLegs.Count == 0 || SameLeg.Over(c.Legs, c.On) is not { } leg
-            ? null
-            : new Verdict(
-                nameof(TheSameLeg),
-                VerdictWord.Hold,
-                leg.Says,
-                "Leave poles and fences until a physiotherapist or vet has looked at it; flatwork goes on unless it is off.",
-                SessionChange.NoPoles,
-                true,
-                leg.Why
-            );
-
-    /// <summary>In one ride: the poles are over for the day.</summary>
-    private static Verdict? SameLegToday(VerdictContext c) =>
-        SameLeg.InOne(new LegsTold(c.On, c.Record.Rail.TouchedLegs)) is not { } leg
-            ? null
-            : new Verdict(
-                nameof(SameLegToday),
-                VerdictWord.Hold,
-                leg.Says,
-                "No more poles that day: trot up in hand and see whether it is level.",
-                SessionChange.NoPoles,
-                true,
-                leg.Why
-            );
-
-    /// <summary>Three in ten poles crossed or more touched, three sessions running, and not becoming fewer: weakness or soreness, not carelessness.</summary>
-    private static Verdict? KnocksRegularly(VerdictContext c)
-    {
-        var sessions = c
-            .Running.Take(VerdictFigures.LookedThrough.Value + 1)
-            .Where(HasPasses)
-            .Take(VerdictFigures.KnockSessions.Value)
-            .ToList();
-        var shares = sessions.ConvertAll(TouchedShare);
-        var falling = shares.Zip(shares.Skip(1)).All(s => s.First < s.Second);
-        var all =
-            sessions.Count == VerdictFigures.KnockSessions.Value
-            && shares.TrueForAll(s => s >= VerdictFigures.RegularKnocks.Value)
-            && !falling;
-        return !HasPasses(c.Record) || !all
-            ? null
-            : new Verdict(
-                nameof(KnocksRegularly),
-                VerdictWord.Hold,
-                "poles touched regularly, three sessions running",
-                "Leave poles and have the physiotherapist, chiropractor or vet look: it may be weakness or soreness.",
-                SessionChange.NoPoles,
-                true,
-                new Why(
-                    "Three in ten poles crossed or more, three sessions running",
-                    [.. sessions.Select(SayTouched)],
-                    VerdictFigures.RegularKnocks.Source
-                )
-            );
-    }
-
-    /// <summary>Touches all on one rein while both were ridden.</summary>
-    private static Verdict? TouchesOneSideOnly(VerdictContext c)
-    {
-        var (left, right) = (c.Record.Passes.Left, c.Record.Passes.Right);
-        var limit = VerdictFigures.OneSidedTouches.Value;
-        var oneSided =
-            left.All > 0
-            && right.All > 0
-            && ((left.Touched >= limit && right.Touched == 0) || (right.Touched >= limit && left.Touched == 0));
-        return !oneSided
-            ? null
-            : new Verdict(
-                nameof(TouchesOneSideOnly),
-                VerdictWord.Hold,
-                $"touched only on the {(left.Touched > 0 ? "left" : "right")} rein: left {left.Touched} of {left.All}, right {right.Touched} of {right.All}",
-                "No more poles on that rein until someone has looked: physiotherapist, chiropractor or vet.",
-                SessionChange.NoPoles,
-                true,
-                new Why(
-                    "Always the same rein points to the body",
-                    [$"left {left.Touched} of {left.All}", $"right {right.Touched} of {right.All}"],
-                    VerdictFigures.OneSidedTouches.Source
-                )
-            );
-    }
-
-    private static Verdict? TooHot(VerdictContext c)
-    {
-        var heat = c.Heat;
-        var change = heat?.Care switch
-        {
-            HeatCare.Halve => SessionChange.HalveWork,
-            HeatCare.WalkOnly or HeatCare.None => SessionChange.WalkOnly,
-            _ => (SessionChange?)null,
-        };
-        return change is null
-            ? null
-            : new Verdict(
-                nameof(TooHot),
-                VerdictWord.Cut,
-                string.Create(
-                    CultureInfo.InvariantCulture,
-                    $"hot and humid: {c.Record.Weather!.TemperatureC:0.#} °C, {c.Record.Weather.HumidityPercent:0} %"
-                ),
-                $"While it lasts: {heat!.Says}. Ride early, shade and water after.",
-                change.Value,
-                true,
-                heat.Why
-            );
-    }
-
-    /// <summary>Falls on the forehand, gets quick, breaks: tired. Stop, and stop earlier next time.</summary>
-    private static Verdict? Tires(VerdictContext c) =>
-        !c.Record.Saw(Sign.Tired)
-            ? null
-            : new Verdict(
-                nameof(Tires),
-                VerdictWord.Stop,
-                "it tired",
-                string.Create(
-                    CultureInfo.InvariantCulture,
-                    $"Walk and finish. Next time cut the work by {VerdictFigures.CutWhenTired.Value:P0}, so that it ends before it tires."
-                ),
-                SessionChange.CutWork,
-                true,
-                new Why(
-                    "Tired behind is a stop sign in every school",
-                    [string.Create(CultureInfo.InvariantCulture, $"{c.Record.Minutes:0} minutes ridden")],
-                    VerdictFigures.CutWhenTired.Source
-                )
-            );
-
     internal static bool HasPasses(RideRecord record) => record.Passes.Left.All + record.Passes.Right.All > 0;
 
-    private static double TouchedShare(RideRecord record) => record.Crossed == 0 ? 0 : (double)record.Touches / record.Crossed;
+    private static RideRule OfALeg(string name, Func<VerdictContext, LegFinding?> find, string @do, RailLine line) =>
+        new(
+            name,
+            Gravity.HoldAndRefer,
+            VerdictWord.Hold,
+            SessionChange.NoPoles,
+            "Three in four or more by the same leg point to the body, also while the touches become fewer",
+            VerdictFigures.SameLegShare.Source
+        )
+        {
+            Look = c => find(c) is { } leg ? new Finding(leg.All, leg.Says, leg.Why.Inputs) { Why = leg.Why } : null,
+            Do = @do,
+            Rail = line with { InPart = false, SaysWhatWasSeen = true },
+        };
+
+    private static string HowHot(VerdictContext c, HeatAdvice heat) =>
+        c.Record.Weather is { } weather
+            ? string.Create(CultureInfo.InvariantCulture, $"hot and humid: {weather.TemperatureC:0.#} °C, {weather.HumidityPercent:0} %")
+            : $"hot: {heat.Says}";
+
+    private static double TouchedShare(RideRecord record) =>
+        record.Crossed == 0 ? 0 : Math.Round((double)record.Touches / record.Crossed, 4);
 
     private static string SayTouched(RideRecord record) => $"{record.Touches} touches of {record.Crossed} poles crossed";
 }

@@ -143,41 +143,14 @@ public class RidePairsTests
     [InlineData("TempoLost", "OneGoodChange")]
     public void Of_two_lines_the_graver_comes_first(string graver, string lesser)
     {
-        var advice = RailAdvices.For(Make.Horse(), null, Heat.Advise(new WeatherReading(34, 20, false)), RailFacts.None);
-        advice.Single(a => a.Rule == graver).Gravity.ShouldBeLessThan(advice.First(a => a.Rule == lesser).Gravity);
+        Gravity Of(string name) => RideRules.All.Single(r => r.Name == name).Gravity;
+        ((int)Of(graver)).ShouldBeLessThan((int)Of(lesser));
     }
 
     [Fact]
-    public void Pain_and_a_fall_cannot_wait_and_a_fall_ends_the_jumping()
-    {
-        var advice = RailAdvices.For(Make.Horse(), null, null, RailFacts.None);
-        advice.Where(a => !a.CanWait).Select(a => a.Rule).Order().ShouldBe(["Fall", "OffOrSore"]);
-        advice.Where(a => a.EndsJumping).Select(a => a.Rule).ShouldBe(["Fall"]);
+    public void Of_what_a_ride_says_a_fall_leads() =>
         Make.Rules(Make.Context(Make.Record(new Fell(Guid.NewGuid(), Device.Morning, Faller.Rider, false), Make.Mark(Rein.Left, 8))))[0]
             .ShouldBe("Fall");
-    }
-
-    [Theory]
-    [InlineData(null, 30.0, 20.0)]
-    [InlineData(null, 12.0, 12.0)]
-    [InlineData(6, 30.0, 6.0)]
-    public void Quickening_is_tiredness_after_the_least_of_three(int? ramp, double usual, double after)
-    {
-        var facts = RailFacts.None with { UsualFast = [usual, usual, usual, usual, usual], RampFast = ramp };
-        RailAdvices.For(Make.Horse(), null, null, facts).Single(a => a.Rule == "MayBeTired").AfterMinutes.ShouldBe(after);
-    }
-
-    [Fact]
-    public void Counts_of_earlier_rides_come_with_the_sheet()
-    {
-        var facts = RailFacts.None with { Legs = [Told(-5, 3, 0), Told(-2, 1, 1)] };
-        RailAdvices.For(Make.Horse(), null, null, RailFacts.None).ShouldNotContain(a => a.Rule == "TheSameLeg");
-        RailAdvices
-            .For(Make.Horse(), null, null, facts)
-            .Single(a => a.Rule == "TheSameLeg")
-            .Earlier.ShouldNotBeNull()
-            .ShouldBe(new Dictionary<Leg, int> { [Leg.LeftHind] = 4, [Leg.RightHind] = 1 }, ignoreOrder: true);
-    }
 
     // Heat by the hour.
     [Theory]

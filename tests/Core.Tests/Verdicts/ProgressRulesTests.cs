@@ -16,7 +16,7 @@ public class ProgressRulesTests
     [Fact]
     public void Two_easy_rides_of_the_same_rung_go_up_one_rung()
     {
-        var lead = VerdictRules.Judge(Make.OnRung(Make.Easy(), Make.Easy()))[0];
+        var lead = RideRules.Judge(Make.OnRung(Make.Easy(), Make.Easy()))[0];
         lead.Word.ShouldBe(VerdictWord.Up);
         lead.Change.ShouldBe(SessionChange.RungOn);
         lead.Why.Inputs.Count.ShouldBe(2);
@@ -127,7 +127,7 @@ public class ProgressRulesTests
 
     [Fact]
     public void Staying_says_what_holds_it_back() =>
-        VerdictRules
+        RideRules
             .Judge(Make.OnRung("poles/trot-poles", c => c with { DaysToCompetition = 1 }, Make.Easy(), Make.Easy()))[0]
             .Why.Inputs.ShouldContain(i => i.Contains("competition"));
 
@@ -182,11 +182,11 @@ public class ProgressRulesTests
         ];
         foreach (var (now, near, far) in kinds.SelectMany(a => kinds.SelectMany(b => kinds.Select(c => (a, b, c)))))
         {
-            var back = VerdictRules.RidesBack(now);
+            var back = RideRules.RidesBack(now);
             var looked = Enumerable.Repeat(near, back).ToArray();
             Make.Rules(Make.Context(now, [.. looked, far, far, far])).ShouldBe(Make.Rules(Make.Context(now, looked)));
         }
 
-        kinds.Select(VerdictRules.RidesBack).ShouldBe([0, 0, 1, 0, 0, 0, 6, 0, 0]);
+        kinds.Select(RideRules.RidesBack).ShouldBe([0, 0, 1, 0, 0, 0, 6, 0, 0]);
     }
 }

@@ -1,0 +1,88 @@
+using Hippodrome.Core.Horses;
+
+namespace Hippodrome.Core.Rides;
+
+/// <summary>Jumps of one height in one part of the plan or over one set-up.</summary>
+internal sealed record JumpedAt(int? Part, Guid? SetUpId, double HeightMetres, int Count);
+
+/// <summary>What the rules count of a ride beyond its sums.</summary>
+internal sealed record RideCounts
+{
+    /// <summary>How often each sign was told.</summary>
+    public required IReadOnlyDictionary<Sign, int> Signs { get; init; }
+
+    /// <summary>The same without what a vet has entered as old and known.</summary>
+    public required IReadOnlyDictionary<Sign, int> NewSigns { get; init; }
+
+    /// <summary>Landings on the lead of the other rein than the one ridden.</summary>
+    public required int WrongLandings { get; init; }
+
+    /// <summary>Askings to yield that were answered with no step.</summary>
+    public required int YieldsRefused { get; init; }
+
+    /// <summary>Readings of tense after a flying change was asked for.</summary>
+    public required int TenseAfterChange { get; init; }
+
+    /// <summary>Readings of tense or more that followed on another.</summary>
+    public required int TenseRunning { get; init; }
+
+    /// <summary>Minutes of trot and canter that had been ridden at each sign of quickening.</summary>
+    public required IReadOnlyList<double> QuickenedAfter { get; init; }
+
+    /// <summary>The last mark of each rein.</summary>
+    public required MarksByRein LastMarks { get; init; }
+
+    /// <summary>Every jump, by where it was jumped.</summary>
+    public required IReadOnlyList<JumpedAt> Jumped { get; init; }
+
+    public static RideCounts OfNothing { get; } = Of(RideTaps.Of(RideLog.Kept([])));
+
+    private const int Tense = 3;
+
+    internal static RideCounts Of(RideTaps taps)
+    {
+        var events = taps.Events;
+        var tension = events.OfType<TensionSeen>().ToList();
+        return new RideCounts
+        {
+            Signs = Count(events.OfType<SignSeen>()),
+            NewSigns = Count(events.OfType<SignSeen>().Where(s => s.Known is null)),
+            WrongLandings = CountWrongLandings(events),
+            YieldsRefused = events.OfType<YieldSteps>().Count(y => y.Given == 0),
+            TenseAfterChange = events.SkipWhile(e => e is not ChangeRidden).OfType<TensionSeen>().Count(t => t.Tension == Tense),
+            TenseRunning = tension.Zip(tension.Skip(1)).Count(pair => pair.First.Tension >= Tense && pair.Second.Tension >= Tense),
+            QuickenedAfter = [.. events.OfType<SignSeen>().Where(Quickens).Select(s => FastMinutesUntil(taps.Timeline, taps.At(s)))],
+            LastMarks = new MarksByRein(LastMark(events, Rein.Left), LastMark(events, Rein.Right)),
+            Jumped =
+            [
+                .. events
+                    .OfType<Efforts>()
+                    .GroupBy(e => (Part: taps.Timeline.PartOf(e), e.SetUpId, e.HeightMetres))
+                    .Select(g => new JumpedAt(g.Key.Part, g.Key.SetUpId, g.Key.HeightMetres, g.Sum(e => e.Count))),
+            ],
+        };
+    }
+
+    private static Dictionary<Sign, int> Count(IEnumerable<SignSeen> signs) =>
+        signs.GroupBy(s => s.Sign).OrderBy(g => g.Key).ToDictionary(g => g.Key, g => g.Count());
+
+    private static int CountWrongLandings(IReadOnlyList<RideEvent> events)
+    {
+        var reins = events.OfType<Efforts>().ToDictionary(e => e.Id, e => e.Rein);
+        return events.OfType<JumpTold>().Count(t => t.LandedOn is { } on && reins.TryGetValue(t.Jump, out var rein) && rein != on);
+    }
+
+    private static bool Quickens(SignSeen sign) => sign.Sign is Sign.TempoLost or Sign.RushedBold or Sign.RushedWorried;
+
+    // Rounded before it meets a limit.
+    private static double FastMinutesUntil(RideTimeline timeline, DateTimeOffset at) =>
+        Math.Round(
+            timeline
+                .Stretches.Where(s => s.Gait.IsFasterThanWalk() && s.From < at)
+                .Sum(s => ((s.To < at ? s.To : at) - s.From).TotalMinutes),
+            2
+        );
+
+    private static double? LastMark(IReadOnlyList<RideEvent> events, Rein rein) =>
+        events.OfType<Marked>().LastOrDefault(m => m.Rein == rein || m.Rein == Rein.Both)?.Mark.Value;
+}

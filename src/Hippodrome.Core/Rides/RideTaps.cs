@@ -1,0 +1,47 @@
+namespace Hippodrome.Core.Rides;
+
+/// <summary>What was tapped of a ride and counts, in the order it was made: what was taken back is left out.</summary>
+internal sealed class RideTaps
+{
+    private readonly IReadOnlyDictionary<RideEvent, DateTimeOffset> _at;
+
+    private RideTaps(IEnumerable<RideEvent> events, IReadOnlyDictionary<RideEvent, DateTimeOffset> at, IReadOnlyList<ClockNote> notes)
+    {
+        _at = at;
+        Events = [.. events];
+        ClockNotes = notes;
+        Timeline = RideTimeline.Of(Events.Select(e => (e, at[e])));
+    }
+
+    public IReadOnlyList<RideEvent> Events { get; }
+
+    public RideTimeline Timeline { get; }
+
+    /// <summary>What was odd about clocks.</summary>
+    public IReadOnlyList<ClockNote> ClockNotes { get; }
+
+    /// <summary>How many were taken back.</summary>
+    public int TakenBack { get; private init; }
+
+    /// <summary>When it was really made.</summary>
+    public DateTimeOffset At(RideEvent e) => _at[e];
+
+    /// <summary>Only some of them, as if nothing else had been tapped.</summary>
+    public RideTaps Where(Func<RideEvent, bool> counts) => new(Events.Where(counts), _at, []);
+
+    /// <summary>The same for any order of arrival and any doubling.</summary>
+    public static RideTaps Of(RideLog log)
+    {
+        ArgumentNullException.ThrowIfNull(log);
+        var takenBack = log.Events.OfType<TakenBack>().Select(t => t.Event).ToHashSet();
+        var (at, clockNotes) = TapTimes.Of(log.Events);
+        return new RideTaps(
+            log.Events.Where(e => !takenBack.Contains(e.Id)).OrderBy(e => at[e]).ThenBy(e => e.Clock?.Number ?? 0).ThenBy(e => e.Id),
+            at,
+            clockNotes
+        )
+        {
+            TakenBack = log.Events.Count(e => takenBack.Contains(e.Id)),
+        };
+    }
+}

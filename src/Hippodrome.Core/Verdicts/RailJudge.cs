@@ -1,0 +1,137 @@
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Rides;
+
+namespace Hippodrome.Core.Verdicts;
+
+/// <summary>One line of advice at the rail.</summary>
+/// <param name="Rule">The rule's name, the same as in the review.</param>
+/// <param name="Says">The line, large.</param>
+/// <param name="Do">What to do.</param>
+/// <param name="Seen">What was seen, where that is said with it.</param>
+/// <param name="CanWait">"Not now" is offered.</param>
+/// <param name="EndsRide">The ridden work ends with it.</param>
+/// <param name="Why">Rule, inputs, source.</param>
+public sealed record RailAdvice(string Rule, string Says, string Do, string? Seen, bool CanWait, bool EndsRide, Why Why);
+
+/// <summary>How long one part of the plan has been ridden.</summary>
+public sealed record PartRidden(int Part, double Seconds);
+
+/// <summary>Where a ride stands after its last tap, and what is said of it.</summary>
+public sealed record RailJudgement
+{
+    /// <summary>The one line that is said now; nothing where nothing is to be said.</summary>
+    public required RailAdvice? Advice { get; init; }
+
+    /// <summary>Nothing is jumped any more in this ride.</summary>
+    public required bool JumpingIsOver { get; init; }
+
+    /// <summary>Nobody rides on.</summary>
+    public required bool RidingIsOver { get; init; }
+
+    /// <summary>Seconds ridden up to the last tap.</summary>
+    public required double RiddenSeconds { get; init; }
+
+    /// <summary>The same by part of the plan.</summary>
+    public required IReadOnlyList<PartRidden> Parts { get; init; }
+}
+
+/// <summary>
+/// A line that acts at once, wherever the judge has not come yet: what it is said on is told with it, so that a page needs
+/// no list of its own.
+/// </summary>
+/// <param name="Advice">The line.</param>
+/// <param name="Signs">Signs it is said on, unless a vet has entered them as old and known.</param>
+/// <param name="OnFall">It is said on a fall.</param>
+/// <param name="EndsJumping">Nothing is jumped any more in this ride.</param>
+public sealed record RailStop(RailAdvice Advice, IReadOnlyList<Sign> Signs, bool OnFall, bool EndsJumping);
+
+/// <summary>The judge at the rail: after each tap the same rules are asked as in the review, of what was tapped so far.</summary>
+public static class RailJudge
+{
+    /// <summary>What stops the work at once, without anybody being asked.</summary>
+    public static IReadOnlyList<RailStop> Stops { get; } =
+    [Stop(SoundnessRules.OffOrSore, [.. SoundnessRules.PainSigns], false), Stop(SoundnessRules.Fall, [], true)];
+
+    /// <summary>Where the ride stands after the last of these taps.</summary>
+    /// <param name="facts">What is known besides.</param>
+    /// <param name="log">Every tap so far.</param>
+    public static RailJudgement Judge(RideFacts facts, RideLog log)
+    {
+        ArgumentNullException.ThrowIfNull(facts);
+        var taps = RideTaps.Of(log);
+        var course = new Course(facts, taps);
+        var seen = RideRules.All.Where(rule => rule.Rail is not null).Select(course.Ask).OfType<Spoken>().ToList();
+        var stretches = taps.Timeline.Stretches;
+        return new RailJudgement
+        {
+            Advice = taps.Timeline is { Began: not null, Ended: null }
+                ? seen.Where(s => !s.Answered).OrderBy(s => s.Rule.Gravity).ThenBy(s => s.Rule.Word).FirstOrDefault()?.Advice
+                : null,
+            JumpingIsOver = seen.Exists(s => s.Rule.Rail!.EndsJumping),
+            RidingIsOver =
+                taps.Events.OfType<Fell>().Any(f => f.Head)
+                || taps.Events.OfType<AdviceAnswered>().Any(a => RideRules.All.Any(r => r.Name == a.Rule && r.Rail is { EndsRide: true })),
+            RiddenSeconds = Seconds(stretches),
+            Parts =
+            [
+                .. stretches.Where(s => s.Part is not null).GroupBy(s => s.Part!.Value).Select(g => new PartRidden(g.Key, Seconds(g))),
+            ],
+        };
+    }
+
+    private static RailStop Stop(RideRule rule, IReadOnlyList<Sign> signs, bool onFall) =>
+        new(rule.AtTheRail(rule.Rail!, new Finding(1, rule.Name)), signs, onFall, rule.Rail!.EndsJumping);
+
+    private static double Seconds(IEnumerable<Stretch> stretches) => Math.Round(stretches.Sum(s => s.Minutes) * 60, 1);
+
+    private sealed record Spoken(RideRule Rule, RailAdvice Advice, bool Answered);
+
+    /// <summary>One ride so far: all of it, the part that is being ridden, and either as it was when an advice was answered.</summary>
+    private sealed class Course(RideFacts facts, RideTaps taps)
+    {
+        private readonly int? _part = taps.Events.OfType<PartBegun>().LastOrDefault()?.Part;
+        private readonly Dictionary<(bool InPart, int Taps), VerdictContext> _contexts = [];
+
+        public Spoken? Ask(RideRule rule)
+        {
+            var line = rule.Rail!;
+            if (rule.Look(ContextAt(line.InPart, taps.Events.Count)) is not { } seen)
+            {
+                return null;
+            }
+
+            var answeredAt = LastAnswer(rule, line.InPart);
+            // Answered, and nothing of it since.
+            var answered = answeredAt >= 0 && rule.Look(ContextAt(line.InPart, answeredAt))?.Times >= seen.Times;
+            return new Spoken(rule, rule.AtTheRail(line, seen), answered);
+        }
+
+        private int LastAnswer(RideRule rule, bool inPart)
+        {
+            for (var i = taps.Events.Count - 1; i >= 0; i--)
+            {
+                if (taps.Events[i] is AdviceAnswered answer && answer.Rule == rule.Name && (!inPart || IsHere(answer)))
+                {
+                    return i;
+                }
+            }
+
+            return -1;
+        }
+
+        /// <summary>What the rules look at after so many taps.</summary>
+        private VerdictContext ContextAt(bool inPart, int count)
+        {
+            if (!_contexts.TryGetValue((inPart, count), out var context))
+            {
+                var first = taps.Events.Take(count).Where(e => !inPart || IsHere(e)).ToHashSet(ReferenceEqualityComparer.Instance);
+                context = new VerdictContext(facts, RideRecord.Of(taps.Where(first.Contains)), []) { Moment = Moment.Riding, Part = _part };
+                _contexts[(inPart, count)] = context;
+            }
+
+            return context;
+        }
+
+        private bool IsHere(RideEvent e) => taps.Timeline.PartOf(e) == _part;
+    }
+}

@@ -1,0 +1,171 @@
+using System.Globalization;
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Rides;
+
+namespace Hippodrome.Core.Verdicts;
+
+/// <summary>When a rule is asked.</summary>
+public enum Moment
+{
+    /// <summary>After each tap at the rail, of what was tapped so far.</summary>
+    Riding,
+
+    /// <summary>After the ride, of all of it.</summary>
+    Reviewing,
+}
+
+/// <summary>What a rule saw.</summary>
+/// <param name="Times">How much of it: at the rail what was answered is said again once there is more.</param>
+/// <param name="Seen">In words.</param>
+/// <param name="Inputs">What it rests on.</param>
+public sealed record Finding(double Times, string Seen, params IReadOnlyList<string> Inputs)
+{
+    /// <summary>What to do, where it depends on what was seen.</summary>
+    public string? Do { get; init; }
+
+    /// <summary>What to say at the rail, where it depends on what was seen.</summary>
+    public string? Says { get; init; }
+
+    /// <summary>What it does to the next session, where that depends on what was seen.</summary>
+    public SessionChange? Change { get; init; }
+
+    /// <summary>Its reason, where another rule has given it.</summary>
+    public Why? Why { get; init; }
+}
+
+/// <summary>What is said at the rail.</summary>
+/// <param name="Says">The line, large.</param>
+/// <param name="Do">What to do.</param>
+public sealed record RailLine(string Says, string Do)
+{
+    /// <summary>It is counted anew with each part of the plan.</summary>
+    public bool InPart { get; init; } = true;
+
+    /// <summary>"Not now" is offered.</summary>
+    public bool CanWait { get; init; } = true;
+
+    /// <summary>The ridden work ends with it.</summary>
+    public bool EndsRide { get; init; }
+
+    /// <summary>Nothing is jumped any more in this ride.</summary>
+    public bool EndsJumping { get; init; }
+
+    /// <summary>What was seen is said with it.</summary>
+    public bool SaysWhatWasSeen { get; init; }
+}
+
+/// <summary>How far back a rule looks, where the ride at hand gives it a reason to.</summary>
+/// <param name="Rides">Earlier rides it compares with.</param>
+/// <param name="LegDays">Days of touches told by leg.</param>
+/// <param name="When">The ride at hand gives a reason.</param>
+public sealed record LookBack(int Rides, int LegDays, Func<RideRecord, bool> When)
+{
+    public static LookBack None { get; } = new(0, 0, _ => false);
+}
+
+/// <summary>
+/// One small named rule of what a ride says. It is the same object at the rail and in the review; what it says at each
+/// moment stands in it, and at a moment for which nothing stands there it is not asked.
+/// </summary>
+/// <param name="Name">Kept with every answer; it never changes its meaning.</param>
+/// <param name="Gravity">Its place in the one order of gravity.</param>
+/// <param name="Word">The verdict in a word.</param>
+/// <param name="Change">What accepting it does to the next session.</param>
+/// <param name="Because">The rule, in words.</param>
+/// <param name="Source">Where it comes from.</param>
+public sealed record RideRule(string Name, Gravity Gravity, VerdictWord Word, SessionChange Change, string Because, Source Source)
+{
+    /// <summary>What it sees in a ride; nothing where it has nothing to say.</summary>
+    public required Func<VerdictContext, Finding?> Look { get; init; }
+
+    /// <summary>What to do after the ride; null where it does not speak then.</summary>
+    public string? Do { get; init; }
+
+    /// <summary>What is said at the rail; null where it does not speak there.</summary>
+    public RailLine? Rail { get; init; }
+
+    /// <summary>How far back it looks.</summary>
+    public LookBack LooksBack { get; init; } = LookBack.None;
+
+    /// <summary>False for a fall and for lameness.</summary>
+    public bool CanBeOverruled { get; init; } = true;
+
+    /// <summary>The moments it may speak at.</summary>
+    public IReadOnlyList<Moment> Moments =>
+        [.. Rail is null ? (Moment[])[] : [Moment.Riding], .. Do is null ? (Moment[])[] : [Moment.Reviewing]];
+
+    /// <summary>What it says of a whole ride.</summary>
+    internal Verdict? Review(VerdictContext context) =>
+        Do is null || Look(context) is not { } seen
+            ? null
+            : new Verdict(Name, Word, seen.Seen, seen.Do ?? Do, seen.Change ?? Change, CanBeOverruled, WhyOf(seen), Gravity);
+
+    /// <summary>What it says at the rail of what it saw there.</summary>
+    internal RailAdvice AtTheRail(RailLine line, Finding seen) =>
+        new(
+            Name,
+            seen.Says ?? line.Says,
+            line.Do,
+            line.SaysWhatWasSeen
+                ? string.Create(CultureInfo.InvariantCulture, $"{char.ToUpperInvariant(seen.Seen[0])}{seen.Seen[1..]}.")
+                : null,
+            line.CanWait,
+            line.EndsRide,
+            WhyOf(seen)
+        );
+
+    private Why WhyOf(Finding seen) => seen.Why ?? new Why(Because, seen.Inputs, Source);
+}
+
+/// <summary>The ways in which most rules are written.</summary>
+internal static class Rules
+{
+    /// <summary>A rule of the trade.</summary>
+    public static RideRule Practice(
+        string name,
+        Gravity gravity,
+        VerdictWord word,
+        SessionChange change,
+        string because,
+        Func<VerdictContext, Finding?> look,
+        string? @do,
+        RailLine? rail = null
+    ) =>
+        new(name, gravity, word, change, because, Source.CommonPractice)
+        {
+            Look = look,
+            Do = @do,
+            Rail = rail,
+        };
+
+    /// <summary>A rule of the trade that speaks on a sign.</summary>
+    public static RideRule OnSign(
+        string name,
+        Gravity gravity,
+        VerdictWord word,
+        SessionChange change,
+        string because,
+        Sign sign,
+        string seen,
+        string? @do,
+        RailLine? rail = null
+    ) => Practice(name, gravity, word, change, because, c => Saw(c.Record, sign, seen), @do, rail);
+
+    /// <summary>A sign that was told, with the rein it was told on.</summary>
+    public static Finding? Saw(RideRecord record, Sign sign, string seen)
+    {
+        var times = record.Counts.Signs.GetValueOrDefault(sign);
+        var rein = record.Signs.FirstOrDefault(s => s.Sign == sign)?.Rein;
+        return times == 0
+            ? null
+            : new Finding(times, seen, rein is null ? seen : $"{seen} on the {rein.ToString()!.ToLowerInvariant()} rein");
+    }
+
+    public static string Times(int n) =>
+        n switch
+        {
+            1 => "once",
+            2 => "twice",
+            _ => $"{n} times",
+        };
+}
