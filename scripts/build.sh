@@ -37,6 +37,8 @@ build_device() {
   dotnet publish src/Hippodrome.Device -c Release --nologo -v quiet -o "$folder" > "$log" 2>&1 || say_why "$log" "Core for the device does not build"
   rm -rf ui/public/device
   mkdir -p ui/public/device
+  # For whoever takes them all along.
+  (cd "$folder/wwwroot/_framework" && find . -type f -printf '"%P"\n' | LC_ALL=C sort | paste -sd, | sed 's/.*/[&]/' > ../files.json && mv ../files.json .)
   mv "$folder/wwwroot/_framework" "ui/public/device/$made_from"
   rm -rf "$log" "$folder"
 }

@@ -3,7 +3,9 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Rides;
 using Hippodrome.Core.Setups;
+using Hippodrome.Core.Verdicts;
 
 namespace Hippodrome.Device;
 
@@ -11,6 +13,10 @@ namespace Hippodrome.Device;
 [JsonSerializable(typeof(CarriedHorse))]
 [JsonSerializable(typeof(SetUpEntry))]
 [JsonSerializable(typeof(Answered<MeasuredSetUp>))]
+[JsonSerializable(typeof(RideFacts))]
+[JsonSerializable(typeof(List<RideEvent>))]
+[JsonSerializable(typeof(RailJudgement))]
+[JsonSerializable(typeof(List<RailJudgement>))]
 internal sealed partial class DeviceJson : JsonSerializerContext
 {
     /// <summary>With the server's own options, so that both write the same to the byte.</summary>

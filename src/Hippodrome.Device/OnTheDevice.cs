@@ -2,7 +2,9 @@ using System.Runtime.InteropServices.JavaScript;
 using System.Text.Json;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Rides;
 using Hippodrome.Core.Setups;
+using Hippodrome.Core.Verdicts;
 
 namespace Hippodrome.Device;
 
@@ -25,6 +27,20 @@ public static partial class OnTheDevice
             DeviceJson.Ours.AnsweredMeasuredSetUp
         );
     }
+
+    /// <summary>Where a ride stands after its last tap, and what the rules say of it.</summary>
+    /// <param name="facts">The <see cref="RideFacts"/> that came with the sheet.</param>
+    /// <param name="taps">Every <see cref="RideEvent"/> of the ride so far.</param>
+    /// <returns>A <see cref="RailJudgement"/>.</returns>
+    [JSExport]
+    public static string Judge(string facts, string taps) =>
+        JsonSerializer.Serialize(
+            RailJudge.Judge(
+                JsonSerializer.Deserialize(facts, DeviceJson.Ours.RideFacts)!,
+                RideLog.Kept(JsonSerializer.Deserialize(taps, DeviceJson.Ours.ListRideEvent)!)
+            ),
+            DeviceJson.Ours.RailJudgement
+        );
 }
 
 /// <summary>An answer, or what was at fault.</summary>

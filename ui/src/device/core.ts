@@ -1,7 +1,16 @@
 import { wrap, type Remote } from 'comlink'
+import { ref } from 'vue'
 import { Problem } from '../api/client'
-import type { CarriedHorse, Fault, MeasuredSetUp, SetUpEntry } from '../api/schema'
-import { deviceAt } from './files'
+import type {
+  CarriedHorse,
+  Fault,
+  MeasuredSetUp,
+  RailJudgement,
+  RideEvent,
+  RideFacts,
+  SetUpEntry,
+} from '../api/schema'
+import { deviceAt, deviceShelf } from './files'
 import type { device } from './worker'
 
 /**
@@ -10,22 +19,29 @@ import type { device } from './worker'
  */
 let standing: Remote<typeof device> | null = null
 let begun = false
+const canRun = Boolean(deviceAt) && typeof Worker !== 'undefined' && typeof WebAssembly !== 'undefined'
 
-/** Begins to fetch and start it, once. */
+/** Whether it stands, is on its way, or cannot come. */
+export const coreState = ref<'coming' | 'stands' | 'cannot'>(canRun ? 'coming' : 'cannot')
+
+/** Begins to fetch and start it, once; again where it could not come before. */
 export function beginCore() {
-  if (begun || !deviceAt || typeof Worker === 'undefined' || typeof WebAssembly === 'undefined') return
+  if (begun || !canRun) return
   begun = true
+  coreState.value = 'coming'
   const worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' })
   const core = wrap<typeof device>(worker)
   core.ready().then(
     () => {
       standing = core
+      coreState.value = 'stands'
       // For whoever wants to know from outside: the browser's own notes.
       performance.mark('core stands')
     },
     () => {
       worker.terminate()
       begun = false
+      coreState.value = 'cannot'
     },
   )
 }
@@ -53,4 +69,33 @@ export async function measureHere(horse: CarriedHorse, entry: SetUpEntry): Promi
     [...new Set(faults.map((f) => f.says))].join(' '),
     faults,
   )
+}
+
+/** Where a ride stands after its last tap and what the rules say of it, or nothing where Core does not stand. */
+export async function judgeHere(facts: RideFacts, taps: RideEvent[]): Promise<RailJudgement | null> {
+  if (!standing) return null
+  try {
+    return JSON.parse(await standing.judge(JSON.stringify(facts), JSON.stringify(taps)))
+  } catch {
+    // Taps of another build than this, or a device out of memory: the ride is recorded all the same.
+    return null
+  }
+}
+
+/** Its files on their shelf, for a place without a signal. True once all of them lie there. */
+export async function carryCore(): Promise<boolean> {
+  if (!canRun || !('caches' in globalThis)) return false
+  const shelf = await caches.open(deviceShelf)
+  const files: string[] = await (await fetchKept(shelf, `${deviceAt}files.json`)).json()
+  for (const file of files) await fetchKept(shelf, `${deviceAt}${file}`)
+  return true
+}
+
+async function fetchKept(shelf: Cache, file: string): Promise<Response> {
+  const kept = await shelf.match(file)
+  if (kept) return kept
+  const fetched = await fetch(file)
+  if (!fetched.ok) throw new Error(`${file} is not there.`)
+  await shelf.put(file, fetched.clone())
+  return fetched
 }

@@ -4,6 +4,7 @@ import { deviceAt } from './files'
 /** What Core answers, as JSON in and out (Hippodrome.Device, OnTheDevice). */
 interface OnTheDevice {
   Measure(horse: string, entry: string): string
+  Judge(facts: string, taps: string): string
 }
 interface Runtime {
   dotnet: {
@@ -24,5 +25,6 @@ core.catch(() => undefined)
 export const device = {
   ready: async () => void (await core),
   measure: async (horse: string, entry: string) => (await core).Measure(horse, entry),
+  judge: async (facts: string, taps: string) => (await core).Judge(facts, taps),
 }
 expose(device)

@@ -1,18 +1,17 @@
 <script setup lang="ts">
-import type { Leg, RailAdvice } from '../../api/schema'
+import type { RailAdvice } from '../../api/schema'
 import WhyButton from '../../house/WhyButton.vue'
-import { legWords } from '../../house/words'
 
 /** One line, large, and an answer to it. */
-defineProps<{ advice: RailAdvice; leg?: { leg: Leg; n: number; of: number } | null }>()
+defineProps<{ advice: RailAdvice }>()
 const emit = defineEmits<{ answer: [accepted: boolean] }>()
 </script>
 
 <template>
   <section class="advice" :class="{ grave: !advice.canWait }" role="alert" aria-label="Advice now">
     <p class="says text-1.5rem leading-[1.15] font-bold">{{ advice.says }}</p>
-    <p v-if="leg" class="do">
-      <strong>{{ legWords[leg.leg] }}: {{ leg.n }} of {{ leg.of }} touches told by leg.</strong>
+    <p v-if="advice.seen" class="do">
+      <strong>{{ advice.seen }}</strong>
     </p>
     <p class="do">{{ advice.do }} <WhyButton :why="advice.why" of="this advice" /></p>
     <div class="grid grid-cols-[repeat(2,minmax(0,1fr))] gap-8px">

@@ -34,7 +34,7 @@ const words: Record<Pad, string> = {
   more: 'More',
 }
 const planned = computed(() => props.sheet.session?.parts[props.part])
-const railPart = computed(() => props.sheet.parts[props.part])
+const railPart = computed(() => props.sheet.facts.parts[props.part])
 const own = computed<Pad>(() => railPart.value?.pad ?? 'flat')
 const pads = computed<Pad[]>(() => [...new Set<Pad>([own.value, 'flat', 'signs', 'more'])])
 const chosen = ref<Pad | null>(null)

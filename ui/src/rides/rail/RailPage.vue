@@ -3,10 +3,12 @@ import { computed, onMounted, onUnmounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Faller, Gait, Leg, RideEvent } from '../../api/schema'
 import ProblemNote from '../../house/ProblemNote.vue'
+import { beginCore } from '../../device/core'
 import { signedIn } from '../../house/signIn'
 import SetUpDrawing from '../../setups/SetUpDrawing.vue'
 import { done as say } from '../../house/undo'
 import AdviceLine from './AdviceLine.vue'
+import AdviceNote from './AdviceNote.vue'
 import BoutTimer from './BoutTimer.vue'
 import ClosingCard from './ClosingCard.vue'
 import FallSheet from './FallSheet.vue'
@@ -22,7 +24,6 @@ import { smallJpeg } from './picture'
 import { useRecorder, type NewTap } from './recorder'
 import { sayTap } from './sayTap'
 import { flush, keepPicture, sendFor, trouble } from './sender'
-import { jumpingEnded, legMeant } from './triggers'
 import './rail.css'
 
 /** The recorder at the rail: full screen, one hand, gloves, with or without a signal. */
@@ -30,8 +31,9 @@ const props = defineProps<{ horseId: string; sessionId?: string }>()
 const router = useRouter()
 const me = signedIn.value!.me!
 const recorder = useRecorder(me.id, props.horseId, props.sessionId || null)
-const { sheet, parts, problem, at, now, spoken, mine, tap } = recorder
+const { sheet, parts, problem, at, now, clock, spoken, mine, tap, ridingIsOver } = recorder
 useAwakeScreen()
+beginCore()
 
 const over = ref<'' | 'stands' | 'taps' | 'closing' | 'fall'>('')
 const part = computed(() => parts.value[at.value.part])
@@ -42,30 +44,12 @@ const stands = computed(() => {
 })
 /** Held: only a plan that is led all through, and only where a vet has said so. */
 const blocked = computed(() => {
-  const { heldBecause, mayWalkInHand, parts: told = [] } = sheet.value ?? {}
+  const { heldBecause, mayWalkInHand } = sheet.value ?? {}
+  const told = sheet.value?.facts.parts ?? []
   const led = told.length > 0 && told.every((p) => p.manner === 'inHand' && p.pad === 'flat')
   return Boolean(heldBecause) && !(mayWalkInHand && led)
 })
-const noJumping = computed(
-  () => sheet.value !== null && jumpingEnded(sheet.value.advice, recorder.live.value, sheet.value.parts),
-)
-/** A knock to the head: there is no riding on. */
-const headKnock = computed(() => recorder.live.value.some((e) => e.kind === 'fell' && e.head))
-const legNamed = computed(() => {
-  const advice = spoken.value?.advice
-  return advice && (advice.trigger === 'sameLeg' || advice.trigger === 'sameLegOverRides')
-    ? legMeant(recorder.live.value, advice)
-    : null
-})
 const gallops = computed(() => parts.value.some((p) => p.gait === 'gallop'))
-/** Advice that ends the ridden work was followed: there is no riding on. */
-const hurt = computed(
-  () =>
-    headKnock.value ||
-    recorder.live.value.some(
-      (e) => e.kind === 'adviceAnswered' && sheet.value?.advice.some((a) => a.rule === e.rule && a.endsRide),
-    ),
-)
 const undoable = computed(() => mine.value.find((e) => e.kind !== 'adviceAnswered'))
 
 onMounted(async () => {
@@ -83,12 +67,12 @@ let fetching: ReturnType<typeof setInterval> | undefined
 
 /** A part whose minutes are over calls out once. */
 watch(
-  () => (at.value.byPart[at.value.part] ?? 0) >= (part.value?.minutes ?? Infinity) * 60_000,
+  () => (clock.value.byPart[at.value.part] ?? 0) >= (part.value?.minutes ?? Infinity) * 60_000,
   (over) => over && at.value.gait && callOut(),
 )
 watch(
-  () => spoken.value?.advice.rule,
-  (rule) => rule && callOut(spoken.value!.advice.endsRide ? 3 : 2),
+  () => spoken.value?.rule,
+  (rule) => rule && callOut(spoken.value!.endsRide ? 3 : 2),
 )
 
 /** One tap begins: the gait and rein that the plan begins with. */
@@ -149,7 +133,7 @@ async function toldLeg(jump: RideEvent, leg: Leg) {
 }
 
 async function answer(accepted: boolean) {
-  const { advice } = spoken.value!
+  const advice = spoken.value!
   await tap({ kind: 'adviceAnswered', rule: advice.rule, accepted })
   if (advice.endsRide) await finish()
 }
@@ -216,9 +200,9 @@ function press(e: KeyboardEvent) {
           <p v-if="parts.length" class="text-0.92rem">Part {{ at.part + 1 }} of {{ parts.length }}</p>
         </div>
         <p class="clock text-2.5rem leading-[1] font-bold" role="timer" aria-label="Ridden">
-          {{ minutesAndSeconds(at.ridden) }}
+          {{ minutesAndSeconds(clock.ridden) }}
         </p>
-        <div class="state text-0.92rem col-span-full"><WaitingNote /></div>
+        <div class="state text-0.92rem col-span-full"><WaitingNote /><AdviceNote /></div>
       </header>
 
       <p
@@ -232,7 +216,7 @@ function press(e: KeyboardEvent) {
       </p>
 
       <div v-if="over === 'closing'" class="body grid gap-10px content-start pt-10px px-12px pb-12px">
-        <ClosingCard :may-ride-on="!hurt" @done="close" @back="rideOn" />
+        <ClosingCard :may-ride-on="!ridingIsOver" @done="close" @back="rideOn" />
       </div>
       <div v-else-if="over" class="body sheet grid gap-10px content-start pt-10px px-12px pb-12px">
         <button type="button" class="rail-key" @click="over = ''">Back to the ride</button>
@@ -251,7 +235,7 @@ function press(e: KeyboardEvent) {
           v-if="parts.length"
           :parts="parts"
           :part="at.part"
-          :spent="at.byPart"
+          :spent="clock.byPart"
           :running="at.gait !== null"
           @go="go"
         />
@@ -278,11 +262,11 @@ function press(e: KeyboardEvent) {
             :gait="at.gait"
             :rein="at.rein"
             :gallops="gallops"
-            :since="minutesAndSeconds(now - at.gaitSince)"
+            :since="minutesAndSeconds(now - (at.since ?? now))"
             @gait="gait"
             @rein="(r) => r !== 'both' && rein(r)"
           />
-          <AdviceLine v-if="spoken" :advice="spoken.advice" :leg="legNamed" @answer="answer" />
+          <AdviceLine v-if="spoken" :advice="spoken" @answer="answer" />
           <p v-if="at.paused" class="text-center font-semibold">Stopped. Tap a gait to go on.</p>
           <RailMarks
             :sheet="sheet"
@@ -290,7 +274,7 @@ function press(e: KeyboardEvent) {
             :rein="at.rein"
             :here="recorder.inThisPart.value"
             :all="recorder.live.value"
-            :no-jumping="noJumping"
+            :no-jumping="recorder.jumpingIsOver.value"
             @tap="tap"
             @leg="toldLeg"
           />

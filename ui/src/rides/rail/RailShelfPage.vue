@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { beginCore, carryCore } from '../../device/core'
 import LinkButton from '../../house/LinkButton.vue'
 import { onMounted, ref } from 'vue'
 import { signedIn } from '../../house/signIn'
+import AdviceNote from './AdviceNote.vue'
 import WaitingNote from './WaitingNote.vue'
 import { sheetsOf, tidy, type KeptSheet } from './pocket'
 import { flush, sendFor } from './sender'
@@ -9,7 +11,9 @@ import { flush, sendFor } from './sender'
 /** What this device carries: sessions to ride without a signal, and rides taken up. */
 const me = signedIn.value!.me!
 const sheets = ref<KeptSheet[]>([])
+beginCore()
 onMounted(async () => {
+  void carryCore().catch(() => false)
   sendFor(me.id)
   await flush()
   await tidy(me.id, signedIn.value?.today ?? '')
@@ -28,6 +32,7 @@ onMounted(async () => {
     </header>
     <div class="card stack">
       <WaitingNote />
+      <AdviceNote says-ready />
       <p v-if="sheets.length === 0" class="quiet">
         Nothing yet. Open Today with a signal once: what is planned is then carried here, and works without
         one.

@@ -1,5 +1,6 @@
 import { ask, client } from '../../api/client'
 import type { YardToday } from '../../api/schema'
+import { carryCore } from '../../device/core'
 import { signedIn } from '../../house/signIn'
 import { isRenewed, keepSheet, sheetKey, sheetsOf, tidy } from './pocket'
 
@@ -23,6 +24,7 @@ export async function carry(today: YardToday) {
       }
     }
   await tidy(me.id, today.on).catch(() => undefined)
+  if (today.horses.some((h) => h.sessions.some((s) => !s.rideId))) await carryCore().catch(() => false)
 }
 
 /** Sessions whose ride was taken up on this device and is not finished. */

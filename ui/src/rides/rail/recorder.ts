@@ -1,11 +1,12 @@
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { ask, client, Problem } from '../../api/client'
-import type { RailSheet, RideEvent } from '../../api/schema'
+import type { RailAdvice, RailJudgement, RailSheet, RideEvent } from '../../api/schema'
+import { coreState, judgeHere } from '../../device/core'
 import { useNow } from './clock'
 import { deviceId, findSheet, keepSheet, markOpen, sheetKey, tapsOfRide, type KeptSheet } from './pocket'
 import { inMemory, keep } from './sender'
-import { counted, standing } from './timeline'
-import { speaking, tappedIn } from './triggers'
+import { jumpingStopped, ridingStopped, stopNow } from './stops'
+import { keysDown, standingTaps, tapsOfPart } from './taps'
 
 /** The shape of the taps made here, which each bears: it may wait on the device until there is another. */
 const tapShape = 1 satisfies RideEvent['v']
@@ -30,14 +31,48 @@ export function useRecorder(person: string, horseId: string, sessionId: string |
   const now = useNow(skew)
 
   const sheet = computed<RailSheet | null>(() => kept.value?.sheet ?? null)
-  const live = computed(() => counted(events.value))
-  const at = computed(() => standing(live.value, now.value))
+  const live = computed(() => standingTaps(events.value))
+  const at = computed(() => keysDown(live.value))
   const parts = computed(() => sheet.value?.session?.parts ?? [])
-  const spoken = computed(() =>
-    sheet.value && at.value.began && !at.value.ended
-      ? speaking(sheet.value.advice, live.value, sheet.value.parts, at.value.part)
-      : null,
+  const stops = computed(() => sheet.value?.stops ?? [])
+
+  /** What Core made of so many taps; nothing where it does not stand. The newest answer wins. */
+  const judged = shallowRef<{ taps: RideEvent[]; said: RailJudgement } | null>(null)
+  watch([live, sheet, coreState], async ([taps, carried]) => {
+    if (!carried) return
+    const said = await judgeHere(carried.facts, events.value)
+    if (taps === live.value) judged.value = said && { taps, said }
+  })
+
+  /** The one line that is said now. What stops the work needs no Core. */
+  const spoken = computed<RailAdvice | null>(() => {
+    if (!sheet.value || !at.value.began || at.value.ended) return null
+    const said = judged.value?.said.advice ?? null
+    const since = live.value.slice(judged.value?.taps.length)
+    const isAnswered = since.some((e) => e.kind === 'adviceAnswered' && e.rule === said?.rule)
+    return stopNow(stops.value, live.value)?.advice ?? (isAnswered ? null : said)
+  })
+  const jumpingIsOver = computed(
+    () => jumpingStopped(stops.value, live.value) || (judged.value?.said.jumpingIsOver ?? false),
   )
+  const ridingIsOver = computed(
+    () => ridingStopped(stops.value, live.value) || (judged.value?.said.ridingIsOver ?? false),
+  )
+
+  /** Milliseconds ridden, altogether and by part, as Core reckons them and going on since; without it, since the beginning. */
+  const clock = computed(() => {
+    const byPart: Record<number, number> = {}
+    if (!judged.value) {
+      const until = at.value.ended ? at.value.last! : now.value
+      return { ridden: at.value.began === null ? 0 : until - at.value.began, byPart }
+    }
+    const { taps, said } = judged.value
+    const then = keysDown(taps)
+    const more = then.gait !== null && then.last !== null ? Math.max(0, now.value - then.last) : 0
+    for (const { part, seconds } of said.parts) byPart[part] = seconds * 1000
+    byPart[then.part] = (byPart[then.part] ?? 0) + more
+    return { ridden: said.riddenSeconds * 1000 + more, byPart }
+  })
 
   /** A fresh sheet if there is a signal, else the one that was kept; and every tap of the ride known here. */
   async function open() {
@@ -144,14 +179,14 @@ export function useRecorder(person: string, horseId: string, sessionId: string |
     events,
     at,
     now,
+    clock,
+    stops,
     spoken,
+    jumpingIsOver,
+    ridingIsOver,
     finish,
     inMemory,
-    inThisPart: computed(() =>
-      tappedIn(live.value)
-        .filter((t) => t.part === at.value.part)
-        .map((t) => t.event),
-    ),
+    inThisPart: computed(() => tapsOfPart(live.value, at.value.part)),
   }
 }
 
