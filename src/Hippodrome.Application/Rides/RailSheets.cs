@@ -93,6 +93,7 @@ public static class RailSheets
             : book.Weather.HeatOf(kept.Plan, horse);
         var held = book.Holds(horseId).FirstOrDefault();
         var records = await Reviews.LatestRecordsAsync(visit, horseId, visit.Today);
+        var facts = FactsOf(visit, horse, book, records, RideFacts.Of(horse, visit.Today, kept?.Plan, built) with { Heat = heat });
         return new RailSheet
         {
             HorseId = horseId,
@@ -102,8 +103,8 @@ public static class RailSheets
             RideId = kept?.RideId ?? kept?.Plan.Id ?? Guid.NewGuid(),
             Session = kept is null ? null : await visit.ShowSessionAsync(kept),
             SetUps = await visit.ShowSetUpsAsync(horseId, setUps),
-            Facts = FactsOf(visit, horse, book, records, RideFacts.Of(horse, visit.Today, kept?.Plan, built) with { Heat = heat }),
-            Stops = RailJudge.Stops,
+            Facts = facts,
+            Stops = RailJudge.StopsOf(facts),
             Riders = [.. (await visit.Yard.PeopleAsync()).Where(p => p.Value.Role != Role.Observer).Select(p => p.Value.Name)],
             Weather = book.Weather.Now,
             HeldBecause = held?.Because,

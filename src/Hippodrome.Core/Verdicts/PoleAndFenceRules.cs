@@ -1,4 +1,5 @@
 using System.Globalization;
+using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
 
@@ -7,6 +8,29 @@ namespace Hippodrome.Core.Verdicts;
 /// <summary>Rules for poles and fences.</summary>
 internal static class PoleAndFenceRules
 {
+    private const string FenceAlone = "FenceWithoutHelper";
+
+    /// <summary>Asked before the first fence of a ride for which no helper was planned, and said once should one be jumped all the same.</summary>
+    internal static readonly RideRule FenceWithoutHelper = new(
+        FenceAlone,
+        Gravity.Danger,
+        VerdictWord.Stop,
+        SessionChange.SameAgain,
+        "Nobody jumps alone",
+        Source.CommonPractice
+    )
+    {
+        Look = c =>
+            c.Facts.Helper || c.Record.Counts.Jumped.Count == 0 || c.Record.Rail.AdviceTaken.Contains(FenceAlone)
+                ? null
+                : new Finding(1, "jumped with nobody there", "no helper planned"),
+        Rail = new RailLine("Nobody jumps alone.", "Somebody on the ground who can help, before the next fence.")
+        {
+            InPart = false,
+            CanWait = false,
+        },
+    };
+
     private static readonly RideRule RanOut = Rules.Practice(
         "RanOut",
         Gravity.RunOutOrStop,
@@ -160,16 +184,19 @@ internal static class PoleAndFenceRules
     {
         Look = c =>
         {
-            var budget = SessionFigures.MostEfforts(c.Facts.Experience).Value;
+            var budget = SessionFigures.MostEfforts(c.Facts.Experience);
             var counted = c.Facts.CountedEfforts(c.Record);
-            return (c.Moment == Moment.Riding ? counted < budget : counted <= budget)
+            return (c.Moment == Moment.Riding ? counted < budget.Value : counted <= budget.Value)
                 ? null
                 : new Finding(
                     counted,
-                    string.Create(CultureInfo.InvariantCulture, $"{counted:0.#} efforts on a budget of {budget}"),
+                    string.Create(CultureInfo.InvariantCulture, $"{counted:0.#} efforts on a budget of {budget.Value}"),
                     string.Create(CultureInfo.InvariantCulture, $"{counted:0.#} counted, small ones and bounces half"),
-                    $"{budget} for a horse at this stage"
-                );
+                    $"{budget.Value} for a horse at this stage"
+                )
+                {
+                    Source = budget.Source,
+                };
         },
         Do = "Its legs rest: the next session without poles and fences, and then no more than the budget.",
         Rail = new RailLine("Enough jumping for today.", "Finish on this one.") { InPart = false },
@@ -231,6 +258,7 @@ internal static class PoleAndFenceRules
 
     public static readonly RideRule[] All =
     [
+        FenceWithoutHelper,
         EffortBudget,
         RanOut,
         StoppedFromDoubt,

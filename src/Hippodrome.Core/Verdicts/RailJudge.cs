@@ -42,15 +42,23 @@ public sealed record RailJudgement
 /// <param name="Advice">The line.</param>
 /// <param name="Signs">Signs it is said on, unless a vet has entered them as old and known.</param>
 /// <param name="OnFall">It is said on a fall.</param>
+/// <param name="BeforeJumping">It is asked before the first fence, and nothing is jumped until it is answered.</param>
 /// <param name="EndsJumping">Nothing is jumped any more in this ride.</param>
-public sealed record RailStop(RailAdvice Advice, IReadOnlyList<Sign> Signs, bool OnFall, bool EndsJumping);
+public sealed record RailStop(RailAdvice Advice, IReadOnlyList<Sign> Signs, bool OnFall, bool BeforeJumping, bool EndsJumping);
 
 /// <summary>The judge at the rail: after each tap the same rules are asked as in the review, of what was tapped so far.</summary>
 public static class RailJudge
 {
     /// <summary>What stops the work at once, without anybody being asked.</summary>
-    public static IReadOnlyList<RailStop> Stops { get; } =
-    [Stop(SoundnessRules.OffOrSore, [.. SoundnessRules.PainSigns], false), Stop(SoundnessRules.Fall, [], true)];
+    /// <param name="facts">What is known of the ride.</param>
+    public static IReadOnlyList<RailStop> StopsOf(RideFacts facts)
+    {
+        ArgumentNullException.ThrowIfNull(facts);
+        var pain = Stop(SoundnessRules.OffOrSore) with { Signs = [.. SoundnessRules.PainSigns] };
+        var fall = Stop(SoundnessRules.Fall) with { OnFall = true };
+        var alone = Stop(PoleAndFenceRules.FenceWithoutHelper) with { BeforeJumping = true };
+        return facts.Helper ? [pain, fall] : [pain, fall, alone];
+    }
 
     /// <summary>Where the ride stands after the last of these taps.</summary>
     /// <param name="facts">What is known besides.</param>
@@ -79,8 +87,8 @@ public static class RailJudge
         };
     }
 
-    private static RailStop Stop(RideRule rule, IReadOnlyList<Sign> signs, bool onFall) =>
-        new(rule.AtTheRail(rule.Rail!, new Finding(1, rule.Name)), signs, onFall, rule.Rail!.EndsJumping);
+    private static RailStop Stop(RideRule rule) =>
+        new(rule.AtTheRail(rule.Rail!, new Finding(1, rule.Name)), [], false, false, rule.Rail!.EndsJumping);
 
     private static double Seconds(IEnumerable<Stretch> stretches) => Math.Round(stretches.Sum(s => s.Minutes) * 60, 1);
 

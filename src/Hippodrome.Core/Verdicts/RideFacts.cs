@@ -17,6 +17,9 @@ namespace Hippodrome.Core.Verdicts;
 /// <param name="Parts">The parts of the plan.</param>
 public sealed record RideFacts(DateOnly On, Experience Experience, double? HeatLimitC, IReadOnlyList<RailPart> Parts)
 {
+    /// <summary>Somebody is there to help, as it was planned.</summary>
+    public bool Helper { get; init; }
+
     /// <summary>The heat expected for it; what is read during the ride goes first.</summary>
     public HeatAdvice? Heat { get; init; }
 
@@ -35,7 +38,7 @@ public sealed record RideFacts(DateOnly On, Experience Experience, double? HeatL
     public static RideFacts Of(Horse horse, DateOnly on, SessionPlan? plan, IReadOnlyDictionary<Guid, SetUp> setUps)
     {
         ArgumentNullException.ThrowIfNull(horse);
-        return new RideFacts(on, horse.Experience, horse.HeatLimitC, RailPart.Of(plan, setUps));
+        return new RideFacts(on, horse.Experience, horse.HeatLimitC, RailPart.Of(plan, setUps)) { Helper = plan?.Helper ?? false };
     }
 
     /// <summary>Fences jumped, with bounces and those that are stepped over counted half.</summary>

@@ -29,6 +29,9 @@ public sealed record Finding(double Times, string Seen, params IReadOnlyList<str
     /// <summary>What it does to the next session, where that depends on what was seen.</summary>
     public SessionChange? Change { get; init; }
 
+    /// <summary>Where its limit comes from, where that depends on what was seen.</summary>
+    public Source? Source { get; init; }
+
     /// <summary>Its reason, where another rule has given it.</summary>
     public Why? Why { get; init; }
 }
@@ -114,7 +117,7 @@ public sealed record RideRule(string Name, Gravity Gravity, VerdictWord Word, Se
             WhyOf(seen)
         );
 
-    private Why WhyOf(Finding seen) => seen.Why ?? new Why(Because, seen.Inputs, Source);
+    private Why WhyOf(Finding seen) => seen.Why ?? new Why(Because, seen.Inputs, seen.Source ?? Source);
 }
 
 /// <summary>The ways in which most rules are written.</summary>

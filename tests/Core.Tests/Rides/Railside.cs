@@ -18,8 +18,8 @@ internal sealed class Railside
         Tap(new PartBegun(Guid.NewGuid(), default, 0), new GaitNow(Guid.NewGuid(), default, Gait.Walk));
     }
 
-    /// <summary>A novice on a day without plan, heat or history.</summary>
-    public static RideFacts Facts(Experience experience = Experience.Novice) => new(Make.Today, experience, null, []);
+    /// <summary>A novice on a day with a helper, without plan, heat or history.</summary>
+    public static RideFacts Facts(Experience experience = Experience.Novice) => new(Make.Today, experience, null, []) { Helper = true };
 
     public IReadOnlyList<RideEvent> Taps => _taps;
 

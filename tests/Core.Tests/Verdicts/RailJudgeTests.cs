@@ -105,8 +105,9 @@ public class RailJudgeTests
     [Fact]
     public void What_stops_at_once_carries_its_signs_and_is_what_the_judge_says_of_them()
     {
-        RailJudge.Stops.Select(s => s.Advice.Rule).ShouldBe(["OffOrSore", "Fall"]);
-        foreach (var stop in RailJudge.Stops.Where(s => s.Signs.Count > 0))
+        var stops = RailJudge.StopsOf(Railside.Facts() with { Helper = false });
+        stops.Select(s => s.Advice.Rule).ShouldBe(["OffOrSore", "Fall", "FenceWithoutHelper"]);
+        foreach (var stop in stops.Where(s => s.Signs.Count > 0))
         {
             foreach (var sign in Enum.GetValues<Sign>())
             {
@@ -114,8 +115,22 @@ public class RailJudgeTests
             }
         }
 
-        RailJudge.Stops.Select(s => (s.OnFall, s.EndsJumping)).ShouldBe([(false, false), (true, true)]);
-        RailJudge.Stops.ShouldAllBe(s => !s.Advice.CanWait);
+        stops
+            .Select(s => (s.OnFall, s.BeforeJumping, s.EndsJumping))
+            .ShouldBe([(false, false, false), (true, false, true), (false, true, false)]);
+        stops.ShouldAllBe(s => !s.Advice.CanWait);
+    }
+
+    [Fact]
+    public void Nobody_jumps_alone_is_asked_before_a_fence_and_said_once_at_one()
+    {
+        var alone = Railside.Facts() with { Helper = false };
+        var jump = Make.Jumped(Rein.Left, EffortOutcome.Clear);
+        RailJudge.StopsOf(alone with { Helper = true }).ShouldNotContain(s => s.BeforeJumping);
+        Rail(alone).Tap(Make.Passes(Rein.Left, 1)).Says.ShouldBeNull();
+        Rail(alone).Tap(jump).Says.ShouldBe("FenceWithoutHelper");
+        Rail(alone).Answered("FenceWithoutHelper", accepted: true).Tap(jump).Says.ShouldBeNull();
+        Rail(alone with { Helper = true }).Tap(jump).Says.ShouldBeNull();
     }
 
     [Theory]

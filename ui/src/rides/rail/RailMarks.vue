@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { Leg, MarkPad, RailSheet, Rein, RideEvent } from '../../api/schema'
+import type { Leg, MarkPad, RailAdvice, RailSheet, Rein, RideEvent } from '../../api/schema'
 import ChangesPad from './ChangesPad.vue'
 import CountPad from './CountPad.vue'
 import FencePad from './FencePad.vue'
@@ -21,6 +21,8 @@ const props = defineProps<{
   all: RideEvent[]
   /** Nothing is jumped any more in this ride. */
   noJumping: boolean
+  /** Asked before the first fence. */
+  jumpingWaits: RailAdvice | null
 }>()
 const emit = defineEmits<{ tap: [NewTap]; leg: [jump: RideEvent, leg: Leg] }>()
 type Pad = MarkPad | 'signs' | 'more'
@@ -86,6 +88,21 @@ watch(
     >
       No more jumping in this ride.
     </p>
+    <section
+      v-else-if="pad === 'fence' && jumpingWaits"
+      class="grid gap-8px p-14px edge-3px-grave rounded-14px bg-long"
+      role="alert"
+    >
+      <p class="text-1.5rem leading-[1.15] font-bold text-on-grave-pale">{{ jumpingWaits.says }}</p>
+      <p>{{ jumpingWaits.do }}</p>
+      <button
+        type="button"
+        class="rail-key on"
+        @click="emit('tap', { kind: 'adviceAnswered', rule: jumpingWaits.rule, accepted: true })"
+      >
+        Somebody is here
+      </button>
+    </section>
     <FencePad
       v-else-if="pad === 'fence'"
       :tapped="here"

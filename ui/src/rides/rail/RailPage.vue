@@ -275,6 +275,7 @@ function press(e: KeyboardEvent) {
             :here="recorder.inThisPart.value"
             :all="recorder.live.value"
             :no-jumping="recorder.jumpingIsOver.value"
+            :jumping-waits="recorder.jumpingWaits.value"
             @tap="tap"
             @leg="toldLeg"
           />

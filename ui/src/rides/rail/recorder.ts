@@ -5,7 +5,7 @@ import { coreState, judgeHere } from '../../device/core'
 import { useNow } from './clock'
 import { deviceId, findSheet, keepSheet, markOpen, sheetKey, tapsOfRide, type KeptSheet } from './pocket'
 import { inMemory, keep } from './sender'
-import { jumpingStopped, ridingStopped, stopNow } from './stops'
+import { askedBeforeJumping, jumpingStopped, ridingStopped, stopNow } from './stops'
 import { keysDown, standingTaps, tapsOfPart } from './taps'
 
 /** The shape of the taps made here, which each bears: it may wait on the device until there is another. */
@@ -180,9 +180,9 @@ export function useRecorder(person: string, horseId: string, sessionId: string |
     at,
     now,
     clock,
-    stops,
     spoken,
     jumpingIsOver,
+    jumpingWaits: computed(() => askedBeforeJumping(stops.value, live.value)?.advice ?? null),
     ridingIsOver,
     finish,
     inMemory,

@@ -1,7 +1,8 @@
 import type { RailStop, RideEvent } from '../../api/schema'
 
 /**
- * What stops the work at once, whether or not Core stands on this device: signs of pain, heat and swelling, and a fall.
+ * What stops the work at once, whether or not Core stands on this device: signs of pain, heat and swelling, a fall, and
+ * jumping with nobody there.
  * Which signs those are and what is said came with the sheet.
  */
 const is = (stop: RailStop, e: RideEvent) =>
@@ -26,3 +27,10 @@ export const ridingStopped = (stops: RailStop[], taps: RideEvent[]) =>
       (e.kind === 'fell' && e.head) ||
       (e.kind === 'adviceAnswered' && stops.some((s) => s.advice.endsRide && s.advice.rule === e.rule)),
   )
+
+/** What is asked before the first fence, and has not been answered. */
+export const askedBeforeJumping = (stops: RailStop[], taps: RideEvent[]) =>
+  stops.find(
+    (stop) =>
+      stop.beforeJumping && !taps.some((e) => e.kind === 'adviceAnswered' && e.rule === stop.advice.rule),
+  ) ?? null

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest'
 import type { RailStop, RideEvent } from '../../api/schema'
 import { sayTap } from './sayTap'
-import { jumpingStopped, ridingStopped, stopNow } from './stops'
+import { askedBeforeJumping, jumpingStopped, ridingStopped, stopNow } from './stops'
 import { keysDown, standingTaps, tapsOfPart } from './taps'
 
 /** What the rail does for itself, without a browser and without Core: which keys are down, what stops at once, words. */
@@ -34,6 +34,7 @@ const stop = (rule: string, endsRide: boolean, more: Partial<RailStop>): RailSto
   },
   signs: [],
   onFall: false,
+  beforeJumping: false,
   endsJumping: false,
   ...more,
 })
@@ -102,6 +103,13 @@ test('a fall stops the jumping, answered or not, and a knock to the head the rid
   expect(ridingStopped(stops, [fell(), answered('Fall')])).toBe(false)
   expect(ridingStopped(stops, [fell(true)])).toBe(true)
   expect(ridingStopped(stops, [sign('soreBack'), answered('OffOrSore')])).toBe(true)
+})
+
+test('jumping waits until somebody has said that he is there', () => {
+  const alone = [...stops, stop('FenceWithoutHelper', false, { beforeJumping: true })]
+  expect(askedBeforeJumping(stops, [])).toBeNull()
+  expect(askedBeforeJumping(alone, [])?.advice.rule).toBe('FenceWithoutHelper')
+  expect(askedBeforeJumping(alone, [answered('FenceWithoutHelper')])).toBeNull()
 })
 
 test('every tap is said in a rider’s words', () => {
