@@ -16,7 +16,8 @@ namespace Hippodrome.Device;
 [JsonSerializable(typeof(RideFacts))]
 [JsonSerializable(typeof(List<RideEvent>))]
 [JsonSerializable(typeof(RailJudgement))]
-[JsonSerializable(typeof(List<RailJudgement>))]
+[JsonSerializable(typeof(RideCase))]
+[JsonSerializable(typeof(IReadOnlyList<JudgedTap>))]
 internal sealed partial class DeviceJson : JsonSerializerContext
 {
     /// <summary>With the server's own options, so that both write the same to the byte.</summary>

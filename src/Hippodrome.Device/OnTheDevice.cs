@@ -41,6 +41,16 @@ public static partial class OnTheDevice
             ),
             DeviceJson.Ours.RailJudgement
         );
+
+    /// <summary>A whole ride, judged after every tap, as POST /rides/judge answers it.</summary>
+    /// <param name="ride">A <see cref="RideCase"/>.</param>
+    /// <returns>A <see cref="JudgedTap"/> for each of its taps.</returns>
+    [JSExport]
+    public static string JudgeCourse(string ride) =>
+        JsonSerializer.Serialize(
+            JsonSerializer.Deserialize(ride, DeviceJson.Ours.RideCase)!.Course(),
+            DeviceJson.Ours.IReadOnlyListJudgedTap
+        );
 }
 
 /// <summary>An answer, or what was at fault.</summary>

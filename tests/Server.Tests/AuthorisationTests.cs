@@ -69,6 +69,7 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}/file"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/set-ups/{setUpId:guid}/drawing"] = [200, 200, 200, 200, 404, 404, 401],
         ["POST /api/horses/{horseId}/set-ups/who-can-ride"] = [200, 200, 200, 200, 404, 404, 401],
+        ["POST /api/rides/judge"] = [200, 200, 200, 200, 200, 200, 401],
         ["POST /api/horses/{horseId}/set-ups/measure"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/sessions"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/sessions/{sessionId:guid}"] = [200, 200, 200, 200, 404, 404, 401],

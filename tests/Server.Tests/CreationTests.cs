@@ -19,6 +19,7 @@ public class CreationTests(App app) : IClassFixture<App>
     [
         "/api/sign-in",
         "/api/week/share",
+        "/api/rides/judge",
         "/api/horses/{horseId}/set-ups/measure",
         "/api/horses/{horseId}/set-ups/beside",
         "/api/horses/{horseId}/set-ups/mirrored",

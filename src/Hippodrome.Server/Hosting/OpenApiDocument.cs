@@ -2,7 +2,6 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
-using Hippodrome.Core.Verdicts;
 using Hippodrome.Storage;
 using Microsoft.OpenApi;
 
@@ -36,11 +35,6 @@ public static class OpenApiDocument
 
                     return Task.CompletedTask;
                 }
-            );
-            // What only Core on the device answers stands here too: its types are made with the others.
-            options.AddDocumentTransformer(
-                async (document, context, cancel) =>
-                    document.AddComponent(nameof(RailJudgement), await context.GetOrCreateSchemaAsync(typeof(RailJudgement), null, cancel))
             );
             options.AddSchemaTransformer(
                 (schema, context, _) =>

@@ -12,6 +12,7 @@ public static class RailEndpoints
         api.MapGet("/horses/{horseId}/rail", RailSheets.SheetAsync).Needs(Access.Rides);
         api.MapGet("/horses/{horseId}/rides/{rideId:guid}/taps", RailSheets.TapsAsync).Needs(Access.Reads);
         api.MapPost("/horses/{horseId}/rides/{rideId:guid}/taps", RailSheets.ReceiveAsync).TakesEvents().Needs(Access.Rides);
+        api.MapPost("/rides/judge", JudgingCases.Judge).Needs(Access.Reads);
         api.MapPut("/horses/{horseId}/rides/{rideId:guid}/photos/{photoId:guid}", RailSheets.KeepPhotoAsync).Needs(Access.Rides);
         api.MapGet("/horses/{horseId}/rides/{rideId:guid}/photos/{photoId:guid}", PhotoAsync).Needs(Access.Reads);
     }
