@@ -362,14 +362,15 @@ public static class Calls
             await RideOnRungAsync(app, horse, "poles/single-walk", 8);
             return new Call($"{Of(horse)}/ladders/climb", new ClimbEntry(Strand.Poles));
         },
-        ["POST /api/rides/judge"] = _ => At(
-            "/api/rides/judge",
-            new RideCase(
-                new RideFacts(App.Today, Experience.Novice, null, []),
-                [new SignSeen(Guid.NewGuid(), new DateTimeOffset(2026, 4, 18, 8, 0, 0, TimeSpan.Zero), Sign.TempoLost, null)],
-                []
-            )
-        ),
+        ["POST /api/rides/judge"] = _ =>
+            At(
+                "/api/rides/judge",
+                new RideCase(
+                    new RideFacts(App.Today, Experience.Novice, null, []),
+                    [new SignSeen(Guid.NewGuid(), new DateTimeOffset(2026, 4, 18, 8, 0, 0, TimeSpan.Zero), Sign.TempoLost, null)],
+                    []
+                )
+            ),
         ["GET /api/horses/{horseId}/carried"] = app => At($"{Of(app.Horse)}/carried"),
         ["GET /api/horses/{horseId}/set-ups"] = app => At($"{Of(app.Horse)}/set-ups"),
         ["POST /api/horses/{horseId}/set-ups/measure"] = app => At($"{Of(app.Horse)}/set-ups/measure", Raw(Poles)),
