@@ -2,13 +2,13 @@
 import { coreState } from '../../device/core'
 
 /** Whether this device can say anything while it is ridden. Without Core it records, and stops for pain and falls. */
-defineProps<{ saysReady?: boolean }>()
+defineProps<{ kept?: boolean }>()
 </script>
 
 <template>
   <p v-if="coreState === 'cannot'" role="status">
-    No advice on this device while you ride: it comes after the ride. Pain and falls still stop you at once.
+    No advice while you ride with this device: it comes after the ride. Pain and falls still stop you.
   </p>
   <p v-else-if="coreState === 'coming'" role="status">Advice is on its way.</p>
-  <p v-else-if="saysReady" role="status">Advice is ready, also without a signal.</p>
+  <p v-else-if="kept" role="status">Advice is ready, also without a signal.</p>
 </template>

@@ -202,7 +202,8 @@ function press(e: KeyboardEvent) {
         <p class="clock text-2.5rem leading-[1] font-bold" role="timer" aria-label="Ridden">
           {{ minutesAndSeconds(clock.ridden) }}
         </p>
-        <div class="state text-0.92rem col-span-full"><WaitingNote /><AdviceNote /></div>
+        <div class="state text-0.92rem col-span-full"><WaitingNote /></div>
+        <AdviceNote class="col-span-full text-0.92rem" />
       </header>
 
       <p

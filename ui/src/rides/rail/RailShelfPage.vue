@@ -11,9 +11,14 @@ import { flush, sendFor } from './sender'
 /** What this device carries: sessions to ride without a signal, and rides taken up. */
 const me = signedIn.value!.me!
 const sheets = ref<KeptSheet[]>([])
+/** Core lies on this device, for a place without a signal. */
+const kept = ref(false)
 beginCore()
 onMounted(async () => {
-  void carryCore().catch(() => false)
+  carryCore().then(
+    (all) => (kept.value = all),
+    () => undefined,
+  )
   sendFor(me.id)
   await flush()
   await tidy(me.id, signedIn.value?.today ?? '')
@@ -32,7 +37,7 @@ onMounted(async () => {
     </header>
     <div class="card stack">
       <WaitingNote />
-      <AdviceNote says-ready />
+      <AdviceNote :kept="kept" />
       <p v-if="sheets.length === 0" class="quiet">
         Nothing yet. Open Today with a signal once: what is planned is then carried here, and works without
         one.
