@@ -124,9 +124,10 @@ public class RailStoresTests(StoreFixture store) : IClassFixture<StoreFixture>
 
             await yard.SetTemperamentAsync(hot.Id, Temperament.Hot);
             await yard.AddApproachChoiceAsync(own.Id, new ApproachMade(ApproachQuestion.Order, "sideways-first", ""), store.Here.TrainerId);
-            return await yard.ApproachHoldsAsync(ApproachQuestion.Order, [own.Id, yards.Id, hot.Id]);
+            return await yard.WaysAsync([own.Id, yards.Id, hot.Id]);
         });
-        (holds[own.Id].Id, holds[yards.Id].Id, holds[hot.Id].Id).ShouldBe(("sideways-first", "walk-trot-canter", "canter-early"));
+        string On(Horse horse) => holds[horse.Id].On(ApproachQuestion.Order).Id;
+        (On(own), On(yards), On(hot)).ShouldBe(("sideways-first", "walk-trot-canter", "canter-early"));
     }
 
     [Fact]

@@ -28,6 +28,9 @@ internal sealed class BlockBook
     /// <param name="CutShort">Sessions that were broken off early.</param>
     public sealed record Lately(NextIs? Next, IReadOnlySet<Guid> CutShort);
 
+    /// <summary>How this horse is gone about.</summary>
+    public Ways Ways(Guid horseId) => _pages.Ways[horseId];
+
     private BlockBook(
         Dictionary<Guid, HorseNow> horses,
         Dictionary<Guid, KeptBlock> blocks,
@@ -83,7 +86,7 @@ internal sealed class BlockBook
                     .FirstOrDefault(),
                 Cleared(pages.Holds[id], ridden.GetValueOrDefault(id) ?? [], visit.Today),
                 [.. pages.Aims[id].Select(a => a.Aim)],
-                pages.Breadth[id].Id == Approach.AllRound
+                pages.Ways[id].Are(ApproachQuestion.Breadth, Approach.AllRound)
             )
             {
                 Easy = pages.Treated.GetValueOrDefault(id)?.AsRestriction() is { Until: { } until } easy

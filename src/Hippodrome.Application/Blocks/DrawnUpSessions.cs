@@ -111,10 +111,7 @@ internal static class DrawnUpSessions
 
         var blank = SessionPlan.Kept(Guid.Empty, placed.On, "", Manner.Ridden, helper, [], "", "", []);
         var book = await PlanBook.OpenAsync(visit, [horseId], placed.On, placed.On, blank);
-        var order = (await visit.Yard.ApproachHoldsAsync(ApproachQuestion.Order, [horseId]))[horseId];
-        var proposal = SessionProposal.For(wanted.Value, book.HabitsBefore(horseId, blank, order.Id == "canter-early"), plan =>
-            book.Context(horseId, plan)
-        );
+        var proposal = SessionProposal.For(wanted.Value, book.HabitsBefore(horseId, blank), plan => book.Context(horseId, plan));
         checks.AddRange(proposal.Faults);
         return checks.Outcome(() => proposal.Value!.Session);
     }

@@ -51,13 +51,12 @@ public static class PlanningBlocks
         var book = await BlockBook.OpenAsync(visit, [horseId]);
         var lately = book.Ridden(horseId).Where(r => r.OnDay >= visit.Today.AddDays(-60));
         var assessed = (await visit.Yard.AssessmentsAsync(horseId)).Find(a => a.Assessment.FinishedOn is not null)?.Assessment;
-        var back = (await visit.Yard.ApproachHoldsAsync(ApproachQuestion.Return, [horseId]))[horseId];
         return BlockSuggestion.For(
             book.Horse(horseId),
             await BlockBook.RiddenAsync(visit, lately),
             assessed is null ? null : FirstWeeks.Of(assessed),
             book.Roster.DaysThere(),
-            back,
+            book.Ways(horseId).On(ApproachQuestion.Return),
             visit.Today
         );
     }

@@ -1,5 +1,6 @@
 using Hippodrome.Application.Horses;
 using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Verdicts;
 using Hippodrome.Storage.Exercises;
@@ -85,6 +86,7 @@ internal sealed class RungEvidence
             {
                 LatestAsksForCare = care,
                 HeatLimitC = horse.HeatLimitC,
+                ByRepeats = _pages.Ways[ride.HorseId].Are(ApproachQuestion.GoingUp, Approach.ByRepeats),
             };
     }
 }

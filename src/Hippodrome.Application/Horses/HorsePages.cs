@@ -87,9 +87,8 @@ internal sealed class HorsePages
     /// <summary>Aims gone by and to come, the earliest first.</summary>
     public required ILookup<Guid, HorseAim> Aims { get; init; }
 
-    public required IReadOnlyDictionary<Guid, ApproachChoice> VaryOrRepeat { get; init; }
-
-    public required IReadOnlyDictionary<Guid, ApproachChoice> Breadth { get; init; }
+    /// <summary>How each is gone about.</summary>
+    public required IReadOnlyDictionary<Guid, Ways> Ways { get; init; }
 
     /// <summary>Also what has been taken off since: a session keeps what it was planned in.</summary>
     public required IReadOnlyDictionary<Guid, Tack> Tack { get; init; }
@@ -126,8 +125,7 @@ internal sealed class HorsePages
         var feet = yard.LastFeetAsync(ids);
         var looks = yard.LegLooksAsync(ids);
         var aims = yard.AimsAsync(ids);
-        var vary = yard.ApproachHoldsAsync(ApproachQuestion.VaryOrRepeat, ids);
-        var breadth = yard.ApproachHoldsAsync(ApproachQuestion.Breadth, ids);
+        var ways = yard.WaysAsync(ids);
         var tack = yard.TackOfAsync(ids);
         var weather = yard.WeatherTypedAsync(today);
         var gates = yard.GateAnswersAsync(ids);
@@ -153,8 +151,7 @@ internal sealed class HorsePages
             Feet = await feet,
             LegLooks = await looks,
             Aims = (await aims).ToLookup(a => a.HorseId),
-            VaryOrRepeat = await vary,
-            Breadth = await breadth,
+            Ways = await ways,
             Tack = await tack,
             WeatherTyped = await weather,
             Gates = await gates,

@@ -93,6 +93,7 @@ public static class Judging
                 {
                     Legs = [.. legs[ride.HorseId].Where(l => l.RideId != ride.Id).Select(l => l.Told)],
                     ChangesAreSure = ladders.ChangesAreSure(ride.HorseId),
+                    Ways = pages.Ways[ride.HorseId],
                 };
                 var plain = new VerdictContext(
                     facts,

@@ -122,6 +122,7 @@ public static class RailSheets
         {
             Legs = book.Condition.Legs(horse.Id, visit.Today),
             UsualFast = [.. records.Select(r => r.ByGait.Where(g => g.Gait.IsFasterThanWalk()).Sum(g => g.Minutes)).Where(m => m > 0)],
+            Ways = book.WaysOf(horse.Id),
             RampFast = ramp is null ? null : ramp.Trot + ramp.Canter,
             ChangesAreSure = book.PlacesOf(horse.Id).Reached(Catalogue.Rung("changes/forward-change-collect")),
         };

@@ -130,7 +130,7 @@ internal sealed class PlanBook
             Feet = Feet(horse, plan.On),
             Heat = _weather.HeatOf(plan, horse),
             Layouts = [.. Before(horseId, plan).Select(LayoutsOf).Where(l => l.Count > 0)],
-            RepeatsUntilEasy = _pages.VaryOrRepeat.GetValueOrDefault(horseId)?.Id == "repeat",
+            RepeatsUntilEasy = _pages.Ways.GetValueOrDefault(horseId)?.Are(ApproachQuestion.VaryOrRepeat, Approach.Repeat) == true,
             Competition = NextAim(horseId, plan.On)?.Aim,
             WalkInHandBy = held?.WalkInHandBy,
             Cleared = _condition.Cleared(horseId, plan.On),
@@ -143,15 +143,18 @@ internal sealed class PlanBook
         };
     }
 
+    /// <summary>How this horse is gone about.</summary>
+    public Ways WaysOf(Guid horseId) => _pages.Ways.GetValueOrDefault(horseId) ?? Ways.Default;
+
     /// <summary>What went before a day, and how this horse is worked.</summary>
-    public Habits HabitsBefore(Guid horseId, SessionPlan plan, bool canterEarly)
+    public Habits HabitsBefore(Guid horseId, SessionPlan plan)
     {
         var parts = Before(horseId, plan).Select(s => s.Plan.Parts.Where(p => p.Phase is Phase.Work or Phase.NewWork).ToList()).ToList();
         var lastSided = parts.Select(p => p.FirstOrDefault(x => x.Rein != Rein.Both)).FirstOrDefault(p => p is not null);
         return new Habits(
             lastSided?.Rein,
             [.. parts.SelectMany(p => p.Select(x => x.ExerciseId).OfType<string>().Distinct())],
-            canterEarly
+            WaysOf(horseId)
         );
     }
 

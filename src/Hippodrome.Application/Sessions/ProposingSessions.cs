@@ -1,6 +1,4 @@
-using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
-using Hippodrome.Storage.Horses;
 
 namespace Hippodrome.Application.Sessions;
 
@@ -18,10 +16,7 @@ public static class ProposingSessions
 
         var blank = SessionPlan.Kept(Guid.Empty, wanted.Value.On, "", Manner.Ridden, wanted.Value.Helper, [], "", "", wanted.Value.TackIds);
         var book = await PlanBook.OpenAsync(visit, [horseId], wanted.Value.On, wanted.Value.On, blank);
-        var order = (await visit.Yard.ApproachHoldsAsync(ApproachQuestion.Order, [horseId]))[horseId];
-        var proposal = SessionProposal.For(wanted.Value, book.HabitsBefore(horseId, blank, order.Id == "canter-early"), plan =>
-            book.Context(horseId, plan)
-        );
+        var proposal = SessionProposal.For(wanted.Value, book.HabitsBefore(horseId, blank), plan => book.Context(horseId, plan));
         return proposal.IsFine ? proposal.Value : Refusal.Faulty(proposal.Faults);
     }
 }

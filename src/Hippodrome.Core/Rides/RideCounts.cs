@@ -29,8 +29,11 @@ internal sealed record RideCounts
     /// <summary>Minutes of trot and canter that had been ridden at each sign of quickening.</summary>
     public required IReadOnlyList<double> QuickenedAfter { get; init; }
 
-    /// <summary>The last mark of each rein.</summary>
-    public required MarksByRein LastMarks { get; init; }
+    /// <summary>Every mark for the left rein, in order.</summary>
+    public required IReadOnlyList<double> LeftMarks { get; init; }
+
+    /// <summary>Every mark for the right rein, in order.</summary>
+    public required IReadOnlyList<double> RightMarks { get; init; }
 
     /// <summary>Every jump, by where it was jumped.</summary>
     public required IReadOnlyList<JumpedAt> Jumped { get; init; }
@@ -52,7 +55,8 @@ internal sealed record RideCounts
             TenseAfterChange = events.SkipWhile(e => e is not ChangeRidden).OfType<TensionSeen>().Count(t => t.Tension == Tense),
             TenseRunning = tension.Zip(tension.Skip(1)).Count(pair => pair.First.Tension >= Tense && pair.Second.Tension >= Tense),
             QuickenedAfter = [.. events.OfType<SignSeen>().Where(Quickens).Select(s => FastMinutesUntil(taps.Timeline, taps.At(s)))],
-            LastMarks = new MarksByRein(LastMark(events, Rein.Left), LastMark(events, Rein.Right)),
+            LeftMarks = MarksOf(events, Rein.Left),
+            RightMarks = MarksOf(events, Rein.Right),
             Jumped =
             [
                 .. events
@@ -83,6 +87,6 @@ internal sealed record RideCounts
             2
         );
 
-    private static double? LastMark(IReadOnlyList<RideEvent> events, Rein rein) =>
-        events.OfType<Marked>().LastOrDefault(m => m.Rein == rein || m.Rein == Rein.Both)?.Mark.Value;
+    private static List<double> MarksOf(IReadOnlyList<RideEvent> events, Rein rein) =>
+        [.. events.OfType<Marked>().Where(m => m.Rein == rein || m.Rein == Rein.Both).Select(m => m.Mark.Value)];
 }

@@ -35,6 +35,9 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
     /// <summary>How the horse is worked in it.</summary>
     public Manner Manner { get; init; }
 
+    /// <summary>Warm-up, work or cool-down.</summary>
+    public Phase Phase { get; init; }
+
     /// <summary>What stands in it.</summary>
     public Guid? SetUpId { get; init; }
 
@@ -59,6 +62,7 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
         {
             Poles = setUp?.PolesCrossed ?? part.Exercise?.Poles ?? 0,
             Manner = part.Manner,
+            Phase = part.Phase,
             SetUpId = part.SetUpId,
             MarkHopedFor = part.MarkHopedFor?.Value,
         };

@@ -52,16 +52,12 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         var first = WarmUp(minutes, manner, last);
         var work = Math.Max(minutes - first - last, ShortestWork / 2);
         var fresh = above is not null && work >= 12 ? Math.Min(8, Math.Floor(work / 4)) : 0;
-        var easy = rung.FallBack is { } below && work - fresh >= 10 ? Math.Floor((work - fresh) * 0.3) : 0;
-        if (easy > 0)
+        var below = EasyRung(rung);
+        var easy = below is not null && work - fresh >= 10 ? Math.Floor((work - fresh) * 0.3) : 0;
+        var mainFirst = habits.Ways.Are(ApproachQuestion.FreshOrTired, Approach.MainThingFresh);
+        if (easy > 0 && !mainFirst)
         {
-            Ride(
-                Catalogue.Rung(rung.FallBack!),
-                Phase.Work,
-                easy,
-                "Easy first: the rung below, which it does well",
-                SessionFigures.MinutesPerGo.Source
-            );
+            Ride(below!, Phase.Work, easy, "Easy first: what it does well", SessionFigures.MinutesPerGo.Source);
         }
 
         Ride(
@@ -71,6 +67,11 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
             _places[rung.Strand] == rung ? "The rung in work" : "Where this ladder begins for it",
             Source.CommonPractice
         );
+        if (easy > 0 && mainFirst)
+        {
+            Ride(below!, Phase.Work, easy, "The main thing while it is fresh; then what it does well", SessionFigures.MinutesPerGo.Source);
+        }
+
         if (fresh > 0)
         {
             Ride(above!, Phase.NewWork, fresh, "New work last, one or two good ones and leave it", SessionFigures.NewWorkWithin.Source);
@@ -260,6 +261,20 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
     private SessionProposal Drawn(string emphasis, Manner manner) =>
         new(new SessionEntry(wanted.On, emphasis, manner, wanted.Helper, [.. _parts], "", "", wanted.TackIds), _because, _notes);
 
+    /// <summary>What it does well: the rung below; over poles, up to raised ones in trot, walk first unless its approach is trot soon.</summary>
+    private Rung? EasyRung(Rung rung)
+    {
+        var walk = Catalogue.Rung("poles/walk-poles");
+        var walksFirst =
+            rung.Strand == Strand.Poles
+            && rung.Step > walk.Step
+            && rung.Step <= Catalogue.Rung("poles/raised-trot").Step
+            && !habits.Ways.Are(ApproachQuestion.Poles, Approach.TrotSoon);
+        return walksFirst && WhyNot(walk) is null ? walk
+            : rung.FallBack is { } below ? Catalogue.Rung(below)
+            : null;
+    }
+
     private bool IsLearnedChange(Rung rung) =>
         rung.Strand == Strand.Changes
         && rung.Step >= SingleChange.Step
@@ -274,13 +289,18 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         var first = WarmUp(wanted.Minutes, Manner.Ridden, last);
         var work = Math.Max(wanted.Minutes - first - last, ShortestWork);
         var asked = Math.Min(4, Math.Floor(work / 3));
-        Ride(
-            Catalogue.Rung(SingleChange.FallBack!),
-            Phase.Work,
-            work - asked,
-            "What leads to a change, which it does well",
-            SessionFigures.MinutesPerGo.Source
-        );
+        List<Rung> leads = [.. LeadsToAChange().Where(r => WhyNot(r) is null)];
+        foreach (var lead in leads.Count > 0 ? leads : [Catalogue.Rung(SingleChange.FallBack!)])
+        {
+            Ride(
+                lead,
+                Phase.Work,
+                (work - asked) / Math.Max(1, leads.Count),
+                "What leads to a change, which it does well",
+                SessionFigures.MinutesPerGo.Source
+            );
+        }
+
         if (asked >= 1 && Exercises(rung).FirstOrDefault() is { } exercise)
         {
             Add(
@@ -300,6 +320,19 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
 
         CoolDown(last, Manner.Ridden);
         return Drawn(rung.Name, Manner.Ridden);
+    }
+
+    /// <summary>As its approach has it: through canter-walk-canter, through medium canter and simple changes, or through half of each.</summary>
+    private IEnumerable<Rung> LeadsToAChange()
+    {
+        var forward = Catalogue.Rung("flatwork/simple-change");
+        var depart = Catalogue.Rung(SingleChange.FallBack!);
+        return habits.Ways.Held[ApproachQuestion.FlyingChanges] switch
+        {
+            Approach.ForwardAndBack => [forward],
+            Approach.MixedExercises => [depart, forward],
+            _ => [depart],
+        };
     }
 
     private static Manner MannerOf(Rung rung) =>
@@ -634,26 +667,37 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
             && minutes >= 35
             && Allowed(Gait.Canter) == Gait.Canter
             && _places.Reached(Catalogue.Rung("flatwork/trot-canter"));
-        var trot = PartEntry.Of(Phase.WarmUp, "Trot, loose and forward, both reins", Gait.Trot, Rein.Both, canters ? loose - 2 : loose);
+        var ways = habits.Ways;
+        var sideways = manner == Manner.Ridden && ways.Are(ApproachQuestion.Order, Approach.SidewaysFirst) && loose >= 4;
+        var trotMinutes = loose - (canters ? 2 : 0) - (sideways ? 2 : 0);
+        var trot = PartEntry.Of(Phase.WarmUp, Trotted(manner), Gait.Trot, Rein.Both, trotMinutes);
         var canter = PartEntry.Of(Phase.WarmUp, "A round of easy canter on each rein", Gait.Canter, Rein.Both, 2);
-        foreach (
-            var part in canters
-                ? habits.CanterEarly
-                    ? new[] { canter, trot }
-                    : [trot, canter]
-                : [trot]
-        )
+        var steps = PartEntry.Of(Phase.WarmUp, "Halts, transitions and a few steps to the side, both ways", Gait.Walk, Rein.Both, 2);
+        var canterEarly = ways.Are(ApproachQuestion.Order, Approach.CanterEarly);
+        PartEntry[] inOrder =
+        [
+            .. sideways ? (PartEntry[])[steps] : [],
+            .. canters && canterEarly ? (PartEntry[])[canter] : [],
+            trot,
+            .. canters && !canterEarly ? (PartEntry[])[canter] : [],
+        ];
+        foreach (var part in inOrder.Where(p => p.Minutes > 0))
         {
-            Add(
-                part,
-                "Warm-up in this horse's own order",
-                [habits.CanterEarly ? "canter before trot, for more energy than patience" : "trot until loose, then canter"],
-                Source.CommonPractice
-            );
+            Add(part, "Warm-up in this horse's own order", [ways.On(ApproachQuestion.Order).Says], Source.CommonPractice);
+        }
+
+        if (manner == Manner.Lunged && !ways.Are(ApproachQuestion.Lungeing, "plain"))
+        {
+            _notes.Add($"{ways.On(ApproachQuestion.Lungeing).Says}: looked at before, and loosened between the reins.");
         }
 
         return walk + loose;
     }
+
+    private string Trotted(Manner manner) =>
+        manner != Manner.Ridden ? "Trot, loose and forward, both reins"
+        : habits.Ways.Are(ApproachQuestion.HeadAndNeck, Approach.LightAndTaller) ? "Trot, light and taller from the start, both reins"
+        : "Trot, long and low, nose out, both reins";
 
     private static double CoolDownMinutes(double minutes, Manner manner) =>
         manner == Manner.InHand

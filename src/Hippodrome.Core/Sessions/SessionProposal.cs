@@ -48,8 +48,8 @@ public sealed record Wanted(DateOnly On, Strand Focus, double Minutes, bool Help
 /// <summary>What went before, and how this horse is worked.</summary>
 /// <param name="LastStartRein">The rein its last work began on; null when nobody knows.</param>
 /// <param name="Exercises">Exercises of its latest sessions, the latest first, one or more times each.</param>
-/// <param name="CanterEarly">It canters before it trots in the warm-up.</param>
-public sealed record Habits(Rein? LastStartRein, IReadOnlyList<string> Exercises, bool CanterEarly);
+/// <param name="Ways">How it is gone about, where good trainers differ.</param>
+public sealed record Habits(Rein? LastStartRein, IReadOnlyList<string> Exercises, Ways Ways);
 
 /// <summary>A proposed session, with the reason of each part.</summary>
 /// <param name="Session">What to ride.</param>

@@ -1,3 +1,5 @@
+using Hippodrome.Core.Horses;
+
 namespace Hippodrome.Core.Verdicts;
 
 /// <summary>Rules for flying changes.</summary>
@@ -67,7 +69,15 @@ internal static class ChangeRules
         VerdictWord.CarryOn,
         SessionChange.SameAgain,
         LeaveItOvernight,
-        c => Good(c) == 1 ? Found(c, 1, "one good change") : null,
+        c =>
+            Good(c) != 1 ? null
+            : c.Facts.Ways.Are(ApproachQuestion.SecondTry, Approach.Tomorrow)
+                ? Found(c, 1, "one good change") with
+                {
+                    Says = "A good one: leave it there.",
+                    Do = "Leave it overnight, as its approach has it.",
+                }
+            : Found(c, 1, "one good change"),
         "Leave it overnight; repeat in a day or two.",
         new("A good one: praise it.", "One more at most, and leave it.")
     );

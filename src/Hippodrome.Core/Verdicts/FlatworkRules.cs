@@ -1,3 +1,4 @@
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 
 namespace Hippodrome.Core.Verdicts;
@@ -83,12 +84,21 @@ internal static class FlatworkRules
         SessionChange.SameAgain,
         "Ask less, and praise the attempt",
         c =>
-            (Rules.Saw(c.Record, Sign.RefusedYield, "refused to yield"), c.Record.Counts.YieldsRefused) switch
-            {
-                (null, 0) => null,
-                ({ } told, var none) => told with { Times = told.Times + none },
-                (null, var none) => new Finding(none, "refused to yield", $"no step given {Rules.Times(none)}"),
-            },
+        {
+            var none = c.Record.Counts.YieldsRefused;
+            var told = Rules.Saw(c.Record, Sign.RefusedYield, "refused to yield");
+            var found =
+                told is not null ? told with { Times = told.Times + none }
+                : none > 0 ? new Finding(none, "refused to yield", $"no step given {Rules.Times(none)}")
+                : null;
+            return found is null || !c.Facts.Ways.Are(ApproachQuestion.Insisting, Approach.ATouch)
+                ? found
+                : found with
+                {
+                    Says = "A touch that says where; praise one step.",
+                    Do = "A touch of the whip where the leg asked, never a punishment; praise the first step.",
+                };
+        },
         "Two steps, praise, then four; a turn on the forehand explains it.",
         new("Two steps, praise, then four.", "A turn on the forehand explains it.")
     );

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
@@ -111,29 +112,44 @@ internal static class PoleAndFenceRules
         new("Small fences, again and again, no fight.", "It ends when it is settled.")
     );
 
-    private static readonly RideRule AddsAStride = Rules.OnSign(
+    private static readonly RideRule AddsAStride = Rules.Practice(
         "AddsAStride",
         Gravity.Ease,
         VerdictWord.Ease,
         SessionChange.Longer,
         "Distances fit this horse and widen the moment it struggles",
-        Sign.AddedStride,
-        "struggled with a short distance",
+        c => DoesNotFit(c, Sign.AddedStride, "struggled with a short distance", "Come in a little shorter."),
         $"Lengthen by {LongerCentimetres} cm (a foot), as far as the trade's range allows.",
-        new($"Lengthen by {LongerCentimetres} cm.", "It struggled with a short distance: a foot more room.")
+        new($"Lengthen by {LongerCentimetres} cm.", "It struggled with a short distance.")
     );
 
-    private static readonly RideRule FliesFlat = Rules.OnSign(
+    private static readonly RideRule FliesFlat = Rules.Practice(
         "FliesFlat",
         Gravity.Ease,
         VerdictWord.Ease,
         SessionChange.Shorter,
         "A horse that flies needs less room, not more",
-        Sign.FlatAndLong,
-        "got long and flat",
+        c => DoesNotFit(c, Sign.FlatAndLong, "got long and flat", "Come in a little quieter."),
         $"Shorten by {ShorterCentimetres} cm, or add a pole.",
-        new($"Shorten by {ShorterCentimetres} cm, or add a pole.", "It flew and got flat: less room.")
+        new($"Shorten by {ShorterCentimetres} cm, or add a pole.", "It flew and got flat.")
     );
+
+    /// <summary>The pole moves to the horse, unless its approach is another count or another pace: then what stands stays.</summary>
+    private static Finding? DoesNotFit(VerdictContext c, Sign sign, string seen, string pace)
+    {
+        var instead =
+            c.Facts.Ways.Are(ApproachQuestion.DistanceDoesNotFit, Approach.AnotherCount) ? "Ride it on another count."
+            : c.Facts.Ways.Are(ApproachQuestion.DistanceDoesNotFit, Approach.ChangeThePace) ? pace
+            : null;
+        return Rules.Saw(c.Record, sign, seen) is not { } found || instead is null
+            ? Rules.Saw(c.Record, sign, seen)
+            : found with
+            {
+                Says = instead,
+                Do = $"{instead} What stands stays as it is.",
+                Change = SessionChange.SameAgain,
+            };
+    }
 
     private static readonly RideRule Drifts = Rules.Practice(
         "Drifts",
@@ -146,12 +162,21 @@ internal static class PoleAndFenceRules
             var signs = c.Record.Counts.Signs;
             var (left, right) = (signs.GetValueOrDefault(Sign.DriftedLeft), signs.GetValueOrDefault(Sign.DriftedRight));
             string[] sides = [.. left > 0 ? (string[])["left"] : [], .. right > 0 ? (string[])["right"] : []];
-            return sides.Length == 0
-                ? null
-                : new Finding(left + right, $"drifted {string.Join(" and ", sides)}", [.. sides.Select(side => $"drifted {side}")])
-                {
-                    Do = $"A guide pole or a wing on the {string.Join(" and on the ", sides)}.",
-                };
+            var ways = c.Facts.Ways;
+            // Let it find out: the first is let pass.
+            if (sides.Length == 0 || (left + right == 1 && ways.Are(ApproachQuestion.Mistake, Approach.FindOut)))
+            {
+                return null;
+            }
+
+            var straighten = ways.Are(ApproachQuestion.Mistake, Approach.TakeItNow);
+            return new Finding(left + right, $"drifted {string.Join(" and ", sides)}", [.. sides.Select(side => $"drifted {side}")])
+            {
+                Says = straighten ? "Straighten it now, before the next fence." : null,
+                Do = straighten
+                    ? "Straighten it at once, before the next fence; the fence stays as it is."
+                    : $"A guide pole or a wing on the {string.Join(" and on the ", sides)}.",
+            };
         },
         "A guide pole or a wing on that side.",
         new("A guide pole on the side it drifts to.", "A wing does as well.")
@@ -166,7 +191,14 @@ internal static class PoleAndFenceRules
         c =>
         {
             var times = c.Record.Counts.Signs.GetValueOrDefault(Sign.WrongLead) + c.Record.Counts.WrongLandings;
-            return times == 0 ? null : new Finding(times, "landed on the wrong lead", $"wrong lead {Rules.Times(times)}");
+            var leave = c.Facts.Ways.Are(ApproachQuestion.WrongLead, Approach.LeaveTheLead);
+            return times == 0
+                ? null
+                : new Finding(times, "landed on the wrong lead", $"wrong lead {Rules.Times(times)}")
+                {
+                    Says = leave ? "Leave it: straight on." : null,
+                    Do = leave ? "Leave it, and ride straight on: the lead comes with straightness." : null,
+                };
         },
         "Change before the turn; if it is not through in time, a simple change.",
         new("Change before the turn.", "If it is not through in time, a simple change.")
@@ -213,7 +245,7 @@ internal static class PoleAndFenceRules
         {
             var (left, right) = (c.Record.Passes.Left, c.Record.Passes.Right);
             var touched = left.Touched + right.Touched;
-            return touched == 0 || touched >= VerdictFigures.RegularKnocks.Value * (left.All + right.All)
+            return IsEasierAtOnce(c) || touched == 0 || touched >= VerdictFigures.RegularKnocks.Value * (left.All + right.All)
                 ? null
                 : new Finding(
                     touched,
@@ -231,9 +263,31 @@ internal static class PoleAndFenceRules
         VerdictWord.CarryOn,
         SessionChange.SameAgain,
         "One rub is a lesson of its own",
-        c => c.Record.Efforts.Left.Rub + c.Record.Efforts.Right.Rub == 1 ? new Finding(1, "rubbed a fence once", "1 rub") : null,
+        c => !IsEasierAtOnce(c) && Rubs(c) == 1 ? new Finding(1, "rubbed a fence once", "1 rub") : null,
         "Nothing: it teaches. A horse is never made to hit a fence."
     );
+
+    /// <summary>Where its approach is to make it easier at once, a touch or a rub is spoken of too.</summary>
+    private static readonly RideRule EasierAfterATouch = Rules.Practice(
+        "EasierAfterATouch",
+        Gravity.Ease,
+        VerdictWord.Ease,
+        SessionChange.RungBack,
+        "A touch or a rub is made easier at once, as its approach has it",
+        c =>
+        {
+            var touched = c.Record.Passes.Left.Touched + c.Record.Passes.Right.Touched;
+            return !IsEasierAtOnce(c) || touched + Rubs(c) == 0
+                ? null
+                : new Finding(touched + Rubs(c), "touched or rubbed", $"{touched} passes touched", $"{Rubs(c)} rubs");
+        },
+        "Easier next time: lower, fewer, or a gait less.",
+        new("Make it easier: lower, fewer, or a gait less.", "No horse is ever made to hit a pole.")
+    );
+
+    private static bool IsEasierAtOnce(VerdictContext c) => c.Facts.Ways.Are(ApproachQuestion.Touching, Approach.EasierAtOnce);
+
+    private static int Rubs(VerdictContext c) => c.Record.Efforts.Left.Rub + c.Record.Efforts.Right.Rub;
 
     /// <summary>Track, pace and hand are the rider's: the cause is logged, the horse is not marked down.</summary>
     private static readonly RideRule RidersDistance = Rules.Practice(
@@ -271,6 +325,7 @@ internal static class PoleAndFenceRules
         LandsOnWrongLead,
         TouchesNowAndThen,
         RubsOnce,
+        EasierAfterATouch,
         RidersDistance,
     ];
 

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 
@@ -64,20 +65,33 @@ internal static class ProgressRules
     )
     {
         Look = c =>
-            c.PartNow?.MarkHopedFor is { } hoped
-            && c.Record.Counts.LastMarks is { Left: { } left, Right: { } right }
-            && Math.Min(left, right) >= hoped
-                ? new Finding(
-                    Math.Min(left, right),
+            c.PartNow?.MarkHopedFor is not { } hoped || Lowest(c) is not { } lowest || lowest < hoped
+                ? null
+                : new Finding(
+                    lowest,
                     "the aim was met",
                     string.Create(CultureInfo.InvariantCulture, $"{hoped:0.#} hoped for on both reins")
                 )
-                : null,
+                {
+                    Says =
+                        c.Facts.Ways.Are(ApproachQuestion.SecondTry, Approach.Tomorrow) ? "That was the aim: leave it for another day."
+                        : c.Facts.Ways.Are(ApproachQuestion.SecondTry, Approach.EveryTime) ? "It is there every time: that was the aim."
+                        : null,
+                },
         Rail = new RailLine(
             "That was the aim: one repeat, and leave it.",
             "A session whose aim is met early ends there and counts as whole."
         ),
     };
+
+    /// <summary>The lower of the two reins' last marks; the lowest of the last three of each where it has to be there every time.</summary>
+    private static double? Lowest(VerdictContext c)
+    {
+        var everyTime = c.Facts.Ways.Are(ApproachQuestion.SecondTry, Approach.EveryTime);
+        var (left, right) = (c.Record.Counts.LeftMarks, c.Record.Counts.RightMarks);
+        var last = everyTime ? VerdictFigures.EveryTimeMarks.Value : 1;
+        return left.Count < last || right.Count < last ? null : left.TakeLast(last).Concat(right.TakeLast(last)).Min();
+    }
 
     public static readonly RideRule[] All = [PoorTwice, AimMet, EasyTwice];
 

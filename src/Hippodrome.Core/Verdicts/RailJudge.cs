@@ -1,5 +1,7 @@
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
+using Hippodrome.Core.Sessions;
 
 namespace Hippodrome.Core.Verdicts;
 
@@ -103,6 +105,11 @@ public static class RailJudge
         public Spoken? Ask(RideRule rule)
         {
             var line = rule.Rail!;
+            if (rule.IsSlip && IsLetGo)
+            {
+                return null;
+            }
+
             if (rule.Look(ContextAt(line.InPart, taps.Events.Count)) is not { } seen)
             {
                 return null;
@@ -139,6 +146,12 @@ public static class RailJudge
 
             return context;
         }
+
+        private bool IsLetGo =>
+            facts.Ways.Are(ApproachQuestion.Mistake, Approach.LetItGo)
+            && _part is { } part
+            && part < facts.Parts.Count
+            && facts.Parts[part].Phase == Phase.WarmUp;
 
         private bool IsHere(RideEvent e) => taps.Timeline.PartOf(e) == _part;
     }

@@ -1,4 +1,5 @@
 using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 
@@ -34,6 +35,16 @@ public sealed record RideCase(RideFacts Facts, IReadOnlyList<RideEvent> Taps, IR
     public IReadOnlyList<Fault> Faults()
     {
         var checks = new Checks();
+        foreach (var (field, there) in Needed())
+        {
+            checks.That(there, field, "This is missing.", "Hand it over as it came with the sheet.");
+        }
+
+        if (checks.Faults.Count > 0)
+        {
+            return checks.Faults;
+        }
+
         checks.That(Taps.Count is > 0 and <= MostTaps, "taps", "That is no ride to judge.", $"Give 1 to {MostTaps} taps.");
         checks.That(Earlier.Count <= MostEarlier, "earlier", "More rides than any rule looks back.", $"Give at most {MostEarlier}.");
         checks.That(Rung is null || Catalogue.Find(Rung.RungId) is not null, "rung.rungId", "There is no such rung.", "Name one.");
@@ -43,9 +54,24 @@ public sealed record RideCase(RideFacts Facts, IReadOnlyList<RideEvent> Taps, IR
             "There is no such rung.",
             "Name those of the library."
         );
-        checks.AddRange(Taps.Concat(Earlier.SelectMany(e => e.Taps)).SelectMany(RideLog.FaultsOf));
+        checks.AddRange(Taps.SelectMany(RideLog.FaultsOf));
+        checks.AddRange(Earlier.SelectMany(e => e.Taps).SelectMany(RideLog.FaultsOf));
         return checks.Faults;
     }
+
+    // What comes over the wire may lack anything, whatever its type says.
+    private IEnumerable<(string Field, bool There)> Needed() =>
+        [
+            ("taps", Taps is not null),
+            ("earlier", Earlier is not null && Earlier.All(e => e?.Taps is not null)),
+            ("facts", Facts is not null),
+            ("facts.parts", Facts?.Parts is { } parts && parts.All(p => p is not null)),
+            ("facts.legs", Facts?.Legs is { } legs && legs.All(l => l?.Touches is not null)),
+            ("facts.usualFast", Facts?.UsualFast is not null),
+            ("facts.ways", Facts?.Ways?.Held is not null),
+            ("facts.heat", Facts?.Heat is null or { Says: not null, Why: { Rule: not null, Inputs: not null, Source: not null } }),
+            ("rung", Rung is null or { RungId: not null, Reached: not null }),
+        ];
 
     /// <summary>What is said after each tap, the first first.</summary>
     public IReadOnlyList<JudgedTap> Course()
@@ -84,6 +110,7 @@ public sealed record RideCase(RideFacts Facts, IReadOnlyList<RideEvent> Taps, IR
                 {
                     LatestAsksForCare = RideRules.AsksForCare(plain),
                     HeatLimitC = Facts.HeatLimitC,
+                    ByRepeats = Facts.Ways.Are(ApproachQuestion.GoingUp, Approach.ByRepeats),
                 }
             ),
         ];

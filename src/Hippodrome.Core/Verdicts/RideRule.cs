@@ -93,6 +93,9 @@ public sealed record RideRule(string Name, Gravity Gravity, VerdictWord Word, Se
     /// <summary>False for a fall and for lameness.</summary>
     public bool CanBeOverruled { get; init; } = true;
 
+    /// <summary>A slip of schooling: where early slips are let go, the rail says nothing of it in the warm-up.</summary>
+    public bool IsSlip => Gravity == Gravity.Adjust;
+
     /// <summary>The moments it may speak at.</summary>
     public IReadOnlyList<Moment> Moments =>
         [.. Rail is null ? (Moment[])[] : [Moment.Riding], .. Do is null ? (Moment[])[] : [Moment.Reviewing]];

@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text.Json.Serialization;
 using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Weather;
@@ -50,6 +51,9 @@ public sealed record RungContext(
 
     /// <summary>The horse's own limit in °C of air.</summary>
     public double? HeatLimitC { get; init; }
+
+    /// <summary>Its approach is to climb by repeats, within a session.</summary>
+    public bool ByRepeats { get; init; }
 }
 
 /// <summary>Up, stay or back, with what it rests on and what is missing.</summary>
@@ -134,7 +138,7 @@ public static class RungRules
     {
         var missing = new List<string>();
         var good = c.Rides.TakeWhile(r => IsGood(c.Rung, r.Record)).Count();
-        if (good < c.Rung.SessionsToGoUp.Value)
+        if (good < c.Rung.SessionsToGoUp.Value && !(good > 0 && IsRepeated(c)))
         {
             var more = c.Rung.SessionsToGoUp.Value - good;
             missing.Add($"{more} good {(more == 1 ? "session" : "sessions")} more");
@@ -152,6 +156,13 @@ public static class RungRules
 
         return missing;
     }
+
+    /// <summary>Its approach is by repeats, and the latest ride had goes enough over poles or fences: never among changes, nor for a narrower fence.</summary>
+    private static bool IsRepeated(RungContext c) =>
+        c.ByRepeats
+        && c.Rung.Strand is not (Strand.Changes or Strand.Narrow)
+        && c.Rides[0].Record is var r
+        && r.Passes.Left.Clean + r.Passes.Right.Clean + r.Efforts.Left.Clear + r.Efforts.Right.Clear >= VerdictFigures.RepeatedGoes.Value;
 
     /// <summary>Days on which no rung is climbed.</summary>
     private static string? NotToday(RungContext c)

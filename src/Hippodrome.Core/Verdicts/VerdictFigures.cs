@@ -103,6 +103,13 @@ public static class VerdictFigures
         "sessions running",
         "one repeat tells skill from luck"
     );
+    public static readonly Figure<int> EveryTimeMarks = Figure.Chosen(
+        "There every time: the last marks on each rein",
+        3,
+        "marks",
+        "three running are no luck"
+    );
+    public static readonly Figure<int> RepeatedGoes = Figure.Practice("Climbed by repeats from", 4, "clean goes in one session");
     public static readonly Figure<double> CutWhenTired = Figure.Chosen(
         "Cut of the work after a tired ride",
         0.20,

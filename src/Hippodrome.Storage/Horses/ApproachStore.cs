@@ -1,3 +1,4 @@
+using System.Text.Json;
 using Hippodrome.Core.Horses;
 
 namespace Hippodrome.Storage.Horses;
@@ -18,33 +19,34 @@ public static class ApproachStore
                 """,
                 new { horseId }
             )
-        ).ConvertAll(r => new KeptChoice(
-            r.HorseId,
-            new ApproachMade(Enum.Parse<ApproachQuestion>(r.Question), r.Choice, r.Word),
-            r.By,
-            r.At
-        ));
+        )
+            // A question that is asked no more is passed over.
+            .Where(r => Enum.TryParse<ApproachQuestion>(r.Question, out _))
+            .Select(r => new KeptChoice(
+                r.HorseId,
+                new ApproachMade(Enum.Parse<ApproachQuestion>(r.Question), r.Choice, r.Word),
+                r.By,
+                r.At
+            ))
+            .ToList();
 
-    /// <summary>The choice that holds for each of these horses on one question.</summary>
-    public static async Task<Dictionary<Guid, ApproachChoice>> ApproachHoldsAsync(
-        this YardSession yard,
-        ApproachQuestion question,
-        IEnumerable<Guid> horseIds
-    ) =>
+    /// <summary>The choices that hold for each of these horses.</summary>
+    public static async Task<Dictionary<Guid, Ways>> WaysAsync(this YardSession yard, IEnumerable<Guid> horseIds) =>
         (
-            await yard.QueryAsync<HoldsRow>(
+            await yard.QueryAsync<WaysRow>(
                 """
                 select h.id, h.temperament,
-                    (select c.choice from approach_choice c where c.yard_id = @yard and c.horse_id = h.id and c.question = @question order by c.n desc limit 1) as own,
-                    (select c.choice from approach_choice c where c.yard_id = @yard and c.horse_id is null and c.question = @question order by c.n desc limit 1) as yard_choice
+                    (select json_object_agg(c.question, c.choice) from (
+                        select distinct on (question) question, choice from approach_choice
+                        where yard_id = @yard and horse_id = h.id order by question, n desc) c)::text as own,
+                    (select json_object_agg(c.question, c.choice) from (
+                        select distinct on (question) question, choice from approach_choice
+                        where yard_id = @yard and horse_id is null order by question, n desc) c)::text as of_yard
                 from horse h where h.yard_id = @yard and h.id = any(@ids)
                 """,
-                new { question = question.ToString(), ids = horseIds.ToArray() }
+                new { ids = horseIds.ToArray() }
             )
-        ).ToDictionary(
-            r => r.Id,
-            r => Approach.Holds(Approach.Of(question), r.Own, r.YardChoice, r.Temperament is { } t ? Enum.Parse<Temperament>(t) : null)
-        );
+        ).ToDictionary(r => r.Id, r => r.Hold());
 
     public static Task AddApproachChoiceAsync(this YardSession yard, Guid? horseId, ApproachMade made, Guid by)
     {
@@ -76,7 +78,31 @@ public static class ApproachStore
             new { horseId, temperament = temperament?.ToString() }
         );
 
-    private sealed record HoldsRow(Guid Id, string? Temperament, string? Own, string? YardChoice);
+    private sealed record WaysRow(Guid Id, string? Temperament, string? Own, string? OfYard)
+    {
+        public Ways Hold()
+        {
+            var (own, yard) = (Read(Own), Read(OfYard));
+            Temperament? temperament = Temperament is { } t ? Enum.Parse<Temperament>(t) : null;
+            return new Ways(
+                Approach.Topics.ToDictionary(
+                    topic => topic.Question,
+                    topic =>
+                        Approach
+                            .Holds(
+                                topic,
+                                own.GetValueOrDefault($"{topic.Question}"),
+                                yard.GetValueOrDefault($"{topic.Question}"),
+                                temperament
+                            )
+                            .Id
+                )
+            );
+        }
+
+        private static Dictionary<string, string?> Read(string? choices) =>
+            choices is null ? [] : JsonSerializer.Deserialize<Dictionary<string, string?>>(choices)!;
+    }
 
     private sealed record ChoiceRow(Guid? HorseId, string Question, string? Choice, string Word, string By, DateTime At);
 }

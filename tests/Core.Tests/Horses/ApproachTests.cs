@@ -4,7 +4,7 @@ using Xunit;
 
 namespace Hippodrome.Core.Tests.Horses;
 
-/// <summary>Where good trainers differ: seventeen questions (common practice, no source).</summary>
+/// <summary>Where good trainers differ (common practice, no source). Each answer says what it changes; that it does is tested where it does.</summary>
 public class ApproachTests
 {
     [Fact]
@@ -19,6 +19,14 @@ public class ApproachTests
                 (t.ByTemperament ?? new Dictionary<Temperament, string>()).Values.Select(id => t.Choices.Any(c => c.Id == id))
             )
             .ShouldAllBe(known => known);
+    }
+
+    [Fact]
+    public void Every_answer_says_what_it_changes_and_no_two_the_same()
+    {
+        var does = Approach.Topics.SelectMany(t => t.Choices.Select(c => c.Does)).ToList();
+        does.ShouldAllBe(d => d.Length > 20 && d.EndsWith('.'));
+        does.Distinct().Count().ShouldBe(does.Count);
     }
 
     [Fact]

@@ -13,7 +13,7 @@ namespace Hippodrome.Core.Tests.Sessions;
 /// <summary>The shape of a proposed session (common practice, no source; minutes by age and cold are chosen for Hippodrome).</summary>
 public class SessionDraftTests
 {
-    private static readonly Habits NoHabits = new(null, [], false);
+    private static readonly Habits NoHabits = new(null, [], Ways.Default);
 
     private static readonly Places Ready = Places.From(
         new[]
@@ -48,7 +48,8 @@ public class SessionDraftTests
         double humidity = 50,
         Habits? habits = null,
         Ground ground = Ground.Arena,
-        IReadOnlyList<NearbyDay>? nearby = null
+        IReadOnlyList<NearbyDay>? nearby = null,
+        Places? places = null
     )
     {
         var horse = Make.Horse(age, experience: Experience.Established);
@@ -60,7 +61,7 @@ public class SessionDraftTests
                 SetUps = new Dictionary<Guid, SetUp>(),
                 Nearby = nearby ?? [],
                 TemperatureC = celsius,
-                Places = Ready,
+                Places = places ?? Ready,
                 Heat = Heat.Advise(new WeatherReading(celsius, humidity, false)),
             };
         return SessionProposal.For(new Wanted(Make.Today, focus, minutes, true, ground, []), habits ?? NoHabits, Of).OrThrow();
@@ -89,10 +90,73 @@ public class SessionDraftTests
     [Fact]
     public void The_warm_up_is_in_this_horses_own_order()
     {
-        IEnumerable<Gait?> Order(bool canterEarly) =>
-            Propose(habits: NoHabits with { CanterEarly = canterEarly }).Parts!.Where(p => p.Phase == Phase.WarmUp).Select(p => p.Gait);
-        Order(false).ShouldBe([Gait.Walk, Gait.Trot, Gait.Canter]);
-        Order(true).ShouldBe([Gait.Walk, Gait.Canter, Gait.Trot]);
+        IEnumerable<Gait?> Order(string choice) =>
+            Propose(habits: By(ApproachQuestion.Order, choice)).Parts!.Where(p => p.Phase == Phase.WarmUp).Select(p => p.Gait);
+        Order("walk-trot-canter").ShouldBe([Gait.Walk, Gait.Trot, Gait.Canter]);
+        Order("canter-early").ShouldBe([Gait.Walk, Gait.Canter, Gait.Trot]);
+        Order("sideways-first").ShouldBe([Gait.Walk, Gait.Walk, Gait.Trot, Gait.Canter]);
+    }
+
+    private static Habits By(ApproachQuestion question, string choice) => NoHabits with { Ways = Ways.Default.With(question, choice) };
+
+    [Fact]
+    public void It_warms_up_with_its_head_as_its_approach_has_it()
+    {
+        string Trotted(string choice) =>
+            Propose(habits: By(ApproachQuestion.HeadAndNeck, choice))
+                .Parts!.Single(p => p is { Phase: Phase.WarmUp, Gait: Gait.Trot })
+                .What!;
+        Trotted("long-and-low").ShouldContain("long and low");
+        Trotted("light-and-taller").ShouldContain("taller");
+    }
+
+    [Fact]
+    public void The_main_thing_comes_late_or_while_it_is_fresh()
+    {
+        List<string?> Rungs(string choice) =>
+            [
+                .. Propose(habits: By(ApproachQuestion.FreshOrTired, choice))
+                    .Parts!.Where(p => p is { Phase: Phase.Work, RungId: not null })
+                    .Select(p => p.RungId)
+                    .Distinct(),
+            ];
+        Rungs("late").ShouldBe(["flatwork/ten-metres", "flatwork/simple-change"]);
+        Rungs("fresh").ShouldBe(["flatwork/simple-change", "flatwork/ten-metres"]);
+    }
+
+    [Fact]
+    public void Poles_begin_in_walk_or_with_the_rung_below()
+    {
+        string? First(string choice) =>
+            Propose(Strand.Poles, habits: By(ApproachQuestion.Poles, choice)).Parts!.First(p => p.Phase == Phase.Work).RungId;
+        First("walk-first").ShouldBe("poles/walk-poles");
+        First("trot-soon").ShouldNotBe("poles/walk-poles");
+    }
+
+    [Theory]
+    [InlineData("through-counter-canter", new[] { "changes/canter-walk-canter" })]
+    [InlineData("through-forward-back", new[] { "flatwork/simple-change" })]
+    [InlineData("mixed", new[] { "changes/canter-walk-canter", "flatwork/simple-change" })]
+    public void What_leads_to_a_first_change_is_as_its_approach_has_it(string choice, string[] leads)
+    {
+        var places = Places.From([
+            new RungMove(Strand.Changes, "changes/single-change", MoveKind.ByHand, "x", Make.Today),
+            new RungMove(Strand.Flatwork, "flatwork/collected-gaits", MoveKind.ByHand, "x", Make.Today),
+        ]);
+        All(Strand.Changes, habits: By(ApproachQuestion.FlyingChanges, choice), places: places)
+            .Session.Parts!.Where(p => p is { Phase: Phase.Work, RungId: not null })
+            .Select(p => p.RungId!)
+            .Distinct()
+            .ShouldBe(leads);
+    }
+
+    [Fact]
+    public void An_aid_on_the_lunge_is_named_as_its_approach_has_it()
+    {
+        string Notes(string choice) => string.Join(" ", All(Strand.Lunge, habits: By(ApproachQuestion.Lungeing, choice)).Notes);
+        Notes("plain").ShouldNotContain("loosened");
+        Notes("side-aid").ShouldContain("Side reins, even on both sides");
+        Notes("rig").ShouldContain("A rig behind the quarters");
     }
 
     [Fact]

@@ -13,7 +13,7 @@ namespace Hippodrome.Core.Tests.Sessions;
 
 public class SessionProposalTests
 {
-    private static readonly Habits NoHabits = new(null, [], false);
+    private static readonly Habits NoHabits = new(null, [], Ways.Default);
 
     /// <summary>Everything but the plan, as a horse that stands here would have it.</summary>
     private sealed record Stable(

@@ -17,7 +17,7 @@ const { data: approach } = useApproach(() => props.horseId)
 const all = ref(false)
 const shown = computed(() => (approach.value?.topics ?? []).filter((t) => all.value || t.from !== 'default'))
 const fromWords = { default: 'default', yard: 'as the yard does', own: 'its own' }
-const says = (t: TopicView) => t.choices.find((c) => c.id === t.holds)?.says
+const held = (t: TopicView) => t.choices.find((c) => c.id === t.holds)
 const refresh = () => changed(props.horseId ? bearsUpon.horse(props.horseId) : bearsUpon.approach)
 const mine = computed(() => (props.horseId ? 'own' : 'yard'))
 
@@ -72,7 +72,8 @@ async function choose(t: TopicView, choice: string | null) {
           :options="t.choices.map((c) => ({ value: c.id, label: c.says }))"
           @change="(id) => choose(t, id)"
         />
-        <strong v-else>{{ says(t) }}</strong>
+        <strong v-else>{{ held(t)?.says }}</strong>
+        <span>{{ held(t)?.does }}</span>
         <span class="small quiet"
           >{{ fromWords[t.from] }}: {{ t.because }}<template v-if="t.by">, {{ t.by }}</template>
           <Button v-if="t.from === mine && trains()" type="link" size="small" @click="choose(t, null)">
