@@ -255,7 +255,7 @@ public class CautionTests(App app) : IClassFixture<App>
         );
         (await FaultsAsync(horse, poles)).ShouldContain("SameLegTouches soft");
         var sheet = await app.Trainer.GetAsync($"{Calls.Of(horse)}/rail");
-        ((int)sheet["advice"]!.AsArray().Single(a => (string)a!["rule"]! == "TheSameLeg")!["earlier"]!["leftHind"]!).ShouldBe(6);
+        sheet["facts"]!["legs"]!.AsArray().Sum(l => (int)l!["touches"]!["leftHind"]!).ShouldBe(6);
         await app.Trainer.PostAsync($"{Calls.Of(horse)}/leg-looks", new LegLookEntry("physiotherapist: tight, loosened"));
         (await FaultsAsync(horse, poles)).ShouldNotContain("SameLegTouches soft");
     }
@@ -352,7 +352,7 @@ public class CautionTests(App app) : IClassFixture<App>
 
         var sheet = await app.Trainer.GetAsync($"{Calls.Of(horse)}/rail");
         sheet["habits"]!.AsArray().ShouldHaveSingleItem()!["rule"]!.ToString().ShouldBe("WalkedFirst");
-        sheet["advice"]!.AsArray().ShouldNotContain(a => (string)a!["rule"]! == "WalkedFirst");
+        sheet["stops"]!.AsArray().ShouldNotContain(s => (string)s!["advice"]!["rule"]! == "WalkedFirst");
     }
 
     [Fact]

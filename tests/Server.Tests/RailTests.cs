@@ -111,10 +111,10 @@ public class RailTests(App app) : IClassFixture<App>
         var session = (await Calls.SessionAsync(app, Calls.Session(setUp: Guid.Parse((string)setUp!)), horse)).Split('/')[^1];
         var sheet = await app.Rider.GetAsync($"{Calls.Of(horse)}/rail?sessionId={session}");
         ((string)sheet["rideId"]!).ShouldBe(session);
-        sheet["parts"]!.AsArray().Count.ShouldBe(sheet["session"]!["parts"]!.AsArray().Count);
-        sheet["parts"]!.AsArray().ShouldContain(p => (string)p!["pad"]! == "fence" && (int)p["fences"]! == 3);
+        sheet["facts"]!["parts"]!.AsArray().Count.ShouldBe(sheet["session"]!["parts"]!.AsArray().Count);
+        sheet["facts"]!["parts"]!.AsArray().ShouldContain(p => (string)p!["pad"]! == "fence" && (int)p["fences"]! == 3);
         sheet["setUps"]!.AsArray().ShouldHaveSingleItem();
-        sheet["advice"]!.AsArray().ShouldContain(a => !(bool)a!["canWait"]!);
+        sheet["stops"]!.AsArray().Select(s => (string)s!["advice"]!["rule"]!).ShouldBe(["OffOrSore", "Fall"]);
         (await app.Rider.RefusedAsync(HttpMethod.Get, $"{Calls.Of(app.Horse)}/rail?sessionId={session}")).Status.ShouldBe(404);
     }
 

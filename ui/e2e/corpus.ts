@@ -63,6 +63,7 @@ const part = (more: Partial<RailPart> = {}): RailPart => ({
   line: null,
   poles: 0,
   manner: 'ridden',
+  phase: 'work',
   setUpId: null,
   markHopedFor: null,
   ...more,
@@ -129,6 +130,10 @@ export const recipes: Record<string, Recipe> = {
   },
   TouchesNowAndThen: { taps: (any) => [passes(rein(any), 9, 1, 0, 3)] },
   RubsOnce: { taps: (any) => [jump(rein(any), 'rub')] },
+  EasierAfterATouch: {
+    facts: { ways: { held: { touching: 'easier-at-once' } } },
+    taps: (any) => [jump(rein(any), 'rub')],
+  },
   RidersDistance: {
     taps: (any) => [
       { ...jump('left', 'clear'), id: 'the jump' },
@@ -275,6 +280,7 @@ export function corpus(count: number): { rules: string[]; ride: RideCase }[] {
           usualFast: [],
           rampFast: null,
           changesAreSure: false,
+          ways: { held: {} },
           ...facts,
         },
         taps: tapped(any, made),
