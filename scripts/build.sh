@@ -54,7 +54,7 @@ build_ui() {
 build_once() {
   local stamp=.hippodrome/built
   if [ -f "$stamp" ] && [ -f "$server_dll" ] && [ -f ui/dist/index.html ] \
-    && [ -z "$(find src ui/src ui/index.html ui/package-lock.json ui/vite.config.ts ui/uno.config.ts ui/device.ts ui/serviceWorker.ts Directory.*.props global.json -newer "$stamp" \
+    && [ -z "$(find src ui/src ui/index.html ui/package-lock.json ui/vite.config.ts ui/uno.config.ts ui/device.ts ui/figures.mjs ui/serviceWorker.ts Directory.*.props global.json -newer "$stamp" \
       -type f -not -path '*/obj/*' -not -path '*/bin/*' -not -path 'ui/src/api/*' -print -quit)" ]; then
     return
   fi

@@ -166,6 +166,12 @@ public static class SessionFigures
         "years",
         "ridden and going well: empty wings, one raised end, a cross-pole from trot"
     );
+    public static readonly Figure<double> MarkHoped = Figure.Chosen(
+        "The mark hoped for where nobody says another",
+        6.5,
+        "",
+        "better than satisfactory, and short of what goes up a rung"
+    );
     public static readonly Figure<double> YoungBudget = Figure.Chosen(
         "Fences at that age, of a green horse's budget",
         0.5,

@@ -347,7 +347,7 @@ public static class SessionTemplates
             Gait = gait,
             Rein = Rein.Both,
             Minutes = minutes,
-            MarkHopedFor = rung is null ? null : 6.5,
+            MarkHopedFor = rung is null ? null : SessionFigures.MarkHoped.Value,
             RungId = rung,
             ExerciseId = rung is null ? null : $"{rung}/{exercise}",
         };

@@ -24,6 +24,15 @@ public enum ElementKind
     Mark,
 }
 
+public static class ElementKinds
+{
+    /// <summary>A pole on the ground, or one on low blocks: nothing is jumped.</summary>
+    public static bool IsPole(this ElementKind kind) => kind is ElementKind.Pole or ElementKind.RaisedPole or ElementKind.PlacingPole;
+
+    /// <summary>A fence with a spread.</summary>
+    public static bool IsOxer(this ElementKind kind) => kind is ElementKind.AscendingOxer or ElementKind.SquareOxer or ElementKind.Parallel;
+}
+
 /// <summary>An end of a pole, left and right as the horse comes to it.</summary>
 public enum PoleEnd
 {

@@ -38,6 +38,17 @@ public static class SetUpFigures
         "m",
         "Klimke, Cavaletti"
     );
+    public static readonly Figure<double> StartRaisedPole = Figure.Chosen("A raised pole begins at", 0.10, "m", "one low block");
+    public static readonly Figure<double> StartCavaletti = Figure.Chosen("A cavaletti of a line begins at", 0.20, "m", "its usual height");
+    public static readonly Figure<double> StartCrossPole = Figure.Chosen("A cross-pole begins at", 0.50, "m", "its middle steps over");
+    public static readonly Figure<double> StartFence = Figure.Chosen("A fence begins at", 0.60, "m", "small, and a fence all the same");
+    public static readonly Figure<double> StartSpread = Figure.Chosen("A spread begins at", 0.80, "m", "wider than high, and small");
+    public static readonly Figure<double> StartCorridor = Figure.Chosen(
+        "A corridor begins as wide as",
+        1.20,
+        "m",
+        "a horse and a hand on each side"
+    );
     public static readonly Figure<double> UnevenStep = Figure.Chosen(
         "Most that each gap between poles grows or shrinks on the last",
         0.10,

@@ -36,6 +36,16 @@ public static class OpenApiDocument
                     return Task.CompletedTask;
                 }
             );
+            // Figures that a page needs before it asks anything come with the types it is built from.
+            options.AddDocumentTransformer(
+                async (document, context, cancel) =>
+                {
+                    document.AddComponent(nameof(PageFigures), await context.GetOrCreateSchemaAsync(typeof(PageFigures), null, cancel));
+                    (document.Extensions ??= new Dictionary<string, IOpenApiExtension>())["x-figures"] = new JsonNodeExtension(
+                        JsonSerializer.SerializeToNode(new PageFigures(), Json.Options)!
+                    );
+                }
+            );
             options.AddSchemaTransformer(
                 (schema, context, _) =>
                 {

@@ -22,7 +22,7 @@ export async function follow(
   let job = (await ordered.json()) as Job
   let heard = Date.now()
   try {
-    for (let wait = soonest; ; wait = Math.min(wait * 1.5, latest)) {
+    for (let wait = soonest; ; wait = Math.min((wait * 3) / 2, latest)) {
       underWay.value = job
       await pause(wait, signal)
       try {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figures } from '../api/figures'
 import Button from 'ant-design-vue/es/button'
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
@@ -45,7 +46,9 @@ const line = computed(() => lines.value[here.value]!)
 const next = computed(() => lines.value.findIndex((l, i) => i > here.value && l.gate.open))
 const back = computed(() => lines.value.findLastIndex((l, i) => i < here.value && l.gate.open))
 const lame = computed(() =>
-  lines.value.some((l) => l.sides.some((s) => at(l.item.item, s.rein).felt.includes('offOrUnlevel'))),
+  lines.value.some((l) =>
+    l.sides.some((s) => at(l.item.item, s.rein).felt.some((f) => figures.painFelt.includes(f))),
+  ),
 )
 const arrow = (rein: Rein) => (rein === 'left' ? '◀ ' : '')
 const arrowAfter = (rein: Rein) => (rein === 'right' ? ' ▶' : '')

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figures } from '../api/figures'
 import { computed } from 'vue'
 import type { Felt } from '../api/schema'
 import ChipRow from '../house/ChipRow.vue'
@@ -11,7 +12,7 @@ const emit = defineEmits<{ tap: [change: Partial<Tapped>] }>()
 const whole = computed(() => (props.answer.mark === null ? null : Math.floor(props.answer.mark)))
 const half = computed(() => props.answer.mark !== null && props.answer.mark % 1 !== 0)
 const choices = computed(() =>
-  props.chips.map((value) => ({ value, label: feltWords[value], grave: value === 'offOrUnlevel' })),
+  props.chips.map((value) => ({ value, label: feltWords[value], grave: figures.painFelt.includes(value) })),
 )
 const mark = (n: number) => emit('tap', { mark: whole.value === n && !half.value ? null : n })
 const addHalf = () =>

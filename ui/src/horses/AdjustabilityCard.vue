@@ -25,7 +25,7 @@ const form = reactive<{ gapMetres: number; fewest: number | null; most: number |
   fewest: null,
   most: null,
 })
-const longest = computed(() => Math.max(...(data.value?.rides ?? []).map((r) => r.longest), 3.4))
+const longest = computed(() => Math.max(...(data.value?.rides ?? []).map((r) => r.longest), 3))
 const refresh = () => changed(bearsUpon.horse(props.horseId))
 
 async function add() {

@@ -18,6 +18,7 @@ const all = ref(false)
 const shown = computed(() => (approach.value?.topics ?? []).filter((t) => all.value || t.from !== 'default'))
 const fromWords = { default: 'default', yard: 'as the yard does', own: 'its own' }
 const held = (t: TopicView) => t.choices.find((c) => c.id === t.holds)
+const others = (t: TopicView) => t.choices.filter((c) => c.id !== t.holds)
 const refresh = () => changed(props.horseId ? bearsUpon.horse(props.horseId) : bearsUpon.approach)
 const mine = computed(() => (props.horseId ? 'own' : 'yard'))
 
@@ -80,6 +81,14 @@ async function choose(t: TopicView, choice: string | null) {
             {{ horseId ? 'Go back to the yard’s' : 'Go back to the default' }}
           </Button></span
         >
+        <details v-if="all" class="small">
+          <summary>What the other answers change</summary>
+          <ul class="grid gap-4px pt-4px">
+            <li v-for="c in others(t)" :key="c.id">
+              <strong>{{ c.says }}.</strong> {{ c.does }}
+            </li>
+          </ul>
+        </details>
       </li>
     </ul>
   </section>

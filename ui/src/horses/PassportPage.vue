@@ -3,6 +3,7 @@ import LinkButton from '../house/LinkButton.vue'
 import Button from 'ant-design-vue/es/button'
 import Modal from 'ant-design-vue/es/modal'
 import { computed } from 'vue'
+import { workshop } from '../api/figures'
 import { ask, client } from '../api/client'
 import type { HorseEntry, HorseView, StrideView } from '../api/schema'
 import AssessmentsCard from '../assessments/AssessmentsCard.vue'
@@ -49,7 +50,7 @@ const words = {
 
 function handsInCm(hands: string) {
   const [whole, inches] = hands.replace(' hh', '').split('.').map(Number)
-  return (whole! * 4 + (inches ?? 0)) * 2.54
+  return (whole! * 4 + (inches ?? 0)) * workshop.inch
 }
 
 const { entry, open, problem, busy, begin, keep, takeTheirs } = useDraft<HorseEntry, HorseView>({
@@ -58,7 +59,7 @@ const { entry, open, problem, busy, begin, keep, takeTheirs } = useDraft<HorseEn
     name: h.name,
     foaled: h.foaled,
     // In hands where that says it exactly, so that an edit of something else never moves the height.
-    height: Math.abs(handsInCm(h.hands) - h.heightCm) < 0.1 ? h.hands : `${h.heightCm} cm`,
+    height: Math.abs(handsInCm(h.hands) - h.heightCm) * 10 < 1 ? h.hands : `${h.heightCm} cm`,
     sex: h.sex,
     experience: h.experience,
     goesAt: h.goesAt,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { workshop } from '../api/figures'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import { ask, client, Problem } from '../api/client'
 
@@ -73,7 +74,10 @@ function move(steps: number) {
   if (props.value === null || props.value === undefined) return
   latest++
   draft.value = null
-  emit('change', Math.max(0, Math.round((props.value + steps * (props.step ?? 0.05)) * 10_000) / 10_000))
+  emit(
+    'change',
+    Math.max(0, Math.round((props.value + steps * (props.step ?? workshop.metreStep)) * 10_000) / 10_000),
+  )
 }
 </script>
 

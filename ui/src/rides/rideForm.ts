@@ -1,3 +1,4 @@
+import { figures } from '../api/figures'
 import type {
   EffortOutcome,
   Faller,
@@ -58,7 +59,7 @@ export interface RideForm {
 
 export const legs: Leg[] = ['leftFore', 'rightFore', 'leftHind', 'rightHind']
 export const noTouches = () => Object.fromEntries(legs.map((l) => [l, 0])) as Record<Leg, number>
-export const graveSigns: Sign[] = ['offOrUnlevel', 'soreBack', 'heatInLeg']
+export const graveSigns: Sign[] = figures.painSigns
 
 const perSide = <T>(make: () => T): PerSide<T> => ({ left: make(), right: make() })
 

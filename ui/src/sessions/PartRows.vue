@@ -23,7 +23,7 @@ const props = defineProps<{
   /** How the horse is worked in each part that says nothing else. */
   manner: Manner
 }>()
-const marks = [5, 5.5, 6, 6.5, 7, 7.5, 8].map((m) => ({ value: m, label: String(m) }))
+const marks = Array.from({ length: 7 }, (_, i) => 5 + i / 2).map((m) => ({ value: m, label: String(m) }))
 const order: Phase[] = ['warmUp', 'work', 'newWork', 'coolDown']
 const { data: library } = useLibrary()
 const opened = ref<number | null>(null)

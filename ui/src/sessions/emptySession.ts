@@ -1,3 +1,4 @@
+import { figures } from '../api/figures'
 import type { PartEntry, SessionEntry } from '../api/schema'
 
 /** A session to begin from: walk first, work, walk last. */
@@ -14,7 +15,15 @@ export function emptySession(on: string, setUpId?: string): SessionEntry {
     },
   ]
   if (setUpId)
-    work.push({ phase: 'work', what: '', gait: 'trot', rein: 'both', minutes: 8, setUpId, markHopedFor: 6.5 })
+    work.push({
+      phase: 'work',
+      what: '',
+      gait: 'trot',
+      rein: 'both',
+      minutes: 8,
+      setUpId,
+      markHopedFor: figures.markHoped,
+    })
   return {
     on,
     emphasis: '',

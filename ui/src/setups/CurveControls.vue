@@ -48,7 +48,7 @@ const set = (change: Partial<SetUpEntryCurvedPolesEntry>) => (entry.value = { ..
     :label="entry.kind === 'fan' ? 'Ridden from the centre' : 'Diameter of the circle'"
     name="radiusMetres"
     :hint="entry.kind === 'fan' ? 'Nearer is a shorter step' : undefined"
-    :step="entry.kind === 'fan' ? 0.25 : 0.5"
+    :step="entry.kind === 'fan' ? 1 / 4 : 1 / 2"
     :value="entry.kind === 'fan' ? entry.radiusMetres : entry.radiusMetres! * 2"
     @change="(m) => set({ radiusMetres: entry.kind === 'fan' ? m : m / 2 })"
   />

@@ -7,6 +7,7 @@ import type { KitKind } from '../api/schema'
 import { bearsUpon, keys, useChanged } from '../house/keys'
 import NumberField from '../house/NumberField.vue'
 import ProblemNote from '../house/ProblemNote.vue'
+import { workshop } from '../api/figures'
 import { useProblem } from '../house/faults'
 import { done } from '../house/undo'
 
@@ -20,12 +21,7 @@ interface Line {
 const pole = (lengthMetres: number, label: string): Line => ({ kind: 'pole', lengthMetres, label, count: 0 })
 const thing = (kind: KitKind, label: string): Line => ({ kind, lengthMetres: 0, label, count: 0 })
 const usual = (): Line[] => [
-  pole(3.5, 'Poles of 3.5 m'),
-  pole(3, 'Poles of 3 m'),
-  pole(2.5, 'Poles of 2.5 m'),
-  pole(1.8, 'Poles of 1.8 m'),
-  pole(1.2, 'Poles of 1.2 m'),
-  pole(0.9, 'Poles of 0.9 m'),
+  ...workshop.poleLengths.map((metres) => pole(metres, `Poles of ${metres} m`)),
   thing('wing', 'Wings'),
   thing('cup', 'Cups'),
   thing('block', 'Blocks'),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { workshop } from '../api/figures'
 import type { SetUpEntryNarrowEntry } from '../api/schema'
 import ChoiceField from '../house/ChoiceField.vue'
 import DistanceField from '../house/DistanceField.vue'
@@ -6,7 +7,7 @@ import { comesIn } from './setUpEntries'
 
 const entry = defineModel<SetUpEntryNarrowEntry>({ required: true })
 const set = (change: Partial<SetUpEntryNarrowEntry>) => (entry.value = { ...entry.value, ...change })
-const widths = [3.5, 2.5, 1.8, 1.2, 0.9].map((w) => ({ value: w, label: `${w.toFixed(1)} m` }))
+const widths = workshop.narrowWidths.map((w) => ({ value: w, label: `${w.toFixed(1)} m` }))
 </script>
 
 <template>

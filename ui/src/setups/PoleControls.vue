@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { workshop } from '../api/figures'
 import { computed } from 'vue'
 import type { GaitVariant, SetUpEntryPoleLineEntry } from '../api/schema'
 import ChoiceField from '../house/ChoiceField.vue'
@@ -13,6 +14,12 @@ const canter = computed(() => entry.value.variant?.startsWith('canter'))
 const zigzag = computed(() => entry.value.laying === 'zigzag')
 const gait = (variant: GaitVariant) =>
   set({ variant, ...(variant.startsWith('canter') ? { laying: 'square' } : {}) })
+const gaps = workshop.unevenSteps.map((value) => ({
+  value,
+  label: value
+    ? `${Math.round(Math.abs(value) * 100)} cm ${value < 0 ? 'shorter' : 'longer'} than the last`
+    : 'the same',
+}))
 </script>
 
 <template>
@@ -54,7 +61,7 @@ const gait = (variant: GaitVariant) =>
         { value: 'alternateEnds', label: 'Ends raised in turn' },
         { value: 'bothEnds', label: 'Both ends raised' },
       ]"
-      @change="(raising) => set({ raising, heightMetres: entry.heightMetres ?? 0.1 })"
+      @change="(raising) => set({ raising, heightMetres: entry.heightMetres ?? workshop.raisedPole })"
     />
     <DistanceField
       v-if="entry.raising !== 'ground'"
@@ -69,13 +76,7 @@ const gait = (variant: GaitVariant) =>
       label="Each gap"
       name="stepMetres"
       :value="entry.stepMetres ?? 0"
-      :options="[
-        { value: -0.1, label: '10 cm shorter than the last' },
-        { value: -0.05, label: '5 cm shorter than the last' },
-        { value: 0, label: 'the same' },
-        { value: 0.05, label: '5 cm longer than the last' },
-        { value: 0.1, label: '10 cm longer than the last' },
-      ]"
+      :options="gaps"
       @change="(stepMetres) => set({ stepMetres })"
     />
   </template>

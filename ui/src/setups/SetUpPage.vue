@@ -136,7 +136,7 @@ async function keep(asNew: boolean, version?: number) {
 
 /** What was taken hold of, as it stood then: a drag is one change, however long. */
 let held: { entry: SetUpEntry; measured: MeasuredSetUp } | null = null
-const step = computed(() => tapeStep(unit.value, signedIn.value?.me?.paceMetres ?? 0.9144))
+const step = computed(() => tapeStep(unit.value, signedIn.value?.me?.paceMetres))
 function drag(element: number, metres: number) {
   if (!held && measured.value) {
     held = { entry: entry.value, measured: measured.value }

@@ -1,9 +1,14 @@
-import type { ArenaLine, LengthUnit, MeasuredSetUp, SetUpEntry } from '../api/schema'
+import { workshop } from '../api/figures'
+import type { LengthUnit, MeasuredSetUp, SetUpEntry } from '../api/schema'
 import { isLine, isPoles } from './setUpEntries'
 
-/** The finest step that can be set: 5 cm, 3 inches, a quarter of a pace. */
-export const tapeStep = (unit: LengthUnit, paceMetres: number) =>
-  unit === 'feet' ? 0.0762 : unit === 'paces' ? paceMetres / 4 : 0.05
+/** The finest step that can be set with this person's tape or legs. */
+export const tapeStep = (unit: LengthUnit, paceMetres: number | null | undefined) =>
+  unit === 'feet'
+    ? workshop.footStep
+    : unit === 'paces'
+      ? (paceMetres ?? workshop.pace) * workshop.paceStep
+      : workshop.metreStep
 
 const round = (metres: number) => Math.round(metres * 10_000) / 10_000
 
@@ -32,35 +37,23 @@ export function moved(
     return { ...entry, elements }
   }
   const shared = isPoles(entry) ? by / element : by
+  const most = workshop.mostAdjusted
   const adjust = (entry.adjustMetres ?? 0) + Math.round(shared / step) * step
-  return { ...entry, adjustMetres: round(Math.min(0.6, Math.max(-0.6, adjust))) } as SetUpEntry
+  return { ...entry, adjustMetres: round(Math.min(most, Math.max(-most, adjust))) } as SetUpEntry
 }
-
-const lines: ArenaLine[] = [
-  'leftInnerTrack',
-  'leftQuarterLine',
-  'centreLine',
-  'rightQuarterLine',
-  'rightInnerTrack',
-]
-/** Metres of each line from the left long side, to find the nearest to where it was dragged. */
-const acrossOf = [3, 5, 10, 15, 17]
 
 /** The set-up moved as a whole: along by half metres, across to the nearest line, or by lines. */
 export function placed(entry: SetUpEntry, along: number, across: number, byLines = false): SetUpEntry {
-  const at = lines.indexOf(entry.line!)
-  const wanted = acrossOf[at]! + across
-  const line = byLines
-    ? lines[Math.min(lines.length - 1, Math.max(0, at + across))]!
-    : lines[
-        acrossOf.reduce(
-          (best, m, i) => (Math.abs(m - wanted) < Math.abs(acrossOf[best]! - wanted) ? i : best),
-          0,
-        )
-      ]!
-  const longest = entry.arena === 'fortyByTwenty' ? 40 : 60
+  const { lines, arenas } = workshop
+  const at = lines.findIndex((l) => l.line === entry.line)
+  const wanted = lines[at]!.metres + across
+  const far = (i: number) => Math.abs(lines[i]!.metres - wanted)
+  const to = byLines
+    ? Math.min(lines.length - 1, Math.max(0, at + across))
+    : lines.reduce((best, _, i) => (far(i) < far(best) ? i : best), 0)
+  const longest = arenas.find((a) => a.arena === entry.arena)!.metres
   const middleMetres = Math.min(longest, Math.max(0, Math.round(((entry.middleMetres ?? 0) + along) * 2) / 2))
-  return { ...entry, line, middleMetres } as SetUpEntry
+  return { ...entry, line: lines[to]!.line, middleMetres } as SetUpEntry
 }
 
 /** A distance as one person likes to read it. */

@@ -14,6 +14,7 @@ import type {
   SetUpEntryNarrowEntry,
   SetUpEntryPoleLineEntry,
 } from '../api/schema'
+import { workshop } from '../api/figures'
 import { newSquareOfPoles } from './squareOfPoles/squareOfPoles'
 
 /** What a new set-up of each family starts from. */
@@ -28,7 +29,7 @@ export const newPoleLine = (): SetUpEntryPoleLineEntry => ({
   variant: 'trotWorking',
   poles: 4,
   raising: 'ground',
-  heightMetres: 0.1,
+  heightMetres: workshop.raisedPole,
 })
 
 export const newCrossPole = (): SetUpEntryCrossPoleEntry => ({
@@ -38,7 +39,7 @@ export const newCrossPole = (): SetUpEntryCrossPoleEntry => ({
   heading: 'towardsC',
   middleMetres: 30,
   adjustMetres: 0,
-  heightMetres: 0.5,
+  heightMetres: workshop.crossPole,
 })
 
 /** A placing pole, a cross-pole, a small upright one stride on: what most grids begin with. */
@@ -54,15 +55,15 @@ export const newFenceLine = (): SetUpEntryFenceLineEntry => ({
   elements: [element('pole', 0), element('crossPole', 0), element('upright', 1)],
 })
 
-export const isOxer = (kind: ElementKind) =>
-  kind === 'ascendingOxer' || kind === 'squareOxer' || kind === 'parallel'
+const start = (kind: ElementKind) => workshop.elements.find((e) => e.kind === kind)!
+export const isOxer = (kind: ElementKind) => start(kind).isOxer
 /** A pole on the ground or on low blocks: nothing is jumped. */
-export const isPole = (kind: ElementKind) => kind === 'pole' || kind === 'raisedPole'
+export const isPole = (kind: ElementKind) => start(kind).isPole
 
 export const element = (kind: ElementKind, strides: number): LineElementEntry => ({
   kind,
-  heightMetres: kind === 'pole' ? null : kind === 'raisedPole' ? 0.2 : kind === 'crossPole' ? 0.5 : 0.6,
-  spreadMetres: isOxer(kind) ? 0.8 : null,
+  heightMetres: start(kind).heightMetres,
+  spreadMetres: start(kind).spreadMetres,
   strides,
   distanceMetres: null,
 })
@@ -92,9 +93,9 @@ export const newNarrow = (): SetUpEntryNarrowEntry => ({
   heading: 'towardsC',
   middleMetres: 30,
   adjustMetres: 0,
-  widthMetres: 3.5,
+  widthMetres: workshop.narrowWidths[0]!,
   guides: 'both',
-  heightMetres: 0.6,
+  heightMetres: workshop.fence,
   comesIn: 'canter',
 })
 
@@ -108,7 +109,7 @@ export const newCorridor = (): SetUpEntryCorridorEntry => ({
   heading: 'towardsC',
   middleMetres: 30,
   sections: 2,
-  widthMetres: 1.2,
+  widthMetres: workshop.corridor,
   halts: 1,
   backSteps: 3,
 })
@@ -189,10 +190,9 @@ export const elementWords: Partial<Record<ElementKind, string>> = {
   wall: 'Wall with filler',
 }
 
-const polesOnly: ElementKind[] = ['pole', 'raisedPole', 'placingPole']
 /** Height of the highest fence, in metres; nothing where there are only poles. */
 export const highestFence = (measured: MeasuredSetUp) =>
-  Math.max(0, ...measured.elements.filter((e) => !polesOnly.includes(e.kind)).map((e) => e.height))
+  Math.max(0, ...measured.elements.filter((e) => !isPole(e.kind)).map((e) => e.height))
 
 export const isLine = (entry: SetUpEntry): entry is SetUpEntryFenceLineEntry => entry.family === 'fenceLine'
 

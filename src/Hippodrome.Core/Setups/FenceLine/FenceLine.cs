@@ -20,9 +20,9 @@ public enum LineKind
 public sealed record LineElement(ElementKind Kind, Distance Height, Distance Spread, int Strides, Distance? Typed)
 {
     /// <summary>A pole on the ground, or one on low blocks: a cavaletti.</summary>
-    public bool IsPole => Kind is ElementKind.Pole or ElementKind.RaisedPole;
+    public bool IsPole => Kind.IsPole();
 
-    public bool IsOxer => Kind is ElementKind.AscendingOxer or ElementKind.SquareOxer or ElementKind.Parallel;
+    public bool IsOxer => Kind.IsOxer();
 
     /// <summary>"upright 70 cm", "square oxer 80 x 70 cm", "pole".</summary>
     public string Name =>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { workshop } from '../../api/figures'
 import type { EffortOutcome, JumpCause, Leg, Rein, RideEvent, TakeOff } from '../../api/schema'
 import { causeWords, legWords, outcomeWords, takeOffWords } from '../../house/words'
 import type { NewTap } from './recorder'
@@ -34,7 +35,7 @@ const effort = (outcome: EffortOutcome, n: number) =>
     kind: 'efforts',
     setUpId: props.setUpId,
     rein: side.value,
-    heightMetres: props.height || 0.5,
+    heightMetres: props.height || workshop.crossPole,
     outcome,
     count: n,
   })

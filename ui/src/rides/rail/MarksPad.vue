@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figures } from '../../api/figures'
 import { computed, ref, watch } from 'vue'
 import type { Rein, RideEvent } from '../../api/schema'
 import TensionKeys from './TensionKeys.vue'
@@ -7,10 +8,10 @@ import type { NewTap } from './recorder'
 /** A mark for the rein ridden, in halves; and how tense it is. */
 const props = defineProps<{ tapped: RideEvent[]; rein: Rein; hoped: number | null }>()
 const emit = defineEmits<{ tap: [NewTap] }>()
-const mark = ref(6.5)
+const mark = ref(figures.markHoped)
 watch(
   () => props.hoped,
-  (hoped) => (mark.value = hoped ?? 6.5),
+  (hoped) => (mark.value = hoped ?? figures.markHoped),
   { immediate: true },
 )
 const step = (by: number) => (mark.value = Math.min(10, Math.max(0, mark.value + by)))

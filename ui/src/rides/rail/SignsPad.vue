@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figures } from '../../api/figures'
 import { computed, ref } from 'vue'
 import type { KnownFinding, Rein, RideEvent, Sign } from '../../api/schema'
 import { shortDay } from '../../house/format'
@@ -8,7 +9,7 @@ import type { NewTap } from './recorder'
 /** What was seen or felt; the three that end the ride stand first. */
 const props = defineProps<{ tapped: RideEvent[]; rein: Rein; known: KnownFinding[] }>()
 const emit = defineEmits<{ tap: [NewTap] }>()
-const grave: Sign[] = ['offOrUnlevel', 'soreBack', 'heatInLeg']
+const grave: Sign[] = figures.painSigns
 const all = computed(() => [
   ...grave,
   ...(Object.keys(signWords) as Sign[]).filter((s) => !grave.includes(s)),

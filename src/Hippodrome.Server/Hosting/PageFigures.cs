@@ -1,0 +1,23 @@
+using Hippodrome.Core.Assessments;
+using Hippodrome.Core.Rides;
+using Hippodrome.Core.Sessions;
+using Hippodrome.Core.Setups;
+using Hippodrome.Core.Verdicts;
+
+namespace Hippodrome.Server.Hosting;
+
+/// <summary>What the pages hold of Core's figures and lists: written into the interface with its types, never typed there.</summary>
+public sealed record PageFigures
+{
+    /// <summary>For the workshop.</summary>
+    public WorkshopFigures Workshop { get; init; } = WorkshopFigures.All;
+
+    /// <summary>Signs of pain, which hold a horse.</summary>
+    public IReadOnlyCollection<Sign> PainSigns { get; init; } = SoundnessRules.PainSigns;
+
+    /// <summary>What can be felt in an assessment ride and holds a horse.</summary>
+    public IReadOnlyList<Felt> PainFelt { get; init; } = [.. Enum.GetValues<Felt>().Where(f => f.Holds() is not null)];
+
+    /// <summary>The mark that is hoped for where nobody says another.</summary>
+    public double MarkHoped { get; init; } = SessionFigures.MarkHoped.Value;
+}
