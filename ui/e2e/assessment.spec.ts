@@ -104,8 +104,9 @@ test('a sign of lameness reaches the yard though the sheet was closed before it 
   await page.route('**/answers', (route) => route.abort())
   await pad(page, 'left rein').getByRole('button', { name: 'Off or unlevel' }).click()
   await expect(page.getByText('1 answer waits to be sent')).toBeVisible()
-  await page.unroute('**/answers')
+  // Waited for before the way is free: the sheet itself may try again first.
   const sent = page.waitForResponse((r) => r.url().endsWith('/answers') && r.ok())
+  await page.unroute('**/answers')
   await page.goto('/')
   await sent
   await openHorse(page, 'Fallowbank')
