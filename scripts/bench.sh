@@ -87,6 +87,10 @@ if [ "$what" = all ] || [ "$what" = http ] || [ "$what" = crowd ] || [ "$what" =
     dotnet "$bench" crowd
     exit
   fi
+  if [ "$what" = judge ] || [ "$what" = all ]; then
+    (cd ui && node judged.mjs "$HIPPODROME_BENCH_ADDRESS")
+  fi
+  [ "$what" = judge ] && exit 0
   [ "$what" = http ] || (cd ui && node throttled.mjs "$HIPPODROME_BENCH_ADDRESS")
   [ "$what" = page ] || dotnet "$bench" http "${3:-200}"
 fi

@@ -28,19 +28,27 @@ public static partial class OnTheDevice
         );
     }
 
-    /// <summary>Where a ride stands after its last tap, and what the rules say of it.</summary>
+    private static RideFacts? _facts;
+    private static readonly List<RideEvent> _taps = [];
+
+    /// <summary>A ride begins, or another than before: what was tapped of that one is forgotten here.</summary>
     /// <param name="facts">The <see cref="RideFacts"/> that came with the sheet.</param>
-    /// <param name="taps">Every <see cref="RideEvent"/> of the ride so far.</param>
+    [JSExport]
+    public static void Begin(string facts)
+    {
+        _facts = JsonSerializer.Deserialize(facts, DeviceJson.Ours.RideFacts)!;
+        _taps.Clear();
+    }
+
+    /// <summary>Where the ride that was begun stands after its last tap, and what the rules say of it. Only new taps are handed over.</summary>
+    /// <param name="more">Each <see cref="RideEvent"/> that has not been handed over yet.</param>
     /// <returns>A <see cref="RailJudgement"/>.</returns>
     [JSExport]
-    public static string Judge(string facts, string taps) =>
-        JsonSerializer.Serialize(
-            RailJudge.Judge(
-                JsonSerializer.Deserialize(facts, DeviceJson.Ours.RideFacts)!,
-                RideLog.Kept(JsonSerializer.Deserialize(taps, DeviceJson.Ours.ListRideEvent)!)
-            ),
-            DeviceJson.Ours.RailJudgement
-        );
+    public static string Judge(string more)
+    {
+        _taps.AddRange(JsonSerializer.Deserialize(more, DeviceJson.Ours.ListRideEvent)!);
+        return JsonSerializer.Serialize(RailJudge.Judge(_facts!, RideLog.Kept(_taps)), DeviceJson.Ours.RailJudgement);
+    }
 
     /// <summary>A whole ride, judged after every tap, as POST /rides/judge answers it.</summary>
     /// <param name="ride">A <see cref="RideCase"/>.</param>

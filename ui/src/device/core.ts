@@ -72,10 +72,14 @@ export async function measureHere(horse: CarriedHorse, entry: SetUpEntry): Promi
 }
 
 /** Where a ride stands after its last tap and what the rules say of it, or nothing where Core does not stand. */
-export async function judgeHere(facts: RideFacts, taps: RideEvent[]): Promise<RailJudgement | null> {
+export async function judgeHere(
+  ride: string,
+  facts: RideFacts,
+  taps: RideEvent[],
+): Promise<RailJudgement | null> {
   if (!standing) return null
   try {
-    return JSON.parse(await standing.judge(JSON.stringify(facts), JSON.stringify(taps)))
+    return JSON.parse(await standing.judge(ride, JSON.stringify(facts), taps))
   } catch {
     // Taps of another build than this, or a device out of memory: the ride is recorded all the same.
     return null

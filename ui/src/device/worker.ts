@@ -1,10 +1,12 @@
 import { expose } from 'comlink'
+import type { RideEvent } from '../api/schema'
 import { deviceAt } from './files'
 
 /** What Core answers, as JSON in and out (Hippodrome.Device, OnTheDevice). */
 interface OnTheDevice {
   Measure(horse: string, entry: string): string
-  Judge(facts: string, taps: string): string
+  Begin(facts: string): void
+  Judge(more: string): string
 }
 interface Runtime {
   dotnet: {
@@ -22,9 +24,30 @@ async function begin(): Promise<OnTheDevice> {
 const core = begin()
 core.catch(() => undefined)
 
+let begun: string | undefined
+let handed = 0
+
 export const device = {
   ready: async () => void (await core),
   measure: async (horse: string, entry: string) => (await core).Measure(horse, entry),
-  judge: async (facts: string, taps: string) => (await core).Judge(facts, taps),
+  /** A ride as it grows: Core is handed what it has not had yet. */
+  judge: async (ride: string, facts: string, taps: RideEvent[]) => {
+    const { Begin, Judge } = await core
+    const key = `${ride} ${facts}`
+    if (key !== begun) {
+      Begin(facts)
+      begun = key
+      handed = 0
+    }
+    try {
+      const more = JSON.stringify(taps.slice(handed))
+      handed = taps.length
+      return Judge(more)
+    } catch (e) {
+      // Nobody knows what it has of this ride: the next time all of it is handed over.
+      begun = undefined
+      throw e
+    }
+  },
 }
 expose(device)

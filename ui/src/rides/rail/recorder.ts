@@ -40,7 +40,7 @@ export function useRecorder(person: string, horseId: string, sessionId: string |
   const judged = shallowRef<{ taps: RideEvent[]; said: RailJudgement } | null>(null)
   watch([live, sheet, coreState], async ([taps, carried]) => {
     if (!carried) return
-    const said = await judgeHere(carried.facts, events.value)
+    const said = await judgeHere(carried.rideId, carried.facts, events.value)
     if (taps === live.value) judged.value = said && { taps, said }
   })
 
