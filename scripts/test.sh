@@ -73,7 +73,8 @@ build() {
 }
 suite() { dotnet "tests/$1.Tests/bin/Release/net10.0/$1.Tests.dll" -noLogo -noColor -result-ctrf "$reports/$1.json"; }
 ui() { cd ui && npm run "$1" --silent; }
-units() { cd ui && npx vitest run --reporter=dot --reporter=json --outputFile.json="$reports/units.json"; }
+# The figures of the trade come from the API document, which the build has just written.
+units() { cd ui && npm run api --silent && npx vitest run --reporter=dot --reporter=json --outputFile.json="$reports/units.json"; }
 # Analysers are errors of the build itself; how C# is laid out is the formatter's.
 layout() { dotnet tool restore && dotnet csharpier check . && node scripts/line-ends.mjs; }
 audit() {
