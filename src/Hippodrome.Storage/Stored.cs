@@ -9,6 +9,7 @@ using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
+using Hippodrome.Core.Verdicts;
 using Hippodrome.Core.Yards;
 using Hippodrome.Storage.Blocks;
 
@@ -57,6 +58,7 @@ public static class Stored
         new("block-plan", typeof(BlockPlan), OlderPlans.PlanOfFirst),
         new("placed-session", typeof(PlacedSession), OlderPlans.SessionOfFirst),
         new("roster", typeof(RosterEntry)),
+        new("said-verdict", typeof(SaidVerdict)),
     ];
 
     private static readonly Dictionary<Type, StoredKind> ByType = Kinds.ToDictionary(k => k.Type);

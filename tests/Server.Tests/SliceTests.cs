@@ -112,6 +112,10 @@ public class SliceTests(App app) : IClassFixture<App>
         ]!;
         ((string)review["verdicts"]![0]!["rule"]!).ShouldBe("OverTheTop");
         ((string)review["answers"]![0]!["word"]!).ShouldBe("The tractor, not the work.");
+        // As it was shown, with the figures it rested on: evidence, whatever the rules say later.
+        var said = review["answers"]![0]!["said"]!;
+        ((string)said["do"]!).ShouldBe((string)review["verdicts"]!.AsArray().Single(v => (string)v!["rule"]! == "OverTheTop")!["do"]!);
+        ((string)said["figures"]!).Length.ShouldBe(12);
     }
 
     [Fact]

@@ -57,7 +57,8 @@ public static class AnsweringVerdicts
                 (entry.Word ?? "").Trim(),
                 nextId,
                 visit.Me.Id,
-                visit.Now
+                visit.Now,
+                SaidVerdict.Of(verdict, FiguresVersion.Current)
             );
         }
 

@@ -1,3 +1,4 @@
+using Hippodrome.Application;
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Exercises;
@@ -6,6 +7,7 @@ using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
+using Hippodrome.Core.Verdicts;
 using Hippodrome.Storage;
 using Hippodrome.Storage.Aims;
 using Hippodrome.Storage.Exercises;
@@ -221,7 +223,7 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
         await yard.AppendAsync(ride, RideLog.From(events).OrThrow(), by ?? Rider);
         if (accepts is not null)
         {
-            await yard.AddAnswerAsync(ride, accepts, true, "", null, Trainer, at.AddHours(10));
+            await yard.AddAnswerAsync(ride, accepts, true, "", null, Trainer, at.AddHours(10), await SaidAsync(ride, accepts));
         }
 
         return ride;
@@ -235,16 +237,29 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
     }
 
     /// <summary>The evening before today.</summary>
-    public Task OverruleAsync(Guid ride, string rule, string word) =>
-        yard.AddAnswerAsync(
+    public async Task OverruleAsync(Guid ride, string rule, string word) =>
+        await yard.AddAnswerAsync(
             ride,
             rule,
             false,
             word,
             null,
             Trainer,
-            new DateTimeOffset(Today.AddDays(-1), new TimeOnly(18, 30), TimeSpan.Zero)
+            new DateTimeOffset(Today.AddDays(-1), new TimeOnly(18, 30), TimeSpan.Zero),
+            await SaidAsync(ride, rule)
         );
+
+    /// <summary>What a rule says of a ride by itself; nothing where it needs the rides before.</summary>
+    private async Task<SaidVerdict?> SaidAsync(Guid rideId, string rule)
+    {
+        var ride = (await yard.FindRideAsync(rideId))!;
+        var horse = (await yard.FindHorseAsync(ride.HorseId))!.Value;
+        var record = RideRecord.Fold((await yard.LogsAsync([rideId]))[rideId]);
+        var facts = RideFacts.Of(horse, ride.OnDay, null, new Dictionary<Guid, SetUp>());
+        return RideRules.Judge(new VerdictContext(facts, record, [])).FirstOrDefault(v => v.Rule == rule) is { } verdict
+            ? SaidVerdict.Of(verdict, FiguresVersion.Current)
+            : null;
+    }
 
     /// <summary>Where the horse stood when the story begins, two months ago.</summary>
     public async Task PlacesAsync(Horse horse, params string[] rungIds)

@@ -1,4 +1,5 @@
 using Hippodrome.Core.Rides;
+using Hippodrome.Core.Verdicts;
 
 namespace Hippodrome.Storage.Rides;
 
@@ -14,7 +15,8 @@ public sealed record VerdictAnswer(
     string Word,
     Guid? NextSessionId,
     string By,
-    DateTime At
+    DateTime At,
+    SaidVerdict? Said
 );
 
 /// <summary>A day a horse was ridden, and the planned session that was, if any.</summary>
@@ -230,15 +232,17 @@ public static class RideStore
     }
 
     /// <summary>Answers to the verdicts of several rides, the latest first.</summary>
-    public static Task<List<VerdictAnswer>> AnswersAsync(this YardSession yard, IEnumerable<Guid> rideIds) =>
-        yard.QueryAsync<VerdictAnswer>(
-            """
-            select a.id, a.ride_id, a.rule, a.accepted, a.word, a.next_session_id, p.name as by, a.at
-            from verdict_answer a join person p on p.yard_id = a.yard_id and p.id = a.by_person
-            where a.yard_id = @yard and a.ride_id = any(@ids) order by a.at desc, a.id
-            """,
-            new { ids = rideIds.Distinct().ToArray() }
-        );
+    public static async Task<List<VerdictAnswer>> AnswersAsync(this YardSession yard, IEnumerable<Guid> rideIds) =>
+        (
+            await yard.QueryAsync<AnswerRow>(
+                """
+                select a.id, a.ride_id, a.rule, a.accepted, a.word, a.next_session_id, p.name as by, a.at, a.said::text as said
+                from verdict_answer a join person p on p.yard_id = a.yard_id and p.id = a.by_person
+                where a.yard_id = @yard and a.ride_id = any(@ids) order by a.at desc, a.id
+                """,
+                new { ids = rideIds.Distinct().ToArray() }
+            )
+        ).ConvertAll(r => r.ToAnswer());
 
     public static Task AddAnswerAsync(
         this YardSession yard,
@@ -248,12 +252,13 @@ public static class RideStore
         string word,
         Guid? nextSessionId,
         Guid by,
-        DateTimeOffset at
+        DateTimeOffset at,
+        SaidVerdict? said
     ) =>
         yard.ExecuteAsync(
             """
-            insert into verdict_answer (yard_id, ride_id, id, rule, accepted, word, next_session_id, by_person, at)
-            values (@yard, @rideId, @id, @rule, @accepted, @word, @nextSessionId, @by, @at)
+            insert into verdict_answer (yard_id, ride_id, id, rule, accepted, word, next_session_id, by_person, at, said)
+            values (@yard, @rideId, @id, @rule, @accepted, @word, @nextSessionId, @by, @at, @said::jsonb)
             """,
             new
             {
@@ -265,6 +270,7 @@ public static class RideStore
                 nextSessionId,
                 by,
                 at = at.ToUniversalTime(),
+                said = said is null ? null : Stored.Write(said),
             }
         );
 
@@ -279,6 +285,22 @@ public static class RideStore
         public Guid[] Sessions { get; init; } = [];
 
         public int[] Days { get; init; } = [];
+    }
+
+    private sealed record AnswerRow(
+        Guid Id,
+        Guid RideId,
+        string Rule,
+        bool Accepted,
+        string Word,
+        Guid? NextSessionId,
+        string By,
+        DateTime At,
+        string? Said
+    )
+    {
+        public VerdictAnswer ToAnswer() =>
+            new(Id, RideId, Rule, Accepted, Word, NextSessionId, By, At, Said is null ? null : Stored.Read<SaidVerdict>(Said));
     }
 
     private sealed record LogRow(Guid RideId, string Events, bool OfToday);

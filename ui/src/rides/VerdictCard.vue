@@ -61,6 +61,9 @@ async function answer(verdict: Verdict, accepted: boolean) {
         >The session made from it</RouterLink
       >
       <template v-else-if="outcome && latest.accepted"> {{ outcome.says.join('; ') }}.</template>
+      <span v-if="latest.said" class="small quiet block">
+        As it was said then: {{ latest.said.seen }}. {{ latest.said.do }}
+      </span>
     </p>
     <div v-else-if="trains()" class="row">
       <Button type="primary" :disabled="busy" @click="answer(lead, true)">
