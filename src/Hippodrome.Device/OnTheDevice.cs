@@ -40,7 +40,9 @@ public static partial class OnTheDevice
         _taps.Clear();
     }
 
-    /// <summary>Where the ride that was begun stands after its last tap, and what the rules say of it. Only new taps are handed over.</summary>
+    /// <summary>
+    /// Where the ride that was begun stands after its last tap, and what the rules say of it. Only new taps are handed over.
+    /// </summary>
     /// <param name="more">Each <see cref="RideEvent"/> that has not been handed over yet.</param>
     /// <returns>A <see cref="RailJudgement"/>.</returns>
     [JSExport]

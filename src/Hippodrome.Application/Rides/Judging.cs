@@ -115,7 +115,10 @@ public static class Judging
     private static IReadOnlyList<string> RungsOf(Ride ride, IReadOnlyDictionary<Guid, KeptSession> sessions) =>
         SessionOf(ride, sessions) is { } session ? [.. session.Plan.Parts.Select(p => p.RungId).OfType<string>().Distinct()] : [];
 
-    /// <summary>Rides that told touches by leg, of these and before, since somebody last looked; read only where one of them tells of a leg.</summary>
+    /// <summary>
+    /// Rides that told touches by leg, of these and before, since somebody last looked; read only where one of them tells
+    /// of a leg.
+    /// </summary>
     private static async Task<List<LegsToldIn>> LegsToldAsync(
         Visit visit,
         HorsePages pages,

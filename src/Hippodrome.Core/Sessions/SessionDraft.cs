@@ -261,7 +261,9 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
     private SessionProposal Drawn(string emphasis, Manner manner) =>
         new(new SessionEntry(wanted.On, emphasis, manner, wanted.Helper, [.. _parts], "", "", wanted.TackIds), _because, _notes);
 
-    /// <summary>What it does well: the rung below; over poles, up to raised ones in trot, walk first unless its approach is trot soon.</summary>
+    /// <summary>
+    /// What it does well: the rung below; over poles, up to raised ones in trot, walk first unless its approach is trot soon.
+    /// </summary>
     private Rung? EasyRung(Rung rung)
     {
         var walk = Catalogue.Rung("poles/walk-poles");
@@ -322,7 +324,9 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
         return Drawn(rung.Name, Manner.Ridden);
     }
 
-    /// <summary>As its approach has it: through canter-walk-canter, through medium canter and simple changes, or through half of each.</summary>
+    /// <summary>
+    /// As its approach has it: through canter-walk-canter, through medium canter and simple changes, or half of each.
+    /// </summary>
     private IEnumerable<Rung> LeadsToAChange()
     {
         var forward = Catalogue.Rung("flatwork/simple-change");

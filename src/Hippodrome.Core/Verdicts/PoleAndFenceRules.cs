@@ -11,7 +11,9 @@ internal static class PoleAndFenceRules
 {
     private const string FenceAlone = "FenceWithoutHelper";
 
-    /// <summary>Asked before the first fence of a ride for which no helper was planned, and said once should one be jumped all the same.</summary>
+    /// <summary>
+    /// Asked before the first fence of a ride for which no helper was planned, and said once should one be jumped all the same.
+    /// </summary>
     internal static readonly RideRule FenceWithoutHelper = new(
         FenceAlone,
         Gravity.Danger,
@@ -43,7 +45,8 @@ internal static class PoleAndFenceRules
             var times = c.Record.Efforts.Left.RunOut + c.Record.Efforts.Right.RunOut;
             return times == 0 ? null : new Finding(times, $"ran out {Rules.Times(times)}", $"{times} run-outs");
         },
-        "Guide poles on both sides at once, the last width and height that were safe; guard the side it left by. Not again as it was today unless clean twice.",
+        "Guide poles on both sides at once, the last width and height that were safe; guard the side it left by. "
+            + "Not again as it was today unless clean twice.",
         new(
             "Guide poles back on both sides.",
             "The last width that was safe; guard the side it left by. Not again as it was unless clean twice."

@@ -47,7 +47,10 @@ public sealed record RideFacts(DateOnly On, Experience Experience, double? HeatL
     /// <summary>Fences jumped, with bounces and those that are stepped over counted half.</summary>
     internal double CountedEfforts(RideRecord record) => Math.Round(record.Counts.Jumped.Sum(j => j.Count * Weight(j)), 2);
 
-    /// <summary>Quickening is read as tiredness first after the least of twenty minutes, what it usually does, and what its return leaves.</summary>
+    /// <summary>
+    /// Quickening is read as tiredness first after the least of twenty minutes, what it usually does, and what its return
+    /// leaves.
+    /// </summary>
     internal double FastUntilTired()
     {
         var usual = UsualFast.Take(VerdictFigures.FastRides.Value).Order().ToList();

@@ -157,7 +157,10 @@ public static class RungRules
         return missing;
     }
 
-    /// <summary>Its approach is by repeats, and the latest ride had goes enough over poles or fences: never among changes, nor for a narrower fence.</summary>
+    /// <summary>
+    /// Its approach is by repeats, and the latest ride had goes enough over poles or fences: never among changes, nor for a
+    /// narrower fence.
+    /// </summary>
     private static bool IsRepeated(RungContext c) =>
         c.ByRepeats
         && c.Rung.Strand is not (Strand.Changes or Strand.Narrow)

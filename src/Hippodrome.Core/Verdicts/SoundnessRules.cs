@@ -30,7 +30,8 @@ public static class SoundnessRules
                 ? new Finding(c.Record.Counts.NewSigns.Where(s => PainWords.ContainsKey(s.Key)).Sum(s => s.Value), seen, seen)
                 : null,
         Do =
-            "End the work and call the vet. No work of any kind until a vet has cleared it; then the lunge, the long lines, the saddle, and one rung down.",
+            "End the work and call the vet. No work of any kind until a vet has cleared it; "
+            + "then the lunge, the long lines, the saddle, and one rung down.",
         Rail = new RailLine("Stop. Get off and call the vet.", "No work of any kind until a vet has cleared it, also if it goes again.")
         {
             InPart = false,
@@ -230,7 +231,8 @@ public static class SoundnessRules
                 ? null
                 : new Finding(
                     touched,
-                    $"touched only on the {(left.Touched > 0 ? "left" : "right")} rein: left {left.Touched} of {left.All}, right {right.Touched} of {right.All}",
+                    $"touched only on the {(left.Touched > 0 ? "left" : "right")} rein: "
+                        + $"left {left.Touched} of {left.All}, right {right.Touched} of {right.All}",
                     $"left {left.Touched} of {left.All}",
                     $"right {right.Touched} of {right.All}"
                 );

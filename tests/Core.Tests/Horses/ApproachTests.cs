@@ -4,7 +4,10 @@ using Xunit;
 
 namespace Hippodrome.Core.Tests.Horses;
 
-/// <summary>Where good trainers differ (common practice, no source). Each answer says what it changes; that it does is tested where it does.</summary>
+/// <summary>
+/// Where good trainers differ (common practice, no source). Each answer says what it changes; that it does is tested where
+/// it does.
+/// </summary>
 public class ApproachTests
 {
     [Fact]

@@ -35,11 +35,13 @@ public partial class RulesPageTests
             """
             # Rules and when they speak
 
-            Every rule of the job, as the code has it; a test compares this page with the code. Where several speak, the gravest leads; of two of the same gravity the more careful word, then the one that stands first here.
+            Every rule of the job, as the code has it; a test compares this page with the code. Where several speak, the gravest leads; of
+            two of the same gravity the more careful word, then the one that stands first here.
 
             ## What a ride says
 
-            One object a rule, asked after each tap at the rail (*riding*) and of the whole ride (*reviewing*). At the rail it counts anew with each part of the plan, or over the whole ride. The effect is what accepting it does to the next session.
+            One object a rule, asked after each tap at the rail (*riding*) and of the whole ride (*reviewing*). At the rail it
+            counts anew with each part of the plan, or over the whole ride. The effect is what accepting it does to the next session.
 
             | rule | says | asked | gravity | word | effect | looks back | source |
             |---|---|---|---|---|---|---|---|
@@ -49,7 +51,8 @@ public partial class RulesPageTests
         foreach (var rule in RideRules.All)
         {
             text.AppendLine(
-                $"| {rule.Name} | {rule.Because} | {Asked(rule)} | {Words(rule.Gravity)} | {Words(rule.Word)} | {Effect(rule)} | {Back(rule.LooksBack)} | {Class(rule.Source)} |"
+                $"| {rule.Name} | {rule.Because} | {Asked(rule)} | {Words(rule.Gravity)} | {Words(rule.Word)} "
+                    + $"| {Effect(rule)} | {Back(rule.LooksBack)} | {Class(rule.Source)} |"
             );
         }
 
