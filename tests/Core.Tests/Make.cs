@@ -14,7 +14,7 @@ internal static class Make
 {
     public static readonly DateOnly Today = new(2026, 4, 18);
 
-    private static readonly DateTimeOffset Morning = new(2026, 4, 18, 8, 30, 0, TimeSpan.Zero);
+    internal static readonly DateTimeOffset Morning = new(2026, 4, 18, 8, 30, 0, TimeSpan.Zero);
 
     public static Horse Horse(int age = 8, string height = "165 cm", Experience experience = Experience.Novice) =>
         Core

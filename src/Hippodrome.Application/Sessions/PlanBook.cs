@@ -18,11 +18,6 @@ namespace Hippodrome.Application.Sessions;
 /// </summary>
 internal sealed class PlanBook
 {
-    private const int DaysBefore = 6;
-
-    /// <summary>Of one horse more is read: what stood in its sessions, what it was worked on.</summary>
-    private const int DaysBeforeOfOne = 28;
-
     private readonly HorsePages _pages;
     private readonly IReadOnlyDictionary<Guid, IReadOnlyList<StrideMeasurement>> _measured;
     private readonly ILookup<Guid, KeptSession> _near;
@@ -31,6 +26,8 @@ internal sealed class PlanBook
     private readonly YardWeather _weather;
     private readonly DateOnly _today;
     private readonly Dictionary<Guid, StrideCard> _cards = [];
+    private readonly Dictionary<Guid, SessionNearby> _nearby = [];
+    private readonly Dictionary<(Guid HorseId, DateOnly On), PlanFacts> _facts = [];
 
     private PlanBook(
         HorsePages pages,
@@ -46,19 +43,18 @@ internal sealed class PlanBook
     /// <param name="horseIds">Horses of this yard.</param>
     /// <param name="from">First day that will be checked.</param>
     /// <param name="to">Last day that will be checked.</param>
-    /// <param name="plan">A plan that is not kept yet and whose set-ups are wanted too.</param>
+    /// <param name="more">Set-ups that are wanted too, of a plan that is not kept yet.</param>
     public static async Task<PlanBook> OpenAsync(
         Visit visit,
         IReadOnlyCollection<Guid> horseIds,
         DateOnly from,
         DateOnly to,
-        SessionPlan? plan = null
+        IEnumerable<Guid>? more = null
     )
     {
         var pages = await visit.Book.PagesAsync(horseIds);
         var near = await visit.Book.SessionsAroundAsync(horseIds, from, to.AddDays(1));
-        var plans = near.Select(s => s.Plan).Concat(plan is null ? [] : [plan]);
-        var named = plans.SelectMany(p => p.Parts).Select(p => p.SetUpId).OfType<Guid>();
+        var named = near.SelectMany(s => s.Plan.SetUpIds).Concat(more ?? []);
         return new PlanBook(
             pages,
             await visit.Book.StridesAsync(horseIds),
@@ -95,51 +91,46 @@ internal sealed class PlanBook
         _condition.Treatment(horseId) is { } treated ? _pages.Restrictions[horseId].Append(treated) : _pages.Restrictions[horseId];
 
     /// <summary>Totals and faults of a plan, as the horse, its week and its holds stand.</summary>
-    public SessionCheck Check(Guid horseId, SessionPlan plan)
-    {
-        var context = Context(horseId, plan);
-        var hour = context.Heat is { Care: > HeatCare.Go } ? _weather.BestHour(plan.On, plan.Minutes, context.Horse) : null;
-        return new SessionCheck(
-            SessionTotals.Of(plan, CardOf(horseId), _setUps),
-            PlanChecks.Check(context),
-            context.Heat,
-            hour,
-            context.Ramp
-        );
-    }
+    public SessionCheck Check(Guid horseId, SessionPlan plan) => Facts(horseId, plan.On).Check(plan);
 
-    /// <summary>All that a plan of this horse is checked against.</summary>
-    public PlanContext Context(Guid horseId, SessionPlan plan)
+    /// <summary>A plan of this horse with all that it is checked against.</summary>
+    public PlanContext Context(Guid horseId, SessionPlan plan) => Facts(horseId, plan.On).With(plan);
+
+    /// <summary>All that plans of this horse on a day are checked against.</summary>
+    public PlanFacts Facts(Guid horseId, DateOnly on) =>
+        _facts.TryGetValue((horseId, on), out var known) ? known : _facts[(horseId, on)] = FactsOf(horseId, on);
+
+    private PlanFacts FactsOf(Guid horseId, DateOnly on)
     {
         var horse = HorseOf(horseId);
-        var nearby = _near[horseId]
-            .Where(s => s.Plan.Id != plan.Id && s.Plan.On >= plan.On.AddDays(-DaysBefore) && s.Plan.On <= plan.On.AddDays(1))
-            .Select(s => NearbyDay.Of(s.Plan, _setUps));
-        var held = Holds(horseId).FirstOrDefault(h => h.Since <= plan.On);
-        return new PlanContext
+        var held = Holds(horseId).FirstOrDefault(h => h.Since <= on);
+        return new PlanFacts
         {
+            On = on,
             Horse = horse,
-            Plan = plan,
+            Card = CardOf(horseId),
             SetUps = _setUps,
-            Nearby = [.. nearby],
-            TemperatureC = plan.On == _today ? _weather.Now?.TemperatureC : null,
-            HeldBecause = held is null ? null : $"{held.Because}, since {held.Since:d MMMM}",
+            Nearby =
+            [
+                .. _near[horseId]
+                    .Where(s => s.Plan.On >= on.AddDays(-PlanFacts.DaysOfLayouts) && s.Plan.On <= on.AddDays(1))
+                    .Select(Nearby),
+            ],
             Places = PlacesOf(horseId),
             Restrictions = [.. Restrictions(horseId)],
-            Tack = [.. plan.TackIds.Where(_pages.Tack.ContainsKey).Select(id => _pages.Tack[id])],
-            Feet = Feet(horse, plan.On),
-            Heat = _weather.HeatOf(plan, horse),
-            Layouts = [.. Before(horseId, plan).Select(LayoutsOf).Where(l => l.Count > 0)],
-            RepeatsUntilEasy = _pages.Ways.GetValueOrDefault(horseId)?.Are(ApproachQuestion.VaryOrRepeat, Approach.Repeat) == true,
-            Competition = NextAim(horseId, plan.On)?.Aim,
+            Tack = _pages.Tack,
+            Air = _weather.AirOf(on),
+            HeldBecause = held is null ? null : $"{held.Because}, since {held.Since:d MMMM}",
             WalkInHandBy = held?.WalkInHandBy,
-            Cleared = _condition.Cleared(horseId, plan.On),
-            Ramp = _condition.Ramp(horseId, plan.On),
+            Feet = Feet(horse, on),
+            RepeatsUntilEasy = _pages.Ways.GetValueOrDefault(horseId)?.Are(ApproachQuestion.VaryOrRepeat, Approach.Repeat) == true,
+            Competition = NextAim(horseId, on)?.Aim,
+            Cleared = _condition.Cleared(horseId, on),
+            Ramp = _condition.Ramp(horseId, on),
             CalmSits = _condition.CalmSits(horseId),
             ChangesBoiledOver = _condition.ChangesBoiledOver(horseId),
-            TreatedOn = _condition.TreatedOn(horseId, plan.On),
-            Card = CardOf(horseId),
-            SameLeg = _condition.SameLegOf(horseId, plan.On)?.Why,
+            TreatedOn = _condition.TreatedOn(horseId, on),
+            SameLeg = _condition.SameLegOf(horseId, on)?.Why,
         };
     }
 
@@ -185,16 +176,22 @@ internal sealed class PlanBook
 
     private Horse HorseOf(Guid horseId) => _pages.Horses[horseId].Value;
 
+    /// <summary>The strides its card is made of.</summary>
+    public IReadOnlyList<StrideMeasurement> StridesOf(Guid horseId) => _measured.GetValueOrDefault(horseId) ?? [];
+
     private StrideCard CardOf(Guid horseId) =>
-        _cards.TryGetValue(horseId, out var card)
-            ? card
-            : _cards[horseId] = StrideCard.For(HorseOf(horseId).Height, _measured.GetValueOrDefault(horseId) ?? []);
+        _cards.TryGetValue(horseId, out var card) ? card : _cards[horseId] = StrideCard.For(HorseOf(horseId).Height, StridesOf(horseId));
 
     /// <summary>Sessions before a plan, the latest first.</summary>
     private IEnumerable<KeptSession> Before(Guid horseId, SessionPlan plan) =>
         _near[horseId]
-            .Where(s => s.Plan.Id != plan.Id && s.Plan.On < plan.On && s.Plan.On >= plan.On.AddDays(-DaysBeforeOfOne))
+            .Where(s => s.Plan.Id != plan.Id && s.Plan.On < plan.On && s.Plan.On >= plan.On.AddDays(-PlanFacts.DaysOfLayouts))
             .OrderByDescending(s => s.Plan.On);
+
+    private SessionNearby Nearby(KeptSession session) =>
+        _nearby.TryGetValue(session.Plan.Id, out var known)
+            ? known
+            : _nearby[session.Plan.Id] = new SessionNearby(session.Plan.Id, NearbyDay.Of(session.Plan, _setUps), LayoutsOf(session));
 
     private HashSet<string> LayoutsOf(KeptSession session) =>
         [.. session.Plan.Parts.Select(p => p.SetUpId is { } id ? Layout.KeyOf(_setUps.GetValueOrDefault(id)) : null).OfType<string>()];

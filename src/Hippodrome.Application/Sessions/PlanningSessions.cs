@@ -2,21 +2,12 @@ using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
-using Hippodrome.Core.Weather;
 using Hippodrome.Storage;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.Sessions;
 using Hippodrome.Storage.Setups;
 
 namespace Hippodrome.Application.Sessions;
-
-/// <summary>What a session adds up to and what is wrong with it.</summary>
-/// <param name="Totals">What it adds up to.</param>
-/// <param name="Faults">What is wrong with it.</param>
-/// <param name="Heat">The heat of its hours, where anybody knows.</param>
-/// <param name="BestHour">The hour to begin at that asks for the least care; null where no heat asks for any.</param>
-/// <param name="Ramp">What a return to work leaves for it; null where there is none.</param>
-public sealed record SessionCheck(SessionTotals Totals, IReadOnlyList<PlanFault> Faults, HeatAdvice? Heat, int? BestHour, RampLimit? Ramp);
 
 /// <summary>A session with its totals and faults, and the ride made of it.</summary>
 public sealed record SessionView
@@ -58,7 +49,7 @@ public static class PlanningSessions
 
     /// <summary>Totals and faults of one plan.</summary>
     internal static async Task<SessionCheck> CheckPlanAsync(this Visit visit, Guid horseId, SessionPlan plan) =>
-        (await PlanBook.OpenAsync(visit, [horseId], plan.On, plan.On, plan)).Check(horseId, plan);
+        (await PlanBook.OpenAsync(visit, [horseId], plan.On, plan.On, plan.SetUpIds)).Check(horseId, plan);
 
     internal static async Task<SessionView> ShowSessionAsync(this Visit visit, KeptSession kept) =>
         (await PlanBook.OpenAsync(visit, [kept.HorseId], kept.Plan.On, kept.Plan.On)).Show(kept);
@@ -78,10 +69,24 @@ public static class PlanningSessions
         return (await visit.Yard.SessionsAsync(from, to, [horseId])).ConvertAll(book.Show);
     }
 
-    public static async Task<Answer<SessionCheck>> CheckAsync(Guid horseId, SessionEntry entry, Visit visit)
+    /// <summary>Totals and faults of a session as it is typed; one that is kept already is not its own neighbour.</summary>
+    public static async Task<Answer<SessionCheck>> CheckAsync(Guid horseId, Guid? sessionId, SessionEntry entry, Visit visit)
     {
-        var plan = SessionPlan.From(Guid.NewGuid(), entry, visit.Today);
+        var plan = SessionPlan.From(sessionId ?? Guid.NewGuid(), entry, visit.Today);
         return plan.IsFine ? await visit.CheckPlanAsync(horseId, plan.Value) : Refusal.Faulty(plan.Faults);
+    }
+
+    /// <summary>What plans of a horse on a day are checked against, for a page that checks them itself.</summary>
+    public static async Task<Answer<CarriedPlanning>> FactsAsync(Guid horseId, DateOnly on, Visit visit)
+    {
+        if (Math.Abs(on.Year - visit.Today.Year) > MostYears)
+        {
+            return Refusal.Faulty("on", "That is not a day that can be planned.", "Give a day nearer to today.");
+        }
+
+        var setUps = (await visit.Yard.SetUpsAsync(horseId)).ToDictionary(s => s.Id, s => s.Entry);
+        var book = await PlanBook.OpenAsync(visit, [horseId], on, on, setUps.Keys);
+        return CarriedPlanning.Of(book.Facts(horseId, on), visit.Today, book.StridesOf(horseId), setUps);
     }
 
     public static async Task<Answer<SessionView>> AddAsync(Guid horseId, SessionEntry entry, Visit visit)

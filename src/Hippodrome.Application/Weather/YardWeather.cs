@@ -20,9 +20,8 @@ public sealed class YardWeather
     private readonly DateTimeOffset _now;
     private readonly bool _standIn;
 
-    // A yard's sessions of a day are ridden in the same air, and many of them at the same hours.
-    private readonly Dictionary<DateOnly, IReadOnlyList<HourOfDay>> _hours = [];
-    private readonly Dictionary<(DateOnly On, TimeOnly? StartsAt, double Minutes, double? OwnLimitC), HeatAdvice?> _heat = [];
+    // A yard's sessions of a day are ridden in the same air.
+    private readonly Dictionary<DateOnly, AirOfDay> _days = [];
 
     private YardWeather(Visit visit, WeatherReading? taken) =>
         (_today, _now, _standIn, Taken, Worked) = (
@@ -53,29 +52,15 @@ public sealed class YardWeather
     public HeatAdvice? HeatOf(SessionPlan plan, Horse horse)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        ArgumentNullException.ThrowIfNull(horse);
-        var asked = (plan.On, plan.StartsAt, plan.Minutes, horse.HeatLimitC);
-        return _heat.TryGetValue(asked, out var known)
-            ? known
-            : _heat[asked] = HeatOfHours.Worst(
-                Hours(plan.On),
-                Worked,
-                plan.StartsAt,
-                plan.Minutes,
-                plan.On == _today ? Taken : null,
-                horse.HeatLimitC
-            );
+        return AirOf(plan.On).HeatOf(plan, horse);
     }
 
-    /// <summary>The hour of a day to begin at that asks for the least care; null where nothing is forecast.</summary>
-    public int? BestHour(DateOnly day, double minutes, Horse horse)
-    {
-        ArgumentNullException.ThrowIfNull(horse);
-        return HeatOfHours.Best(Hours(day), Worked, minutes, horse.HeatLimitC);
-    }
+    /// <summary>The air of a day, as far as it is known.</summary>
+    public AirOfDay AirOf(DateOnly day) =>
+        _days.TryGetValue(day, out var known)
+            ? known
+            : _days[day] = new AirOfDay(Hours(day), Worked, day == _today ? Taken : null, day == _today ? Now?.TemperatureC : null);
 
     private IReadOnlyList<HourOfDay> Hours(DateOnly day) =>
-        !_standIn || day < _today || day.DayNumber - _today.DayNumber >= DaysForecast ? []
-        : _hours.TryGetValue(day, out var known) ? known
-        : _hours[day] = WeatherStation.Forecast(day, _now.Offset);
+        !_standIn || day < _today || day.DayNumber - _today.DayNumber >= DaysForecast ? [] : WeatherStation.Forecast(day, _now.Offset);
 }

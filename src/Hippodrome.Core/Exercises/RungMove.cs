@@ -78,6 +78,9 @@ public sealed class Places
     public static Places From(IEnumerable<RungMove> moves) =>
         new(moves.GroupBy(m => m.Strand).ToDictionary(g => g.Key, g => g.Last().RungId is { } id ? Catalogue.Find(id) : null));
 
+    /// <summary>On these rungs, and not begun on the other ladders.</summary>
+    public static Places At(IEnumerable<Rung> rungs) => new(rungs.ToDictionary(r => r.Strand, r => (Rung?)r));
+
     /// <summary>Where a horse stands: by its moves, and on ladders nobody has moved it on, as stated when it was taken on.</summary>
     /// <param name="horse">The horse.</param>
     /// <param name="moves">In the order they were made.</param>

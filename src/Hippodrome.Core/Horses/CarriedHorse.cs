@@ -9,7 +9,16 @@ namespace Hippodrome.Core.Horses;
 /// <param name="Strides">Full strides over it.</param>
 /// <param name="Seconds">Time over it; null where nobody timed.</param>
 /// <param name="On">The day.</param>
-public sealed record CarriedStride(Guid Id, GaitVariant Variant, double StripMetres, double Strides, double? Seconds, DateOnly On);
+public sealed record CarriedStride(Guid Id, GaitVariant Variant, double StripMetres, double Strides, double? Seconds, DateOnly On)
+{
+    public static CarriedStride Of(StrideMeasurement s)
+    {
+        ArgumentNullException.ThrowIfNull(s);
+        return new(s.Id, s.Variant, s.Strip.Metres, s.Strides, s.Seconds, s.On);
+    }
+
+    public StrideMeasurement Stride() => StrideMeasurement.Kept(Id, Variant, Distance.FromMetres(StripMetres), Strides, Seconds, On);
+}
 
 /// <summary>What a device carries of a horse and of who measures, so that set-ups are measured there as here.</summary>
 /// <param name="HeightCentimetres">Height at the withers.</param>
@@ -24,17 +33,13 @@ public sealed record CarriedHorse(double HeightCentimetres, IReadOnlyList<Carrie
         ArgumentNullException.ThrowIfNull(tape);
         return new CarriedHorse(
             height.Centimetres,
-            [.. strides.Select(s => new CarriedStride(s.Id, s.Variant, s.Strip.Metres, s.Strides, s.Seconds, s.On))],
+            [.. strides.Select(CarriedStride.Of)],
             tape.Unit,
             tape.Pace.Calibrated ? tape.Pace.Length.Metres : null
         );
     }
 
-    public StrideCard Card() =>
-        StrideCard.For(
-            HorseHeight.Kept(HeightCentimetres),
-            Strides.Select(s => StrideMeasurement.Kept(s.Id, s.Variant, Distance.FromMetres(s.StripMetres), s.Strides, s.Seconds, s.On))
-        );
+    public StrideCard Card() => StrideCard.For(HorseHeight.Kept(HeightCentimetres), Strides.Select(s => s.Stride()));
 
     public Tape Tape() => new(Unit, PersonPace.Kept(PaceMetres is { } own ? Distance.FromMetres(own) : null));
 }

@@ -36,6 +36,9 @@ public sealed record PartDose(int Passes, IReadOnlyList<FenceInPart> Fences, dou
         return new PartDose(setUp is { HasFence: false, HasPoles: true } ? Goes(part) : 0, fences, fences.Sum(Counts));
     }
 
+    /// <summary>What one go over all that stands counts.</summary>
+    internal static double OneGo(SetUp setUp) => setUp.Fences.Sum(f => Counts(new FenceInPart(f.Height, f.Bounce)));
+
     /// <summary>Built up in stages, each go counts only what stands in it; the goes that are left go over the whole.</summary>
     private static List<FenceInPart> OverSetUp(Part part, SetUp setUp)
     {

@@ -148,6 +148,9 @@ public sealed record SessionPlan
 
     public double Minutes => Parts.Sum(p => p.Minutes);
 
+    /// <summary>The set-ups its parts name.</summary>
+    public IEnumerable<Guid> SetUpIds => Parts.Select(p => p.SetUpId).OfType<Guid>();
+
     /// <summary>Nothing but leading.</summary>
     internal bool IsLed => Parts.All(p => p.Manner == Manner.InHand);
 

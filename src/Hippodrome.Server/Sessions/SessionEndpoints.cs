@@ -11,6 +11,7 @@ public static class SessionEndpoints
     {
         api.MapGet("/horses/{horseId}/sessions", PlanningSessions.ListAsync).Needs(Access.Reads);
         api.MapPost("/horses/{horseId}/sessions/check", PlanningSessions.CheckAsync).Needs(Access.Trains);
+        api.MapGet("/horses/{horseId}/sessions/facts", PlanningSessions.FactsAsync).Needs(Access.Trains);
         api.MapPost("/horses/{horseId}/sessions/propose", ProposingSessions.ProposeAsync).Needs(Access.Trains);
         api.MapGet("/session-templates", () => TypedResults.Ok(SessionTemplates.All)).Needs(Access.Reads);
         api.MapPost("/horses/{horseId}/sessions", PlanningSessions.AddAsync).Needs(Access.Trains).Creates();
