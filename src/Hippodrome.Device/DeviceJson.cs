@@ -4,6 +4,7 @@ using System.Text.Json.Serialization;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
+using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
 using Hippodrome.Core.Verdicts;
 
@@ -13,6 +14,10 @@ namespace Hippodrome.Device;
 [JsonSerializable(typeof(CarriedHorse))]
 [JsonSerializable(typeof(SetUpEntry))]
 [JsonSerializable(typeof(Answered<MeasuredSetUp>))]
+[JsonSerializable(typeof(CarriedPlanning))]
+[JsonSerializable(typeof(SessionEntry))]
+[JsonSerializable(typeof(Answered<SessionCheck>))]
+[JsonSerializable(typeof(Answered<SetUpEntry>))]
 [JsonSerializable(typeof(RideFacts))]
 [JsonSerializable(typeof(List<RideEvent>))]
 [JsonSerializable(typeof(RailJudgement))]

@@ -3,6 +3,7 @@ using System.Text.Json;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
+using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
 using Hippodrome.Core.Verdicts;
 
@@ -25,6 +26,47 @@ public static partial class OnTheDevice
                 ? new Answered<MeasuredSetUp>(setUp.Value.MeasureFor(carried.Card(), carried.Tape()), [])
                 : new(null, setUp.Faults),
             DeviceJson.Ours.AnsweredMeasuredSetUp
+        );
+    }
+
+    /// <summary>A set-up for the other rein, as POST /horses/{horseId}/set-ups/mirrored answers it.</summary>
+    /// <param name="entry">A <see cref="SetUpEntry"/>.</param>
+    /// <returns>An <see cref="Answered{T}"/>: the set-up mirrored, or the faults of the entry.</returns>
+    [JSExport]
+    public static string Mirror(string entry)
+    {
+        var read = JsonSerializer.Deserialize(entry, DeviceJson.Ours.SetUpEntry)!;
+        var setUp = read.Check();
+        return JsonSerializer.Serialize(
+            setUp.IsFine ? new Answered<SetUpEntry>(read.Mirrored(), []) : new(null, setUp.Faults),
+            DeviceJson.Ours.AnsweredSetUpEntry
+        );
+    }
+
+    private static (CarriedPlanning Carried, PlanFacts Facts)? _planning;
+
+    /// <summary>What plans are checked against from now on.</summary>
+    /// <param name="planning">A <see cref="CarriedPlanning"/>.</param>
+    [JSExport]
+    public static void Plan(string planning)
+    {
+        var carried = JsonSerializer.Deserialize(planning, DeviceJson.Ours.CarriedPlanning)!;
+        _planning = (carried, carried.Facts());
+    }
+
+    /// <summary>Totals and faults of a session, as POST /horses/{horseId}/sessions/check answers it.</summary>
+    /// <param name="sessionId">Which, where it is kept already; else empty.</param>
+    /// <param name="entry">A <see cref="SessionEntry"/> for the day of the facts handed over last.</param>
+    /// <returns>An <see cref="Answered{T}"/>: the check, or the faults of the entry.</returns>
+    [JSExport]
+    public static string CheckSession(string sessionId, string entry)
+    {
+        var (carried, facts) = _planning!.Value;
+        var id = sessionId.Length == 0 ? Guid.NewGuid() : Guid.Parse(sessionId);
+        var plan = SessionPlan.From(id, JsonSerializer.Deserialize(entry, DeviceJson.Ours.SessionEntry)!, carried.Today);
+        return JsonSerializer.Serialize(
+            plan.IsFine ? new Answered<SessionCheck>(facts.Check(plan.Value), []) : new(null, plan.Faults),
+            DeviceJson.Ours.AnsweredSessionCheck
         );
     }
 

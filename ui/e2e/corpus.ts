@@ -65,9 +65,21 @@ const part = (more: Partial<RailPart> = {}): RailPart => ({
   manner: 'ridden',
   phase: 'work',
   setUpId: null,
+  setUp: null,
+  instead: null,
   markHopedFor: null,
   ...more,
 })
+const polesStand = {
+  family: 'poleLine',
+  arena: 'sixtyByTwenty',
+  line: 'leftQuarterLine',
+  heading: 'towardsC',
+  middleMetres: 30,
+  variant: 'trotWorking',
+  poles: 4,
+  raising: 'ground',
+} as const
 const poor = [mark('left', 4), mark('right', 4.5)]
 const good = [mark('left', 7.5), mark('right', 7)]
 
@@ -206,6 +218,8 @@ const quiet = (any: Chance): Made =>
       planned: 4,
     },
     { kind: 'exertionSeen', exertion: 3 + any.upTo(3) },
+    { kind: 'stands', part: 0, setUp: { ...polesStand, variant: 'walkMedium' } },
+    { kind: 'stands', part: 1, instead: 'flatwork' },
     { kind: 'noted', text: 'quiet' },
     { kind: 'nextToDo', text: 'the same again' },
   ])
@@ -229,7 +243,7 @@ function tapped(any: Chance, made: Made[]): RideEvent[] {
     if (m.id) ids.set(m.id as string, id)
     return [
       {
-        v: 1,
+        v: 2,
         ...m,
         ...(m.jump ? { jump: ids.get(m.jump as string) } : {}),
         id,
@@ -273,7 +287,11 @@ export function corpus(count: number): { rules: string[]; ride: RideCase }[] {
           on: '2026-04-18',
           experience: 'novice',
           heatLimitC: null,
-          parts: [part(), part({ pad: 'fence', fences: 2, countsAs: 1.5, heightMetres: 0.6 })],
+          parts: [
+            part({ setUp: polesStand }),
+            part({ pad: 'fence', fences: 2, countsAs: 1.5, heightMetres: 0.6 }),
+            part({ phase: 'coolDown' }),
+          ],
           helper: true,
           heat: null,
           legs: [],

@@ -75,6 +75,77 @@ test('every set-up of the yard measures the same here and at the server, to the 
   expect(said.families.length).toBeGreaterThan(4)
 })
 
+test('every session of the yard, also as it is changed, is checked the same here and at the server, to the byte', async ({
+  page,
+}) => {
+  await signIn(page, trainer)
+  await page.goto('/arena')
+  const said = await page.evaluate(async () => {
+    const get = async (path: string) => (await fetch(path)).json()
+    const token = (await get('/api/sign-in')).token
+    const worker = (await (await fetch('/sw.js')).text()).match(
+      /device (\/device\/\w+\/)|["'`](\/device\/\w+\/)/,
+    )!
+    const { dotnet } = await import(/* @vite-ignore */ `${worker[1] ?? worker[2]}dotnet.js`)
+    const core = (await (await dotnet.create()).getAssemblyExports('Hippodrome.Device.dll')).Hippodrome.Device
+      .OnTheDevice
+    const rules = new Set<string>()
+    const differ: string[] = []
+    let n = 0
+    for (const horse of await get('/api/horses')) {
+      const of = `/api/horses/${horse.id}/sessions`
+      for (const kept of await get(`${of}?from=2026-04-08&to=2026-05-02`)) {
+        const { on, emphasis, manner, helper, parts, notes, place, tackIds, keptFaults, startsAt } = kept
+        const plain = { on, emphasis, manner, helper, parts, notes, place, tackIds, keptFaults, startsAt }
+        const alone = { ...plain, helper: false, keptFaults: [] }
+        const backwards = { ...alone, parts: [...parts].reverse() }
+        const long = { ...alone, parts: parts.map((p: { minutes: number }) => ({ ...p, minutes: 40 })) }
+        const wrong = { ...alone, parts: [] }
+        core.Plan(await (await fetch(`${of}/facts?on=${on}`)).text())
+        for (const body of [plain, alone, backwards, long, wrong]) {
+          const entry = JSON.stringify(body)
+          const answer = await fetch(`${of}/check?sessionId=${kept.id}`, {
+            method: 'POST',
+            headers: { 'Content-Type': 'application/json', 'X-Hippodrome-Token': token },
+            body: entry,
+          })
+          const there = await answer.text()
+          const here: string = core.CheckSession(kept.id, entry)
+          const wanted = answer.ok
+            ? `{"answer":${there},"faults":[]}`
+            : `{"answer":null,"faults":${JSON.stringify(JSON.parse(there).faults)}}`
+          n++
+          if (answer.ok)
+            for (const fault of JSON.parse(there).faults as { rule: string }[]) rules.add(fault.rule)
+          if (here === wanted) continue
+          const at = [...wanted].findIndex((c, i) => c !== here[i])
+          differ.push(
+            `${horse.name}, ${on}: here …${here.slice(at - 60, at + 60)}…, there …${wanted.slice(at - 60, at + 60)}…`,
+          )
+        }
+      }
+    }
+    return { n, rules: [...rules].sort(), differ }
+  })
+  expect(said.differ).toEqual([])
+  expect(said.n).toBeGreaterThan(120)
+  expect(said.rules.length, said.rules.join(', ')).toBeGreaterThan(12)
+})
+
+test('a session is checked on the device as it is typed', async ({ page }) => {
+  await signIn(page, trainer)
+  await openHorse(page, 'Quillan', 'Season')
+  let asked = 0
+  page.on('request', (r) => r.url().includes('/sessions/check') && asked++)
+  await page.getByRole('link', { name: 'Plan a session' }).first().click()
+  await page.waitForFunction(() => performance.getEntriesByName('core stands').length)
+  await page.waitForLoadState('networkidle')
+  asked = 0
+  await page.getByLabel('Minutes of part 1').fill('3')
+  await expect(page.getByText(/walk first/i).first()).toBeVisible()
+  expect(asked).toBe(0)
+})
+
 test('a drag is measured on the device, also once the signal is gone', async ({ page, context }) => {
   await signIn(page, trainer)
   const distance = await aLine(page, 'Sedge Nearby')

@@ -3,11 +3,14 @@ import { ref } from 'vue'
 import { Problem } from '../api/client'
 import type {
   CarriedHorse,
+  CarriedPlanning,
   Fault,
   MeasuredSetUp,
   RailJudgement,
   RideEvent,
   RideFacts,
+  SessionCheck,
+  SessionEntry,
   SetUpEntry,
 } from '../api/schema'
 import { deviceAt, deviceShelf } from './files'
@@ -51,14 +54,16 @@ interface Answered<T> {
   faults: Fault[]
 }
 
-/** A set-up measured here, or nothing where Core does not stand; an entry at fault is refused as the server refuses it. */
-export async function measureHere(horse: CarriedHorse, entry: SetUpEntry): Promise<MeasuredSetUp | null> {
+/**
+ * What Core on the device answers, or nothing where it does not stand or could not read what it was given: then the server
+ * says. An entry at fault is refused as the server refuses it.
+ */
+async function answeredHere<T>(asked: (core: Remote<typeof device>) => Promise<string>): Promise<T | null> {
   if (!standing) return null
-  let answered: Answered<MeasuredSetUp>
+  let answered: Answered<T>
   try {
-    answered = JSON.parse(await standing.measure(JSON.stringify(horse), JSON.stringify(entry)))
+    answered = JSON.parse(await asked(standing))
   } catch {
-    // It could not read what it was given: the server says what is wrong with it.
     return null
   }
   const { answer, faults } = answered
@@ -70,6 +75,20 @@ export async function measureHere(horse: CarriedHorse, entry: SetUpEntry): Promi
     faults,
   )
 }
+
+/** A set-up measured for a horse. */
+export const measureHere = (horse: CarriedHorse, entry: SetUpEntry) =>
+  answeredHere<MeasuredSetUp>((core) => core.measure(JSON.stringify(horse), JSON.stringify(entry)))
+
+/** A set-up for the other rein. */
+export const mirrorHere = (entry: SetUpEntry) =>
+  answeredHere<SetUpEntry>((core) => core.mirror(JSON.stringify(entry)))
+
+/** Totals and faults of a session for the day of its facts. */
+export const checkHere = (planning: CarriedPlanning, sessionId: string, entry: SessionEntry) =>
+  answeredHere<SessionCheck>((core) =>
+    core.checkSession(JSON.stringify(planning), sessionId, JSON.stringify(entry)),
+  )
 
 /** Where a ride stands after its last tap and what the rules say of it, or nothing where Core does not stand. */
 export async function judgeHere(

@@ -68,6 +68,7 @@ const entry = ref<SessionEntry>(
 const mayEdit = computed(() => trains() && !kept.value?.rideId)
 const { check, mended } = useSessionCheck(
   () => props.horseId,
+  () => (isNew.value ? undefined : props.sessionId),
   entry,
   () => mayEdit.value,
 )
@@ -130,7 +131,7 @@ async function placeOn(rungId: string, word: string) {
     ),
   )
   if (!moved) return
-  await changed(bearsUpon.ladders(props.horseId))
+  await changed(bearsUpon.ladders(props.horseId), [keys.ofHorse(props.horseId).anyPlanFacts])
   entry.value = { ...entry.value }
   done(`Placed on “${rung!.name}”, with your word.`)
 }
