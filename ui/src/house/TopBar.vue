@@ -8,6 +8,7 @@ import HorseSwitcher from '../horses/HorseSwitcher.vue'
 import { initials } from './format'
 import { signedIn, take } from './signIn'
 import { done } from './undo'
+import { forget } from '../rides/rail/pocket'
 import { sendFor, stopSending, waiting } from '../rides/rail/sender'
 import { ref, watch } from 'vue'
 
@@ -43,8 +44,10 @@ watch(
 
 async function signOut() {
   const left = waiting.value
+  const who = signedIn.value?.me?.id
   take(await ask(() => client.DELETE('/api/sign-in')))
   stopSending()
+  if (who) await forget(who).catch(() => undefined)
   queries.clear()
   await router.push({ name: 'sign-in' })
   if (left) done(`${left} of your taps wait on this device. Sign in here again, and they are sent.`)

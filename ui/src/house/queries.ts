@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { ask, client } from '../api/client'
 import { keys } from './keys'
+import { orCarried } from '../rides/rail/carried'
 import { signedIn } from './signIn'
 
 /** What the server knows, asked for once and shared between screens. */
@@ -25,7 +26,10 @@ export const usePassport = (horseId: () => string) =>
   useQuery({
     queryKey: computed(() => keys.ofHorse(horseId()).passport),
     queryFn: () =>
-      ask(() => client.GET('/api/horses/{horseId}', { params: { path: { horseId: horseId() } } })),
+      orCarried(`/api/horses/${horseId()}`, () =>
+        ask(() => client.GET('/api/horses/{horseId}', { params: { path: { horseId: horseId() } } })),
+      ),
+    networkMode: 'always',
   })
 
 export const useAims = (horseId: () => string) =>
@@ -39,7 +43,21 @@ export const useSetUps = (horseId: () => string) =>
   useQuery({
     queryKey: computed(() => keys.ofHorse(horseId()).setUps),
     queryFn: () =>
-      ask(() => client.GET('/api/horses/{horseId}/set-ups', { params: { path: { horseId: horseId() } } })),
+      orCarried(`/api/horses/${horseId()}/set-ups`, () =>
+        ask(() => client.GET('/api/horses/{horseId}/set-ups', { params: { path: { horseId: horseId() } } })),
+      ),
+    networkMode: 'always',
+  })
+
+/** What Core on the device measures this horse's set-ups against. */
+export const useCarried = (horseId: () => string) =>
+  useQuery({
+    queryKey: computed(() => keys.ofHorse(horseId()).carried),
+    queryFn: () =>
+      orCarried(`/api/horses/${horseId()}/carried`, () =>
+        ask(() => client.GET('/api/horses/{horseId}/carried', { params: { path: { horseId: horseId() } } })),
+      ),
+    networkMode: 'always',
   })
 
 export const useSessions = (horseId: () => string, from: () => string, to: () => string) =>

@@ -112,13 +112,14 @@ export const router = createRouter({
           name: 'set-ups',
           component: () => import('../setups/SetUpsPage.vue'),
           props: true,
+          meta: { offline: true },
         },
         {
           path: 'set-ups/:setUpId',
           name: 'set-up',
           component: () => import('../setups/SetUpPage.vue'),
           props: true,
-          meta: { step: 'set-ups' },
+          meta: { step: 'set-ups', offline: true },
         },
         { path: 'ride', name: 'ride', component: () => import('../rides/RidePage.vue'), props: true },
         {
@@ -138,7 +139,7 @@ router.beforeEach(async (to) => {
     try {
       await loadSignIn()
     } catch (e) {
-      // Without a signal the rail still opens for whoever was signed in here last.
+      // Without a signal the rail, and the set-ups of a horse whose sheet is carried, still open for whoever was signed in here last.
       if (isAway(e) && recallSignIn()) return to.meta.offline ? true : { name: 'rail-shelf' }
       return to.meta.open ? true : { name: 'sign-in', query: { to: to.fullPath } }
     }

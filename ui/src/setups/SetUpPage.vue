@@ -7,14 +7,14 @@ import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client, Problem } from '../api/client'
 import { newest } from '../api/newest'
-import { beginCore, measureHere } from '../device/core'
+import { beginCore, coreState, measureHere, mirrorHere } from '../device/core'
 import type { LengthUnit, MeasuredSetUp, SetUpEntry, SetUpView } from '../api/schema'
 import { bearsUpon, keys } from '../house/keys'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { usePageDraft } from '../house/drafts'
-import { usePassport, useSetUps } from '../house/queries'
-import { signedIn, trains } from '../house/signIn'
+import { useCarried, usePassport, useSetUps } from '../house/queries'
+import { isAway, signedIn, trains } from '../house/signIn'
 import { useSettled } from '../house/settled'
 import { done } from '../house/undo'
 import ArenaDrawing from './ArenaDrawing.vue'
@@ -99,11 +99,7 @@ const {
   bearsUpon: () => bearsUpon.setUps(props.horseId),
 })
 
-const { data: carried } = useQuery({
-  queryKey: computed(() => keys.ofHorse(props.horseId).carried),
-  queryFn: () =>
-    ask(() => client.GET('/api/horses/{horseId}/carried', { params: { path: { horseId: props.horseId } } })),
-})
+const { data: carried } = useCarried(() => props.horseId)
 beginCore()
 /** Measured on this device where Core stands, so that a drag keeps up with the hand; by the server until then. */
 const measure = newest(
@@ -125,6 +121,10 @@ const measure = newest(
   },
 )
 watch(entry, (now) => measure(now), { immediate: true })
+// Without a signal it is measured once Core stands.
+watch([carried, coreState], () => {
+  if (isAway(problem.value)) measure(entry.value)
+})
 
 async function keep(asNew: boolean, version?: number) {
   const view = await (asNew ? send(null) : send(version))
@@ -181,13 +181,15 @@ const turn = (degrees: number) =>
     turnedDegrees: Math.min(90, Math.max(-90, (entry.value.turnedDegrees ?? 0) + degrees)) || null,
   } as SetUpEntry)
 async function mirror() {
-  const other = await attempt(() =>
-    ask(() =>
-      client.POST('/api/horses/{horseId}/set-ups/mirrored', {
-        params: { path: { horseId: props.horseId } },
-        body: entry.value,
-      }),
-    ),
+  const other = await attempt(
+    async () =>
+      (await mirrorHere(entry.value)) ??
+      (await ask(() =>
+        client.POST('/api/horses/{horseId}/set-ups/mirrored', {
+          params: { path: { horseId: props.horseId } },
+          body: entry.value,
+        }),
+      )),
   )
   if (other) change(other)
 }

@@ -4,6 +4,7 @@ import LinkButton from '../../house/LinkButton.vue'
 import { onMounted, ref } from 'vue'
 import { signedIn } from '../../house/signIn'
 import AdviceNote from './AdviceNote.vue'
+import { carriesSetUps, carrySetUps } from './carry'
 import WaitingNote from './WaitingNote.vue'
 import { sheetsOf, tidy, type KeptSheet } from './pocket'
 import { flush, sendFor } from './sender'
@@ -13,6 +14,8 @@ const me = signedIn.value!.me!
 const sheets = ref<KeptSheet[]>([])
 /** Core lies on this device, for a place without a signal. */
 const kept = ref(false)
+/** Horses whose set-ups lie on this device. */
+const built = ref<string[]>([])
 beginCore()
 onMounted(async () => {
   carryCore().then(
@@ -25,6 +28,10 @@ onMounted(async () => {
   sheets.value = (await sheetsOf(me.id)).sort(
     (a, b) => Number(b.open) - Number(a.open) || a.sheet.horseName.localeCompare(b.sheet.horseName),
   )
+  for (const horseId of new Set(sheets.value.map((s) => s.sheet.horseId))) {
+    await carrySetUps(me.id, horseId).catch(() => undefined)
+    if (await carriesSetUps(me.id, horseId)) built.value = [...built.value, horseId]
+  }
 })
 </script>
 
@@ -43,13 +50,21 @@ onMounted(async () => {
         one.
       </p>
       <ul class="grid gap-10px">
-        <li v-for="s in sheets" :key="s.key">
+        <li v-for="s in sheets" :key="s.key" class="flex gap-10px">
           <RouterLink
-            class="rail-key"
+            class="rail-key flex-1"
             :to="{ name: 'rail', params: { horseId: s.sheet.horseId, sessionId: s.sheet.session?.id ?? '' } }"
           >
             {{ s.sheet.horseName }}
             <small>{{ s.sheet.session?.emphasis ?? 'Not planned' }}{{ s.open ? ', taken up' : '' }}</small>
+          </RouterLink>
+          <RouterLink
+            v-if="built.includes(s.sheet.horseId)"
+            class="rail-key"
+            :to="{ name: 'set-ups', params: { horseId: s.sheet.horseId } }"
+          >
+            Set-ups
+            <small>to build from</small>
           </RouterLink>
         </li>
       </ul>

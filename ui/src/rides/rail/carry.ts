@@ -2,7 +2,11 @@ import { ask, client } from '../../api/client'
 import type { YardToday } from '../../api/schema'
 import { carryCore } from '../../device/core'
 import { signedIn } from '../../house/signIn'
-import { isRenewed, keepSheet, sheetKey, sheetsOf, tidy } from './pocket'
+import { carriedPaths } from './carriedPaths'
+import { findAnswer, isRenewed, keepAnswer, keepSheet, sheetKey, sheetsOf, tidy } from './pocket'
+
+/** Horses whose set-ups were taken along since this page was opened: Today is looked at often, and they change seldom. */
+const taken = new Set<string>()
 
 /** Puts what is planned for today into the pocket, so that it can be ridden without a signal. */
 export async function carry(today: YardToday) {
@@ -23,8 +27,29 @@ export async function carry(today: YardToday) {
         // Without a signal, or with a full device, there is what was carried before.
       }
     }
+  const toRide = today.horses.filter((h) => h.sessions.some((s) => !s.rideId))
+  for (const { horse } of toRide) {
+    // Signing out has wiped them, whoever signs in again.
+    const there = taken.has(horse.id) && (await carriesSetUps(me.id, horse.id).catch(() => false))
+    if (!there) await carrySetUps(me.id, horse.id).catch(() => undefined)
+  }
   await tidy(me.id, today.on).catch(() => undefined)
-  if (today.horses.some((h) => h.sessions.some((s) => !s.rideId))) await carryCore().catch(() => false)
+  if (toRide.length) await carryCore().catch(() => false)
+}
+
+/** What this horse's set-ups are built from goes along with its sheet. */
+export async function carrySetUps(person: string, horseId: string) {
+  for (const path of carriedPaths(horseId)) {
+    const answer = await fetch(path)
+    if (answer.ok) await keepAnswer(person, horseId, path, await answer.json())
+  }
+  taken.add(horseId)
+}
+
+/** Whether this horse's set-ups lie here. */
+export async function carriesSetUps(person: string, horseId: string) {
+  for (const path of carriedPaths(horseId)) if (!(await findAnswer(person, path))) return false
+  return true
 }
 
 /** Sessions whose ride was taken up on this device and is not finished. */

@@ -41,7 +41,17 @@ export interface KeptPhoto {
   jpeg: string
 }
 
+/** What the server answered of a horse whose sheet is carried, to be looked up without a signal. */
+export interface KeptAnswer {
+  key: string
+  person: string
+  horseId: string
+  answer: unknown
+  build: string
+}
+
 interface Pocket extends DBSchema {
+  answers: { key: string; value: KeptAnswer; indexes: { person: string } }
   sheets: { key: string; value: KeptSheet; indexes: { person: string } }
   taps: { key: string; value: KeptTap; indexes: { person: string; ride: string } }
   photos: { key: string; value: KeptPhoto; indexes: { person: string } }
@@ -52,13 +62,21 @@ const pocketName = 'hippodrome'
 
 let opened: Promise<IDBPDatabase<Pocket>> | undefined
 const pocket = () =>
-  (opened ??= openDB<Pocket>(pocketName, 1, {
-    upgrade(db) {
-      db.createObjectStore('sheets', { keyPath: 'key' }).createIndex('person', 'person')
-      const taps = db.createObjectStore('taps', { keyPath: 'id' })
-      taps.createIndex('person', 'person')
-      taps.createIndex('ride', 'rideId')
-      db.createObjectStore('photos', { keyPath: 'id' }).createIndex('person', 'person')
+  (opened ??= openDB<Pocket>(pocketName, 2, {
+    upgrade(db, before) {
+      if (before < 1) {
+        db.createObjectStore('sheets', { keyPath: 'key' }).createIndex('person', 'person')
+        const taps = db.createObjectStore('taps', { keyPath: 'id' })
+        taps.createIndex('person', 'person')
+        taps.createIndex('ride', 'rideId')
+        db.createObjectStore('photos', { keyPath: 'id' }).createIndex('person', 'person')
+      }
+      db.createObjectStore('answers', { keyPath: 'key' }).createIndex('person', 'person')
+    },
+    // A page of another build wants in: this one makes way and opens it anew when it is next asked.
+    blocking(_, __, event) {
+      ;(event.target as IDBDatabase).close()
+      opened = undefined
     },
   }))
 
@@ -110,6 +128,29 @@ export async function keepSheet(
   }
   await (await pocket()).put('sheets', plain(kept))
   return kept
+}
+
+const answerKey = (person: string, path: string) => `${person} ${path}`
+
+export const keepAnswer = async (
+  person: string,
+  horseId: string,
+  path: string,
+  answer: unknown,
+  build = ofThisPage(),
+) => (await pocket()).put('answers', plain({ key: answerKey(person, path), person, horseId, answer, build }))
+
+/** What was carried of a path by this build; nothing where nothing was. */
+export async function findAnswer(person: string, path: string): Promise<unknown> {
+  const kept = await (await pocket()).get('answers', answerKey(person, path))
+  return kept?.build === ofThisPage() ? kept.answer : undefined
+}
+
+/** Whoever signs out leaves nothing here to be looked at. Taps and pictures that have not arrived stay, and are sent. */
+export async function forget(person: string) {
+  const db = await pocket()
+  for (const store of ['sheets', 'answers'] as const)
+    for (const key of await db.getAllKeysFromIndex(store, 'person', person)) await db.delete(store, key)
 }
 
 export async function markOpen(key: string, open: boolean) {
@@ -165,6 +206,9 @@ export async function tidy(person: string, today: string) {
     for (const tap of taps) await db.delete('taps', tap.id)
     if ((kept.sheet.session?.on ?? kept.sheet.today) < today) await db.delete('sheets', kept.key)
   }
+  const carried = new Set((await sheetsOf(person)).map((s) => s.sheet.horseId))
+  for (const kept of await db.getAllFromIndex('answers', 'person', person))
+    if (!carried.has(kept.horseId)) await db.delete('answers', kept.key)
 }
 
 /** The database takes no reactive things. */
