@@ -38,6 +38,9 @@ public sealed record RailSheet
     /// <summary>What stands, measured for the horse.</summary>
     public required IReadOnlyList<SetUpView> SetUps { get; init; }
 
+    /// <summary>What is rebuilt at the rail is measured against this.</summary>
+    public required CarriedHorse Carried { get; init; }
+
     /// <summary>What the rules know besides the taps: the judge on the device is given it with them.</summary>
     public required RideFacts Facts { get; init; }
 
@@ -93,7 +96,19 @@ public static class RailSheets
             : book.Weather.HeatOf(kept.Plan, horse);
         var held = book.Holds(horseId).FirstOrDefault();
         var records = await Reviews.LatestRecordsAsync(visit, horseId, visit.Today);
-        var facts = FactsOf(visit, horse, book, records, RideFacts.Of(horse, visit.Today, kept?.Plan, built) with { Heat = heat });
+        var entries = setUps.ToDictionary(s => s.Id, s => s.Entry);
+        var planned = RideFacts.Of(horse, visit.Today, kept?.Plan, built);
+        var facts = FactsOf(
+            visit,
+            horse,
+            book,
+            records,
+            planned with
+            {
+                Heat = heat,
+                Parts = [.. planned.Parts.Select(p => p with { SetUp = p.SetUpId is { } id ? entries.GetValueOrDefault(id) : null })],
+            }
+        );
         return new RailSheet
         {
             HorseId = horseId,
@@ -103,6 +118,7 @@ public static class RailSheets
             RideId = kept?.RideId ?? kept?.Plan.Id ?? Guid.NewGuid(),
             Session = kept is null ? null : await visit.ShowSessionAsync(kept),
             SetUps = await visit.ShowSetUpsAsync(horseId, setUps),
+            Carried = CarriedHorse.Of(horse.Height, book.StridesOf(horseId), visit.Me.Tape),
             Facts = facts,
             Stops = RailJudge.StopsOf(facts),
             Riders = [.. (await visit.Yard.PeopleAsync()).Where(p => p.Value.Role != Role.Observer).Select(p => p.Value.Name)],

@@ -95,6 +95,9 @@ public sealed record RailRecord
 
     public required IReadOnlyList<string> AdviceLeft { get; init; }
 
+    /// <summary>What was rebuilt or ridden instead, part by part, as it was at the end.</summary>
+    public required IReadOnlyList<Stands> Stood { get; init; }
+
     public required IReadOnlyList<string> Next { get; init; }
 
     internal static RailRecord Of(RideTaps taps)
@@ -133,6 +136,7 @@ public sealed record RailRecord
             Falls = [.. events.OfType<Fell>()],
             AdviceTaken = [.. events.OfType<AdviceAnswered>().Where(a => a.Accepted).Select(a => a.Rule)],
             AdviceLeft = [.. events.OfType<AdviceAnswered>().Where(a => !a.Accepted).Select(a => a.Rule)],
+            Stood = [.. events.OfType<Stands>().GroupBy(s => s.Part).OrderBy(g => g.Key).Select(g => g.Last())],
             Next = [.. events.OfType<NextToDo>().Select(n => n.Text)],
         };
     }

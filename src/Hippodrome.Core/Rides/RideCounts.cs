@@ -3,7 +3,11 @@ using Hippodrome.Core.Horses;
 namespace Hippodrome.Core.Rides;
 
 /// <summary>Jumps of one height in one part of the plan or over one set-up.</summary>
-internal sealed record JumpedAt(int? Part, Guid? SetUpId, double HeightMetres, int Count);
+internal sealed record JumpedAt(int? Part, Guid? SetUpId, double HeightMetres, int Count)
+{
+    /// <summary>What had been rebuilt there by then; null where it stood as planned.</summary>
+    public Stands? Stood { get; init; }
+}
 
 /// <summary>What the rules count of a ride beyond its sums.</summary>
 internal sealed record RideCounts
@@ -61,8 +65,8 @@ internal sealed record RideCounts
             [
                 .. events
                     .OfType<Efforts>()
-                    .GroupBy(e => (Part: taps.Timeline.PartOf(e), e.SetUpId, e.HeightMetres))
-                    .Select(g => new JumpedAt(g.Key.Part, g.Key.SetUpId, g.Key.HeightMetres, g.Sum(e => e.Count))),
+                    .GroupBy(e => (Part: taps.Timeline.PartOf(e), e.SetUpId, e.HeightMetres, Stood: taps.StoodAt(e)))
+                    .Select(g => new JumpedAt(g.Key.Part, g.Key.SetUpId, g.Key.HeightMetres, g.Sum(e => e.Count)) { Stood = g.Key.Stood }),
             ],
         };
     }

@@ -71,6 +71,7 @@ public enum Sign
 [JsonDerivedType(typeof(NextToDo), "nextToDo")]
 [JsonDerivedType(typeof(LegTouched), "legTouched")]
 [JsonDerivedType(typeof(Fell), "fell")]
+[JsonDerivedType(typeof(Stands), "stands")]
 public abstract record RideEvent(Guid Id, DateTimeOffset At)
 {
     /// <summary>Where a recorder at the rail made it; nothing when it was typed in afterwards.</summary>

@@ -4,11 +4,13 @@ namespace Hippodrome.Core.Rides;
 internal sealed class RideTaps
 {
     private readonly IReadOnlyDictionary<RideEvent, DateTimeOffset> _at;
+    private readonly bool _rebuilt;
 
     private RideTaps(IEnumerable<RideEvent> events, IReadOnlyDictionary<RideEvent, DateTimeOffset> at, IReadOnlyList<ClockNote> notes)
     {
         _at = at;
         Events = [.. events];
+        _rebuilt = Events.Any(e => e is Stands);
         ClockNotes = notes;
         Timeline = RideTimeline.Of(Events.Select(e => (e, at[e])));
     }
@@ -28,6 +30,18 @@ internal sealed class RideTaps
 
     /// <summary>Only some of them, as if nothing else had been tapped.</summary>
     public RideTaps Where(Func<RideEvent, bool> counts) => new(Events.Where(counts), _at, []);
+
+    /// <summary>What had been rebuilt, when something was tapped, in the part it was tapped in; null where it stood as planned.</summary>
+    public Stands? StoodAt(RideEvent e)
+    {
+        if (!_rebuilt)
+        {
+            return null;
+        }
+
+        var part = Timeline.PartOf(e);
+        return Events.TakeWhile(x => !ReferenceEquals(x, e)).OfType<Stands>().LastOrDefault(s => s.Part == part);
+    }
 
     /// <summary>The same for any order of arrival and any doubling.</summary>
     public static RideTaps Of(RideLog log)

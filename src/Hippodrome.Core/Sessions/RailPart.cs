@@ -1,5 +1,6 @@
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Rides;
 using Hippodrome.Core.Setups;
 
 namespace Hippodrome.Core.Sessions;
@@ -41,6 +42,14 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
     /// <summary>What stands in it.</summary>
     public Guid? SetUpId { get; init; }
 
+    internal bool IsJumped => Fences > 0 || Pad == MarkPad.Fence;
+
+    /// <summary>As it was entered, or rebuilt since.</summary>
+    public SetUpEntry? SetUp { get; init; }
+
+    /// <summary>What it is ridden as in the place of what was planned.</summary>
+    public Instead? Instead { get; init; }
+
     /// <summary>The mark on both reins that ends it early; null where none is hoped for.</summary>
     public double? MarkHopedFor { get; init; }
 
@@ -51,11 +60,10 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
     public static RailPart Of(Part part, SetUp? setUp)
     {
         ArgumentNullException.ThrowIfNull(part);
-        var fences = setUp?.Fences.Count ?? 0;
         return new RailPart(
             PadFor(part, setUp),
-            fences,
-            fences == 0 ? 0 : PartDose.Of(part with { Times = 1, Efforts = null, InStages = false }, setUp).Counted,
+            setUp?.Fences.Count ?? 0,
+            CountedInOneGo(setUp),
             setUp is { HasFence: true } ? setUp.HighestFence.Metres : part.HeightMetres ?? part.Exercise?.HeightMetres ?? 0,
             LineOf(setUp)
         )
@@ -67,6 +75,35 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
             MarkHopedFor = part.MarkHopedFor?.Value,
         };
     }
+
+    /// <summary>The part once something else stands in it, or something else is ridden.</summary>
+    public RailPart Now(Stands stands)
+    {
+        ArgumentNullException.ThrowIfNull(stands);
+        if (stands.SetUp is not { } entry)
+        {
+            return new RailPart(MarkPad.Flat, 0, 0, 0, null)
+            {
+                Manner = Manner,
+                Phase = Phase,
+                Instead = stands.Instead,
+            };
+        }
+
+        var setUp = entry.AsKept().SetUp;
+        return this with
+        {
+            Fences = setUp.Fences.Count,
+            CountsAs = CountedInOneGo(setUp),
+            HeightMetres = setUp.HasFence ? setUp.HighestFence.Metres : 0,
+            Poles = setUp.PolesCrossed ?? 0,
+            Line = LineOf(setUp),
+            SetUp = entry,
+            Instead = null,
+        };
+    }
+
+    private static double CountedInOneGo(SetUp? setUp) => setUp is { HasFence: true } ? PartDose.OneGo(setUp) : 0;
 
     private static MarkPad PadFor(Part part, SetUp? setUp) =>
         part switch

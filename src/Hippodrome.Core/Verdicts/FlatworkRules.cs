@@ -37,7 +37,7 @@ internal static class FlatworkRules
         VerdictWord.Ease,
         SessionChange.RungBack,
         "A horse that does not stretch when the reins are dropped was asked too much",
-        c => c.Record.ClosingTestPassed == false ? new Finding(1, "the closing test was not passed", "closing test not passed") : null,
+        c => c.Record.ClosingTestPassed == false ? new Finding(1, "the closing test was not passed", $"closing test not passed") : null,
         "What was asked was too much: ease it next time."
     );
 
@@ -156,7 +156,7 @@ internal static class FlatworkRules
     private static Finding? Boils(VerdictContext c, int times, string seen) =>
         times == 0
             ? null
-            : new Finding(times, seen, [.. c.Record.Tension.Select(t => $"tension {t}")])
+            : new Finding(times, seen, [.. c.Record.Tension.Select(t => (FormattableString)$"tension {t}")])
             {
                 Change = c.Record.Rail.Changes.Left.All + c.Record.Rail.Changes.Right.All > 0 ? SessionChange.NoChanges : null,
             };

@@ -26,7 +26,7 @@ internal static class PoleAndFenceRules
         Look = c =>
             c.Facts.Helper || c.Record.Counts.Jumped.Count == 0 || c.Record.Rail.AdviceTaken.Contains(FenceAlone)
                 ? null
-                : new Finding(1, "jumped with nobody there", "no helper planned"),
+                : new Finding(1, "jumped with nobody there", $"no helper planned"),
         Rail = new RailLine("Nobody jumps alone.", "Somebody on the ground who can help, before the next fence.")
         {
             InPart = false,
@@ -66,6 +66,9 @@ internal static class PoleAndFenceRules
         },
         "Give it a fence it can walk over and help it across; then repeat until the third or fourth is easy.",
         new("Make it one it can walk over.", "Help it across; then repeat until the third or fourth is easy.")
+        {
+            Now = SessionChange.BackToWalk,
+        }
     );
 
     private static readonly RideRule RushesPoles = Rules.Practice(
@@ -173,7 +176,11 @@ internal static class PoleAndFenceRules
             }
 
             var straighten = ways.Are(ApproachQuestion.Mistake, Approach.TakeItNow);
-            return new Finding(left + right, $"drifted {string.Join(" and ", sides)}", [.. sides.Select(side => $"drifted {side}")])
+            return new Finding(
+                left + right,
+                $"drifted {string.Join(" and ", sides)}",
+                [.. sides.Select(side => (FormattableString)$"drifted {side}")]
+            )
             {
                 Says = straighten ? "Straighten it now, before the next fence." : null,
                 Do = straighten
@@ -226,7 +233,7 @@ internal static class PoleAndFenceRules
                 : new Finding(
                     counted,
                     string.Create(CultureInfo.InvariantCulture, $"{counted:0.#} efforts on a budget of {budget.Value}"),
-                    string.Create(CultureInfo.InvariantCulture, $"{counted:0.#} counted, small ones and bounces half"),
+                    $"{counted:0.#} counted, small ones and bounces half",
                     $"{budget.Value} for a horse at this stage"
                 )
                 {
@@ -266,7 +273,7 @@ internal static class PoleAndFenceRules
         VerdictWord.CarryOn,
         SessionChange.SameAgain,
         "One rub is a lesson of its own",
-        c => !IsEasierAtOnce(c) && Rubs(c) == 1 ? new Finding(1, "rubbed a fence once", "1 rub") : null,
+        c => !IsEasierAtOnce(c) && Rubs(c) == 1 ? new Finding(1, "rubbed a fence once", $"{1} rub") : null,
         "Nothing: it teaches. A horse is never made to hit a fence."
     );
 
@@ -307,7 +314,7 @@ internal static class PoleAndFenceRules
                 : new Finding(
                     causes.Sum(x => x.Value),
                     $"the rider's distance: {string.Join(", ", causes.Select(x => Say(x.Key)))}",
-                    [.. causes.Select(x => $"{Say(x.Key)} {x.Value}")]
+                    [.. causes.Select(x => (FormattableString)$"{Say(x.Key)} {x.Value}")]
                 );
         },
         "Transitions on the flat first, then the same fence with the cause changed. The horse is not marked down."

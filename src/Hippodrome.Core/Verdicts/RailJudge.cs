@@ -13,7 +13,11 @@ namespace Hippodrome.Core.Verdicts;
 /// <param name="CanWait">"Not now" is offered.</param>
 /// <param name="EndsRide">The ridden work ends with it.</param>
 /// <param name="Why">Rule, inputs, source.</param>
-public sealed record RailAdvice(string Rule, string Says, string Do, string? Seen, bool CanWait, bool EndsRide, Why Why);
+public sealed record RailAdvice(string Rule, string Says, string Do, string? Seen, bool CanWait, bool EndsRide, Why Why)
+{
+    /// <summary>What following it makes of the rest of the ride.</summary>
+    public RestOfRide Then { get; init; } = RestOfRide.AsItIs;
+}
 
 /// <summary>How long one part of the plan has been ridden.</summary>
 public sealed record PartRidden(int Part, double Seconds);
@@ -23,6 +27,12 @@ public sealed record RailJudgement
 {
     /// <summary>The one line that is said now; nothing where nothing is to be said.</summary>
     public required RailAdvice? Advice { get; init; }
+
+    /// <summary>What was put off with "not now" and still stands, in the part that is ridden.</summary>
+    public required IReadOnlyList<RailAdvice> PutOff { get; init; }
+
+    /// <summary>The parts as they stand after what was rebuilt and replaced.</summary>
+    public required IReadOnlyList<RailPart> Standing { get; init; }
 
     /// <summary>Nothing is jumped any more in this ride.</summary>
     public required bool JumpingIsOver { get; init; }
@@ -72,11 +82,13 @@ public static class RailJudge
         var course = new Course(facts, taps);
         var seen = RideRules.All.Where(rule => rule.Rail is not null).Select(course.Ask).OfType<Spoken>().ToList();
         var stretches = taps.Timeline.Stretches;
+        var rides = taps.Timeline is { Began: not null, Ended: null };
+        var byGravity = seen.OrderBy(s => s.Rule.Gravity).ThenBy(s => s.Rule.Word).ToList();
         return new RailJudgement
         {
-            Advice = taps.Timeline is { Began: not null, Ended: null }
-                ? seen.Where(s => !s.Answered).OrderBy(s => s.Rule.Gravity).ThenBy(s => s.Rule.Word).FirstOrDefault()?.Advice
-                : null,
+            Advice = rides ? byGravity.Find(s => s.Answer is null)?.Advice : null,
+            PutOff = rides ? [.. byGravity.Where(s => s.Answer is { Accepted: false }).Select(s => s.Advice)] : [],
+            Standing = course.Standing,
             JumpingIsOver = seen.Exists(s => s.Rule.Rail!.EndsJumping),
             RidingIsOver =
                 taps.Events.OfType<Fell>().Any(f => f.Head)
@@ -94,13 +106,16 @@ public static class RailJudge
 
     private static double Seconds(IEnumerable<Stretch> stretches) => Math.Round(stretches.Sum(s => s.Minutes) * 60, 1);
 
-    private sealed record Spoken(RideRule Rule, RailAdvice Advice, bool Answered);
+    /// <param name="Answer">What was answered, where there is nothing more of it since.</param>
+    private sealed record Spoken(RideRule Rule, RailAdvice Advice, AdviceAnswered? Answer);
 
     /// <summary>One ride so far: all of it, the part that is being ridden, and either as it was when an advice was answered.</summary>
     private sealed class Course(RideFacts facts, RideTaps taps)
     {
         private readonly int? _part = taps.Events.OfType<PartBegun>().LastOrDefault()?.Part;
         private readonly Dictionary<(bool InPart, int Taps), VerdictContext> _contexts = [];
+
+        public IReadOnlyList<RailPart> Standing { get; } = facts.PartsNow(taps);
 
         public Spoken? Ask(RideRule rule)
         {
@@ -118,7 +133,11 @@ public static class RailJudge
             var answeredAt = LastAnswer(rule, line.InPart);
             // Answered, and nothing of it since.
             var answered = answeredAt >= 0 && rule.Look(ContextAt(line.InPart, answeredAt))?.Times >= seen.Times;
-            return new Spoken(rule, rule.AtTheRail(line, seen), answered);
+            var advice = rule.AtTheRail(line, seen) with
+            {
+                Then = RestOfRide.Of(seen.Change ?? line.Now ?? rule.Change, line, rule.Gravity, Standing, _part),
+            };
+            return new Spoken(rule, advice, answered ? (AdviceAnswered)taps.Events[answeredAt] : null);
         }
 
         private int LastAnswer(RideRule rule, bool inPart)

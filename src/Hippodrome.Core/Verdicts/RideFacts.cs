@@ -44,6 +44,22 @@ public sealed record RideFacts(DateOnly On, Experience Experience, double? HeatL
         return new RideFacts(on, horse.Experience, horse.HeatLimitC, RailPart.Of(plan, setUps)) { Helper = plan?.Helper ?? false };
     }
 
+    /// <summary>The parts as they stand after what was rebuilt and replaced. After a fall nothing is jumped, answered or not.</summary>
+    internal IReadOnlyList<RailPart> PartsNow(RideTaps taps)
+    {
+        var stood = taps.Events.OfType<Stands>().ToLookup(s => s.Part);
+        var fallen = taps.Events.Any(e => e is Fell);
+        return
+        [
+            .. Parts.Select(
+                (part, i) =>
+                    fallen && part.IsJumped ? part.Now(new Stands(Guid.Empty, default, i, null, Instead.Flatwork))
+                    : stood[i].LastOrDefault() is { } stands ? part.Now(stands)
+                    : part
+            ),
+        ];
+    }
+
     /// <summary>Fences jumped, with bounces and those that are stepped over counted half.</summary>
     internal double CountedEfforts(RideRecord record) => Math.Round(record.Counts.Jumped.Sum(j => j.Count * Weight(j)), 2);
 
@@ -63,6 +79,7 @@ public sealed record RideFacts(DateOnly On, Experience Experience, double? HeatL
     {
         var part =
             jumped.Part is { } i && i < Parts.Count ? Parts[i] : Parts.FirstOrDefault(p => p.SetUpId is { } s && s == jumped.SetUpId);
+        part = jumped.Stood is { } stood ? part?.Now(stood) : part;
         return part is { Fences: > 0 } ? part.CountsAs / part.Fences
             : jumped.HeightMetres < SessionFigures.HalfEffortUnder.Value ? 0.5
             : 1;

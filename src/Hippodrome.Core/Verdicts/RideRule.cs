@@ -17,9 +17,17 @@ public enum Moment
 /// <summary>What a rule saw.</summary>
 /// <param name="Times">How much of it: at the rail what was answered is said again once there is more.</param>
 /// <param name="Seen">In words.</param>
-/// <param name="Inputs">What it rests on.</param>
-public sealed record Finding(double Times, string Seen, params IReadOnlyList<string> Inputs)
+public sealed record Finding(double Times, string Seen)
 {
+    /// <param name="times">How much of it.</param>
+    /// <param name="seen">In words.</param>
+    /// <param name="inputs">What it rests on: sentences, whose numbers are kept with an answer.</param>
+    public Finding(double times, string seen, params FormattableString[] inputs)
+        : this(times, seen) => Inputs = [.. inputs.Select(Input.Of)];
+
+    /// <summary>What it rests on.</summary>
+    public IReadOnlyList<Input> Inputs { get; } = [];
+
     /// <summary>What to do, where it depends on what was seen.</summary>
     public string? Do { get; init; }
 
@@ -52,6 +60,9 @@ public sealed record RailLine(string Says, string Do)
 
     /// <summary>Nothing is jumped any more in this ride.</summary>
     public bool EndsJumping { get; init; }
+
+    /// <summary>What following it changes in this ride, where that is not what it changes in the next session.</summary>
+    public SessionChange? Now { get; init; }
 
     /// <summary>What was seen is said with it.</summary>
     public bool SaysWhatWasSeen { get; init; }
@@ -104,7 +115,10 @@ public sealed record RideRule(string Name, Gravity Gravity, VerdictWord Word, Se
     internal Verdict? Review(VerdictContext context) =>
         Do is null || Look(context) is not { } seen
             ? null
-            : new Verdict(Name, Word, seen.Seen, seen.Do ?? Do, seen.Change ?? Change, CanBeOverruled, WhyOf(seen), Gravity);
+            : new Verdict(Name, Word, seen.Seen, seen.Do ?? Do, seen.Change ?? Change, CanBeOverruled, WhyOf(seen), Gravity)
+            {
+                Inputs = seen.Inputs,
+            };
 
     /// <summary>What it says at the rail of what it saw there.</summary>
     internal RailAdvice AtTheRail(RailLine line, Finding seen) =>
@@ -120,7 +134,7 @@ public sealed record RideRule(string Name, Gravity Gravity, VerdictWord Word, Se
             WhyOf(seen)
         );
 
-    private Why WhyOf(Finding seen) => seen.Why ?? new Why(Because, seen.Inputs, seen.Source ?? Source);
+    private Why WhyOf(Finding seen) => seen.Why ?? new Why(Because, [.. seen.Inputs.Select(i => i.Says)], seen.Source ?? Source);
 }
 
 /// <summary>The ways in which most rules are written.</summary>
@@ -164,7 +178,11 @@ internal static class Rules
         var rein = record.Signs.FirstOrDefault(s => s.Sign == sign)?.Rein;
         return times == 0
             ? null
-            : new Finding(times, seen, rein is null ? seen : $"{seen} on the {rein.ToString()!.ToLowerInvariant()} rein");
+            : new Finding(
+                times,
+                seen,
+                rein is null ? (FormattableString)$"{seen}" : $"{seen} on the {rein.ToString()!.ToLowerInvariant()} rein"
+            );
     }
 
     public static string Times(int n) =>

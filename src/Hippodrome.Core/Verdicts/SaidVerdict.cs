@@ -11,9 +11,12 @@ namespace Hippodrome.Core.Verdicts;
 /// <param name="Figures">The version of the figures it rested on.</param>
 public sealed record SaidVerdict(VerdictWord Word, string Seen, string Do, SessionChange Change, Why Why, string Figures)
 {
+    /// <summary>What it rested on, with its numbers; none in answers from before they were kept.</summary>
+    public IReadOnlyList<Input> Inputs { get; init; } = [];
+
     public static SaidVerdict Of(Verdict verdict, string figures)
     {
         ArgumentNullException.ThrowIfNull(verdict);
-        return new SaidVerdict(verdict.Word, verdict.Seen, verdict.Do, verdict.Change, verdict.Why, figures);
+        return new SaidVerdict(verdict.Word, verdict.Seen, verdict.Do, verdict.Change, verdict.Why, figures) { Inputs = verdict.Inputs };
     }
 }

@@ -27,7 +27,7 @@ public static class SoundnessRules
     {
         Look = c =>
             SaysPain(c.Record) is { } seen
-                ? new Finding(c.Record.Counts.NewSigns.Where(s => PainWords.ContainsKey(s.Key)).Sum(s => s.Value), seen, seen)
+                ? new Finding(c.Record.Counts.NewSigns.Where(s => PainWords.ContainsKey(s.Key)).Sum(s => s.Value), seen, $"{seen}")
                 : null,
         Do =
             "End the work and call the vet. No work of any kind until a vet has cleared it; "
@@ -61,7 +61,7 @@ public static class SoundnessRules
                 : new Finding(
                     falls.Count,
                     falls.Any(f => f.Who != Faller.Rider) ? "the horse fell" : "the rider fell",
-                    [.. falls.Select(f => f.Head ? "with a knock to the head" : "no knock to the head")]
+                    [.. falls.Select(f => (FormattableString)$"{(f.Head ? "with a knock to the head" : "no knock to the head")}")]
                 )
                 {
                     Do = falls.Any(f => f.Head) ? $"{LookItOver} A knock to the head: no more riding today, and a doctor." : null,
@@ -93,7 +93,7 @@ public static class SoundnessRules
         Look = c =>
             c.Heat is not { Care: >= HeatCare.Halve } heat
                 ? null
-                : new Finding(1, HowHot(c, heat), heat.Why.Inputs)
+                : new Finding(1, HowHot(c, heat))
                 {
                     Says = $"Hot: {heat.Says}.",
                     Do = $"While it lasts: {heat.Says}. Ride early, shade and water after.",
@@ -116,7 +116,7 @@ public static class SoundnessRules
     {
         Look = c =>
             c.Record.Counts.Signs.TryGetValue(Sign.Tired, out var times)
-                ? new Finding(times, "it tired", string.Create(CultureInfo.InvariantCulture, $"{c.Record.Minutes:0} minutes ridden"))
+                ? new Finding(times, "it tired", $"{c.Record.Minutes:0} minutes ridden")
                 : null,
         Do = string.Create(
             CultureInfo.InvariantCulture,
@@ -139,13 +139,7 @@ public static class SoundnessRules
         {
             var after = c.Facts.FastUntilTired();
             var late = c.Record.Counts.QuickenedAfter.Count(minutes => minutes > after);
-            return late == 0
-                ? null
-                : new Finding(
-                    late,
-                    "quickened late",
-                    string.Create(CultureInfo.InvariantCulture, $"after {after:0.#} minutes of trot and canter")
-                );
+            return late == 0 ? null : new Finding(late, "quickened late", $"after {after:0.#} minutes of trot and canter");
         },
         Rail = new RailLine(
             "Quicker: is it tired? Then stop the work.",
@@ -286,7 +280,13 @@ public static class SoundnessRules
             VerdictFigures.SameLegShare.Source
         )
         {
-            Look = c => find(c) is { } leg ? new Finding(leg.All, leg.Says, leg.Why.Inputs) { Why = leg.Why } : null,
+            Look = c =>
+                find(c) is { } leg
+                    ? new Finding(leg.All, leg.Says, $"{leg.Leg.Say()} in {leg.Touches} of {leg.All} touches, in {leg.Rides} rides")
+                    {
+                        Why = leg.Why,
+                    }
+                    : null,
             Do = @do,
             Rail = line with { InPart = false, SaysWhatWasSeen = true },
         };
@@ -299,5 +299,5 @@ public static class SoundnessRules
     private static double TouchedShare(RideRecord record) =>
         record.Crossed == 0 ? 0 : Math.Round((double)record.Touches / record.Crossed, 4);
 
-    private static string SayTouched(RideRecord record) => $"{record.Touches} touches of {record.Crossed} poles crossed";
+    private static FormattableString SayTouched(RideRecord record) => $"{record.Touches} touches of {record.Crossed} poles crossed";
 }

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
@@ -25,6 +26,9 @@ public enum VerdictWord
 public enum SessionChange
 {
     SameAgain,
+
+    /// <summary>The same rung, with one small thing otherwise.</summary>
+    Vary,
     Longer,
     Shorter,
     BackToWalk,
@@ -60,7 +64,12 @@ public sealed record Verdict(
     bool CanBeOverruled,
     Why Why,
     Gravity Gravity
-);
+)
+{
+    /// <summary>What it rests on, with its numbers; kept with an answer.</summary>
+    [JsonIgnore]
+    public IReadOnlyList<Input> Inputs { get; init; } = [];
+}
 
 /// <summary>An earlier ride of the same horse.</summary>
 public sealed record EarlierRide(DateOnly On, RideRecord Record);

@@ -91,6 +91,7 @@ public static class VerdictFigures
         "",
         "fairly good on both reins: the horse does it without being carried"
     );
+    public static readonly Figure<int> CalmTension = Figure.Practice("Calm up to a tension of", 2, "");
     public static readonly Figure<double> PoorMark = Figure.Chosen(
         "Too much under a mark of",
         5.0,

@@ -213,6 +213,22 @@ public class RideRulesTests
             .Seen.ShouldContain("right 4 of 6");
     }
 
+    /// <summary>The sentence is for people; what it counted is kept beside it, for whoever reckons again.</summary>
+    [Fact]
+    public void An_answer_keeps_what_was_counted()
+    {
+        var verdict = RideRules
+            .Judge(Make.Context(Make.Record(Make.Passes(Rein.Left, 6, 4), Make.Passes(Rein.Right, 10))))
+            .Single(v => v.Rule == "TouchesOneSideOnly");
+        var kept = Json.Read<SaidVerdict>(Json.Write(SaidVerdict.Of(verdict, "figures")));
+        kept.Inputs.Select(i => i.Says).ShouldBe(kept.Why.Inputs);
+        kept.Inputs.Select(i => i.Values)
+            .ShouldBe([
+                [4, 10],
+                [0, 10],
+            ]);
+    }
+
     // Making a horse hit rails is not supported by any advice.
     [Fact]
     public void No_advice_makes_a_horse_hit_a_rail() =>
