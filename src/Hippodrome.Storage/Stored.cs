@@ -50,7 +50,8 @@ public static class Stored
     [
         // 2: a family more.
         new("set-up", typeof(SetUpEntry), body => body),
-        new("ride-event", typeof(RideEvent)),
+        // 2: what stands is told.
+        new("ride-event", typeof(RideEvent), body => body),
         new("ride-totals", typeof(RideTotals)),
         new("own-exercise", typeof(OwnExerciseEntry)),
         new("kept-faults", typeof(KeptFaults)),
@@ -58,8 +59,15 @@ public static class Stored
         new("block-plan", typeof(BlockPlan), OlderPlans.PlanOfFirst),
         new("placed-session", typeof(PlacedSession), OlderPlans.SessionOfFirst),
         new("roster", typeof(RosterEntry)),
-        new("said-verdict", typeof(SaidVerdict)),
+        // 2: what it rested on, with its numbers.
+        new("said-verdict", typeof(SaidVerdict), WithoutInputs),
     ];
+
+    private static JsonObject WithoutInputs(JsonObject verdict)
+    {
+        verdict["inputs"] = new JsonArray();
+        return verdict;
+    }
 
     private static readonly Dictionary<Type, StoredKind> ByType = Kinds.ToDictionary(k => k.Type);
 

@@ -1,7 +1,9 @@
 using Dapper;
+using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
+using Hippodrome.Core.Setups;
 using Hippodrome.Storage.Rides;
 using Npgsql;
 using Shouldly;
@@ -43,7 +45,17 @@ public class RideStoreTests(StoreFixture store) : IClassFixture<StoreFixture>
             new NextToDo(Guid.NewGuid(), At, "the right lead first"),
             new LegTouched(Guid.NewGuid(), At, Leg.RightHind, 3),
             new Fell(Guid.NewGuid(), At, Faller.Rider, true),
+            new Stands(Guid.NewGuid(), At, 1, RebuiltCrossPole),
         ];
+
+    private static readonly CrossPoleEntry RebuiltCrossPole = new()
+    {
+        Arena = ArenaSize.SixtyByTwenty,
+        Line = ArenaLine.RightQuarterLine,
+        Heading = Heading.TowardsC,
+        MiddleMetres = 30,
+        HeightMetres = 0.2,
+    };
 
     [Fact]
     public async Task Every_kind_of_event_comes_back_as_it_was_sent()

@@ -36,26 +36,27 @@ public static class OlderTaps
     {
         ArgumentNullException.ThrowIfNull(body);
         ArgumentNullException.ThrowIfNull(kind);
-        if (kind.Upcasters.Count == 0 || Sent(body) is not { } sent || sent["events"] is not JsonArray events)
+        if (kind.Upcasters.Count == 0)
         {
             return body;
         }
 
-        sent["events"] = new JsonArray([
-            .. events.Select(e => e is JsonObject one ? kind.OfToday((JsonObject)one.DeepClone()) : e?.DeepClone()),
-        ]);
-        return JsonSerializer.SerializeToUtf8Bytes(sent);
-    }
-
-    private static JsonObject? Sent(byte[] body)
-    {
         try
         {
-            return JsonNode.Parse(body) as JsonObject;
+            if (JsonNode.Parse(body) is not JsonObject sent || sent["events"] is not JsonArray events)
+            {
+                return body;
+            }
+
+            sent["events"] = new JsonArray([
+                .. events.Select(e => e is JsonObject one ? kind.OfToday((JsonObject)one.DeepClone()) : e?.DeepClone()),
+            ]);
+            return JsonSerializer.SerializeToUtf8Bytes(sent);
         }
-        catch (JsonException)
+        catch (Exception e) when (e is JsonException or InvalidOperationException or ArgumentException)
         {
-            return null;
+            // No JSON, half a character, a name twice.
+            return body;
         }
     }
 
