@@ -123,7 +123,8 @@ test('undo, a correction where the slip stood, and advice as it happens', async 
   await page.getByRole('button', { name: /^Rushed/ }).click()
   await expect(page.getByText('Back to walk over the poles.')).toBeVisible()
   await page.getByRole('button', { name: 'Not now' }).click()
-  await expect(page.getByText('Back to walk over the poles.')).toBeHidden()
+  await expect(page.getByRole('alert', { name: 'Advice now' })).toBeHidden()
+  await expect(page.getByRole('list', { name: 'Not now' })).toContainText('Back to walk over the poles.')
   await page.getByRole('button', { name: /^Rushed/ }).click()
   await page.getByRole('button', { name: 'Do it' }).click()
   // Lameness has no "not now".

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { Leg, MarkPad, RailAdvice, RailSheet, Rein, RideEvent } from '../../api/schema'
+import type { Leg, MarkPad, Part, RailAdvice, RailPart, RailSheet, Rein, RideEvent } from '../../api/schema'
 import ChangesPad from './ChangesPad.vue'
 import CountPad from './CountPad.vue'
 import FencePad from './FencePad.vue'
@@ -14,6 +14,9 @@ import type { NewTap } from './recorder'
 /** The marks that this part of the plan asks for, and the others a tap away. */
 const props = defineProps<{
   sheet: RailSheet
+  /** The part that is ridden, and what stands in it now. */
+  planned?: Part
+  railPart?: RailPart
   part: number
   rein: Rein
   /** What was tapped in this part, and in all of the ride. */
@@ -35,9 +38,7 @@ const words: Record<Pad, string> = {
   signs: 'Signs',
   more: 'More',
 }
-const planned = computed(() => props.sheet.session?.parts[props.part])
-const railPart = computed(() => props.sheet.facts.parts[props.part])
-const own = computed<Pad>(() => railPart.value?.pad ?? 'flat')
+const own = computed<Pad>(() => props.railPart?.pad ?? 'flat')
 const pads = computed<Pad[]>(() => [...new Set<Pad>([own.value, 'flat', 'signs', 'more'])])
 const chosen = ref<Pad | null>(null)
 const pad = computed(() => chosen.value ?? own.value)
@@ -83,7 +84,7 @@ watch(
       @tap="(made) => emit('tap', made)"
     />
     <p
-      v-if="pad === 'fence' && noJumping"
+      v-if="noJumping && (pad === 'fence' || (pad === own && railPart?.instead))"
       class="py-20px px-12px edge-2px-grave rounded-12px text-grave text-1.2rem font-bold text-center"
     >
       No more jumping in this ride.

@@ -1,9 +1,18 @@
 <script setup lang="ts">
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import type { Faller, Gait, Leg, RideEvent } from '../../api/schema'
+import type {
+  Faller,
+  Gait,
+  Instead,
+  Leg,
+  MeasuredSetUp,
+  RailAdvice,
+  RideEvent,
+  SetUpEntry,
+} from '../../api/schema'
 import ProblemNote from '../../house/ProblemNote.vue'
-import { beginCore } from '../../device/core'
+import { beginCore, measureHere } from '../../device/core'
 import { signedIn } from '../../house/signIn'
 import SetUpDrawing from '../../setups/SetUpDrawing.vue'
 import { done as say } from '../../house/undo'
@@ -40,7 +49,26 @@ const part = computed(() => parts.value[at.value.part])
 /** What stands in this part, or in the next that has something. */
 const stands = computed(() => {
   const here = [...parts.value.slice(at.value.part), ...parts.value].find((p) => p.setUpId)
-  return sheet.value?.setUps.find((s) => s.id === here?.setUpId)
+  const planned = sheet.value?.setUps.find((s) => s.id === here?.setUpId)
+  const again = here && rebuilt.value[parts.value.indexOf(here)]
+  return planned && again ? { ...planned, name: 'Rebuilt:', measured: again } : planned
+})
+/** The plan as it is ridden: a part whose set-up was rebuilt is called by what stands there now. */
+const shownParts = computed(() =>
+  parts.value.map((p, i) => (rebuilt.value[i] ? { ...p, what: `Rebuilt: ${rebuilt.value[i].title}` } : p)),
+)
+/** What was rebuilt in this ride, by part, measured here: its new tape line and its drawing. */
+const rebuilt = ref<Record<number, MeasuredSetUp>>({})
+watch(recorder.standing, async (standing) => {
+  if (!sheet.value) return
+  const { carried, facts } = sheet.value
+  const measured: Record<number, MeasuredSetUp> = {}
+  for (const [i, { setUp }] of standing.entries())
+    if (setUp && JSON.stringify(setUp) !== JSON.stringify(facts.parts[i]?.setUp)) {
+      const here = await measureHere(carried, setUp).catch(() => null)
+      if (here) measured[i] = here
+    }
+  rebuilt.value = measured
 })
 /** Held: only a plan that is led all through, and only where a vet has said so. */
 const blocked = computed(() => {
@@ -132,11 +160,20 @@ async function toldLeg(jump: RideEvent, leg: Leg) {
   }
 }
 
-async function answer(accepted: boolean) {
-  const advice = spoken.value!
-  await tap({ kind: 'adviceAnswered', rule: advice.rule, accepted })
+/** What is done changes the rest of the ride from that tap on. */
+async function answer(advice: RailAdvice, accepted: boolean) {
+  const { parts: changed, goTo } = advice.then
+  const taps: NewTap[] = [{ kind: 'adviceAnswered', rule: advice.rule, accepted }]
+  if (accepted) {
+    taps.push(...changed.map(({ part, setUp, instead }) => standsTap(part, setUp, instead)))
+    if (goTo !== null) taps.push({ kind: 'partBegun', part: goTo })
+  }
+  await Promise.all(taps.map((made) => tap(made)))
   if (advice.endsRide) await finish()
 }
+
+const standsTap = (part: number, setUp: SetUpEntry | null, instead: Instead | null) =>
+  ({ kind: 'stands', part, ...(setUp ? { setUp } : { instead }) }) as NewTap
 
 async function finish() {
   if (at.value.began && !at.value.ended) await tap({ kind: 'rideEnded' })
@@ -234,7 +271,7 @@ function press(e: KeyboardEvent) {
       <div v-else class="body grid gap-10px content-start pt-10px px-12px pb-12px">
         <PartStrip
           v-if="parts.length"
-          :parts="parts"
+          :parts="shownParts"
           :part="at.part"
           :spent="clock.byPart"
           :running="at.gait !== null"
@@ -267,10 +304,24 @@ function press(e: KeyboardEvent) {
             @gait="gait"
             @rein="(r) => r !== 'both' && rein(r)"
           />
-          <AdviceLine v-if="spoken" :advice="spoken" @answer="answer" />
+          <AdviceLine v-if="spoken" :advice="spoken" @answer="(accepted) => answer(spoken!, accepted)" />
+          <ul v-if="recorder.putOff.value.length" class="grid gap-6px" aria-label="Not now">
+            <li
+              v-for="a in recorder.putOff.value"
+              :key="a.rule"
+              class="flex items-center gap-10px pl-12px edge-l-4px-straw"
+            >
+              <span class="flex-1">{{ a.says }}</span>
+              <button type="button" class="rail-key soft flex-none px-14px" @click="answer(a, true)">
+                Do it now
+              </button>
+            </li>
+          </ul>
           <p v-if="at.paused" class="text-center font-semibold">Stopped. Tap a gait to go on.</p>
           <RailMarks
             :sheet="sheet"
+            :planned="part"
+            :rail-part="recorder.standing.value[at.part]"
             :part="at.part"
             :rein="at.rein"
             :here="recorder.inThisPart.value"

@@ -1,7 +1,9 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { ask, client, Problem } from '../../api/client'
-import type { RailAdvice, RailJudgement, RailSheet, RideEvent } from '../../api/schema'
+import type { Part, RailAdvice, RailJudgement, RailSheet, RideEvent } from '../../api/schema'
 import { coreState, judgeHere } from '../../device/core'
+import { insteadWords } from '../../house/words'
+import { carrySetUps } from './carry'
 import { useNow } from './clock'
 import { deviceId, findSheet, keepSheet, markOpen, sheetKey, tapsOfRide, type KeptSheet } from './pocket'
 import { inMemory, keep } from './sender'
@@ -9,7 +11,7 @@ import { askedBeforeJumping, jumpingStopped, ridingStopped, stopNow } from './st
 import { keysDown, standingTaps, tapsOfPart } from './taps'
 
 /** The shape of the taps made here, which each bears: it may wait on the device until there is another. */
-const tapShape = 1 satisfies RideEvent['v']
+const tapShape = 2 satisfies RideEvent['v']
 
 /** A tap before it has an id, a time and a clock. */
 export type NewTap = RideEvent extends infer E
@@ -33,11 +35,27 @@ export function useRecorder(person: string, horseId: string, sessionId: string |
   const sheet = computed<RailSheet | null>(() => kept.value?.sheet ?? null)
   const live = computed(() => standingTaps(events.value))
   const at = computed(() => keysDown(live.value))
-  const parts = computed(() => sheet.value?.session?.parts ?? [])
   const stops = computed(() => sheet.value?.stops ?? [])
-
   /** What Core made of so many taps; nothing where it does not stand. The newest answer wins. */
   const judged = shallowRef<{ taps: RideEvent[]; said: RailJudgement } | null>(null)
+  /** The parts as they stand after what was rebuilt and replaced; as planned where Core does not stand. */
+  const standing = computed(() => judged.value?.said.standing ?? sheet.value?.facts.parts ?? [])
+  const parts = computed<Part[]>(() =>
+    (sheet.value?.session?.parts ?? []).map((planned, i) => {
+      const instead = standing.value[i]?.instead
+      return instead
+        ? {
+            ...planned,
+            what: insteadWords[instead],
+            gait: instead === 'walk' ? 'walk' : planned.gait,
+            setUpId: null,
+            efforts: null,
+            markHopedFor: null,
+          }
+        : planned
+    }),
+  )
+
   watch([live, sheet, coreState], async ([taps, carried]) => {
     if (!carried) return
     const said = await judgeHere(carried.rideId, carried.facts, events.value)
@@ -85,6 +103,7 @@ export function useRecorder(person: string, horseId: string, sessionId: string |
       )
       const there = (asked + Date.now()) / 2
       kept.value = await keepSheet(person, fresh, Date.parse(fresh.now) - there)
+      void carrySetUps(person, horseId).catch(() => undefined)
     } catch (e) {
       if (!(e instanceof Problem)) throw e
       kept.value = e.status === 0 || e.status >= 500 ? ((await findSheet(key)) ?? null) : null
@@ -181,6 +200,8 @@ export function useRecorder(person: string, horseId: string, sessionId: string |
     now,
     clock,
     spoken,
+    standing,
+    putOff: computed(() => judged.value?.said.putOff ?? []),
     jumpingIsOver,
     jumpingWaits: computed(() => askedBeforeJumping(stops.value, live.value)?.advice ?? null),
     ridingIsOver,

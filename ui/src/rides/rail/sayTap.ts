@@ -5,6 +5,7 @@ import {
   changeWords,
   fallerWords,
   gaitWords,
+  insteadWords,
   legWords,
   outcomeWords,
   reinWords,
@@ -78,6 +79,8 @@ export function sayTap(e: RideEvent): string {
       return `Yield from the ${e.awayFrom} leg: ${e.given} of ${e.asked} steps`
     case 'adviceAnswered':
       return `Advice ${e.accepted ? 'taken' : 'left for now'}`
+    case 'stands':
+      return e.instead ? `Instead: ${insteadWords[e.instead].toLowerCase()}` : 'Rebuilt'
     case 'nextToDo':
       return `Next: “${e.text}”`
     case 'legTouched':

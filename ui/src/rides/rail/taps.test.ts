@@ -31,6 +31,7 @@ const stop = (rule: string, endsRide: boolean, more: Partial<RailStop>): RailSto
     canWait: false,
     endsRide,
     why: { rule: '', inputs: [], source: { class: 'commonPractice', says: '' } },
+    then: { parts: [], goTo: null },
   },
   signs: [],
   onFall: false,

@@ -1,0 +1,76 @@
+import type { Page } from '@playwright/test'
+import { begin, gait, next, review, sessionOnTablet } from './recorder'
+import { expect, test } from './yard'
+
+test.use({ ownBrowser: true, serviceWorkers: 'allow' })
+
+/** "Do it" changes what follows in this ride: sheet, pads, drawing and record know it from that tap on, without a signal. */
+
+const line = (page: Page) => page.getByRole('alert', { name: 'Advice now' })
+const key = (page: Page, name: string | RegExp) => page.getByRole('button', { name })
+const doIt = (page: Page) => line(page).getByRole('button', { name: 'Do it' }).click()
+const plan = (page: Page) => page.getByRole('region', { name: 'The plan' })
+
+test('what is done at the rail stands from that tap on', async ({ page, context }) => {
+  const made = await sessionOnTablet(page, 'Burnet Away')
+  await page.goto('/rail')
+  await expect(page.getByText('Advice is ready, also without a signal.')).toBeVisible({ timeout: 30_000 })
+  await page.goto(made.rail)
+  await expect(begin(page)).toBeVisible()
+  await context.setOffline(true)
+  await page.reload()
+  await begin(page).click()
+  await next(page).click()
+  await gait(page, 'Trot').click()
+  await key(page, /Left rein/).click()
+
+  // Rushed: the poles are rebuilt for walk, on their new tape line.
+  await key(page, /^Rushed/).click()
+  await doIt(page)
+  await key(page, 'Set-up').click()
+  await expect(page.getByRole('heading', { name: /Rebuilt: 4 walk poles at 0.90 m/ })).toBeVisible()
+  await expect(page.getByRole('cell', { name: '0.90 m' }).first()).toBeVisible()
+  await key(page, 'Back to the ride').click()
+  await expect(plan(page)).toContainText('Rebuilt: 4 walk poles at 0.90 m')
+
+  // Put off, the line stays in sight until it is done.
+  await next(page).click()
+  await gait(page, 'Canter').click()
+  await page.getByRole('button', { name: 'Stop', exact: true }).click()
+  await line(page).getByRole('button', { name: 'Not now' }).click()
+  await expect(line(page)).toBeHidden()
+  const putOff = page.getByRole('list', { name: 'Not now' })
+  await expect(putOff).toContainText('Make it one it can walk over.')
+  await putOff.getByRole('button', { name: 'Do it now' }).click()
+  await expect(putOff).toBeHidden()
+
+  // Tired: the cool-down begins.
+  await page.getByRole('tab', { name: 'Signs' }).click()
+  await key(page, 'Tired').click()
+  await doIt(page)
+  await expect(page.getByText('Part 4 of 4')).toBeVisible()
+  await expect(plan(page)).toContainText('Walk on a long rein')
+
+  await context.setOffline(false)
+  await expect(page.getByText('All sent')).toBeVisible()
+  const { record } = await review(page, made)
+  const stood = record.rail.stood.map((s: { part: number; setUp: object }) => [s.part, s.setUp])
+  expect(stood).toEqual([
+    [1, expect.objectContaining({ family: 'poleLine', variant: 'walkMedium', raising: 'ground' })],
+    [2, expect.objectContaining({ family: 'crossPole', heightMetres: 0.2 })],
+  ])
+})
+
+test('a fall takes the fences out of what is left', async ({ page }) => {
+  const made = await sessionOnTablet(page, 'Burnet Down')
+  await page.goto(made.rail)
+  await page.waitForFunction(() => performance.getEntriesByName('core stands').length)
+  await begin(page).click()
+  await page.getByRole('button', { name: 'Fall', exact: true }).click()
+  await page.getByRole('button', { name: 'Rider', exact: true }).click()
+  await line(page).getByRole('button', { name: 'Seen to' }).click()
+  await next(page).click()
+  await next(page).click()
+  await expect(plan(page)).toContainText('Flatwork it does well')
+  await expect(page.getByRole('tab', { name: 'Fence' })).toBeHidden()
+})
