@@ -118,6 +118,28 @@ public class SliceTests(App app) : IClassFixture<App>
         ((string)said["figures"]!).Length.ShouldBe(12);
     }
 
+    /// <summary>How often a rule was overruled, in whose words, and what the next ride said.</summary>
+    [Fact]
+    public async Task What_was_overruled_is_listed_with_what_came_of_it()
+    {
+        var horse = await app.AddHorseAsync();
+        var stopped = new Efforts(Guid.NewGuid(), Calls.Noon, null, Rein.Left, 0.5, EffortOutcome.Stop, 1);
+        var ride = await Calls.RideAsync(app, Calls.Ride(null, stopped) with { On = App.Today.AddDays(-2) }, horse);
+        await app.Trainer.PostAsync($"{ride}/answers", new AnswerEntry("StoppedFromDoubt", true));
+        await app.Trainer.PostAsync($"{ride}/answers", new AnswerEntry("StoppedFromDoubt", false, "A dog ran across."));
+
+        var rule = (await app.Trainer.GetAsync("/api/overruled")).AsArray().Single(r => (string)r!["rule"]! == "StoppedFromDoubt")!;
+        var once = rule["times"]!.AsArray().Single(t => (string)t!["horseId"]! == horse.Id.ToString())!;
+        ((string)once["word"]!).ShouldBe("A dog ran across.");
+        ((string)once["said"]!).ShouldContain("walk over");
+        once["after"].ShouldBeNull();
+
+        await RideAsync(horse, null, new TensionSeen(Guid.NewGuid(), Calls.Noon, 4));
+        rule = (await app.Trainer.GetAsync("/api/overruled")).AsArray().Single(r => (string)r!["rule"]! == "StoppedFromDoubt")!;
+        var after = rule["times"]!.AsArray().Single(t => (string)t!["horseId"]! == horse.Id.ToString())!["after"]!;
+        (((string)after["word"]!), ((bool)after["again"]!)).ShouldBe(("stop", false));
+    }
+
     [Fact]
     public async Task A_sign_of_pain_holds_the_horse_until_a_vet_clears_it()
     {

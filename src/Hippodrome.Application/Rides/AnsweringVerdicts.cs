@@ -1,3 +1,4 @@
+using System.Globalization;
 using Hippodrome.Application.Sessions;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;
@@ -98,10 +99,16 @@ public static class AnsweringVerdicts
     {
         var horseId = judged.Ride.HorseId;
         var entries = judged.SetUps.ToDictionary(s => s.Id, s => s.Entry);
-        if (
-            Core.Verdicts.NextSession.Propose(judged.Session?.Plan, judged.Context.Record, judged.Ride.OnDay, entries, verdict.Change)
-            is not { } proposed
-        )
+        var proposed = Core.Verdicts.NextSession.Propose(
+            judged.Session?.Plan,
+            judged.Context.Record,
+            judged.Ride.OnDay,
+            entries,
+            verdict.Change,
+            judged.Context.Rungs.FirstOrDefault(r => r.Word == RungWord.Up)?.Rung,
+            verdict.Rule
+        );
+        if (proposed is null)
         {
             return (null, ["no ridden work until a vet has cleared it"]);
         }
@@ -156,7 +163,23 @@ public static class AnsweringVerdicts
             await visit.Yard.AddSessionAsync(horseId, plan);
         }
 
-        return (plan.Id, proposed.Says);
+        var after = placed is null && proposed.After is { } again ? await MakeAfterAsync(visit, horseId, again, plan.On) : null;
+        return (plan.Id, after is null ? proposed.Says : [.. proposed.Says, after]);
+    }
+
+    /// <summary>What the next session leaves out comes back in the one after it, where the checks let it be.</summary>
+    private static async Task<string?> MakeAfterAsync(Visit visit, Guid horseId, SessionEntry entry, DateOnly next)
+    {
+        var from = next.AddDays(1);
+        var sessions = await visit.Yard.SessionsAsync(from, from.AddDays(DaysLookedAhead), [horseId]);
+        var read = SessionPlan.From(Guid.NewGuid(), entry with { On = FirstFreeDay(from, [], sessions) }, visit.Today);
+        if (!read.IsFine || (await visit.CheckPlanAsync(horseId, read.Value)).Faults.Any(f => f.Hard))
+        {
+            return null;
+        }
+
+        await visit.Yard.AddSessionAsync(horseId, read.Value);
+        return string.Create(CultureInfo.InvariantCulture, $"with them again on {read.Value.On:dddd d MMMM}");
     }
 
     private static DateOnly Earlier(DateOnly a, DateOnly b) => a < b ? a : b;

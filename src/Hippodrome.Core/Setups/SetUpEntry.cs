@@ -65,6 +65,24 @@ public abstract record SetUpEntry
     /// <summary>The other way; null at the bottom.</summary>
     public virtual ChangedSetUp? OneRungBack() => null;
 
+    /// <summary>The same question with one small thing otherwise: a count, the place, the way. Never higher, closer or longer.</summary>
+    public ChangedSetUp Varied() =>
+        OneSmallThing()
+        ?? (
+            Mirrored() is var other && other != this
+                ? new ChangedSetUp(other, "one thing otherwise: on the other side of the school")
+                : new ChangedSetUp(
+                    this with
+                    {
+                        Heading = Heading == Arenas.Heading.TowardsC ? Arenas.Heading.TowardsA : Arenas.Heading.TowardsC,
+                    },
+                    "one thing otherwise: ridden the other way"
+                )
+        );
+
+    /// <summary>What its family varies first; null where it is the place.</summary>
+    private protected virtual ChangedSetUp? OneSmallThing() => null;
+
     /// <summary>Longer, or shorter when below zero; the trade's range still holds when it is measured. Null where there is no distance to move.</summary>
     public ChangedSetUp? LongerBy(double metres)
     {

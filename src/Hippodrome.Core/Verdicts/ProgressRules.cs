@@ -20,7 +20,7 @@ internal static class ProgressRules
     {
         Look = c =>
             c.Rungs.FirstOrDefault(r => r.Word == RungWord.Up) is { } up
-                ? new Finding(1, $"{up.Rung.Name}: easy, on its rung", up.Why.Inputs) { Do = up.Says, Why = up.Why }
+                ? new Finding(1, $"{up.Rung.Name}: easy, on its rung") { Do = up.Says, Why = up.Why }
                 : null,
         Do = "One rung up.",
     };
@@ -41,7 +41,7 @@ internal static class ProgressRules
             if (c.Rungs.Count > 0)
             {
                 return c.Rungs.FirstOrDefault(r => r is { Word: RungWord.Back, Poor: true }) is { } back
-                    ? new Finding(1, Seen, back.Why.Inputs) { Why = back.Why }
+                    ? new Finding(1, Seen) { Why = back.Why }
                     : null;
             }
 
@@ -67,11 +67,7 @@ internal static class ProgressRules
         Look = c =>
             c.PartNow?.MarkHopedFor is not { } hoped || Lowest(c) is not { } lowest || lowest < hoped
                 ? null
-                : new Finding(
-                    lowest,
-                    "the aim was met",
-                    string.Create(CultureInfo.InvariantCulture, $"{hoped:0.#} hoped for on both reins")
-                )
+                : new Finding(lowest, "the aim was met", $"{hoped:0.#} hoped for on both reins")
                 {
                     Says =
                         c.Facts.Ways.Are(ApproachQuestion.SecondTry, Approach.Tomorrow) ? "That was the aim: leave it for another day."
@@ -95,36 +91,51 @@ internal static class ProgressRules
 
     public static readonly RideRule[] All = [PoorTwice, AimMet, EasyTwice];
 
-    /// <summary>Nothing speaks for a change.</summary>
-    public static Verdict Stay(VerdictContext c) =>
-        new(
+    /// <summary>
+    /// Nothing asks for care, and nothing for a rung: a calm horse keeps the rung and gets one small thing otherwise; what is
+    /// not easy yet, a worried horse, and one that is gone about so, get the same again.
+    /// </summary>
+    public static Verdict Stay(VerdictContext c)
+    {
+        var again = NotEasyYet(c.Record)
+            ?? (c.Facts.Ways.Are(ApproachQuestion.VaryOrRepeat, Approach.Repeat) ? "it repeats until easy" : null);
+        return new Verdict(
             nameof(Stay),
             VerdictWord.Stay,
-            "nothing that asks for a change",
-            "The same again: one repeat tells skill from luck.",
-            SessionChange.SameAgain,
+            again ?? "calm, and it kept answering",
+            again is null ? "Keep the rung and change one small thing." : "The same again, until it is easy.",
+            again is null ? SessionChange.Vary : SessionChange.SameAgain,
             true,
             new Why(
-                "A horse stays while it keeps offering an answer",
-                [SayMarks(c.Record), .. c.Rungs.SelectMany(r => r.Missing).Distinct()],
+                "A horse stays on its rung while it keeps offering an answer; calm, one small thing is changed",
+                [SayMarks(c.Record).ToString(CultureInfo.InvariantCulture), .. c.Rungs.SelectMany(r => r.Missing).Distinct()],
                 Source.CommonPractice
             ),
             Gravity.GoOn
-        );
+        )
+        {
+            Inputs = [Input.Of(SayMarks(c.Record))],
+        };
+    }
+
+    private static string? NotEasyYet(RideRecord r) =>
+        r.Marks.Left < VerdictFigures.GoodMark.Value || r.Marks.Right < VerdictFigures.GoodMark.Value ? "not easy yet"
+        : r.TensionPeak > VerdictFigures.CalmTension.Value ? "not calm yet"
+        : null;
 
     internal static bool Poor(RideRecord r) =>
         r.Marks.Left < VerdictFigures.PoorMark.Value || r.Marks.Right < VerdictFigures.PoorMark.Value;
 
-    private static string SayMarks(RideRecord r)
+    private static FormattableString SayMarks(RideRecord r)
     {
-        static string Say(double? mark) => mark?.ToString("0.#", CultureInfo.InvariantCulture) ?? "no mark";
+        static object Say(object? told, string otherwise) => told ?? otherwise;
         var test = r.ClosingTestPassed switch
         {
             true => "passed",
             false => "not passed",
             _ => "not asked",
         };
-        var tension = r.TensionPeak?.ToString(CultureInfo.InvariantCulture) ?? "not noted";
-        return $"left {Say(r.Marks.Left)}, right {Say(r.Marks.Right)}, tension {tension}, closing test {test}";
+        var (left, right) = (Say(r.Marks.Left, "no mark"), Say(r.Marks.Right, "no mark"));
+        return $"left {left}, right {right}, tension {Say(r.TensionPeak, "not noted")}, closing test {test}";
     }
 }

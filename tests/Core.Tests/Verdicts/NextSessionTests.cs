@@ -1,7 +1,10 @@
+using Hippodrome.Core.Arenas;
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
+using Hippodrome.Core.Tests.Rides;
 using Hippodrome.Core.Verdicts;
 using Shouldly;
 using Xunit;
@@ -49,12 +52,162 @@ public class NextSessionTests
         proposed.Session.Parts!.Select(p => p.Minutes).ShouldBe(Ridden.Parts.Select(p => (double?)p.Minutes));
     }
 
+    // Three sizes of step (common practice): the set-up's own stage, the easiest of the next rung, else one small thing.
     [Fact]
-    public void At_the_top_of_a_ladder_it_says_so()
+    public void Up_is_the_next_stage_of_what_stands_then_the_next_rung_then_a_variation()
     {
-        Propose(SessionChange.RungOn, Make.Poles(raising: Raising.AlternateEnds)).Says[0].ShouldContain("end of its ladder");
-        Propose(SessionChange.RungOn, null).Says[0].ShouldContain("no set-up to change");
+        Propose(SessionChange.RungOn, Make.Poles()).Says.ShouldBe(["one rung on: ends raised in turn"]);
+        var raised = Propose(SessionChange.RungOn, Make.Poles(raising: Raising.AlternateEnds));
+        raised.Says.ShouldBe(["one thing otherwise: a pole more"]);
+
+        var circles = OnRung("flatwork/fifteen-metres");
+        var up = NextSession.Propose(
+            circles,
+            Make.Easy(),
+            Make.Today,
+            Nothing,
+            SessionChange.RungOn,
+            Catalogue.Rung("flatwork/fifteen-metres")
+        )!;
+        up.Session.Parts![1].RungId.ShouldBe(Catalogue.Above(Catalogue.Rung("flatwork/fifteen-metres"))!.Id);
+        up.Session.Parts[1].Minutes.ShouldBe(20);
+        // Of another rung nothing was judged easy.
+        NextSession
+            .Propose(circles, Make.Easy(), Make.Today, Nothing, SessionChange.RungOn, Catalogue.Rung("poles/trot-poles"))!
+            .Session.Parts![1]
+            .RungId.ShouldBe("flatwork/fifteen-metres");
     }
+
+    [Fact]
+    public void A_calm_day_is_varied_by_one_small_thing_and_again_by_another()
+    {
+        Propose(SessionChange.Vary, Make.CrossPole()).Says.ShouldBe(["one thing otherwise: on the other side of the school"]);
+        var circles = OnRung("flatwork/lines-and-large-circles");
+        var varied = NextSession.Propose(circles, Make.Easy(), Make.Today, Nothing, SessionChange.Vary)!.Session.Parts![1];
+        varied.RungId.ShouldBe("flatwork/lines-and-large-circles");
+        varied.ExerciseId.ShouldNotBeNull();
+        var again = SessionPlan
+            .From(Guid.NewGuid(), new SessionEntry(Make.Today, "x", Manner.Ridden, false, Make.GoodParts(varied), ""), Make.Today)
+            .OrThrow();
+        NextSession
+            .Propose(again, Make.Easy(), Make.Today, Nothing, SessionChange.Vary)!
+            .Session.Parts![1]
+            .ExerciseId.ShouldNotBe(varied.ExerciseId);
+    }
+
+    /// <summary>The side it left by is a side of the horse's way, whatever side of the school the fence stands on.</summary>
+    [Fact]
+    public void A_guide_stays_with_the_horse_when_the_fence_goes_elsewhere()
+    {
+        var narrow = new NarrowEntry
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.LeftQuarterLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            Guides = Guides.Left,
+        };
+        var varied = (NarrowEntry)narrow.Varied().Entry;
+        varied.Line.ShouldBe(ArenaLine.RightQuarterLine);
+        varied.Guides.ShouldBe(Guides.Left);
+    }
+
+    /// <summary>Whatever is accepted, what stands next time is no higher and no more than the verdict says, and can be built.</summary>
+    [Theory]
+    [MemberData(nameof(Changes))]
+    public void An_accepted_verdict_never_asks_for_more_than_it_says(SessionChange change)
+    {
+        foreach (var entry in Catalogue.Exercises.Select(e => e.SetUp).OfType<SetUpEntry>())
+        {
+            var before = entry.AsKept().SetUp;
+            if (
+                NextSession.Propose(Ridden, Make.Easy(), Make.Today, new Dictionary<Guid, SetUpEntry> { [SetUp] = entry }, change)
+                is not { } next
+            )
+            {
+                change.ShouldBe(SessionChange.NoRiddenWork);
+                continue;
+            }
+
+            (next.Session.Parts!.Sum(p => p.Minutes) ?? 0).ShouldBeLessThanOrEqualTo(Ridden.Minutes, change.ToString());
+            foreach (var after in next.SetUps.Values.Select(s => s.Entry.Check().OrThrow()))
+            {
+                (after.HasFence ? after.HighestFence.Metres : 0).ShouldBeLessThanOrEqualTo(
+                    before.HasFence ? before.HighestFence.Metres : 0,
+                    $"{change} of {before}"
+                );
+                after.Fences.Count.ShouldBeLessThanOrEqualTo(before.Fences.Count);
+            }
+        }
+    }
+
+    public static TheoryData<SessionChange> Changes => [.. Enum.GetValues<SessionChange>().Where(c => c != SessionChange.RungOn)];
+
+    /// <summary>Done at the rail and accepted afterwards it is done once: what stood at the end stands next time.</summary>
+    [Fact]
+    public void What_was_rebuilt_at_the_rail_is_not_changed_a_second_time()
+    {
+        var rebuilt = Make.Poles().BackToWalk().Entry;
+        var taps = new Railside()
+            .Part(1)
+            .Tap(Make.Passes(Rein.Left, 1, 0, 1))
+            .Answered("RushesPoles", accepted: true)
+            .Tap(new Stands(Guid.NewGuid(), default, 1, rebuilt))
+            .Log;
+        var next = NextSession.Propose(
+            Ridden,
+            RideRecord.Fold(taps),
+            Make.Today,
+            new Dictionary<Guid, SetUpEntry> { [SetUp] = Make.Poles() },
+            SessionChange.BackToWalk,
+            rule: "RushesPoles"
+        )!;
+        next.SetUps[SetUp].Entry.ShouldBe(rebuilt);
+        next.Session.Parts![1].Gait.ShouldBe(Gait.Walk);
+        next.Says.ShouldBe(["as it stood at the end"]);
+    }
+
+    /// <summary>What another advice had rebuilt does not stand in the place of the cut that tiredness asks for, nor of no poles.</summary>
+    [Theory]
+    [InlineData(SessionChange.CutWork, "Tired")]
+    [InlineData(SessionChange.NoPoles, "SameLegToday")]
+    [InlineData(SessionChange.WalkOnly, "TooHot")]
+    public void Only_what_rebuilds_is_done_by_rebuilding(SessionChange change, string rule)
+    {
+        var taps = new Railside()
+            .Part(1)
+            .Tap(new Stands(Guid.NewGuid(), default, 1, Make.Poles().BackToWalk().Entry))
+            .Answered(rule, accepted: true)
+            .Log;
+        var setUps = new Dictionary<Guid, SetUpEntry> { [SetUp] = Make.Poles() };
+        var done = NextSession.Propose(Ridden, RideRecord.Fold(taps), Make.Today, setUps, change, rule: rule)!;
+        done.Says.ShouldBe(Propose(change, Make.Poles()).Says);
+        done.SetUps.ShouldBeEmpty();
+    }
+
+    // Tension over the top with changes: another day, and then with them again (common practice).
+    [Fact]
+    public void Another_day_leaves_it_out_once_and_brings_it_back()
+    {
+        var changes = OnRung("changes/single-change");
+        var next = NextSession.Propose(changes, Make.Easy(), Make.Today, Nothing, SessionChange.NoChanges)!;
+        next.Session.Parts!.ShouldAllBe(p => p.RungId == null);
+        next.After!.Parts!.ShouldContain(p => p.RungId == "changes/single-change");
+        next.After.On!.Value.ShouldBeGreaterThan(next.Session.On!.Value);
+        NextSession.Propose(changes, Make.Easy(), Make.Today, Nothing, SessionChange.NoPoles)!.After.ShouldBeNull();
+    }
+
+    private static readonly Dictionary<Guid, SetUpEntry> Nothing = [];
+
+    private static SessionPlan OnRung(string rung) =>
+        Make.Plan([
+            Make.Part(Phase.WarmUp, Gait.Walk, 10),
+            Make.Part(Phase.Work, Gait.Trot, 20) with
+            {
+                RungId = rung,
+            },
+            Make.Part(Phase.CoolDown, Gait.Walk, 6),
+        ]);
 
     [Fact]
     public void At_the_bottom_of_a_ladder_going_back_means_less_work()

@@ -86,6 +86,12 @@ public sealed record NarrowEntry : SetUpEntry
             "full width, guides on both sides, low, and walk between the tries"
         );
 
+    /// <summary>The fence goes to the other side of the school; its guide guards a side of the horse's way, and stays with the horse.</summary>
+    private protected override ChangedSetUp? OneSmallThing() =>
+        Line?.Mirrored() is { } other && other != Line
+            ? new(this with { Line = other }, "one thing otherwise: on the other side of the school")
+            : null;
+
     public override ChangedSetUp? OneRungOn() => AsFence()?.Next is { } next ? new(At(next), $"one step on: {next.Says}") : null;
 
     public override ChangedSetUp? OneRungBack() => AsFence()?.Back is { } back ? new(At(back), $"back to {back.Says}") : null;

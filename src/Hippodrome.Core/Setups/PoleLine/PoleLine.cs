@@ -105,6 +105,10 @@ public sealed record PoleLineEntry : SetUpEntry
             ? new(this with { Raising = Setups.Raising.AlternateEnds, HeightMetres = HeightStep }, "one rung on: ends raised in turn")
         : null;
 
+    /// <summary>Three or four poles lie well, a fifth is new; from there it is the place that changes.</summary>
+    private protected override ChangedSetUp? OneSmallThing() =>
+        Poles is 3 or 4 ? new(this with { Poles = Poles + 1 }, "one thing otherwise: a pole more") : null;
+
     public override ChangedSetUp? OneRungBack() =>
         Raising is Setups.Raising.AlternateEnds or Setups.Raising.BothEnds
             ? new(this with { Raising = Setups.Raising.Ground, HeightMetres = null }, "one rung back: poles on the ground")
