@@ -177,6 +177,8 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         ["PUT /api/horses/{horseId}/set-ups/{setUpId:guid}"] = [200, 403, 403, 403, 404, 404, 401],
         ["DELETE /api/horses/{horseId}/set-ups/{setUpId:guid}"] = [200, 403, 403, 403, 404, 404, 401],
         ["POST /api/horses/{horseId}/set-ups/{setUpId:guid}/restore"] = [200, 403, 403, 403, 404, 404, 401],
+        ["GET /api/overruled"] = [200, 403, 403, 403, 403, 200, 401],
+        ["GET /api/horses/{horseId}/sessions/facts"] = [200, 403, 403, 403, 404, 404, 401],
         ["POST /api/horses/{horseId}/sessions/check"] = [200, 403, 403, 403, 404, 404, 401],
         ["POST /api/horses/{horseId}/sessions"] = [200, 403, 403, 403, 404, 404, 401],
         ["PUT /api/horses/{horseId}/sessions/{sessionId:guid}"] = [200, 403, 403, 403, 404, 404, 401],

@@ -397,6 +397,8 @@ public static class Calls
         ["DELETE /api/horses/{horseId}/set-ups/{setUpId:guid}"] = async app => new Call(await SetUpAsync(app)),
         ["POST /api/horses/{horseId}/set-ups/{setUpId:guid}/restore"] = async app => new Call($"{await SetUpAsync(app)}/restore", new { }),
         ["GET /api/horses/{horseId}/sessions"] = app => At($"{Of(app.Horse)}/sessions?from=2026-04-01&to=2026-04-30"),
+        ["GET /api/overruled"] = _ => At("/api/overruled"),
+        ["GET /api/horses/{horseId}/sessions/facts"] = app => At($"{Of(app.Horse)}/sessions/facts?on=2026-04-20"),
         ["POST /api/horses/{horseId}/sessions/check"] = app => At($"{Of(app.Horse)}/sessions/check", Session()),
         ["POST /api/horses/{horseId}/sessions"] = app => At($"{Of(app.Horse)}/sessions", Session()),
         ["GET /api/horses/{horseId}/sessions/{sessionId:guid}"] = async app => new Call(await SessionAsync(app)),

@@ -11,5 +11,6 @@ public static class RideEndpoints
         api.MapGet("/horses/{horseId}/rides/{rideId:guid}", Reviews.ReviewAsync).Needs(Access.Reads);
         api.MapPost("/horses/{horseId}/rides/{rideId:guid}/events", Reviews.AppendAndShowAsync).TakesEvents().Needs(Access.Rides);
         api.MapPost("/horses/{horseId}/rides/{rideId:guid}/answers", AnsweringVerdicts.AnswerAsync).Needs(Access.Trains).Creates();
+        api.MapGet("/overruled", OverruledInYard.ListAsync).Needs(Access.Trains);
     }
 }

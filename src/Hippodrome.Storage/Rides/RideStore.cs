@@ -19,6 +19,18 @@ public sealed record VerdictAnswer(
     SaidVerdict? Said
 );
 
+/// <summary>The last answer to a verdict, with the ride it is of.</summary>
+public sealed record YardAnswer(
+    Guid RideId,
+    Guid HorseId,
+    DateOnly OnDay,
+    string Rule,
+    bool Accepted,
+    string Word,
+    string By,
+    SaidVerdict? Said
+);
+
 /// <summary>A day a horse was ridden, and the planned session that was, if any.</summary>
 public sealed record RiddenDay(Guid HorseId, Guid RideId, Guid? SessionId, DateOnly OnDay);
 
@@ -244,6 +256,32 @@ public static class RideStore
             )
         ).ConvertAll(r => r.ToAnswer());
 
+    /// <summary>The last answer to each verdict on rides since a day; what was said is read of those overruled only.</summary>
+    public static async Task<List<YardAnswer>> AnswersOfYardAsync(this YardSession yard, DateOnly from) =>
+        (
+            await yard.QueryAsync<YardAnswerRow>(
+                """
+                select distinct on (a.ride_id, a.rule) a.ride_id, r.horse_id, r.on_day, a.rule, a.accepted, a.word, p.name as by,
+                    case when not a.accepted then a.said::text end as said
+                from verdict_answer a
+                join ride r on r.yard_id = a.yard_id and r.id = a.ride_id
+                join person p on p.yard_id = a.yard_id and p.id = a.by_person
+                where a.yard_id = @yard and r.on_day >= @from
+                order by a.ride_id, a.rule, a.at desc, a.id
+                """,
+                new { from }
+            )
+        ).ConvertAll(r => new YardAnswer(
+            r.RideId,
+            r.HorseId,
+            r.OnDay,
+            r.Rule,
+            r.Accepted,
+            r.Word,
+            r.By,
+            r.Said is null ? null : Stored.Read<SaidVerdict>(r.Said)
+        ));
+
     public static Task AddAnswerAsync(
         this YardSession yard,
         Guid rideId,
@@ -273,6 +311,17 @@ public static class RideStore
                 said = said is null ? null : Stored.Write(said),
             }
         );
+
+    private sealed record YardAnswerRow(
+        Guid RideId,
+        Guid HorseId,
+        DateOnly OnDay,
+        string Rule,
+        bool Accepted,
+        string Word,
+        string By,
+        string? Said
+    );
 
     private sealed record AppendRow(Guid Id, bool Added, string? There);
 

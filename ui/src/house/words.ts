@@ -13,6 +13,7 @@ import type {
   Gait,
   GaitVariant,
   GoesAt,
+  Instead,
   JumpCause,
   Leg,
   LengthUnit,
@@ -122,6 +123,13 @@ export const signWords: Record<Sign, string> = {
 }
 
 export const fallerWords: Record<Faller, string> = { rider: 'Rider', horse: 'Horse', both: 'Both' }
+
+/** What a part is ridden as, once what was planned for it is out. */
+export const insteadWords: Record<Instead, string> = {
+  walk: 'Walk on a long rein',
+  flatwork: 'Flatwork it does well',
+  simpleChanges: 'Simple changes it can do',
+}
 
 export const mannerWords: Record<Manner, string> = {
   ridden: 'Ridden',

@@ -2,6 +2,7 @@
 import LoadingLines from '../house/LoadingLines.vue'
 import { signedIn, trains } from '../house/signIn'
 import ApproachCard from '../horses/ApproachCard.vue'
+import OverruledCard from '../rides/OverruledCard.vue'
 import KitOwned from '../setups/KitOwned.vue'
 import WeatherCard from '../yards/WeatherCard.vue'
 import CalendarsCard from '../yards/CalendarsCard.vue'
@@ -27,6 +28,7 @@ import PeopleList from './PeopleList.vue'
       <div class="stack">
         <MyMeasures />
         <MyPassword />
+        <OverruledCard v-if="trains()" />
       </div>
     </div>
     <LoadingLines />
