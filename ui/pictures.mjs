@@ -124,9 +124,13 @@ for (const [gait, minutes] of [
 }
 for (let i = 0; i < 4; i++) await page.getByRole('button', { name: /^Clean/ }).click()
 await page.getByRole('button', { name: 'Right hind' }).click()
+await page.getByRole('button', { name: /^Rushed/ }).click()
+await page.getByRole('button', { name: 'Do it' }).waitFor()
 await page.clock.runFor(1000)
 await shoot('rail-tablet', tablet)
-await page.getByRole('button', { name: /^Rushed/ }).click()
+// Done, the poles are rebuilt for walk and the plan says so.
+await page.getByRole('button', { name: 'Do it' }).click()
+await page.getByText(/^Rebuilt:/).waitFor()
 await page.clock.runFor(1000)
 await shoot('rail-phone', phone)
 await browser.close()
