@@ -13,8 +13,8 @@ export default defineConfig({
     { name: 'alone', testMatch: /database|update/, workers: 1, dependencies: ['together'] },
   ],
   // Generous: a slow machine is no fault of the program.
-  timeout: 180_000,
-  expect: { timeout: 20_000 },
+  timeout: 300_000,
+  expect: { timeout: 45_000 },
   reporter: process.env.REPORT ? [['list'], ['json', { outputFile: process.env.REPORT }]] : 'list',
   use: {
     baseURL: `http://127.0.0.1:${port}`,

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { begin, gait, next, sessionOnTablet } from './recorder'
+import { begin, gait, next, rideAway, sessionOnTablet } from './recorder'
 import { expect, test } from './yard'
 
 test.use({ ownBrowser: true, serviceWorkers: 'allow' })
@@ -22,12 +22,7 @@ async function otherPad(page: Page, name: string) {
 
 test('six kinds of work are advised on without a signal', async ({ page, context }) => {
   const made = await sessionOnTablet(page, 'Sorrel Away')
-  await page.goto('/rail')
-  await expect(page.getByText('Advice is ready, also without a signal.')).toBeVisible({ timeout: 30_000 })
-  await page.goto(made.rail)
-  await expect(begin(page)).toBeVisible()
-  await context.setOffline(true)
-  await page.reload()
+  await rideAway(page, context, made)
   await begin(page).click()
 
   // On the flat: tension, and a sign.

@@ -16,7 +16,7 @@ test('set-ups, tape sheet and drawing open without a signal, are measured here, 
   await page.goto(made.rail)
   await expect(page.getByRole('button', { name: /^Begin/ })).toBeVisible()
   await page.goto('/rail')
-  await expect(page.getByText('Advice is ready, also without a signal.')).toBeVisible({ timeout: 30_000 })
+  await expect(page.getByText('Advice is ready, also without a signal.')).toBeVisible({ timeout: 120_000 })
   const setUps = page
     .getByRole('listitem')
     .filter({ hasText: 'Teasel Away' })

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { begin, gait, next, review, sessionOnTablet } from './recorder'
+import { begin, coreStands, gait, next, review, rideAway, sessionOnTablet } from './recorder'
 import { expect, test } from './yard'
 
 test.use({ ownBrowser: true, serviceWorkers: 'allow' })
@@ -13,12 +13,7 @@ const plan = (page: Page) => page.getByRole('region', { name: 'The plan' })
 
 test('what is done at the rail stands from that tap on', async ({ page, context }) => {
   const made = await sessionOnTablet(page, 'Burnet Away')
-  await page.goto('/rail')
-  await expect(page.getByText('Advice is ready, also without a signal.')).toBeVisible({ timeout: 30_000 })
-  await page.goto(made.rail)
-  await expect(begin(page)).toBeVisible()
-  await context.setOffline(true)
-  await page.reload()
+  await rideAway(page, context, made)
   await begin(page).click()
   await next(page).click()
   await gait(page, 'Trot').click()
@@ -64,7 +59,7 @@ test('what is done at the rail stands from that tap on', async ({ page, context 
 test('a fall takes the fences out of what is left', async ({ page }) => {
   const made = await sessionOnTablet(page, 'Burnet Down')
   await page.goto(made.rail)
-  await page.waitForFunction(() => performance.getEntriesByName('core stands').length)
+  await coreStands(page)
   await begin(page).click()
   await page.getByRole('button', { name: 'Fall', exact: true }).click()
   await page.getByRole('button', { name: 'Rider', exact: true }).click()

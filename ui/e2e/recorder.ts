@@ -78,6 +78,21 @@ export const installed = (page: Page) =>
     return Boolean(navigator.serviceWorker.controller)
   })
 
+/** Advice is spoken once Core stands: after a reload it starts anew, and a slow machine takes its time. */
+export const coreStands = (page: Page) =>
+  page.waitForFunction(() => performance.getEntriesByName('core stands').length > 0, null, { timeout: 120_000 })
+
+/** The ride's page on a device that has taken Core along and lost its signal. */
+export async function rideAway(page: Page, context: BrowserContext, { rail }: Made) {
+  await page.goto('/rail')
+  await expect(page.getByText('Advice is ready, also without a signal.')).toBeVisible({ timeout: 120_000 })
+  await page.goto(rail)
+  await expect(begin(page)).toBeVisible()
+  await context.setOffline(true)
+  await page.reload()
+  await coreStands(page)
+}
+
 /** A session to ride on a tablet that has the pages. */
 export async function sessionOnTablet(page: Page, name: string) {
   const made = await session(page, name)
