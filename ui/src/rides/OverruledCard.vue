@@ -39,8 +39,7 @@ const { data: rules, error } = useQuery({
             Next time, {{ shortDay(t.after.on) }}:
             <RouterLink :to="{ name: 'review', params: { horseId: t.horseId, rideId: t.after.rideId } }">{{
               verdictWords[t.after.word].toLowerCase()
-            }}</RouterLink
-            >, {{ t.after.seen }}{{ t.after.again ? '. The same rule spoke again.' : '.' }}
+            }}</RouterLink>, {{ t.after.seen }}{{ t.after.again ? '. The same rule spoke again.' : '.' }}
           </p>
           <p v-else class="quiet">Not ridden since.</p>
         </li>
