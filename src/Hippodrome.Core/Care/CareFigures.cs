@@ -29,6 +29,12 @@ public static class CareFigures
         "days",
         "longer than that it is a restriction of its own"
     );
+    public static readonly Figure<int> ReferralDays = Figure.Chosen(
+        "A referral counts what was told in the",
+        28,
+        "days before it",
+        "the time over which the same leg is looked at"
+    );
     public static readonly Figure<int> SoonWithin = Figure.Chosen("Due soon within", 7, "days", "time enough to ring");
     public static readonly Figure<int> LongestInterval = Figure.Chosen(
         "Longest interval that can be set",

@@ -51,6 +51,9 @@ public sealed record Restriction
 
     public Distance? MostHeight { get; }
 
+    /// <summary>The referral that it waits for, and ends with; null where it is cleared by somebody's word.</summary>
+    public Guid? ReferralId { get; init; }
+
     public static Outcome<Restriction> From(Guid id, RestrictionEntry entry, Horse horse, DateOnly today)
     {
         ArgumentNullException.ThrowIfNull(entry);

@@ -43,13 +43,14 @@ public sealed record CarriedRestriction(
     DateOnly? Until,
     IReadOnlyList<Gait> NoGaits,
     IReadOnlyList<Strand> NoStrands,
-    double? MostHeightMetres
+    double? MostHeightMetres,
+    Guid? ReferralId
 )
 {
     public static CarriedRestriction Of(Restriction r)
     {
         ArgumentNullException.ThrowIfNull(r);
-        return new(r.Id, r.Because, r.By, r.Since, r.Until, r.NoGaits, r.NoStrands, r.MostHeight?.Metres);
+        return new(r.Id, r.Because, r.By, r.Since, r.Until, r.NoGaits, r.NoStrands, r.MostHeight?.Metres, r.ReferralId);
     }
 
     public Restriction Restriction() =>
@@ -62,7 +63,10 @@ public sealed record CarriedRestriction(
             NoGaits,
             NoStrands,
             MostHeightMetres is { } most ? Distance.FromMetres(most) : null
-        );
+        ) with
+        {
+            ReferralId = ReferralId,
+        };
 }
 
 /// <summary>A bit or an aid; heights in metres.</summary>

@@ -80,7 +80,7 @@ internal static class CautionChecks
                 return Hard(
                     nameof(Restricted),
                     $"{c.Horse.Name} is restricted ({restriction.Because}): {restriction.Says}.",
-                    $"Take {broken} out, or have it cleared and enter the clearance in the passport.",
+                    $"Take {broken} out, or {EndsWith(restriction)}.",
                     [$"said by {restriction.By}", restriction.Until is { } until ? $"until {until:d MMMM}" : "until it is cleared"],
                     Source.CommonPractice
                 );
@@ -89,6 +89,13 @@ internal static class CautionChecks
 
         return null;
     }
+
+    private static string EndsWith(Restriction restriction) =>
+        restriction switch
+        {
+            { ReferralId: not null } => "have somebody look, and write what came of the referral",
+            _ => "have it cleared and enter the clearance in the passport",
+        };
 
     private static PlanFault? TooYoungToRide(PlanContext c) =>
         c.Age > SessionFigures.InHandOnlyTo.Value || c.Plan.IsLed

@@ -44,7 +44,7 @@ public sealed record Standing(MayDo May, string Says, IReadOnlyList<string> Beca
 
         because.AddRange(
             open.Select(r =>
-                $"{r.Because}: {r.By}, {(r.Until is { } until ? FormattableString.Invariant($"until {until:d MMMM}") : "until cleared")}"
+                $"{r.Because}: {r.By}, {(r.Until is { } until ? FormattableString.Invariant($"until {until:d MMMM}") : r.ReferralId is null ? "until cleared" : "until answered")}"
             )
         );
         return heldBecause is not null

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Hippodrome.Core.Care;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 
@@ -101,6 +102,9 @@ public sealed record RideRule(string Name, Gravity Gravity, VerdictWord Word, Se
     /// <summary>How far back it looks.</summary>
     public LookBack LooksBack { get; init; } = LookBack.None;
 
+    /// <summary>Whom it refers to when it is accepted, and what waits till then.</summary>
+    public Refers? Refers { get; init; }
+
     /// <summary>False for a fall and for lameness.</summary>
     public bool CanBeOverruled { get; init; } = true;
 
@@ -118,6 +122,7 @@ public sealed record RideRule(string Name, Gravity Gravity, VerdictWord Word, Se
             : new Verdict(Name, Word, seen.Seen, seen.Do ?? Do, seen.Change ?? Change, CanBeOverruled, WhyOf(seen), Gravity)
             {
                 Inputs = seen.Inputs,
+                Refers = Refers,
             };
 
     /// <summary>What it says at the rail of what it saw there.</summary>

@@ -56,14 +56,4 @@ public static class SameLeg
             ? null
             : new LegFinding(legs[0].Leg, legs[0].Count, all, told.Count);
     }
-
-    /// <summary>As riders say it.</summary>
-    public static string Say(this Leg leg) =>
-        leg switch
-        {
-            Leg.LeftFore => "left fore",
-            Leg.RightFore => "right fore",
-            Leg.LeftHind => "left hind",
-            _ => "right hind",
-        };
 }

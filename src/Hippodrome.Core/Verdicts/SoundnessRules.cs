@@ -1,4 +1,5 @@
 using System.Globalization;
+using Hippodrome.Core.Care;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Weather;
@@ -8,12 +9,10 @@ namespace Hippodrome.Core.Verdicts;
 /// <summary>Rules that protect the horse's body. They lead whatever else was good.</summary>
 public static class SoundnessRules
 {
-    private static readonly Dictionary<Sign, string> PainWords = new()
-    {
-        [Sign.OffOrUnlevel] = "off or unlevel",
-        [Sign.SoreBack] = "sore in the back",
-        [Sign.HeatInLeg] = "heat or swelling in a leg",
-    };
+    private static readonly Sign[] Pain = [Sign.OffOrUnlevel, Sign.SoreBack, Sign.HeatInLeg];
+
+    /// <summary>The flat goes on unless it is off.</summary>
+    private static readonly Refers ToThePhysiotherapist = new(ReferredTo.Physiotherapist, WaitingWork.PolesAndFences);
 
     /// <summary>Any sign of pain ends the work and goes to a vet, also when it has gone before anyone could look.</summary>
     internal static readonly RideRule OffOrSore = new(
@@ -27,7 +26,7 @@ public static class SoundnessRules
     {
         Look = c =>
             SaysPain(c.Record) is { } seen
-                ? new Finding(c.Record.Counts.NewSigns.Where(s => PainWords.ContainsKey(s.Key)).Sum(s => s.Value), seen, $"{seen}")
+                ? new Finding(c.Record.Counts.NewSigns.Where(s => Pain.Contains(s.Key)).Sum(s => s.Value), seen, $"{seen}")
                 : null,
         Do =
             "End the work and call the vet. No work of any kind until a vet has cleared it; "
@@ -39,6 +38,7 @@ public static class SoundnessRules
             EndsRide = true,
         },
         CanBeOverruled = false,
+        Refers = new(ReferredTo.Vet, WaitingWork.Nothing),
     };
 
     private const string LookItOver = "The jumping is over for today. Look the horse over, legs and back, and see how both are tomorrow.";
@@ -165,6 +165,7 @@ public static class SoundnessRules
     ) with
     {
         LooksBack = new LookBack(0, VerdictFigures.SameLegDays.Value, r => r.Rail.TouchedLegs.Count > 0),
+        Refers = ToThePhysiotherapist,
     };
 
     /// <summary>In one ride: the poles are over for the day.</summary>
@@ -204,6 +205,7 @@ public static class SoundnessRules
         },
         Do = "Leave poles and have the physiotherapist, chiropractor or vet look: it may be weakness or soreness.",
         LooksBack = new LookBack(VerdictFigures.LookedThrough.Value, 0, HasPasses),
+        Refers = ToThePhysiotherapist,
     };
 
     /// <summary>Touches all on one rein while both were ridden.</summary>
@@ -236,6 +238,7 @@ public static class SoundnessRules
         {
             InPart = false,
         },
+        Refers = ToThePhysiotherapist,
     };
 
     internal static readonly RideRule[] All =
@@ -251,13 +254,16 @@ public static class SoundnessRules
         TouchesOneSideOnly,
     ];
 
+    /// <summary>Whether a rule speaks of one leg: a look at it lets its touches begin from zero.</summary>
+    public static bool IsOfALeg(string? rule) => rule == TheSameLeg.Name || rule == SameLegToday.Name;
+
     /// <summary>The signs of pain.</summary>
-    public static IReadOnlyCollection<Sign> PainSigns => PainWords.Keys;
+    public static IReadOnlyCollection<Sign> PainSigns => Pain;
 
     /// <summary>The signs of pain among these, in words; null when there is none.</summary>
     public static string? SaysPain(IEnumerable<Sign> signs)
     {
-        var words = signs.Where(PainWords.ContainsKey).Select(s => PainWords[s]).Distinct().ToList();
+        var words = signs.Where(Pain.Contains).Select(s => s.Say()).Distinct().ToList();
         return words.Count == 0 ? null : string.Join(", ", words);
     }
 

@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using Hippodrome.Core.Care;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
@@ -69,6 +70,9 @@ public sealed record Verdict(
     /// <summary>What it rests on, with its numbers; kept with an answer.</summary>
     [JsonIgnore]
     public IReadOnlyList<Input> Inputs { get; init; } = [];
+
+    /// <summary>Whom accepting it refers to; null where it refers to nobody.</summary>
+    public Refers? Refers { get; init; }
 }
 
 /// <summary>An earlier ride of the same horse.</summary>

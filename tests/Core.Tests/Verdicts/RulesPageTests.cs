@@ -3,6 +3,7 @@ using System.Reflection;
 using System.Text;
 using System.Text.RegularExpressions;
 using Hippodrome.Core.Blocks;
+using Hippodrome.Core.Care;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Verdicts;
@@ -102,6 +103,9 @@ public partial class RulesPageTests
                 rule.Do is null ? null : Words(rule.Change),
                 rule.Rail is { EndsRide: true } ? "ends the ride" : null,
                 rule.Rail is { EndsJumping: true } ? "ends the jumping" : null,
+                rule.Refers is { } refers
+                    ? $"shown to the {refers.To.Say()}{(refers.Waits == WaitingWork.Nothing ? "" : $", {refers.Waits.Say()} wait")}"
+                    : null,
                 rule.CanBeOverruled ? null : "cannot be overruled",
             }.OfType<string>()
         );
