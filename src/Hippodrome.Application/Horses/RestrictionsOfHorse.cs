@@ -37,6 +37,12 @@ public static class RestrictionsOfHorse
 
         var checks = new Checks();
         var (by, on) = entry.Check(checks, kept.Restriction.Since, visit.Today);
+        checks.That(
+            kept.Restriction.ReferralId is null,
+            "by",
+            "This waits for its referral.",
+            "Write there what came of it: then it ends by itself."
+        );
         checks.That(kept.ClearedOn is null, "by", "This has been cleared already.", "Nothing is left to do.");
         if (checks.Faults.Count > 0)
         {
@@ -55,6 +61,9 @@ public static class RestrictionsOfHorse
             r.ClearedOn,
             r.ClearedBy
         ));
-        return new Restrictions(all, Contradictions.Of([.. all.Where(r => r.Holds).Select(r => r.Restriction)]));
+        return new Restrictions(
+            all,
+            Contradictions.Of([.. all.Where(r => r.Holds && r.Restriction.ReferralId is null).Select(r => r.Restriction)])
+        );
     }
 }

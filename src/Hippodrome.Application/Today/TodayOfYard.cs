@@ -1,4 +1,5 @@
 using Hippodrome.Application.Aims;
+using Hippodrome.Application.Care;
 using Hippodrome.Application.Horses;
 using Hippodrome.Application.Rides;
 using Hippodrome.Application.Sessions;
@@ -9,6 +10,7 @@ using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Verdicts;
 using Hippodrome.Core.Weather;
 using Hippodrome.Storage.Blocks;
+using Hippodrome.Storage.Care;
 using Hippodrome.Storage.Rides;
 
 namespace Hippodrome.Application.Today;
@@ -63,6 +65,9 @@ public sealed record HorseToday
     /// <summary>A fall that nobody has asked after: how are both?</summary>
     public required OpenFall? Fall { get; init; }
 
+    /// <summary>Whom it is shown to, and for how long already, the oldest first.</summary>
+    public required IReadOnlyList<ReferralLine> Referrals { get; init; }
+
     /// <summary>It was treated and not worked since: the loosening session is the next ride.</summary>
     public required bool Loosen { get; init; }
 }
@@ -82,7 +87,7 @@ public static class TodayOfYard
         var until = visit.Today.AddDays(DaysAhead);
         var rides = await visit.Yard.LatestRidesAsync(ids, visit.Today, Judging.LookBack + 1);
         var latest = rides.DistinctBy(r => r.HorseId).ToDictionary(r => r.HorseId);
-        var (pages, placed, falls, answered) = await PagesAsync(visit, ids, until, latest.Values);
+        var (pages, placed, falls, answered, referrals) = await PagesAsync(visit, ids, until, latest.Values);
         var open = latest.Values.Where(r => !answered.Contains(r.Id)).ToList();
         // What is planned and what was ridden ask for the same kinds of thing: each is read once for both.
         visit.Book.WantSessions(open.Select(r => r.SessionId).OfType<Guid>());
@@ -124,6 +129,7 @@ public static class TodayOfYard
                     DaysSinceRidden = latest.TryGetValue(id, out var ride) ? visit.Today.DayNumber - ride.OnDay.DayNumber : null,
                     SilentSince = book.Holds(id).Any() ? null : Silence.Since(ride?.OnDay, book.Condition.Told(id), visit.Today),
                     Fall = falls.GetValueOrDefault(id),
+                    Referrals = [.. referrals[id].Select(r => ReferralsOfHorse.Show(r, visit.Today))],
                     Loosen = book.Condition.TreatedOn(id, visit.Today) is not null,
                 };
             })
@@ -131,30 +137,34 @@ public static class TodayOfYard
     }
 
     /// <summary>
-    /// What the book says of the horses, what blocks have placed, falls nobody has asked after, and which rides' verdicts have
-    /// been answered.
+    /// What the book says of the horses, what blocks have placed, falls nobody has asked after, which rides' verdicts have been
+    /// answered, and whom horses are shown to.
     /// </summary>
     private static async Task<(
         HorsePages Pages,
         ILookup<Guid, HorsePlaced> Placed,
         Dictionary<Guid, OpenFall> Falls,
-        HashSet<Guid> Answered
+        HashSet<Guid> Answered,
+        ILookup<Guid, KeptReferral> Referrals
     )> PagesAsync(Visit visit, List<Guid> ids, DateOnly until, IEnumerable<Ride> latest)
     {
         Task<List<HorsePlaced>> placed = null!;
         Task<List<OpenFall>> falls = null!;
         Task<List<VerdictAnswer>> answers = null!;
+        Task<List<KeptReferral>> referrals = null!;
         var pages = await visit.Book.PagesAsync(ids, () =>
         {
             placed = visit.Yard.PlacedAsync(ids, visit.Today, until);
             falls = visit.Yard.OpenFallsAsync(ids, visit.Today.AddDays(-DaysAfterAFall), visit.Today);
             answers = visit.Yard.AnswersAsync(latest.Select(r => r.Id));
+            referrals = visit.Yard.OpenReferralsAsync(ids);
         });
         return (
             pages,
             (await placed).ToLookup(p => p.HorseId),
             (await falls).DistinctBy(f => f.HorseId).ToDictionary(f => f.HorseId),
-            (await answers).Select(a => a.RideId).ToHashSet()
+            (await answers).Select(a => a.RideId).ToHashSet(),
+            (await referrals).ToLookup(r => r.HorseId)
         );
     }
 
@@ -165,8 +175,9 @@ public static class TodayOfYard
                     $"Held since {h.Since:d MMMM}: {h.Because}. {(h.WalkInHandBy is { } vet ? $"Only rest, or walking in hand as {vet} has said." : "No work of any kind until a vet clears it.")}",
                     h.WalkInHandBy is null
                 )),
+            // What waits for a referral is told with it.
             .. book.Restrictions(id)
-                .Where(r => r.HoldsOn(today))
+                .Where(r => r.HoldsOn(today) && r.ReferralId is null)
                 .Select(r => new Warning($"Restricted by {r.By} ({r.Because}): {r.Says}.", false)),
             .. book.Condition.Cleared(id, today) is { } cleared
                 ? [new Warning($"Cleared on {cleared.On:d MMMM}: {Step(cleared)}.", false)]

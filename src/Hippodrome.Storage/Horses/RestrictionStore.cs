@@ -15,7 +15,7 @@ public static class RestrictionStore
                 await yard.QueryAsync<RestrictionRow>(
                     """
                     select horse_id, id, because, by_whom, since, until, array_to_string(no_gaits, ',') as no_gaits, array_to_string(no_strands, ',') as no_strands,
-                        most_height_m, cleared_on, cleared_by
+                        most_height_m, cleared_on, cleared_by, referral_id
                     from restriction
                     where yard_id = @yard and horse_id = any(@ids) order by since desc, entered_at desc, id
                     """,
@@ -29,8 +29,8 @@ public static class RestrictionStore
         ArgumentNullException.ThrowIfNull(restriction);
         return yard.ExecuteAsync(
             """
-            insert into restriction (yard_id, horse_id, id, because, by_whom, since, until, no_gaits, no_strands, most_height_m, entered_by)
-            values (@yard, @horseId, @Id, @Because, @By, @Since, @Until, @gaits, @strands, @height, @enteredBy)
+            insert into restriction (yard_id, horse_id, id, because, by_whom, since, until, no_gaits, no_strands, most_height_m, entered_by, referral_id)
+            values (@yard, @horseId, @Id, @Because, @By, @Since, @Until, @gaits, @strands, @height, @enteredBy, @ReferralId)
             """,
             new
             {
@@ -44,11 +44,12 @@ public static class RestrictionStore
                 strands = restriction.NoStrands.Select(s => s.ToString()).ToArray(),
                 height = restriction.MostHeight?.Metres,
                 enteredBy,
+                restriction.ReferralId,
             }
         );
     }
 
-    /// <summary>False when it is not this horse's, or has been cleared already.</summary>
+    /// <summary>False when it is not this horse's, or has been cleared already. One that waits for a referral ends with that.</summary>
     public static async Task<bool> ClearRestrictionAsync(
         this YardSession yard,
         Guid horseId,
@@ -60,7 +61,7 @@ public static class RestrictionStore
         await yard.ExecuteAsync(
             """
             update restriction set cleared_on = @on, cleared_by = @by, cleared_entered_by = @enteredBy
-            where yard_id = @yard and horse_id = @horseId and id = @id and cleared_on is null
+            where yard_id = @yard and horse_id = @horseId and id = @id and cleared_on is null and referral_id is null
             """,
             new
             {
@@ -96,6 +97,8 @@ public static class RestrictionStore
 
         public required string? ClearedBy { get; init; }
 
+        public required Guid? ReferralId { get; init; }
+
         public KeptRestriction ToRestriction() =>
             new(
                 HorseId,
@@ -108,7 +111,10 @@ public static class RestrictionStore
                     Parse<Gait>(NoGaits),
                     Parse<Strand>(NoStrands),
                     MostHeightM is { } h ? Distance.FromMetres(h) : null
-                ),
+                ) with
+                {
+                    ReferralId = ReferralId,
+                },
                 ClearedOn,
                 ClearedBy
             );
