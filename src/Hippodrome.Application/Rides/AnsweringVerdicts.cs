@@ -1,10 +1,16 @@
 using System.Globalization;
+using Hippodrome.Application.Care;
 using Hippodrome.Application.Sessions;
+using Hippodrome.Core.Blocks;
+using Hippodrome.Core.Care;
+using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
 using Hippodrome.Core.Verdicts;
 using Hippodrome.Storage.Blocks;
+using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Rides;
 using Hippodrome.Storage.Sessions;
 using Hippodrome.Storage.Setups;
@@ -15,10 +21,19 @@ namespace Hippodrome.Application.Rides;
 /// <param name="Rule">Which rule is answered.</param>
 /// <param name="Accepted">Accepted, or overruled.</param>
 /// <param name="Word">Why, when it is overruled.</param>
-public sealed record AnswerEntry(string? Rule = null, bool? Accepted = null, string? Word = null);
+/// <param name="ReferTo">Whom it is shown to, where the verdict refers; the one it names if left out.</param>
+public sealed record AnswerEntry(string? Rule = null, bool? Accepted = null, string? Word = null, ReferredTo? ReferTo = null);
 
-/// <summary>What came of an answer: the next session, if one was made, and what was changed in it.</summary>
-public sealed record Answered(Review Review, SessionView? Next, IReadOnlyList<string> Says);
+/// <summary>A rung left for another.</summary>
+public sealed record RungMoved(Strand Strand, string From, string To);
+
+/// <summary>What came of an answer.</summary>
+/// <param name="Review">The ride with it.</param>
+/// <param name="Next">The next session, if one was made.</param>
+/// <param name="Says">What was changed in it.</param>
+/// <param name="Ladder">Rungs that followed.</param>
+/// <param name="BlockId">The block under way that would come out otherwise now; null where there is none.</param>
+public sealed record Answered(Review Review, SessionView? Next, IReadOnlyList<string> Says, IReadOnlyList<RungMoved> Ladder, Guid? BlockId);
 
 /// <summary>A trainer's answer to a verdict: overruled with a word, or accepted, which makes the next session.</summary>
 public static class AnsweringVerdicts
@@ -45,9 +60,13 @@ public static class AnsweringVerdicts
 
         var before = pages.Answers.Count == 0 ? null : pages.Answers[0];
         var sameAgain = before is not null && before.Rule == entry.Rule && before.Accepted == entry.Accepted;
+        var follows = entry.Accepted == true && !sameAgain;
+        // What waits for a referral is out before the next session is made.
+        var referral = follows ? await visit.ReferAsync(horseId, rideId, verdict!, entry.ReferTo) : null;
+        var ladder = follows ? await FollowOnLadderAsync(visit, judged, verdict!) : [];
         var (nextId, says) =
             sameAgain ? (before!.NextSessionId, (IReadOnlyList<string>)["answered already"])
-            : entry.Accepted == true ? await MakeNextAsync(visit, judged, verdict!)
+            : follows ? await MakeNextAsync(visit, judged, verdict!)
             : (null, ["overruled, and kept on record"]);
         if (!sameAgain)
         {
@@ -66,12 +85,47 @@ public static class AnsweringVerdicts
         visit.Book.WantSessions(nextId is { } wanted ? [wanted] : []);
         await visit.Book.SessionsAroundAsync([horseId], visit.Today, visit.Today);
         var next = nextId is { } id ? (await visit.Book.SessionsAsync([id])).GetValueOrDefault(id) : null;
-        var answered = sameAgain ? pages : pages with { Answers = await visit.Yard.AnswersAsync([rideId]) };
+        var answered = sameAgain ? pages : (await RidePages.OpenAsync(visit, horseId, rideId))!;
         return new Answered(
             await Reviews.ShowReviewAsync(visit, answered, judged),
             next is null ? null : await visit.ShowSessionAsync(next),
-            says
+            says,
+            ladder,
+            follows && (referral is not null || ladder.Count > 0 || NextIs.From(verdict!.Change, "") is not null)
+                ? (await visit.Book.BlocksAsync([horseId])).GetValueOrDefault(horseId)?.Id
+                : null
         );
+    }
+
+    /// <summary>
+    /// Up or back: the rungs that the ride was judged on follow, each where the horse stands on it still. So that no ride
+    /// moves a rung twice.
+    /// </summary>
+    private static async Task<IReadOnlyList<RungMoved>> FollowOnLadderAsync(Visit visit, JudgedRide judged, Verdict verdict)
+    {
+        RungWord? way = verdict.Change switch
+        {
+            SessionChange.RungOn => RungWord.Up,
+            SessionChange.RungBack => RungWord.Back,
+            _ => null,
+        };
+        var horseId = judged.Ride.HorseId;
+        var places = (await visit.Book.PagesAsync([horseId])).Places[horseId];
+        var moved = judged
+            .Context.Rungs.Where(r => r.Word == way && r.ToRungId is not null && places[r.Rung.Strand] == r.Rung)
+            .DistinctBy(r => r.Rung.Strand)
+            .ToList();
+        foreach (var rung in moved)
+        {
+            var kind = way == RungWord.Up ? MoveKind.Climbed : MoveKind.WentBack;
+            await visit.Yard.AddMoveAsync(
+                horseId,
+                new RungMove(rung.Rung.Strand, rung.ToRungId, kind, rung.Why.Rule, visit.Today),
+                visit.Me.Id
+            );
+        }
+
+        return moved.ConvertAll(r => new RungMoved(r.Rung.Strand, r.Rung.Name, Catalogue.Rung(r.ToRungId!).Name));
     }
 
     private static IReadOnlyList<Fault> Check(AnswerEntry entry, Verdict? verdict)
@@ -80,6 +134,12 @@ public static class AnsweringVerdicts
         checks.That(verdict is not null, "rule", "No such rule has spoken on this ride.", "Answer one of the verdicts shown.");
         checks.That(entry.Accepted is not null, "accepted", "Accepted or overruled?", "Choose one.");
         var word = checks.OptionalText("word", entry.Word, 500);
+        checks.That(
+            entry.ReferTo is null || Enum.IsDefined(entry.ReferTo.Value),
+            "referTo",
+            "There is nobody of that kind.",
+            "Choose from the list."
+        );
         if (entry.Accepted == false && verdict is not null)
         {
             checks.That(

@@ -1,4 +1,5 @@
 using Hippodrome.Core.Verdicts;
+using Hippodrome.Storage.Care;
 using Hippodrome.Storage.Rides;
 
 namespace Hippodrome.Application.Rides;
@@ -9,12 +10,14 @@ namespace Hippodrome.Application.Rides;
 /// <param name="Senders">Who sent each of its events.</param>
 /// <param name="Answers">What trainers made of its verdicts, the latest first.</param>
 /// <param name="Photos">Its pictures.</param>
+/// <param name="Referral">The referral that one of its verdicts has opened.</param>
 internal sealed record RidePages(
     Ride Ride,
     IReadOnlyList<Ride> UpTo,
     IReadOnlyDictionary<Guid, EventSender> Senders,
     IReadOnlyList<VerdictAnswer> Answers,
-    IReadOnlyList<Guid> Photos
+    IReadOnlyList<Guid> Photos,
+    KeptReferral? Referral
 )
 {
     /// <summary>Not every ride is tapped, so more are looked at than are counted.</summary>
@@ -31,9 +34,17 @@ internal sealed record RidePages(
         var senders = visit.Yard.SendersAsync(rideId);
         var answers = visit.Yard.AnswersAsync([rideId]);
         var photos = visit.Yard.PhotosAsync(rideId);
+        var referrals = visit.Yard.ReferralsAsync(horseId);
         await reads.SendAsync();
         return (await upTo).Find(r => r.Id == rideId) is { } ride && ride.HorseId == horseId
-            ? new RidePages(ride, await upTo, await senders, await answers, await photos)
+            ? new RidePages(
+                ride,
+                await upTo,
+                await senders,
+                await answers,
+                await photos,
+                (await referrals).Find(r => r.Referral.RideId == rideId)
+            )
             : null;
     }
 }
