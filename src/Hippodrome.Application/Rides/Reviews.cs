@@ -1,3 +1,4 @@
+using Hippodrome.Application.Care;
 using Hippodrome.Application.Sessions;
 using Hippodrome.Application.Setups;
 using Hippodrome.Core.Rides;
@@ -67,11 +68,17 @@ public sealed record Review
 
     public required HeatAdvice? Heat { get; init; }
 
+    /// <summary>One thing that has become better: told before anything is asked for.</summary>
+    public required Better? Better { get; init; }
+
     public required IReadOnlyList<Verdict> Verdicts { get; init; }
 
     public required IReadOnlyList<RiddenHabit> Habits { get; init; }
 
     public required IReadOnlyList<VerdictAnswer> Answers { get; init; }
+
+    /// <summary>The referral that one of its verdicts has opened.</summary>
+    public required ReferralLine? Referral { get; init; }
 
     public required IReadOnlyList<LoggedEvent> Log { get; init; }
 
@@ -155,9 +162,11 @@ public static class Reviews
             MinutesByRein = new BothReins<double>(record.ByGait.Sum(g => g.Left), record.ByGait.Sum(g => g.Right)),
             MarksAsymmetry = record.Marks is { Left: { } left, Right: { } right } ? Asymmetry.Index(left, right) : null,
             Heat = judged.Context.Heat,
+            Better = Better.Of(record, pages.ForHabits.SkipWhile(r => r.Id != ride.Id).Skip(1).Select(r => logged[r.Id].Record)),
             Verdicts = judged.Verdicts,
             Habits = RiddenHabits.Of(judged.Horse, pages.ForHabits.Select(r => logged[r.Id].Record), ride.OnDay),
             Answers = pages.Answers,
+            Referral = pages.Referral is { } referral ? ReferralsOfHorse.Show(referral, visit.Today) : null,
             Log =
             [
                 .. judged.Log.Events.Select(e => new LoggedEvent(
@@ -169,13 +178,5 @@ public static class Reviews
             ],
             Photos = pages.Photos,
         };
-    }
-
-    /// <summary>The last rides of a horse up to a day, folded, the latest first.</summary>
-    internal static async Task<List<RideRecord>> LatestRecordsAsync(Visit visit, Guid horseId, DateOnly until)
-    {
-        var latest = await visit.Yard.LatestRidesAsync([horseId], until, RidePages.MostForHabits);
-        var logged = await visit.Book.RidesAsync(latest.Select(r => r.Id));
-        return latest.ConvertAll(r => logged[r.Id].Record);
     }
 }

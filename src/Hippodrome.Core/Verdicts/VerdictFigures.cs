@@ -123,5 +123,43 @@ public static class VerdictFigures
         "minutes",
         "enough to move, too little to tire"
     );
+    public static readonly Figure<int> BetterRides = Figure.Chosen(
+        "Better is measured against the last",
+        3,
+        "rides that tell of it",
+        "one ride before may have been a bad day"
+    );
+    public static readonly Figure<double> BetterMark = Figure.Chosen(
+        "A mark has become better by",
+        0.5,
+        "",
+        "half a mark is the least that is given"
+    );
+    public static readonly Figure<int> BetterPasses = Figure.Chosen("Clean passes are compared from", 4, "passes", "fewer are chance");
+    public static readonly Figure<double> BetterShare = Figure.Chosen(
+        "Clean passes have become more by",
+        0.1,
+        "of the passes",
+        "one in ten is seen without counting"
+    );
+    public static readonly Figure<double> BetterTension = Figure.Chosen("Calmer by", 1.0, "of tension", "the least that is tapped");
+    public static readonly Figure<double> BetterStops = Figure.Chosen(
+        "No refusal, or a closing test passed, after",
+        1.0,
+        "time that it was not so",
+        "one is told, and is worth telling that it is gone"
+    );
+    public static readonly Figure<int> ThenMonths = Figure.Chosen(
+        "Then and now are apart by",
+        3,
+        "months",
+        "long enough for a rung, short enough to be remembered"
+    );
+    public static readonly Figure<int> ThenMarkDays = Figure.Chosen(
+        "Marks of then and of now are the mean of",
+        28,
+        "days",
+        "one ride is a day, four weeks are the horse"
+    );
     public static readonly Figure<int> BreakFrom = Figure.Practice("A break starts at", 7, "days without a ride");
 }
