@@ -103,7 +103,8 @@ public sealed record RungPage(
     IReadOnlyList<EvidenceView> Evidence,
     IReadOnlyList<MoveView> Moves,
     IReadOnlyList<ExerciseView> Exercises,
-    RungNote? Note
+    RungNote? Note,
+    Patience? Patience
 );
 
 /// <summary>Follows the evidence on one ladder.</summary>
@@ -173,7 +174,8 @@ public static class LibraryAndLadders
             book.Evidence(found),
             [.. book.Moves.Where(m => m.Move.Strand == found.Strand).Reverse().Select(Show)],
             [.. own, .. Catalogue.ExercisesOf(found).Select(e => Draw(e, null))],
-            await visit.Yard.RungNoteAsync(found.Id)
+            await visit.Yard.RungNoteAsync(found.Id),
+            Patience.On(found, (await visit.Yard.MovesOnAsync(found.Strand)).Select(horse => horse.ToList()))
         );
     }
 

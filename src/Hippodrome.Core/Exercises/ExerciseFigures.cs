@@ -24,6 +24,13 @@ public static class ExerciseFigures
         "a narrow fence is about trust, and trust takes several sessions and not one"
     );
 
+    public static readonly Figure<int> PatienceFrom = Figure.Chosen(
+        "How long a rung took is told from",
+        3,
+        "horses of the yard",
+        "one or two horses are no range"
+    );
+
     public static readonly Figure<double> CleanPasses = Figure.Chosen(
         "Passes over poles that are clean, at least",
         0.8,

@@ -5,6 +5,9 @@ namespace Hippodrome.Server.Horses;
 
 public static class SidesEndpoint
 {
-    public static void MapSides(this RouteGroupBuilder api) =>
+    public static void MapSides(this RouteGroupBuilder api)
+    {
         api.MapGet("/horses/{horseId}/sides", SidesOfHorse.ReadAsync).Needs(Access.Reads);
+        api.MapGet("/horses/{horseId}/then-and-now", ThenAndNowOfHorse.ReadAsync).Needs(Access.Reads);
+    }
 }

@@ -25,6 +25,18 @@ public static class LadderStore
             )
         ).ToLookup(r => r.HorseId, r => r.ToMove());
 
+    /// <summary>Every move of every horse of the yard on one ladder, by horse, in the order they were made.</summary>
+    public static async Task<IEnumerable<IGrouping<Guid, RungMove>>> MovesOnAsync(this YardSession yard, Strand strand) =>
+        (
+            await yard.QueryAsync<MoveRow>(
+                """
+                select m.horse_id, m.strand, m.rung_id, m.kind, m.word, m.on_day, '' as by
+                from rung_move m where m.yard_id = @yard and m.strand = @strand order by m.n
+                """,
+                new { strand = strand.ToString() }
+            )
+        ).GroupBy(r => r.HorseId, r => r.ToMove().Move);
+
     /// <summary>The latest move of each horse on each ladder.</summary>
     public static async Task<ILookup<Guid, KeptMove>> LatestMovesAsync(this YardSession yard, IEnumerable<Guid> horseIds) =>
         (

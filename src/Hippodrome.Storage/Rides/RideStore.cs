@@ -31,6 +31,9 @@ public sealed record YardAnswer(
     SaidVerdict? Said
 );
 
+/// <summary>A picture of a ride.</summary>
+public sealed record RidePhoto(Guid RideId, Guid PhotoId, DateOnly OnDay);
+
 /// <summary>A day a horse was ridden, and the planned session that was, if any.</summary>
 public sealed record RiddenDay(Guid HorseId, Guid RideId, Guid? SessionId, DateOnly OnDay);
 
@@ -146,6 +149,16 @@ public static class RideStore
         yard.QueryAsync<Guid>(
             "select id from ride_photo where yard_id = @yard and ride_id = @rideId order by received_at, id",
             new { rideId }
+        );
+
+    /// <summary>The latest picture of a horse up to a day.</summary>
+    public static Task<RidePhoto?> LatestPhotoAsync(this YardSession yard, Guid horseId, DateOnly until) =>
+        yard.FindAsync<RidePhoto>(
+            """
+            select p.ride_id, p.id as photo_id, r.on_day from ride_photo p join ride r on r.yard_id = @yard and r.id = p.ride_id
+            where p.yard_id = @yard and r.horse_id = @horseId and r.on_day <= @until order by r.on_day desc, p.received_at desc, p.id limit 1
+            """,
+            new { horseId, until }
         );
 
     public static async Task<byte[]?> FindPhotoAsync(this YardSession yard, Guid rideId, Guid id) =>

@@ -1,0 +1,86 @@
+using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
+using Hippodrome.Core.Rides;
+
+namespace Hippodrome.Core.Verdicts;
+
+/// <summary>A ladder at two days.</summary>
+/// <param name="Strand">Which.</param>
+/// <param name="Then">The rung it stood on then; null where it had not begun.</param>
+/// <param name="Now">The rung it stands on.</param>
+/// <param name="Steps">Rungs up since; negative is down.</param>
+public sealed record PlaceThenAndNow(Strand Strand, string? Then, string? Now, int Steps);
+
+/// <summary>A stride that was measured by both days.</summary>
+public sealed record StrideThenAndNow(GaitVariant Variant, Distance Then, Distance Now);
+
+/// <summary>A horse three months ago beside today.</summary>
+public sealed record ThenAndNow
+{
+    /// <summary>The day it is compared with.</summary>
+    public required DateOnly Then { get; init; }
+
+    /// <summary>Ladders it stood on at either day.</summary>
+    public required IReadOnlyList<PlaceThenAndNow> Places { get; init; }
+
+    /// <summary>Mean marks of the weeks up to then.</summary>
+    public required MarksByRein MarksThen { get; init; }
+
+    /// <summary>Mean marks of the weeks up to now.</summary>
+    public required MarksByRein MarksNow { get; init; }
+
+    /// <summary>Strides measured since then, or before and since.</summary>
+    public required IReadOnlyList<StrideThenAndNow> Strides { get; init; }
+
+    /// <summary>The day a horse is compared with today.</summary>
+    public static DateOnly DayBefore(DateOnly today) => today.AddMonths(-VerdictFigures.ThenMonths.Value);
+
+    /// <summary>The first day of the rides whose marks stand for a day.</summary>
+    public static DateOnly MarksFrom(DateOnly day) => day.AddDays(1 - VerdictFigures.ThenMarkDays.Value);
+
+    /// <param name="horse">The horse.</param>
+    /// <param name="today">Today.</param>
+    /// <param name="moves">Its moves on the ladders, in their order.</param>
+    /// <param name="strides">Its measured strides.</param>
+    /// <param name="marks">The marks of its rides, each with its day.</param>
+    public static ThenAndNow Of(
+        Horse horse,
+        DateOnly today,
+        IReadOnlyList<RungMove> moves,
+        IReadOnlyList<StrideMeasurement> strides,
+        IReadOnlyList<(DateOnly On, MarksByRein Marks)> marks
+    )
+    {
+        ArgumentNullException.ThrowIfNull(horse);
+        ArgumentNullException.ThrowIfNull(moves);
+        var then = DayBefore(today);
+        var (was, is_) = (Exercises.Places.Of(horse, moves.Where(m => m.On <= then)), Exercises.Places.Of(horse, moves));
+        var (cardThen, cardNow) = (StrideCard.For(horse.Height, strides.Where(s => s.On <= then)), StrideCard.For(horse.Height, strides));
+        return new ThenAndNow
+        {
+            Then = then,
+            Places =
+            [
+                .. Catalogue
+                    .Strands.Where(s => (was[s] ?? is_[s]) is not null)
+                    .Select(s => new PlaceThenAndNow(s, was[s]?.Name, is_[s]?.Name, (is_[s]?.Step ?? 0) - (was[s]?.Step ?? 0))),
+            ],
+            MarksThen = Mean(marks, then),
+            MarksNow = Mean(marks, today),
+            Strides =
+            [
+                .. cardNow
+                    .Estimates.Where(e => e.Measurements > 0)
+                    .Select(e => new StrideThenAndNow(e.Variant, cardThen[e.Variant].Stride, e.Stride)),
+            ],
+        };
+    }
+
+    private static MarksByRein Mean(IReadOnlyList<(DateOnly On, MarksByRein Marks)> marks, DateOnly day)
+    {
+        var near = marks.Where(m => m.On >= MarksFrom(day) && m.On <= day).Select(m => m.Marks).ToList();
+        double? Of(Func<MarksByRein, double?> side) => near.Select(side).Average() is { } mean ? Math.Round(mean, 1) : null;
+        return new(Of(m => m.Left), Of(m => m.Right));
+    }
+}
