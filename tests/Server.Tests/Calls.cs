@@ -61,6 +61,8 @@ public static class Calls
         HeightMetres = 0.5,
     };
 
+    public static readonly ReferralEntry ToTheSaddler = new(ReferredTo.Saddler, "slips to the left", WaitingWork.Fences);
+
     public static readonly FenceLineEntry Grid = new()
     {
         Arena = ArenaSize.SixtyByTwenty,
@@ -229,6 +231,15 @@ public static class Calls
                 new ClearanceEntry("Iva Sorrel", App.Today)
             );
         },
+        ["GET /api/horses/{horseId}/then-and-now"] = app => At($"{Of(app.Horse)}/then-and-now"),
+        ["GET /api/horses/{horseId}/next-time"] = app => At($"{Of(app.Horse)}/next-time"),
+        ["GET /api/horses/{horseId}/referrals"] = app => At($"{Of(app.Horse)}/referrals"),
+        ["GET /api/horses/{horseId}/referrals/{referralId:guid}"] = async app => new Call(await ReferralAsync(app)),
+        ["POST /api/horses/{horseId}/referrals"] = async app => new Call($"{Of(await app.AddHorseAsync())}/referrals", ToTheSaddler),
+        ["POST /api/horses/{horseId}/referrals/{referralId:guid}/outcome"] = async app => new Call(
+            $"{await ReferralAsync(app)}/outcome",
+            new ReferralOutcomeEntry("flocked anew")
+        ),
         ["GET /api/horses/{horseId}/sides"] = app => At($"{Of(app.Horse)}/sides"),
         ["GET /api/horses/{horseId}/timeline"] = app => At($"{Of(app.Horse)}/timeline"),
         ["GET /api/horses/{horseId}/assessments"] = app => At($"{Of(app.Horse)}/assessments"),
@@ -703,6 +714,14 @@ public static class Calls
             System.Net.Http.Json.JsonContent.Create(new WeekEntry(new DateOnly(2026, 4, 13)), options: Json.Options)
         );
         return new Call(ordered.Headers.Location!.ToString());
+    }
+
+    /// <summary>A referral of a horse of its own, by its address.</summary>
+    public static async Task<string> ReferralAsync(App app)
+    {
+        var horse = await app.AddHorseAsync();
+        var all = await app.Trainer.PostAsync($"{Of(horse)}/referrals", ToTheSaddler);
+        return $"{Of(horse)}/referrals/{all[0]!["referral"]!["id"]}";
     }
 
     private static Task<Call> At(string address, object? body = null) => Task.FromResult(new Call(address, body));

@@ -64,6 +64,12 @@ public sealed record RailSheet
 
     /// <summary>What was short in its last rides: told before it begins, with nothing to answer.</summary>
     public required IReadOnlyList<RiddenHabit> Habits { get; init; }
+
+    /// <summary>What the last ride asks of this one; null where it asks nothing.</summary>
+    public required NextTime? NextTime { get; init; }
+
+    /// <summary>The plan read aloud to whoever rides alone; null where nothing is planned.</summary>
+    public required SpokenSheet? Spoken { get; init; }
 }
 
 /// <summary>What became of each tap that was sent, in the order they were sent.</summary>
@@ -95,7 +101,10 @@ public static class RailSheets
                 : null
             : book.Weather.HeatOf(kept.Plan, horse);
         var held = book.Holds(horseId).FirstOrDefault();
-        var records = await Reviews.LatestRecordsAsync(visit, horseId, visit.Today);
+        var latest = await visit.Yard.LatestRidesAsync([horseId], visit.Today, RidePages.MostForHabits);
+        var logged = await visit.Book.RidesAsync(latest.Select(r => r.Id));
+        var records = latest.ConvertAll(r => logged[r.Id].Record);
+        var rideId = kept?.RideId ?? kept?.Plan.Id ?? Guid.NewGuid();
         var entries = setUps.ToDictionary(s => s.Id, s => s.Entry);
         var planned = RideFacts.Of(horse, visit.Today, kept?.Plan, built);
         var facts = FactsOf(
@@ -115,7 +124,7 @@ public static class RailSheets
             HorseName = horse.Name,
             Now = visit.Now,
             Today = visit.Today,
-            RideId = kept?.RideId ?? kept?.Plan.Id ?? Guid.NewGuid(),
+            RideId = rideId,
             Session = kept is null ? null : await visit.ShowSessionAsync(kept),
             SetUps = await visit.ShowSetUpsAsync(horseId, setUps),
             Carried = CarriedHorse.Of(horse.Height, book.StridesOf(horseId), visit.Me.Tape),
@@ -127,6 +136,8 @@ public static class RailSheets
             MayWalkInHand = held?.WalkInHandBy is not null,
             Known = await visit.Yard.KnownFindingsAsync(horseId),
             Habits = RiddenHabits.Of(horse, records, visit.Today),
+            NextTime = NextTimes.Of(latest, id => logged[id].Record, rideId),
+            Spoken = kept is null ? null : SpokenSheet.Of(kept.Plan, facts.Parts),
         };
     }
 
