@@ -148,6 +148,22 @@ const pathOf = (id: string) => {
                   >, at most {{ page.rung.mostAWeek.value }} times a week</template
                 >; up after {{ page.rung.sessionsToGoUp.value }} good sessions
               </dd>
+              <template v-if="page.patience">
+                <dt class="text-quiet text-0.9rem">Patience</dt>
+                <dd>
+                  Your own horses took
+                  <strong>{{
+                    page.patience.fewestWeeks === page.patience.mostWeeks
+                      ? page.patience.mostWeeks
+                      : `${page.patience.fewestWeeks} to ${page.patience.mostWeeks}`
+                  }}</strong>
+                  {{ page.patience.mostWeeks === 1 ? 'week' : 'weeks' }} here ({{
+                    page.patience.horses
+                  }}
+                  horses).
+                  <WhyButton :why="page.patience.why" of="these weeks" />
+                </dd>
+              </template>
               <template v-if="page.rung.needs.length">
                 <dt class="text-quiet text-0.9rem">Rests on</dt>
                 <dd>

@@ -6,7 +6,7 @@ import type { Side } from '../api/schema'
  * A horse seen from above, head at the top, bent the way it bends easily: the stiff side is the outside of
  * the bend and drawn full, the hollow side the inside.
  */
-const props = defineProps<{ stiff: Side | null }>()
+const props = defineProps<{ stiff: Side | null; /** What else is drawn on it, in words. */ says?: string }>()
 
 // Half widths from the tail to the muzzle, each with its place along the horse.
 const shape: [along: number, half: number][] = [
@@ -70,9 +70,10 @@ const outline = computed(() => {
     viewBox="0 0 120 228"
     role="img"
     :aria-label="
-      stiff
+      says ??
+      (stiff
         ? `Seen from above: stiff ${stiff}, bends easily the other way`
-        : 'Seen from above: no stiff side named'
+        : 'Seen from above: no stiff side named')
     "
     class="w-full max-w-120px block"
   >
@@ -93,6 +94,7 @@ const outline = computed(() => {
       class="ear fill-bank stroke-quiet stroke-1.5 stroke-join-round"
     />
     <path :d="outline.spine" class="spine fill-bank stroke-quiet stroke-1.5 stroke-join-round" />
+    <slot />
   </svg>
 </template>
 

@@ -8,6 +8,7 @@ import { ask, client } from '../api/client'
 import type { HorseEntry, HorseView, StrideView } from '../api/schema'
 import AssessmentsCard from '../assessments/AssessmentsCard.vue'
 import CareCard from '../care/CareCard.vue'
+import ReferralsCard from '../care/ReferralsCard.vue'
 import PlacesCard from '../exercises/PlacesCard.vue'
 import { bearsUpon } from '../house/keys'
 import ConflictDialog from '../house/ConflictDialog.vue'
@@ -28,6 +29,7 @@ import StandingStrip from './StandingStrip.vue'
 import StrideCardTable from './StrideCardTable.vue'
 import StrideForm from './StrideForm.vue'
 import TackCard from './TackCard.vue'
+import ThenAndNowCard from './ThenAndNowCard.vue'
 import TimelineCard from './TimelineCard.vue'
 
 /** Who the horse is, and what is known of its stride. */
@@ -109,6 +111,7 @@ async function remove(m: StrideView) {
         <div class="stack">
           <p v-if="passport.horse.notes" class="notes max-w-70ch">{{ passport.horse.notes }}</p>
           <PlacesCard :horse-id="horseId" />
+          <ThenAndNowCard :horse-id="horseId" />
           <SidesCard :horse-id="horseId" />
           <section class="card">
             <div class="row spread">
@@ -122,6 +125,7 @@ async function remove(m: StrideView) {
         </div>
         <div class="stack">
           <ConditionCard :horse-id="horseId" :may="passport.standing.may" />
+          <ReferralsCard :horse-id="horseId" />
           <RestrictionsCard :horse-id="horseId" />
           <AssessmentsCard :horse-id="horseId" />
           <CareCard :horse-id="horseId" />

@@ -21,8 +21,10 @@ import { gaitWords, options, strandWords } from '../house/words'
 const props = defineProps<{ horseId: string }>()
 const changed = useChanged()
 const { data: all } = useRestrictions(() => props.horseId)
-const open = computed(() => (all.value?.all ?? []).filter((r) => r.holds))
-const past = computed(() => (all.value?.all ?? []).filter((r) => !r.holds))
+/** What waits for a referral is told with it. */
+const said = computed(() => (all.value?.all ?? []).filter((r) => !r.restriction.referralId))
+const open = computed(() => said.value.filter((r) => r.holds))
+const past = computed(() => said.value.filter((r) => !r.holds))
 const { problem, busy, attempt } = useProblem()
 const adding = ref(false)
 const clearing = ref<string | null>(null)

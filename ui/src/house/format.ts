@@ -24,3 +24,7 @@ export const initials = (name: string) =>
     .slice(0, 2)
     .join('')
     .toUpperCase()
+
+/** How long something has been open: "since today", "for a day", "for 9 days". */
+export const opened = (days: number) =>
+  days === 0 ? 'since today' : days === 1 ? 'for a day' : `for ${days} days`

@@ -82,6 +82,21 @@ export const useRides = (horseId: () => string) =>
       ),
   })
 
+/** What the last ride asks of the next one. */
+export const useNextTime = (horseId: () => string) =>
+  useQuery({
+    queryKey: computed(() => keys.ofHorse(horseId()).nextTime),
+    queryFn: () =>
+      ask(() => client.GET('/api/horses/{horseId}/next-time', { params: { path: { horseId: horseId() } } })),
+  })
+
+export const useReferrals = (horseId: () => string) =>
+  useQuery({
+    queryKey: computed(() => keys.ofHorse(horseId()).referrals),
+    queryFn: () =>
+      ask(() => client.GET('/api/horses/{horseId}/referrals', { params: { path: { horseId: horseId() } } })),
+  })
+
 export const useLibrary = () =>
   useQuery({
     queryKey: keys.library,

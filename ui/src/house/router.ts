@@ -86,6 +86,13 @@ export const router = createRouter({
           component: () => import('../horses/PassportPage.vue'),
           props: true,
         },
+        {
+          path: 'referrals/:referralId',
+          name: 'referral',
+          component: () => import('../care/ReferralPage.vue'),
+          props: true,
+          meta: { step: 'passport' },
+        },
         { path: 'aims', name: 'aims', component: () => import('../aims/AimsPage.vue'), props: true },
         {
           path: 'season',

@@ -21,6 +21,7 @@ import type {
   OffBecause,
   Phase,
   Purpose,
+  ReferredTo,
   Rein,
   ReturnGate,
   RiddenFigure,
@@ -34,6 +35,7 @@ import type {
   TakeOff,
   Temperament,
   VerdictWord,
+  WaitingWork,
 } from '../api/schema'
 
 /** Riders' words for what the server names. */
@@ -151,6 +153,22 @@ export const ruledOutWords: Record<RuledOut, string> = {
   series: 'Changes in series',
   lunge: 'Lunge',
   fastWork: 'Fast work',
+}
+
+export const referredWords: Record<ReferredTo, string> = {
+  vet: 'Vet',
+  physiotherapist: 'Physiotherapist',
+  farrier: 'Farrier',
+  saddler: 'Saddler',
+}
+
+/** Work that waits until somebody has looked. */
+export const waitingWords: Record<WaitingWork, string> = {
+  nothing: 'Nothing waits',
+  polesAndFences: 'Poles and fences',
+  fences: 'Fences',
+  collectedWork: 'Collected work',
+  changes: 'Flying changes',
 }
 
 export const goesAtWords: Record<GoesAt, string> = {

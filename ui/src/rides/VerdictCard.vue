@@ -3,13 +3,15 @@ import Button from 'ant-design-vue/es/button'
 import Input from 'ant-design-vue/es/input'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
-import type { Answered, Review, Verdict } from '../api/schema'
+import type { Answered, ReferredTo, Review, Verdict } from '../api/schema'
+import BlockFollows from '../blocks/BlockFollows.vue'
+import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import WhyButton from '../house/WhyButton.vue'
 import { useProblem } from '../house/faults'
-import { longDay, shortDay } from '../house/format'
+import { longDay, opened, shortDay } from '../house/format'
 import { trains } from '../house/signIn'
-import { verdictWords } from '../house/words'
+import { options, referredWords, strandWords, verdictWords } from '../house/words'
 
 /** What the rules say of a ride: the most careful leads; the trainer accepts or overrules, and both are kept. */
 const props = defineProps<{ horseId: string; review: Review }>()
@@ -21,18 +23,21 @@ const outcome = ref<Answered | null>(null)
 const lead = computed(() => props.review.verdicts[0]!)
 const others = computed(() => props.review.verdicts.slice(1))
 const latest = computed(() => props.review.answers[0])
+const referTo = ref<ReferredTo | null>(null)
+const blockId = ref<string | null>(null)
 
 async function answer(verdict: Verdict, accepted: boolean) {
   const answered = await attempt(() =>
     ask(() =>
       client.POST('/api/horses/{horseId}/rides/{rideId}/answers', {
         params: { path: { horseId: props.horseId, rideId: props.review.id } },
-        body: { rule: verdict.rule, accepted, word: accepted ? '' : word.value },
+        body: { rule: verdict.rule, accepted, word: accepted ? '' : word.value, referTo: referTo.value },
       }),
     ),
   )
   if (!answered) return
   outcome.value = answered
+  blockId.value = answered.blockId
   overruling.value = null
   word.value = ''
   emit('answered')
@@ -41,6 +46,10 @@ async function answer(verdict: Verdict, accepted: boolean) {
 
 <template>
   <section class="card verdict grid gap-10px edge-l-8px-walk py-18px px-22px" :class="lead.word">
+    <p v-if="review.better" class="better">
+      <strong>Better:</strong> {{ review.better.says }}
+      <WhyButton :why="review.better.why" of="what is better" />
+    </p>
     <p class="lead">{{ verdictWords[lead.word] }}</p>
     <p class="text-1.1rem max-w-62ch">{{ lead.do }}</p>
     <p class="quiet">Seen: {{ lead.seen }}. <WhyButton :why="lead.why" of="this verdict" /></p>
@@ -66,12 +75,46 @@ async function answer(verdict: Verdict, accepted: boolean) {
       </span>
     </p>
     <div v-else-if="trains()" class="row">
+      <label v-if="lead.refers" class="row gap-8px"
+        ><span>Shown to the</span>
+        <PickOne
+          :value="referTo ?? lead.refers.to"
+          :options="options(referredWords)"
+          aria-label="Shown to"
+          @change="(to) => (referTo = to)"
+        />
+      </label>
       <Button type="primary" :disabled="busy" @click="answer(lead, true)">
-        {{ lead.word === 'end' ? 'Accept' : 'Accept, and make the next session' }}
+        {{
+          lead.word === 'end'
+            ? lead.refers
+              ? 'Accept, and refer'
+              : 'Accept'
+            : lead.refers
+              ? 'Accept, refer, and make the next session'
+              : 'Accept, and make the next session'
+        }}
       </Button>
       <Button v-if="lead.canBeOverruled" @click="overruling = lead.rule"> I see it otherwise </Button>
       <span v-else class="small quiet">This cannot be overruled: it protects the horse.</span>
     </div>
+
+    <p v-if="review.referral" class="follows">
+      <RouterLink :to="{ name: 'referral', params: { horseId, referralId: review.referral.referral.id } }"
+        >For the {{ referredWords[review.referral.referral.to].toLowerCase() }}</RouterLink
+      >,
+      <template v-if="review.referral.referral.outcome"
+        >answered: “{{ review.referral.referral.outcome.word }}”</template
+      >
+      <template v-else
+        >open {{ opened(review.referral.daysOpen)
+        }}{{ review.referral.waits ? `: no ${review.referral.waits} till then` : '' }}.</template
+      >
+    </p>
+    <p v-for="m in outcome?.ladder ?? []" :key="m.strand" class="follows">
+      {{ strandWords[m.strand] }}: <span class="quiet">{{ m.from }}</span> → <strong>{{ m.to }}</strong>
+    </p>
+    <BlockFollows v-if="blockId" :horse-id="horseId" :block-id="blockId" @close="blockId = null" />
 
     <ul v-if="others.length" class="others grid gap-6px pt-10px edge-t">
       <li v-for="v in others" :key="v.rule">
@@ -111,6 +154,14 @@ async function answer(verdict: Verdict, accepted: boolean) {
 .verdict.back,
 .verdict.adjust {
   border-left-color: var(--straw);
+}
+.better {
+  padding-bottom: 10px;
+  border-bottom: 1px solid var(--line);
+}
+.follows {
+  padding-left: 12px;
+  border-left: 4px solid var(--straw);
 }
 .lead {
   font-size: 1.9rem;

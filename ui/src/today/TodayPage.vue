@@ -10,10 +10,10 @@ import LoadingLines from '../house/LoadingLines.vue'
 import GaitChip from '../house/GaitChip.vue'
 import MinutesBar from '../house/MinutesBar.vue'
 import ProblemNote from '../house/ProblemNote.vue'
-import { inDays, longDay, minutes, shortDay } from '../house/format'
+import { inDays, longDay, minutes, opened, shortDay } from '../house/format'
 import { useToday } from '../house/queries'
 import { rides, trains } from '../house/signIn'
-import { kindWords, verdictWords } from '../house/words'
+import { kindWords, referredWords, verdictWords } from '../house/words'
 import YardAir from './YardAir.vue'
 
 // Asked on few days: their fields are not fetched before the first horse is seen.
@@ -174,6 +174,16 @@ const planned = computed(
               class="pl-10px edge-l-3px-straw"
             >
               {{ w.text }}
+            </li>
+            <li v-for="r in h.referrals" :key="r.referral.id" class="pl-10px edge-l-3px-straw">
+              <RouterLink
+                :to="{ name: 'referral', params: { horseId: h.horse.id, referralId: r.referral.id } }"
+              >
+                <strong>For the {{ referredWords[r.referral.to].toLowerCase() }}</strong
+                >, {{ opened(r.daysOpen) }}: {{ r.referral.because }}.<template v-if="r.waits">
+                  No {{ r.waits }} till then.</template
+                >
+              </RouterLink>
             </li>
             <li v-if="h.loosen && trains() && !h.sessions.length" class="pl-10px edge-l-3px-straw">
               <RouterLink
