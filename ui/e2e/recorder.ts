@@ -80,7 +80,9 @@ export const installed = (page: Page) =>
 
 /** Advice is spoken once Core stands: after a reload it starts anew, and a slow machine takes its time. */
 export const coreStands = (page: Page) =>
-  page.waitForFunction(() => performance.getEntriesByName('core stands').length > 0, null, { timeout: 120_000 })
+  page.waitForFunction(() => performance.getEntriesByName('core stands').length > 0, null, {
+    timeout: 120_000,
+  })
 
 /** The ride's page on a device that has taken Core along and lost its signal. */
 export async function rideAway(page: Page, context: BrowserContext, { rail }: Made) {

@@ -4,7 +4,14 @@ import { longDay, minutes } from '../house/format'
 import { gaitWords, mannerWords, reinWords } from '../house/words'
 
 /** The session on A5 for the pocket, with boxes for a pencil; they are the fields of the ride's write-up. Only on paper. */
-defineProps<{ entry: SessionEntry; totals: SessionTotals; horse: string; setUps: SetUpView[] }>()
+defineProps<{
+  entry: SessionEntry
+  totals: SessionTotals
+  horse: string
+  setUps: SetUpView[]
+  /** What the last ride asks of this one. */
+  nextTime: string[]
+}>()
 const boxes = (n: number) => Array.from({ length: n }, (_, i) => i)
 </script>
 
@@ -14,6 +21,9 @@ const boxes = (n: number) => Array.from({ length: n }, (_, i) => i)
     <p class="small">
       {{ entry.on ? longDay(entry.on) : '' }}{{ entry.startsAt ? ` at ${entry.startsAt.slice(0, 5)}` : '' }},
       {{ minutes(totals.minutes) }}{{ entry.helper ? ', with a helper' : '' }}
+    </p>
+    <p v-for="w in nextTime" :key="w">
+      From last time: <strong>{{ w }}</strong>
     </p>
     <table>
       <thead>

@@ -17,7 +17,7 @@ import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { usePageDraft } from '../house/drafts'
 import { longDay } from '../house/format'
-import { useLadders, useLibrary, usePassport, useSetUps, useTack } from '../house/queries'
+import { useLadders, useLibrary, useNextTime, usePassport, useSetUps, useTack } from '../house/queries'
 import { mannerWords, options, strandWords } from '../house/words'
 import { rides, signedIn, trains } from '../house/signIn'
 import { done } from '../house/undo'
@@ -61,6 +61,10 @@ const { data: kept, error } = useQuery({
     ask(() => client.GET('/api/horses/{horseId}/sessions/{sessionId}', { params: { path: path.value } })),
   enabled: () => !isNew.value,
 })
+
+const { data: word } = useNextTime(() => props.horseId)
+/** Until it is ridden. */
+const nextTime = computed(() => (kept.value?.rideId ? null : word.value?.nextTime))
 
 const entry = ref<SessionEntry>(
   emptySession(String(route.query.on ?? signedIn.value?.today), route.query.setUp as string | undefined),
@@ -258,6 +262,12 @@ async function remove() {
         <li v-for="n in notes" :key="n">{{ n }}</li>
       </ul>
     </section>
+    <section v-if="nextTime" class="card next-time" aria-labelledby="next-time-head">
+      <h2 id="next-time-head" class="small quiet">
+        Next time, said {{ nextTime.rider }} on {{ longDay(nextTime.on) }}
+      </h2>
+      <p v-for="w in nextTime.words" :key="w" class="text-1.15rem font-semibold">{{ w }}</p>
+    </section>
     <section class="card p-12px">
       <PhaseBars :parts="entry.parts ?? []" />
     </section>
@@ -353,6 +363,7 @@ async function remove() {
     :totals="check.totals"
     :horse="passport?.horse.name ?? ''"
     :set-ups="setUps ?? []"
+    :next-time="nextTime?.words ?? []"
   />
   <ConflictDialog
     :problem="problem"
@@ -366,6 +377,10 @@ async function remove() {
 <style scoped>
 .above {
   margin-bottom: 12px;
+}
+.next-time {
+  padding: 10px 16px;
+  border-left: 5px solid var(--straw);
 }
 .columns {
   --beside: 270px;

@@ -10,6 +10,7 @@ import type {
   RailAdvice,
   RideEvent,
   SetUpEntry,
+  SpokenCall,
 } from '../../api/schema'
 import ProblemNote from '../../house/ProblemNote.vue'
 import { beginCore, measureHere } from '../../device/core'
@@ -18,6 +19,7 @@ import SetUpDrawing from '../../setups/SetUpDrawing.vue'
 import { done as say } from '../../house/undo'
 import AdviceLine from './AdviceLine.vue'
 import AdviceNote from './AdviceNote.vue'
+import AloneRide from './AloneRide.vue'
 import BoutTimer from './BoutTimer.vue'
 import ClosingCard from './ClosingCard.vue'
 import FallSheet from './FallSheet.vue'
@@ -44,6 +46,9 @@ const { sheet, parts, problem, at, now, clock, spoken, mine, tap, ridingIsOver }
 useAwakeScreen()
 beginCore()
 
+/** Nobody at the rail: the sheet is read aloud, and written up afterwards on the same pads. */
+const alone = ref(false)
+let heard: SpokenCall | undefined
 const over = ref<'' | 'stands' | 'taps' | 'closing' | 'fall'>('')
 const part = computed(() => parts.value[at.value.part])
 /** What stands in this part, or in the next that has something. */
@@ -111,6 +116,22 @@ async function begin() {
   if (first) taps.unshift({ kind: 'partBegun', part: 0 })
   // All at this moment, however long the device takes to keep the first.
   await Promise.all(taps.map((made) => tap(made)))
+}
+
+/** What was called out is what is ridden from then on; a slip is mended afterwards. */
+async function called(call: SpokenCall) {
+  const taps: NewTap[] = []
+  if (heard?.part !== call.part) taps.push({ kind: 'partBegun', part: call.part })
+  if (heard?.rein !== call.rein) taps.push({ kind: 'reinNow', rein: call.rein })
+  if (heard?.gait !== call.gait) taps.push({ kind: 'gaitNow', gait: call.gait })
+  heard = call
+  await Promise.all(taps.map((made) => tap(made)))
+}
+
+async function writeUp() {
+  alone.value = false
+  await tap({ kind: 'paused', because: '' })
+  await tap({ kind: 'partBegun', part: 0 })
 }
 
 const gait = (to: Gait) => at.value.gait !== to && void tap({ kind: 'gaitNow', gait: to })
@@ -231,6 +252,13 @@ function press(e: KeyboardEvent) {
   <main id="main" class="rail">
     <ProblemNote v-if="problem" :problem="problem" />
     <template v-if="sheet">
+      <AloneRide
+        v-if="alone"
+        :sheet="sheet.spoken!"
+        :horse="sheet.horseName"
+        @called="called"
+        @over="writeUp"
+      />
       <header class="head">
         <div class="who">
           <h1 class="text-1.35rem">{{ sheet.horseName }}</h1>
@@ -277,6 +305,10 @@ function press(e: KeyboardEvent) {
           :running="at.gait !== null"
           @go="go"
         />
+        <section v-if="!at.began && sheet.nextTime" class="next-time" aria-labelledby="next-time-head">
+          <h2 id="next-time-head" class="text-1rem">Next time, said {{ sheet.nextTime.rider }}</h2>
+          <p v-for="w in sheet.nextTime.words" :key="w" class="text-1.35rem font-bold">{{ w }}</p>
+        </section>
         <button
           v-if="!at.began"
           type="button"
@@ -289,6 +321,18 @@ function press(e: KeyboardEvent) {
             parts[0] ? `${parts[0].gait}, ${parts[0].minutes} minutes` : 'in walk'
           }}</small>
         </button>
+        <template v-if="!at.began && sheet.spoken && !blocked">
+          <button
+            v-if="!sheet.spoken.notAlone"
+            type="button"
+            class="rail-key soft min-h-84px"
+            @click="alone = true"
+          >
+            Riding alone
+            <small>the sheet is read aloud; tell somebody that you ride, and when you are back</small>
+          </button>
+          <p v-else class="quiet">Riding alone? {{ sheet.spoken.notAlone }}</p>
+        </template>
         <ul v-if="!at.began && sheet.habits?.length" class="grid gap-8px" aria-label="Lately">
           <li v-for="h in sheet.habits" :key="h.rule" class="pl-12px edge-l-4px-straw">
             {{ h.says }} <strong>{{ h.mend }}</strong>
@@ -317,7 +361,11 @@ function press(e: KeyboardEvent) {
               </button>
             </li>
           </ul>
-          <p v-if="at.paused" class="text-center font-semibold">Stopped. Tap a gait to go on.</p>
+          <p v-if="at.paused" class="text-center font-semibold">
+            {{
+              heard ? 'Write it up: part by part what you saw, then finish.' : 'Stopped. Tap a gait to go on.'
+            }}
+          </p>
           <RailMarks
             :sheet="sheet"
             :planned="part"
@@ -363,6 +411,11 @@ function press(e: KeyboardEvent) {
   max-width: 900px;
   margin: 0 auto;
   background: var(--card);
+}
+.next-time {
+  padding: 12px 16px;
+  border-left: 8px solid var(--straw);
+  background: var(--straw-pale);
 }
 .head {
   display: grid;
