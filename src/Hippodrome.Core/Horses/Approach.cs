@@ -180,11 +180,19 @@ public static class Approach
             ApproachQuestion.VaryOrRepeat,
             "Vary or repeat",
             [
-                new(Repeat, "Repeat the same question until it is easy", "The same layout a third time running is no fault of a plan."),
-                new("vary", "Vary, with little repeated", "The same layout a third time running is a fault of a plan."),
+                new(
+                    "vary",
+                    "One small thing otherwise after each calm ride",
+                    "A calm ride is followed by one thing otherwise; the same layout a third time running is a fault of a plan."
+                ),
+                new(
+                    Repeat,
+                    "Repeat the same question until it is easy",
+                    "A calm ride is followed by the same again; the same layout a third time running is no fault of a plan."
+                ),
             ],
-            "what is easy is trusted",
-            new Dictionary<Temperament, string> { [Temperament.Hot] = "vary", [Temperament.Clever] = "vary" }
+            "staying on a rung is not the same again; what is easy is trusted, and a worried horse trusts what it knows",
+            new Dictionary<Temperament, string> { [Temperament.Worried] = Repeat }
         ),
         new(
             ApproachQuestion.DistanceDoesNotFit,
