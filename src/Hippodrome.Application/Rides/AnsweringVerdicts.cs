@@ -64,10 +64,10 @@ public static class AnsweringVerdicts
         // What waits for a referral is out before the next session is made.
         var referral = follows ? await visit.ReferAsync(horseId, rideId, verdict!, entry.ReferTo) : null;
         var ladder = follows ? await FollowOnLadderAsync(visit, judged, verdict!) : [];
-        var (nextId, says) =
-            sameAgain ? (before!.NextSessionId, (IReadOnlyList<string>)["answered already"])
+        var (nextId, says, blockId) =
+            sameAgain ? new NextMade(before!.NextSessionId, ["answered already"])
             : follows ? await MakeNextAsync(visit, judged, verdict!)
-            : (null, ["overruled, and kept on record"]);
+            : new NextMade(null, ["overruled, and kept on record"]);
         if (!sameAgain)
         {
             await visit.Yard.AddAnswerAsync(
@@ -83,7 +83,8 @@ public static class AnsweringVerdicts
         }
 
         visit.Book.WantSessions(nextId is { } wanted ? [wanted] : []);
-        await visit.Book.SessionsAroundAsync([horseId], visit.Today, visit.Today);
+        // The ride that was answered and the session made of it are shown from the same reading.
+        await visit.Book.SessionsAroundAsync([horseId], Earlier(judged.Ride.OnDay, visit.Today), visit.Today.AddDays(DaysLookedAhead));
         var next = nextId is { } id ? (await visit.Book.SessionsAsync([id])).GetValueOrDefault(id) : null;
         var answered = sameAgain ? pages : (await RidePages.OpenAsync(visit, horseId, rideId))!;
         return new Answered(
@@ -91,9 +92,7 @@ public static class AnsweringVerdicts
             next is null ? null : await visit.ShowSessionAsync(next),
             says,
             ladder,
-            follows && (referral is not null || ladder.Count > 0 || NextIs.From(verdict!.Change, "") is not null)
-                ? (await visit.Book.BlocksAsync([horseId])).GetValueOrDefault(horseId)?.Id
-                : null
+            referral is { Waits: not WaitingWork.Nothing } || NextIs.From(verdict!.Change, "") is not null ? blockId : null
         );
     }
 
@@ -154,8 +153,11 @@ public static class AnsweringVerdicts
         return checks.Faults;
     }
 
+    /// <summary>The next session, what was changed in it, and the block that has work ahead.</summary>
+    private sealed record NextMade(Guid? Id, IReadOnlyList<string> Says, Guid? BlockId = null);
+
     /// <summary>Makes the next session with the change the verdict asks for, on the first free day.</summary>
-    private static async Task<(Guid? Id, IReadOnlyList<string> Says)> MakeNextAsync(Visit visit, JudgedRide judged, Verdict verdict)
+    private static async Task<NextMade> MakeNextAsync(Visit visit, JudgedRide judged, Verdict verdict)
     {
         var horseId = judged.Ride.HorseId;
         var entries = judged.SetUps.ToDictionary(s => s.Id, s => s.Entry);
@@ -170,7 +172,7 @@ public static class AnsweringVerdicts
         );
         if (proposed is null)
         {
-            return (null, ["no ridden work until a vet has cleared it"]);
+            return new NextMade(null, ["no ridden work until a vet has cleared it"]);
         }
 
         // What was kept under older rules can ask for what today's refuse: then the next one is the trainer's to make.
@@ -178,7 +180,7 @@ public static class AnsweringVerdicts
             proposed.SetUps.Values.SelectMany(s => s.Entry.Check().Faults).Select(f => f.Says).Distinct().ToList() is { Count: > 0 } refused
         )
         {
-            return (null, refused);
+            return new NextMade(null, refused);
         }
 
         var changed = await KeepSetUpsAsync(visit, horseId, proposed.SetUps);
@@ -188,6 +190,7 @@ public static class AnsweringVerdicts
             Earlier(judged.Ride.OnDay, from),
             Later(visit.Today, from).AddDays(DaysLookedAhead)
         );
+        var blockId = placedAhead.FirstOrDefault(p => p.Session.On >= visit.Today)?.BlockId;
         var sessions = await visit.Book.SessionsAroundAsync([horseId], from, from.AddDays(DaysLookedAhead));
         var placed = PlacedNext(visit, judged, placedAhead, sessions);
         var entry = proposed.Session with
@@ -203,14 +206,14 @@ public static class AnsweringVerdicts
         var read = SessionPlan.From(placed?.Session.Id ?? Guid.NewGuid(), entry, visit.Today);
         if (!read.IsFine)
         {
-            return (null, [.. read.Faults.Select(f => f.Says)]);
+            return new NextMade(null, [.. read.Faults.Select(f => f.Says)], blockId);
         }
 
         var plan = read.Value;
         var hard = (await visit.CheckPlanAsync(horseId, plan)).Faults.Where(f => f.Hard).Select(f => f.Says).ToList();
         if (hard.Count > 0)
         {
-            return (null, hard);
+            return new NextMade(null, hard, blockId);
         }
 
         // A placed session that was drawn up once and taken off is there under its id still.
@@ -224,7 +227,7 @@ public static class AnsweringVerdicts
         }
 
         var after = placed is null && proposed.After is { } again ? await MakeAfterAsync(visit, horseId, again, plan.On) : null;
-        return (plan.Id, after is null ? proposed.Says : [.. proposed.Says, after]);
+        return new NextMade(plan.Id, after is null ? proposed.Says : [.. proposed.Says, after], blockId);
     }
 
     /// <summary>What the next session leaves out comes back in the one after it, where the checks let it be.</summary>

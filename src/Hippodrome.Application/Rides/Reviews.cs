@@ -73,6 +73,9 @@ public sealed record Review
 
     public required IReadOnlyList<Verdict> Verdicts { get; init; }
 
+    /// <summary>What was answered, where the rules do not say it any more: it leads, as it was said.</summary>
+    public required SaidVerdict? AsAnswered { get; init; }
+
     public required IReadOnlyList<RiddenHabit> Habits { get; init; }
 
     public required IReadOnlyList<VerdictAnswer> Answers { get; init; }
@@ -96,17 +99,29 @@ public static class Reviews
         // A few more are read than listed, so that the oldest line is judged like the others.
         var rides = await visit.Yard.LatestRidesAsync([horseId], visit.Today, listed + Judging.LookBack);
         var judged = await visit.JudgeAsync(rides[..Math.Min(listed, rides.Count)], rides);
-        return judged.ConvertAll(j => new RideLine
+        var answers = (await visit.Yard.AnswersAsync(judged.Select(j => j.Ride.Id))).DistinctBy(a => a.RideId).ToDictionary(a => a.RideId);
+        return judged.ConvertAll(j =>
         {
-            Id = j.Ride.Id,
-            On = j.Ride.OnDay,
-            Rider = j.Ride.RiderName,
-            Minutes = j.Context.Record.Minutes,
-            Marks = j.Context.Record.Marks,
-            Word = j.Verdicts[0].Word,
-            Do = j.Verdicts[0].Do,
+            var said = AsAnswered(j, answers.GetValueOrDefault(j.Ride.Id));
+            return new RideLine
+            {
+                Id = j.Ride.Id,
+                On = j.Ride.OnDay,
+                Rider = j.Ride.RiderName,
+                Minutes = j.Context.Record.Minutes,
+                Marks = j.Context.Record.Marks,
+                Word = said?.Word ?? j.Verdicts[0].Word,
+                Do = said?.Do ?? j.Verdicts[0].Do,
+            };
         });
     }
+
+    /// <summary>
+    /// The verdict that was answered, as it was said, where the rules do not say it any more: the horse has gone on since, or
+    /// back, because of it. Null where they say it still, or nobody has answered.
+    /// </summary>
+    private static SaidVerdict? AsAnswered(JudgedRide judged, VerdictAnswer? answer) =>
+        answer is null || judged.Verdicts.Any(v => v.Rule == answer.Rule) ? null : answer.Said;
 
     public static async Task<Answer<Review>> ReviewAsync(Guid horseId, Guid rideId, Visit visit) =>
         await RidePages.OpenAsync(visit, horseId, rideId) is { } ride ? await ShowReviewAsync(visit, ride) : Refusal.NotThere;
@@ -164,6 +179,7 @@ public static class Reviews
             Heat = judged.Context.Heat,
             Better = Better.Of(record, pages.ForHabits.SkipWhile(r => r.Id != ride.Id).Skip(1).Select(r => logged[r.Id].Record)),
             Verdicts = judged.Verdicts,
+            AsAnswered = AsAnswered(judged, pages.Answers.Count == 0 ? null : pages.Answers[0]),
             Habits = RiddenHabits.Of(judged.Horse, pages.ForHabits.Select(r => logged[r.Id].Record), ride.OnDay),
             Answers = pages.Answers,
             Referral = pages.Referral is { } referral ? ReferralsOfHorse.Show(referral, visit.Today) : null,

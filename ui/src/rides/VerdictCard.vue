@@ -20,8 +20,14 @@ const { problem, busy, attempt } = useProblem()
 const overruling = ref<string | null>(null)
 const word = ref('')
 const outcome = ref<Answered | null>(null)
-const lead = computed(() => props.review.verdicts[0]!)
-const others = computed(() => props.review.verdicts.slice(1))
+const first = computed(() => props.review.verdicts[0]!)
+/** What was answered stands as it was said, also once the horse has gone on because of it. */
+const lead = computed(() =>
+  props.review.asAnswered
+    ? { ...props.review.asAnswered, rule: props.review.answers[0]!.rule, refers: null, canBeOverruled: true }
+    : first.value,
+)
+const others = computed(() => (props.review.asAnswered ? [] : props.review.verdicts.slice(1)))
 const latest = computed(() => props.review.answers[0])
 const referTo = ref<ReferredTo | null>(null)
 const blockId = ref<string | null>(null)
@@ -70,7 +76,7 @@ async function answer(verdict: Verdict, accepted: boolean) {
         >The session made from it</RouterLink
       >
       <template v-else-if="outcome && latest.accepted"> {{ outcome.says.join('; ') }}.</template>
-      <span v-if="latest.said" class="small quiet block">
+      <span v-if="latest.said && !review.asAnswered" class="small quiet block">
         As it was said then: {{ latest.said.seen }}. {{ latest.said.do }}
       </span>
     </p>
@@ -84,9 +90,9 @@ async function answer(verdict: Verdict, accepted: boolean) {
           @change="(to) => (referTo = to)"
         />
       </label>
-      <Button type="primary" :disabled="busy" @click="answer(lead, true)">
+      <Button type="primary" :disabled="busy" @click="answer(first, true)">
         {{
-          lead.word === 'end'
+          lead.change === 'noRiddenWork'
             ? lead.refers
               ? 'Accept, and refer'
               : 'Accept'
@@ -132,7 +138,7 @@ async function answer(verdict: Verdict, accepted: boolean) {
       </li>
     </ul>
 
-    <form v-if="overruling" class="stack" @submit.prevent="answer(lead, false)">
+    <form v-if="overruling" class="stack" @submit.prevent="answer(first, false)">
       <label for="word"><strong>Why do you see it otherwise?</strong></label>
       <Input id="word" v-model:value="word" placeholder="A word is enough; it is kept beside the advice" />
       <div class="row">
