@@ -30,22 +30,34 @@ public sealed record ThenAndNow
     /// <summary>Mean marks of the weeks up to now.</summary>
     public required MarksByRein MarksNow { get; init; }
 
-    /// <summary>Strides measured since then, or before and since.</summary>
+    /// <summary>Strides that had been measured by then.</summary>
     public required IReadOnlyList<StrideThenAndNow> Strides { get; init; }
 
-    /// <summary>The day a horse is compared with today.</summary>
-    public static DateOnly DayBefore(DateOnly today) => today.AddMonths(-VerdictFigures.ThenMonths.Value);
+    /// <summary>
+    /// The day a horse is compared with today; of a younger book the end of its first weeks. Null while those are all there is.
+    /// </summary>
+    /// <param name="today">Today.</param>
+    /// <param name="firstRide">The day of its first ride in the book.</param>
+    public static DateOnly? DayBefore(DateOnly today, DateOnly firstRide)
+    {
+        var (then, begun) = (today.AddMonths(-VerdictFigures.ThenMonths.Value), firstRide.AddDays(VerdictFigures.ThenMarkDays.Value - 1));
+        return then >= begun ? then
+            : begun < MarksFrom(today) ? begun
+            : null;
+    }
 
     /// <summary>The first day of the rides whose marks stand for a day.</summary>
     public static DateOnly MarksFrom(DateOnly day) => day.AddDays(1 - VerdictFigures.ThenMarkDays.Value);
 
     /// <param name="horse">The horse.</param>
+    /// <param name="then">The day it is compared with.</param>
     /// <param name="today">Today.</param>
     /// <param name="moves">Its moves on the ladders, in their order.</param>
     /// <param name="strides">Its measured strides.</param>
     /// <param name="marks">The marks of its rides, each with its day.</param>
     public static ThenAndNow Of(
         Horse horse,
+        DateOnly then,
         DateOnly today,
         IReadOnlyList<RungMove> moves,
         IReadOnlyList<StrideMeasurement> strides,
@@ -54,8 +66,7 @@ public sealed record ThenAndNow
     {
         ArgumentNullException.ThrowIfNull(horse);
         ArgumentNullException.ThrowIfNull(moves);
-        var then = DayBefore(today);
-        var (was, is_) = (Exercises.Places.Of(horse, moves.Where(m => m.On <= then)), Exercises.Places.Of(horse, moves));
+        var (was, is_) = (Exercises.Places.Of(horse, MovesBy(then, moves)), Exercises.Places.Of(horse, moves));
         var (cardThen, cardNow) = (StrideCard.For(horse.Height, strides.Where(s => s.On <= then)), StrideCard.For(horse.Height, strides));
         return new ThenAndNow
         {
@@ -71,11 +82,21 @@ public sealed record ThenAndNow
             Strides =
             [
                 .. cardNow
-                    .Estimates.Where(e => e.Measurements > 0)
+                    .Estimates.Where(e => cardThen[e.Variant].Measurements > 0)
                     .Select(e => new StrideThenAndNow(e.Variant, cardThen[e.Variant].Stride, e.Stride)),
             ],
         };
     }
+
+    /// <summary>A ladder's first placing says where the horse stood, also before it was written down.</summary>
+    private static IEnumerable<RungMove> MovesBy(DateOnly day, IReadOnlyList<RungMove> moves) =>
+        moves
+            .GroupBy(m => m.Strand)
+            .SelectMany(ladder =>
+                ladder.Any(m => m.On <= day) ? ladder.Where(m => m.On <= day)
+                : ladder.First() is { Kind: MoveKind.ByHand or MoveKind.Assessed } placed ? [placed]
+                : []
+            );
 
     private static MarksByRein Mean(IReadOnlyList<(DateOnly On, MarksByRein Marks)> marks, DateOnly day)
     {

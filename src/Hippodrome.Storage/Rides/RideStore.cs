@@ -86,6 +86,10 @@ public static class RideStore
             }
         );
 
+    /// <summary>The first ride of a horse.</summary>
+    public static Task<Ride?> FirstRideAsync(this YardSession yard, Guid horseId) =>
+        yard.FindAsync<Ride>($"{Select} and r.horse_id = @horseId order by r.on_day, r.created_at, r.id limit 1", new { horseId });
+
     /// <summary>The rides of a ride's horse up to its day, the latest first: those of the same day among them, also later ones.</summary>
     public static Task<List<Ride>> RidesUpToAsync(this YardSession yard, Guid rideId, int most) =>
         yard.QueryAsync<Ride>(

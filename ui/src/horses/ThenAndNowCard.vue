@@ -29,7 +29,7 @@ const strides = computed(
   () => compared.value?.strides.filter((s) => s.then.toFixed(2) !== s.now.toFixed(2)) ?? [],
 )
 const photo = (p: RidePhoto) => `/api/horses/${props.horseId}/rides/${p.rideId}/photos/${p.photoId}`
-const anything = computed(() => moved.value.length || marks.value.some((m) => m) || strides.value.length)
+const anything = computed(() => moved.value.length || marks.value.every((m) => m) || strides.value.length)
 </script>
 
 <template>
