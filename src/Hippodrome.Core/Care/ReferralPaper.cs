@@ -38,13 +38,15 @@ public sealed record ReferralDay(
             ride.On,
             ride.Rider,
             Math.Round(r.Minutes),
-            r.Touches + e.Left.Rub + e.Right.Rub + e.Left.Knock + e.Right.Knock,
+            Math.Max(r.Passes.Left.Touched + r.Passes.Right.Touched + Hit(e.Left) + Hit(e.Right), r.Rail.TouchedLegs.Values.Sum()),
             r.Rail.TouchedLegs,
             r.Signs,
             e.Left.Stop + e.Right.Stop + e.Left.RunOut + e.Right.RunOut,
             r.Marks
         );
     }
+
+    private static int Hit(EffortCount side) => side.Rub + side.Knock;
 
     internal bool TellsSomething => Touches > 0 || Legs.Count > 0 || Signs.Count > 0 || Refusals > 0;
 }

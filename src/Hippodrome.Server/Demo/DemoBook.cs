@@ -73,6 +73,34 @@ internal sealed class DemoBook(YardSession yard, DemoStory story)
             story.Trainer
         );
 
+    /// <summary>Shown to somebody on a day; answered so many days ago, if it was.</summary>
+    public async Task ReferAsync(Horse horse, int daysAgo, ReferredTo to, string because, (int DaysAgo, string Word)? answered = null)
+    {
+        var entry = new ReferralEntry(to, because, WaitingWork.Nothing);
+        var referral = Referral.From(Guid.NewGuid(), entry, story.Today.AddDays(-daysAgo)).OrThrow();
+        await yard.AddReferralAsync(horse.Id, referral, story.Trainer);
+        if (answered is { } outcome)
+        {
+            await yard.AnswerReferralAsync(
+                horse.Id,
+                referral.Id,
+                story.Today.AddDays(-outcome.DaysAgo),
+                outcome.Word,
+                story.Trainer,
+                "Maren Holt"
+            );
+        }
+    }
+
+    /// <summary>A ladder as an older diary has it: rungs with the day each was come to.</summary>
+    public async Task DiaryAsync(Horse horse, params (int DaysAgo, string RungId)[] came)
+    {
+        foreach (var (daysAgo, rungId) in came)
+        {
+            await story.MoveAsync(horse, -daysAgo, rungId, MoveKind.ByHand, "from the old diary");
+        }
+    }
+
     public Task BodyAsync(Horse horse, int daysAgo, double girth, double length, double condition) =>
         yard.AddBodyMeasureAsync(
             horse.Id,

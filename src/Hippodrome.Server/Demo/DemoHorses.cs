@@ -1,5 +1,6 @@
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Arenas;
+using Hippodrome.Core.Care;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
@@ -192,6 +193,7 @@ internal static class DemoHorses
             Canter(6, "Working canter, give and retake"),
         ];
         PartEntry[] poles = [Loosen(6), Trot(8, "Lengthen and collect"), Trot(10, "Raised trot poles", raised, rung: "poles/raised-trot")];
+        await s.Book.DiaryAsync(horse, (330, "poles/walk-poles"), (318, "poles/trot-poles"), (257, "poles/raised-trot"));
         await s.PlacesAsync(
             horse,
             "in-hand/long-lines-canter",
@@ -402,6 +404,7 @@ internal static class DemoHorses
             Experience.Established,
             "Stiff left, hollow right. Needs her walk; then gives everything."
         );
+        await s.StrideAsync(horse, GaitVariant.TrotWorking, 101, 30, 23.5, Counted.Steps, 9.1);
         await s.StrideAsync(horse, GaitVariant.TrotCollected, 18, 30, 24.5, Counted.Steps, 9.6);
         await s.StrideAsync(horse, GaitVariant.TrotWorking, 18, 30, 22.5, Counted.Steps, 8.6);
         await s.AimAsync(
@@ -424,17 +427,31 @@ internal static class DemoHorses
             Trot(7, "Shoulder-in", rein: Rein.Right),
             Canter(6, "Half-pass and straight", rung: "lateral/lateral-canter"),
         ];
+        await s.Book.DiaryAsync(horse, (900, "poles/walk-poles"), (880, "poles/trot-poles"), (786, "poles/raised-trot"));
         await s.PlacesAsync(
             horse,
+            115,
             "in-hand/long-lines-canter",
             "lunge/poles-on-the-circle",
             "flatwork/collected-gaits",
             "lateral/lateral-canter",
             "changes/every-fourth",
-            "collected/half-pirouette",
+            "collected/schooling-pirouette",
             "poles/accordion",
             "fitness/trot-sets"
         );
+        await s.MoveAsync(horse, -30, "collected/half-pirouette", MoveKind.Climbed, "alone on both leads, four times running");
+        // The winter: little changed, and it is what the spring is compared with.
+        for (var day = -113; day < -30; day += 7)
+        {
+            await s.RideAsync(
+                horse,
+                await s.SessionAsync(horse, day, "Suppleness, left rein", false, 12, 10, work),
+                new Went(left[0], 7),
+                s.Trainer
+            );
+        }
+
         for (var i = 0; i < left.Length; i++)
         {
             var plan = await s.SessionAsync(horse, -26 + (i * 3), "Suppleness, left rein", false, 12, 10, work);
@@ -443,6 +460,13 @@ internal static class DemoHorses
 
         await s.SessionAsync(horse, 0, "Suppleness, left rein", false, 12, 10, work);
         await s.SessionAsync(horse, 3, "Suppleness, left rein", false, 12, 10, work);
+        await s.Book.ReferAsync(
+            horse,
+            41,
+            ReferredTo.Saddler,
+            "the saddle slips to the right on the left rein",
+            (36, "Wren Askew evened the panel on the left; slips no more")
+        );
         await DemoPassports.VerityAsync(s, horse);
         return horse.Id;
     }
@@ -517,6 +541,7 @@ internal static class DemoHorses
             Canter(8, "Transitions, shorter and longer"),
             Trot(9, "Cross-pole from trot", lower, rung: "narrow/narrower-guided"),
         ];
+        await s.Book.DiaryAsync(horse, (610, "poles/walk-poles"), (603, "poles/trot-poles"), (570, "poles/raised-trot"));
         await s.PlacesAsync(
             horse,
             "in-hand/long-lines-canter",
@@ -544,6 +569,7 @@ internal static class DemoHorses
                 [
                     DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Clear, 4),
                     DemoStory.Jumped(cross, Rein.Right, 0.6, EffortOutcome.Clear, 4),
+                    DemoStory.Touched(Leg.LeftHind, 1),
                 ]
             )
         );
@@ -578,6 +604,8 @@ internal static class DemoHorses
                 [
                     DemoStory.Jumped(lower, Rein.Left, 0.5, EffortOutcome.Clear, 4),
                     DemoStory.Jumped(lower, Rein.Right, 0.5, EffortOutcome.Clear, 4),
+                    DemoStory.Touched(Leg.LeftHind, 1),
+                    DemoStory.Touched(Leg.RightFore, 1),
                 ]
             )
         );
@@ -593,7 +621,10 @@ internal static class DemoHorses
                 5,
                 [
                     DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Clear, 3),
-                    DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Rub, 1),
+                    DemoStory.Jumped(cross, Rein.Left, 0.6, EffortOutcome.Rub, 1) with
+                    {
+                        Leg = Leg.LeftHind,
+                    },
                     DemoStory.Jumped(cross, Rein.Right, 0.6, EffortOutcome.Clear, 4),
                 ],
                 null,
@@ -602,6 +633,7 @@ internal static class DemoHorses
         );
         await s.SessionAsync(horse, 0, "Straight over a small fence", true, 9, 8, jump);
         await s.SessionAsync(horse, 2, "Adjustable canter", false, 9, 8, flat);
+        await s.Book.ReferAsync(horse, 3, ReferredTo.Physiotherapist, "drifts and rubs to the left, most often with the left hind");
         await DemoPassports.SablewoodAsync(s, horse);
         return horse.Id;
     }

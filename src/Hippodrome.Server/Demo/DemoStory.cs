@@ -262,11 +262,14 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
     }
 
     /// <summary>Where the horse stood when the story begins, two months ago.</summary>
-    public async Task PlacesAsync(Horse horse, params string[] rungIds)
+    public Task PlacesAsync(Horse horse, params string[] rungIds) => PlacesAsync(horse, 60, rungIds);
+
+    /// <summary>The same for a horse whose story is longer.</summary>
+    public async Task PlacesAsync(Horse horse, int daysAgo, params string[] rungIds)
     {
         foreach (var id in rungIds)
         {
-            await MoveAsync(horse, -60, id, MoveKind.ByHand, "where it stood when the book was begun");
+            await MoveAsync(horse, -daysAgo, id, MoveKind.ByHand, "where it stood when the book was begun");
         }
     }
 
@@ -286,4 +289,6 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
 
     public static Efforts Jumped(Guid setUp, Rein rein, double height, EffortOutcome outcome, int count) =>
         new(Guid.NewGuid(), DateTimeOffset.UtcNow, setUp, rein, height, outcome, count);
+
+    public static LegTouched Touched(Leg leg, int times) => new(Guid.NewGuid(), DateTimeOffset.UtcNow, leg, times);
 }

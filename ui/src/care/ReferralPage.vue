@@ -127,9 +127,11 @@ async function send() {
             ]"
           >
             <template #day="{ row }">
-              <RouterLink :to="{ name: 'review', params: { horseId, rideId: row.rideId } }">{{
-                shortDay(row.on)
-              }}</RouterLink>
+              <RouterLink
+                class="underline"
+                :to="{ name: 'review', params: { horseId, rideId: row.rideId } }"
+                >{{ shortDay(row.on) }}</RouterLink
+              >
             </template>
           </RowsTable>
           <p v-else class="quiet">Nothing was tapped in these rides: the reason above is all there is.</p>
