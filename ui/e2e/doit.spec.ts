@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { begin, coreStands, gait, next, review, rideAway, sessionOnTablet } from './recorder'
+import { begin, coreStands, gait, next, review, rideAway, sessionOnTablet, type Made } from './recorder'
 import { expect, test } from './yard'
 
 test.use({ ownBrowser: true, serviceWorkers: 'allow' })
@@ -9,6 +9,11 @@ test.use({ ownBrowser: true, serviceWorkers: 'allow' })
 const line = (page: Page) => page.getByRole('alert', { name: 'Advice now' })
 const key = (page: Page, name: string | RegExp) => page.getByRole('button', { name })
 const doIt = (page: Page) => line(page).getByRole('button', { name: 'Do it' }).click()
+/** The ride as the server has it, once it has all that was tapped. */
+async function settled(page: Page, made: Made, arrived: (r: Awaited<ReturnType<typeof review>>) => boolean) {
+  await expect.poll(async () => arrived(await review(page, made))).toBe(true)
+  return review(page, made)
+}
 const plan = (page: Page) => page.getByRole('region', { name: 'The plan' })
 
 test('what is done at the rail stands from that tap on', async ({ page, context }) => {
@@ -68,4 +73,40 @@ test('a fall takes the fences out of what is left', async ({ page }) => {
   await next(page).click()
   await expect(plan(page)).toContainText('Flatwork it does well')
   await expect(page.getByRole('tab', { name: 'Fence' })).toBeHidden()
+})
+
+test('a distance is moved, and poles are left where a leg or a rein asks for it', async ({ page }) => {
+  const made = await sessionOnTablet(page, 'Burnet Moved')
+  await page.goto(made.rail)
+  await coreStands(page)
+  await begin(page).click()
+  // All its touches on one rein: the poles are out of this part and of what comes.
+  await next(page).click()
+  await gait(page, 'Trot').click()
+  await key(page, /Left rein/).click()
+  await key(page, /^Clean/).click()
+  await key(page, /Right rein/).click()
+  for (let n = 0; n < 4; n++) await key(page, /^Touched/).click()
+  await expect(line(page)).toContainText('All its touches are on one rein: leave the poles.')
+  await doIt(page)
+  await expect(plan(page)).toContainText('Flatwork it does well')
+  const { record } = await settled(page, made, (r) => r.record?.rail.stood.length === 2)
+  expect(record.rail.stood.map((s: { part: number; instead: string }) => [s.part, s.instead])).toEqual([
+    [1, 'flatwork'],
+    [2, 'flatwork'],
+  ])
+})
+
+test('a fence it struggles with gets thirty centimetres more', async ({ page }) => {
+  const made = await sessionOnTablet(page, 'Burnet Long')
+  await page.goto(made.rail)
+  await coreStands(page)
+  await begin(page).click()
+  await next(page).click()
+  await next(page).click()
+  await page.getByRole('tab', { name: 'Signs' }).click()
+  await key(page, 'Struggled, added a stride').click()
+  await doIt(page)
+  const { record } = await settled(page, made, (r) => r.record?.rail.stood.length === 1)
+  expect(record.rail.stood[0]).toMatchObject({ part: 2, setUp: { family: 'crossPole', adjustMetres: 0.3 } })
 })

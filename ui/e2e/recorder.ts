@@ -1,5 +1,5 @@
 import type { BrowserContext, Page } from '@playwright/test'
-import { expect, newHorse, signIn, trainer } from './yard'
+import { expect, signIn, trainer } from './yard'
 
 /** The recorder at the rail, and a session to ride with it. */
 
@@ -12,24 +12,32 @@ export interface Made {
   rail: string
 }
 
+/** Sends to the server as the page would, signed in as whoever the page is open for. */
+export const caller = (page: Page) => (method: string, path: string, body: unknown) =>
+  page.evaluate(
+    async ([method, path, body]) => {
+      const token = (await (await fetch('/api/sign-in')).json()).token
+      const answer = await fetch(`/api/horses${path ? `/${path}` : ''}`, {
+        method: method as string,
+        headers: { 'Content-Type': 'application/json', 'X-Hippodrome-Token': token },
+        body: JSON.stringify(body),
+      })
+      return answer.json()
+    },
+    [method, path, body],
+  )
+
 /** A horse with the slice's session for today: walk, trot poles, cross-pole, cool-down. */
 export async function session(page: Page, name: string, bouts = {}): Promise<Made> {
   await signIn(page, trainer)
-  await newHorse(page, name)
-  const horseId = new URL(page.url()).pathname.split('/')[2]!
-  const call = (method: string, path: string, body: unknown) =>
-    page.evaluate(
-      async ([method, path, body]) => {
-        const token = (await (await fetch('/api/sign-in')).json()).token
-        const answer = await fetch(`/api/horses/${path}`, {
-          method: method as string,
-          headers: { 'Content-Type': 'application/json', 'X-Hippodrome-Token': token },
-          body: JSON.stringify(body),
-        })
-        return answer.json()
-      },
-      [method, path, body],
-    )
+  const call = caller(page)
+  const { id: horseId } = await call('POST', '', {
+    name,
+    foaled: 2018,
+    height: '16.1 hh',
+    sex: 'mare',
+    experience: 'novice',
+  })
   const built = { arena: 'sixtyByTwenty', line: 'leftQuarterLine', heading: 'towardsC', middleMetres: 30 }
   const poles = await call('POST', `${horseId}/set-ups`, {
     name: 'Four trot poles',

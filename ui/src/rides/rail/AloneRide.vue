@@ -60,14 +60,12 @@ function light() {
     <p class="text-1.2rem">{{ horse }}</p>
     <p class="time" role="timer" aria-label="Ridden alone">{{ minutesAndSeconds(since) }}</p>
     <p class="text-1.5rem max-w-26ch" aria-live="polite">{{ last?.says }}</p>
-    <p v-if="!voice" class="quiet">
-      This device has no voice: 2 tones a part, 1 the other rein, 3 walk now, 4 the end.
-    </p>
+    <p v-if="!voice">This device has no voice: 2 tones a part, 1 the other rein, 3 walk now, 4 the end.</p>
     <div class="row" :class="{ hidden: !lit }">
       <button type="button" class="rail-key" @click="speak(last!.kind, last!.says)">Say it again</button>
       <button type="button" class="rail-key on" @click="emit('over')">Stop, and write it up</button>
     </div>
-    <p v-if="!lit" class="quiet">
+    <p v-if="!lit">
       <button type="button" class="wake" @click="light">Touch to light it</button>
     </p>
   </section>
@@ -84,11 +82,16 @@ function light() {
   gap: 22px;
   padding: 24px;
   background: #000;
-  color: #6a706c;
+  color: #868d89;
   text-align: center;
 }
 .alone.lit {
   color: var(--on-ink);
+}
+.alone .on {
+  border-color: var(--straw);
+  background: var(--straw);
+  color: var(--ink);
 }
 .time {
   font-size: 4rem;
