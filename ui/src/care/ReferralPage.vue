@@ -128,7 +128,7 @@ async function send() {
           >
             <template #day="{ row }">
               <RouterLink
-                class="underline"
+                class="underline whitespace-nowrap"
                 :to="{ name: 'review', params: { horseId, rideId: row.rideId } }"
                 >{{ shortDay(row.on) }}</RouterLink
               >

@@ -40,7 +40,8 @@ const says = computed(
   stroke-width: 1.5;
 }
 .leg.most {
-  fill: var(--straw);
+  fill: var(--straw-pale);
+  stroke-width: 3;
 }
 .n {
   fill: var(--ink);
