@@ -124,9 +124,8 @@ public sealed record ReferralPaper
         Line($"{paper.Rides} rides since {paper.From:d MMMM}.");
         if (paper.Legs.Count > 0)
         {
-            Line(
-                $"Touches told by leg: {string.Join(", ", Enum.GetValues<Leg>().Select(l => $"{l.Say()} {paper.Legs.GetValueOrDefault(l)}"))}."
-            );
+            var byLeg = Enum.GetValues<Leg>().Select(l => $"{l.Say()} {paper.Legs.GetValueOrDefault(l)}");
+            Line($"Touches told by leg: {string.Join(", ", byLeg)}.");
         }
 
         if (paper.Passes.Left.All + paper.Passes.Right.All > 0)

@@ -76,10 +76,8 @@ public sealed record SpokenSheet(IReadOnlyList<SpokenCall> Calls, int Seconds, s
             part.Gait,
             first,
             SpokenKind.Part,
-            string.Create(
-                CultureInfo.InvariantCulture,
-                $"{(part.Gait == Gait.Walk && index > 0 ? "Walk now. " : "")}{part.What}. {Say(part.Gait)}, {SayMinutes(part.Minutes)}, {Say(first)} rein."
-            )
+            $"{(part.Gait == Gait.Walk && index > 0 ? "Walk now. " : "")}{part.What}. "
+                + $"{Say(part.Gait)}, {SayMinutes(part.Minutes)}, {Say(first)} rein."
         );
         var half = at + SecondsOf(part) / 2;
         var other = part.Rein == Rein.Both ? first.Other() : first;

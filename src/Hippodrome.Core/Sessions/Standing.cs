@@ -42,17 +42,21 @@ public sealed record Standing(MayDo May, string Says, IReadOnlyList<string> Beca
             because.Add($"age {age}: in hand, {SessionFigures.InHandMinutes.Value} minutes at most");
         }
 
-        because.AddRange(
-            open.Select(r =>
-                $"{r.Because}: {r.By}, {(r.Until is { } until ? FormattableString.Invariant($"until {until:d MMMM}") : r.ReferralId is null ? "until cleared" : "until answered")}"
-            )
-        );
+        because.AddRange(open.Select(r => $"{r.Because}: {r.By}, {HowLong(r)}"));
         return heldBecause is not null
                 ? new Standing(MayDo.Rest, walkInHandBy is null ? "Rest until a vet clears it" : "Rest, or a walk in hand", because)
             : age <= SessionFigures.InHandOnlyTo.Value ? new Standing(MayDo.InHandOnly, "Work in hand only", because)
             : open.Count > 0 ? new Standing(MayDo.WithinLimits, Allowed(open), because)
             : new Standing(MayDo.AnyWork, "Any work its rungs are open for", because);
     }
+
+    private static string HowLong(Restriction restriction) =>
+        restriction switch
+        {
+            { Until: { } until } => FormattableString.Invariant($"until {until:d MMMM}"),
+            { ReferralId: not null } => "until answered",
+            _ => "until cleared",
+        };
 
     /// <summary>The gaits that are left, and whether it may jump.</summary>
     private static string Allowed(List<Restriction> open)

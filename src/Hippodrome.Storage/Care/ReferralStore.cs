@@ -8,8 +8,10 @@ public sealed record KeptReferral(Guid HorseId, Referral Referral, string Opened
 public static class ReferralStore
 {
     private const string Select = """
-        select r.horse_id, r.id, r.to_whom, r.because, r.waits, r.on_day, r.ride_id, r.rule, r.answered_on, r.answer, a.name as answered_by, p.name as opened_by
-        from referral r join person p on p.yard_id = @yard and p.id = r.opened_by left join person a on a.yard_id = @yard and a.id = r.answered_by
+        select r.horse_id, r.id, r.to_whom, r.because, r.waits, r.on_day, r.ride_id, r.rule, r.answered_on, r.answer,
+            a.name as answered_by, p.name as opened_by
+        from referral r join person p on p.yard_id = @yard and p.id = r.opened_by
+        left join person a on a.yard_id = @yard and a.id = r.answered_by
         where r.yard_id = @yard
         """;
 
@@ -57,7 +59,10 @@ public static class ReferralStore
         );
     }
 
-    /// <summary>Writes what came of it, and ends the restriction that waited for it. False when it is not this horse's, or has been answered.</summary>
+    /// <summary>
+    /// Writes what came of it, and ends the restriction that waited for it. False when it is not this horse's, or has been
+    /// answered.
+    /// </summary>
     public static async Task<bool> AnswerReferralAsync(
         this YardSession yard,
         Guid horseId,

@@ -29,7 +29,8 @@ public static class RestrictionStore
         ArgumentNullException.ThrowIfNull(restriction);
         return yard.ExecuteAsync(
             """
-            insert into restriction (yard_id, horse_id, id, because, by_whom, since, until, no_gaits, no_strands, most_height_m, entered_by, referral_id)
+            insert into restriction (yard_id, horse_id, id, because, by_whom, since, until, no_gaits, no_strands, most_height_m,
+                entered_by, referral_id)
             values (@yard, @horseId, @Id, @Because, @By, @Since, @Until, @gaits, @strands, @height, @enteredBy, @ReferralId)
             """,
             new

@@ -160,7 +160,8 @@ public static class RideStore
         yard.FindAsync<RidePhoto>(
             """
             select p.ride_id, p.id as photo_id, r.on_day from ride_photo p join ride r on r.yard_id = @yard and r.id = p.ride_id
-            where p.yard_id = @yard and r.horse_id = @horseId and r.on_day <= @until order by r.on_day desc, p.received_at desc, p.id limit 1
+            where p.yard_id = @yard and r.horse_id = @horseId and r.on_day <= @until
+            order by r.on_day desc, p.received_at desc, p.id limit 1
             """,
             new { horseId, until }
         );

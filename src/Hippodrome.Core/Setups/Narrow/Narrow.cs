@@ -86,7 +86,9 @@ public sealed record NarrowEntry : SetUpEntry
             "full width, guides on both sides, low, and walk between the tries"
         );
 
-    /// <summary>The fence goes to the other side of the school; its guide guards a side of the horse's way, and stays with the horse.</summary>
+    /// <summary>
+    /// The fence goes to the other side of the school; its guide guards a side of the horse's way, and stays with the horse.
+    /// </summary>
     private protected override ChangedSetUp? OneSmallThing() =>
         Line?.Mirrored() is { } other && other != Line
             ? new(this with { Line = other }, "one thing otherwise: on the other side of the school")
