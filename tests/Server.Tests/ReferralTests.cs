@@ -2,6 +2,7 @@ using System.Text.Json.Nodes;
 using Hippodrome.Application.Horses;
 using Hippodrome.Application.Rides;
 using Hippodrome.Core.Care;
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
@@ -14,6 +15,8 @@ namespace Hippodrome.Server.Tests;
 /// <summary>What an accepted verdict does beyond the next session: the referral, the ladder, the last word.</summary>
 public class ReferralTests(App app) : IClassFixture<App>
 {
+    private static readonly string[] Waiting = ["poles", "grid", "jumping", "crossCountry"];
+
     /// <summary>All its touches on one rein: poles wait until somebody has looked.</summary>
     private async Task<(Horse Horse, string Ride)> TouchesOnOneReinAsync()
     {
@@ -53,6 +56,17 @@ public class ReferralTests(App app) : IClassFixture<App>
             .Faults.ShouldHaveSingleItem()
             .Says.ShouldContain("touched only on the right rein");
         await app.Trainer.PostAsync($"{Of(horse)}/sessions", Session(App.Today.AddDays(3)));
+        var proposed = await app.Trainer.PostAsync($"{Of(horse)}/sessions/propose", Wanted(Strand.Poles));
+        proposed["session"]!["parts"]!
+            .AsArray()
+            .Select(p => Catalogue.Find((string?)p!["rungId"] ?? ""))
+            .ShouldNotContain(r => r != null && (r.Strand == Strand.Poles || r.IsJumped()));
+        var plan = await app.Trainer.PostAsync($"{Of(horse)}/blocks/plan", Block with { Focus = [Strand.Jumping, Strand.Poles] });
+        plan["weeks"]!
+            .AsArray()
+            .SelectMany(w => w!["sessions"]!.AsArray())
+            .Select(s => (string)s!["kind"]!)
+            .ShouldNotContain(kind => Waiting.Contains(kind));
         var today = await TodayAsync(horse);
         ((int)today["referrals"]![0]!["daysOpen"]!).ShouldBe(0);
         today["warnings"]!.AsArray().ShouldNotContain(w => ((string)w!["text"]!).Contains("Restricted"));

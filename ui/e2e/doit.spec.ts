@@ -1,5 +1,15 @@
 import type { Page } from '@playwright/test'
-import { begin, coreStands, gait, next, review, rideAway, sessionOnTablet, type Made } from './recorder'
+import {
+  begin,
+  caller,
+  coreStands,
+  gait,
+  next,
+  review,
+  rideAway,
+  sessionOnTablet,
+  type Made,
+} from './recorder'
 import { expect, test } from './yard'
 
 test.use({ ownBrowser: true, serviceWorkers: 'allow' })
@@ -75,12 +85,48 @@ test('a fall takes the fences out of what is left', async ({ page }) => {
   await expect(page.getByRole('tab', { name: 'Fence' })).toBeHidden()
 })
 
-test('a distance is moved, and poles are left where a leg or a rein asks for it', async ({ page }) => {
+test('a distance is moved, and the budget ends the jumping, all without a signal', async ({
+  page,
+  context,
+}) => {
   const made = await sessionOnTablet(page, 'Burnet Moved')
-  await page.goto(made.rail)
-  await coreStands(page)
+  await rideAway(page, context, made)
   await begin(page).click()
-  // All its touches on one rein: the poles are out of this part and of what comes.
+  await next(page).click()
+  await next(page).click()
+  // Struggles: a foot more. Long and flat after that: half of it back.
+  await page.getByRole('tab', { name: 'Signs' }).click()
+  await key(page, 'Struggled, added a stride').click()
+  await doIt(page)
+  await key(page, 'Long and flat').click()
+  await doIt(page)
+  await page.getByRole('tab', { name: 'Fence' }).click()
+  // A low cross-pole counts half against the budget.
+  for (let n = 0; n < 40; n++) {
+    if (await line(page).isVisible()) break
+    await key(page, /^Clear/).click()
+  }
+  await expect(line(page)).toContainText('Enough jumping for today.')
+  await doIt(page)
+  await expect(plan(page)).toContainText('Flatwork it does well')
+  await expect(page.getByRole('tab', { name: 'Fence' })).toBeHidden()
+
+  await context.setOffline(false)
+  const { record } = await settled(
+    page,
+    made,
+    (r) => r.record?.rail.ended === null && r.record.efforts.left.all > 0,
+  )
+  expect(record.rail.stood).toEqual([expect.objectContaining({ part: 2, instead: 'flatwork' })])
+})
+
+test('all touches on one rein: the poles are out of what is left, without a signal', async ({
+  page,
+  context,
+}) => {
+  const made = await sessionOnTablet(page, 'Burnet Touched')
+  await rideAway(page, context, made)
+  await begin(page).click()
   await next(page).click()
   await gait(page, 'Trot').click()
   await key(page, /Left rein/).click()
@@ -90,6 +136,8 @@ test('a distance is moved, and poles are left where a leg or a rein asks for it'
   await expect(line(page)).toContainText('All its touches are on one rein: leave the poles.')
   await doIt(page)
   await expect(plan(page)).toContainText('Flatwork it does well')
+
+  await context.setOffline(false)
   const { record } = await settled(page, made, (r) => r.record?.rail.stood.length === 2)
   expect(record.rail.stood.map((s: { part: number; instead: string }) => [s.part, s.instead])).toEqual([
     [1, 'flatwork'],
@@ -97,16 +145,48 @@ test('a distance is moved, and poles are left where a leg or a rein asks for it'
   ])
 })
 
-test('a fence it struggles with gets thirty centimetres more', async ({ page }) => {
-  const made = await sessionOnTablet(page, 'Burnet Long')
-  await page.goto(made.rail)
-  await coreStands(page)
+test('changes that boil over become simple changes, without a signal', async ({ page, context }) => {
+  const { horseId } = await sessionOnTablet(page, 'Burnet Changes')
+  const call = caller(page)
+  const rungId = 'changes/single-change'
+  await call('POST', `${horseId}/ladders/moves`, { strand: 'changes', rungId, word: 'schooled elsewhere' })
+  await call('POST', `${horseId}/ladders/moves`, {
+    strand: 'flatwork',
+    rungId: 'flatwork/collected-gaits',
+    word: 'schooled elsewhere',
+  })
+  const part = (phase: string, gait: string, more = {}) => ({
+    phase,
+    what: gait,
+    gait,
+    rein: 'both',
+    minutes: 12,
+    ...more,
+  })
+  const kept = await call('POST', `${horseId}/sessions`, {
+    on: '2026-04-18',
+    emphasis: 'Single changes',
+    manner: 'ridden',
+    parts: [
+      part('warmUp', 'walk'),
+      part('work', 'canter', { what: 'Single changes', rungId }),
+      part('coolDown', 'walk'),
+    ],
+  })
+  const made = { horseId, sessionId: kept.id, rail: `/horses/${horseId}/rail/${kept.id}` }
+  await rideAway(page, context, made)
   await begin(page).click()
   await next(page).click()
-  await next(page).click()
-  await page.getByRole('tab', { name: 'Signs' }).click()
-  await key(page, 'Struggled, added a stride').click()
+  await gait(page, 'Canter').click()
+  await page.getByRole('tab', { name: 'Changes' }).click()
+  await key(page, 'To the left: late').click()
+  await page.getByRole('tab', { name: 'Marks' }).click()
+  await page.getByRole('group', { name: 'Tension' }).getByRole('button').last().click()
+  await expect(line(page)).toContainText('Stop that work.')
   await doIt(page)
+  await expect(plan(page)).toContainText('Simple changes')
+
+  await context.setOffline(false)
   const { record } = await settled(page, made, (r) => r.record?.rail.stood.length === 1)
-  expect(record.rail.stood[0]).toMatchObject({ part: 2, setUp: { family: 'crossPole', adjustMetres: 0.3 } })
+  expect(record.rail.stood[0]).toMatchObject({ part: 1, instead: 'simpleChanges' })
 })

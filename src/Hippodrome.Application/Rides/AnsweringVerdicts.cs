@@ -92,7 +92,7 @@ public static class AnsweringVerdicts
             next is null ? null : await visit.ShowSessionAsync(next),
             says,
             ladder,
-            referral is { Waits: not WaitingWork.Nothing } || NextIs.From(verdict!.Change, "") is not null ? blockId : null
+            referral is { Waits: not WaitingWork.Nothing } || NextIs.BearsUpon(verdict!.Change) ? blockId : null
         );
     }
 
@@ -172,7 +172,8 @@ public static class AnsweringVerdicts
         );
         if (proposed is null)
         {
-            return new NextMade(null, ["no ridden work until a vet has cleared it"]);
+            var held = (await visit.Book.BlocksAsync([horseId])).GetValueOrDefault(horseId);
+            return new NextMade(null, ["no ridden work until a vet has cleared it"], held?.Id);
         }
 
         // What was kept under older rules can ask for what today's refuse: then the next one is the trainer's to make.

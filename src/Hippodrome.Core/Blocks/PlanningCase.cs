@@ -36,6 +36,9 @@ public sealed record NextIs(double Keep, bool WalkOnly, string Because)
             SessionChange.WalkOnly => new NextIs(1, true, seen),
             _ => null,
         };
+
+    /// <summary>A block comes out otherwise: less is done in it, or nothing until a hold is cleared.</summary>
+    public static bool BearsUpon(SessionChange change) => change == SessionChange.NoRiddenWork || From(change, "") is not null;
 }
 
 /// <summary>All that a block is planned from.</summary>
