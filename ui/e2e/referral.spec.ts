@@ -92,7 +92,7 @@ test('by hand, from the passport; a horse then and now; patience on a rung', asy
   await page.getByRole('button', { name: 'That is what came of it' }).click()
   await expect(page.getByText('“Flat feet; pads in front.”')).toBeVisible()
 
-  await openHorse(page, 'Quillan')
-  await page.getByRole('link', { name: 'Trot poles', exact: true }).first().click()
+  const horseId = new URL(page.url()).pathname.split('/')[2]!
+  await page.goto(`/library/${horseId}/poles/trot-poles`)
   await expect(page.getByText('Your own horses took 5 to 14 weeks here (3 horses).')).toBeVisible()
 })
