@@ -54,7 +54,8 @@ public static class Stored
         new("ride-event", typeof(RideEvent), body => body),
         new("ride-totals", typeof(RideTotals)),
         new("own-exercise", typeof(OwnExerciseEntry)),
-        new("kept-faults", typeof(KeptFaults)),
+        // 2: the fault as it was shown.
+        new("kept-faults", typeof(KeptFaults), body => body),
         new("block", typeof(BlockEntry)),
         new("block-plan", typeof(BlockPlan), OlderPlans.PlanOfFirst),
         new("placed-session", typeof(PlacedSession), OlderPlans.SessionOfFirst),

@@ -1,3 +1,4 @@
+using Hippodrome.Application;
 using System.Text.Json.Nodes;
 using Hippodrome.Application.Rides;
 using Hippodrome.Application.Setups;
@@ -95,6 +96,18 @@ public class RailTests(App app) : IClassFixture<App>
         var kept = await app.Trainer.PostAsync($"{Calls.Of(horse)}/sessions", oneSided);
         ((string)kept["check"]!["faults"]![0]!["keptBecause"]!).ShouldBe("the stiff side, today");
         kept["check"]!["faults"]![0]!["mends"]!.AsArray().ShouldNotBeEmpty();
+
+        // With the fault as it was shown, and as it was shown then when other things of the plan change.
+        var said = kept["keptFaults"]![0]!["said"]!;
+        ((string)said["says"]!).ShouldBe((string)kept["check"]!["faults"]![0]!["says"]!);
+        ((string)said["figures"]!).Length.ShouldBe(12);
+        said["inputs"]!.AsArray().ShouldContain(i => i!["values"]!.AsArray().Count > 0);
+        var longer = oneSided with
+        {
+            Parts = [.. oneSided.Parts!.Select(p => p.Phase == Phase.Work ? p with { Minutes = p.Minutes + 2 } : p)],
+        };
+        var changed = await app.Trainer.PutAsync($"{Calls.Of(horse)}/sessions/{kept["id"]}", new Change<SessionEntry>(1, longer));
+        changed["keptFaults"]![0]!["said"]!.ToJsonString().ShouldBe(said.ToJsonString());
         (await app.Trainer.GetAsync("/api/today"))["horses"]!.AsArray().Single(h => (string)h!["horse"]!["id"]! == horse.Id.ToString())![
             "warnings"
         ]!

@@ -116,7 +116,7 @@ public static class PlanningSessions
             return Refusal.Faulty("parts", "This session has been ridden, and stays as it was.", "Plan another one.");
         }
 
-        var (plan, refusal) = await ReadAsync(horseId, sessionId, change.Entry, visit);
+        var (plan, refusal) = await ReadAsync(horseId, sessionId, change.Entry, visit, kept.Plan.KeptFaults);
         if (refusal is not null)
         {
             return refusal;
@@ -169,11 +169,17 @@ public static class PlanningSessions
             parts.Add(part with { SetUpId = id });
         }
 
-        return SessionPlan.From(plan.Id, entry with { Parts = parts }, visit.Today).OrThrow();
+        return SessionPlan.From(plan.Id, entry with { Parts = parts }, visit.Today).OrThrow().WithWhatWasSaid([], plan.KeptFaults, "");
     }
 
     /// <summary>A plan that may be kept, or why not.</summary>
-    private static async Task<(SessionPlan? Plan, Refusal? Refusal)> ReadAsync(Guid horseId, Guid id, SessionEntry entry, Visit visit)
+    private static async Task<(SessionPlan? Plan, Refusal? Refusal)> ReadAsync(
+        Guid horseId,
+        Guid id,
+        SessionEntry entry,
+        Visit visit,
+        IReadOnlyList<KeptFault>? keptBefore = null
+    )
     {
         var plan = SessionPlan.From(id, entry, visit.Today);
         if (!plan.IsFine)
@@ -207,7 +213,10 @@ public static class PlanningSessions
             );
         }
 
-        var hard = (await visit.CheckPlanAsync(horseId, plan.Value)).Faults.Where(f => f.Hard).ToList();
-        return hard.Count > 0 ? (null, Refusal.Hard(hard)) : (plan.Value, null);
+        var faults = (await visit.CheckPlanAsync(horseId, plan.Value)).Faults;
+        var hard = faults.Where(f => f.Hard).ToList();
+        return hard.Count > 0
+            ? (null, Refusal.Hard(hard))
+            : (plan.Value.WithWhatWasSaid(faults, keptBefore ?? [], FiguresVersion.Current), null);
     }
 }

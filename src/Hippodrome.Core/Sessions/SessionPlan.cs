@@ -87,7 +87,20 @@ public sealed record Part
 }
 
 /// <summary>A soft fault that the trainer has seen and keeps, with a word why.</summary>
-public sealed record KeptFault(string Rule, string Word);
+/// <param name="Rule">The check that spoke.</param>
+/// <param name="Word">Why it stays.</param>
+/// <param name="Said">The fault as it was shown; null where it was kept before that was.</param>
+public sealed record KeptFault(string Rule, string Word, SaidFault? Said = null);
+
+/// <summary>A fault as it was shown to whoever kept the plan with it: evidence, read by people only and compared by no code.</summary>
+/// <param name="Says">What was wrong.</param>
+/// <param name="Why">Rule, inputs, source.</param>
+/// <param name="Figures">The version of the figures it rested on.</param>
+public sealed record SaidFault(string Says, Why Why, string Figures)
+{
+    /// <summary>What it rested on, with its numbers.</summary>
+    public IReadOnlyList<Input> Inputs { get; init; } = [];
+}
 
 /// <summary>A session that has been thought out: its parts in order, on a day.</summary>
 public sealed record SessionPlan
@@ -231,6 +244,27 @@ public sealed record SessionPlan
 
     /// <summary>The same session on another day; nothing else of it is looked at again.</summary>
     public SessionPlan MovedTo(DateOnly day) => Kept(Id, day, Emphasis, Manner, Helper, Parts, Notes, Place, TackIds, KeptFaults, StartsAt);
+
+    /// <summary>
+    /// The same session, its kept faults with what was said of them: as it was said when the word was first kept, else as the
+    /// checks say it now.
+    /// </summary>
+    /// <param name="faults">What the checks say.</param>
+    /// <param name="before">What was kept before.</param>
+    /// <param name="figures">The version of the figures.</param>
+    public SessionPlan WithWhatWasSaid(IReadOnlyList<PlanFault> faults, IReadOnlyList<KeptFault> before, string figures)
+    {
+        ArgumentNullException.ThrowIfNull(faults);
+        SaidFault? Now(string rule) =>
+            faults.FirstOrDefault(f => f.Rule == rule) is { } f ? new SaidFault(f.Says, f.Why, figures) { Inputs = f.Why.Typed } : null;
+        var kept = KeptFaults.Select(k =>
+            k with
+            {
+                Said = before.FirstOrDefault(b => (b.Rule, b.Word) == (k.Rule, k.Word))?.Said ?? Now(k.Rule),
+            }
+        );
+        return Kept(Id, On, Emphasis, Manner, Helper, Parts, Notes, Place, TackIds, [.. kept], StartsAt);
+    }
 
     /// <summary>The same session with other parts, as a mend makes them.</summary>
     internal SessionPlan With(IReadOnlyList<PartEntry> parts) => From(Id, ToEntry() with { Parts = parts }, On).OrThrow();

@@ -151,7 +151,7 @@ function load(from: SessionView) {
     place,
     startsAt,
     tackIds: [...tackIds],
-    keptFaults: [...keptFaults],
+    keptFaults: keptFaults.map(({ rule, word }) => ({ rule, word })),
     parts: parts.map((p) => ({ ...p })),
   }
   check.value = from.check
