@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text.Json.Serialization;
 using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Sessions;
@@ -19,18 +20,27 @@ public sealed record PlanFault(string Rule, string Says, string Mend, bool Hard,
 
     /// <summary>The trainer's word why a soft fault stays; null where nobody has kept it.</summary>
     public string? KeptBecause { get; init; }
+
+    /// <summary>Its place in the one order of gravity.</summary>
+    [JsonIgnore]
+    public Gravity Gravity { get; init; }
 }
 
-/// <summary>One rule of a plan.</summary>
+/// <summary>One rule of a plan, asked while it is planned.</summary>
+/// <param name="Gravity">Its place in the one order of gravity.</param>
 /// <param name="Check">The fault it finds, or none.</param>
 /// <param name="Mends">What mends it at one stroke, the likeliest first; null where only a person can.</param>
-internal sealed record PlanRule(Func<PlanContext, PlanFault?> Check, Func<PlanContext, IEnumerable<Mend>>? Mends = null)
+internal sealed record PlanRule(Gravity Gravity, Func<PlanContext, PlanFault?> Check, Func<PlanContext, IEnumerable<Mend>>? Mends = null)
 {
+    /// <summary>Kept with every word that overrules it; it never changes its meaning.</summary>
+    public string Name => Check.Method.Name;
+
     /// <summary>A mend that would leave nothing to do is not offered.</summary>
     public PlanFault? In(PlanContext context) =>
         Check(context) is { } fault
             ? fault with
             {
+                Gravity = Gravity,
                 Mends = [.. (Mends?.Invoke(context) ?? []).Where(m => m.Entry.Parts is { Count: > 0 })],
             }
             : null;
@@ -51,7 +61,7 @@ public static class PlanChecks
         .. TackChecks.All,
     ];
 
-    /// <summary>Every fault of a plan, hard ones first, those kept with a word last.</summary>
+    /// <summary>Every fault of a plan: hard ones first, those kept with a word last, and of each the gravest first.</summary>
     public static IReadOnlyList<PlanFault> Check(PlanContext context)
     {
         ArgumentNullException.ThrowIfNull(context);
@@ -61,7 +71,8 @@ public static class PlanChecks
                 .OfType<PlanFault>()
                 .Select(f => f.Hard ? f : f with { KeptBecause = context.Plan.KeptFaults.FirstOrDefault(k => k.Rule == f.Rule)?.Word })
                 .OrderByDescending(f => f.Hard)
-                .ThenBy(f => f.KeptBecause is not null),
+                .ThenBy(f => f.KeptBecause is not null)
+                .ThenBy(f => f.Gravity),
         ];
     }
 
@@ -83,13 +94,16 @@ public static class PlanChecks
         return new Why("Walk first, loose, both reins: joints and soft tissue need it", inputs, byAge.Source);
     }
 
-    internal static string Aged(PlanContext c) => $"age {c.Age}, counted from 1 January {c.Horse.Foaled}";
+    internal static Input Aged(PlanContext c) => $"age {c.Age}, counted from 1 January {c.Horse.Foaled}";
 
     internal static string Minutes(string format, double minutes)
     {
         var said = string.Format(CultureInfo.InvariantCulture, format.Replace("{0}", "{0:0.#}", StringComparison.Ordinal), minutes);
         return minutes == 1 ? said.Replace("1 minutes", "1 minute", StringComparison.Ordinal) : said;
     }
+
+    /// <summary>The same as what a reason rests on.</summary>
+    internal static Input InMinutes(string format, double minutes) => new(Minutes(format, minutes), [minutes]);
 
     internal static string Ordinal(int n) =>
         n switch
@@ -103,8 +117,8 @@ public static class PlanChecks
             _ => $"{n}th",
         };
 
-    internal static PlanFault Hard(string rule, string says, string mend, IReadOnlyList<string> inputs, Source source) =>
-        new(rule, says, mend, true, new Why("Cannot be planned round", inputs, source));
+    internal static PlanFault Hard(string rule, string says, string mend, IReadOnlyList<Input> inputs, Source source) =>
+        new(rule, says, mend, true, Why.Of("Cannot be planned round", inputs, source));
 
     internal static PlanFault Soft(string rule, string says, string mend, Why why) => new(rule, says, mend, false, why);
 }

@@ -1,3 +1,4 @@
+using Hippodrome.Core.Measures;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;

@@ -146,4 +146,18 @@ public class MoreChecksTests
             .Single(f => f.Rule == "FenceWithoutHelper")
             .ShouldSatisfyAllConditions(f => f.Hard.ShouldBeTrue(), f => f.KeptBecause.ShouldBeNull());
     }
+
+    // The same order as at the rail and in the review (common practice): a limit of the legs before what is only the shape.
+    [Fact]
+    public void Of_faults_that_can_be_kept_the_gravest_comes_first()
+    {
+        var plan = Make.Plan(
+            [Make.Part(Phase.Work, Gait.Trot, 20, Rein.Left, setUp: Fence), Make.Part(Phase.CoolDown, Gait.Walk, 2)],
+            helper: true
+        );
+        var faults = PlanChecks.Check(Context(plan) with { Nearby = [new NearbyDay(Make.Today.AddDays(1), false, true)] });
+        var soft = faults.Where(f => !f.Hard).ToList();
+        soft.Select(f => f.Gravity).ShouldBeInOrder();
+        soft.FindIndex(f => f.Rule == "FencesOnNeighbouringDays").ShouldBeLessThan(soft.FindIndex(f => f.Rule == "OneReinTooMuch"));
+    }
 }

@@ -57,12 +57,23 @@ public partial class RulesPageTests
             );
         }
 
-        Names(
-            text,
-            "What a plan may not do",
-            "Asked of a session while it is planned, of a proposal, and once more as it is kept. A hard fault cannot be planned round.",
-            PlanRules()
-        );
+        text.AppendLine()
+            .AppendLine(
+                """
+                ## What a plan may not do
+
+                Asked of a session while it is planned, of a proposal, and once more as it is kept. A hard fault cannot be planned
+                round, a soft one is kept with a word; of each the gravest comes first.
+
+                | rule | gravity | mended at one stroke |
+                |---|---|---|
+                """
+            );
+        foreach (var rule in AllPlanRules)
+        {
+            text.AppendLine($"| {rule.Name} | {Words(rule.Gravity)} | {(rule.Mends is null ? "" : "yes")} |");
+        }
+
         Names(text, "What a block may not do", "Asked of every day of a block, and of every drop on its calendar.", BlockRules());
         return text.ToString();
     }
@@ -76,7 +87,9 @@ public partial class RulesPageTests
         }
     }
 
-    private static List<string> PlanRules() => [.. ((PlanRule[])AllOf(typeof(PlanChecks))).Select(r => r.Check.Method.Name)];
+    private static PlanRule[] AllPlanRules => (PlanRule[])AllOf(typeof(PlanChecks));
+
+    private static IEnumerable<string> PlanRules() => AllPlanRules.Select(r => r.Name);
 
     private static List<string> BlockRules() => [.. AllOf(typeof(HardRules)).Cast<Delegate>().Select(r => r.Method.Name)];
 

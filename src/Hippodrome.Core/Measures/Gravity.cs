@@ -1,6 +1,6 @@
-namespace Hippodrome.Core.Verdicts;
+namespace Hippodrome.Core.Measures;
 
-/// <summary>The one order in which advice speaks, at the rail and after the ride: the gravest first (common practice).</summary>
+/// <summary>The one order in which advice speaks, in a plan, at the rail and after the ride: the gravest first (common practice).</summary>
 public enum Gravity
 {
     FallOrPain,
