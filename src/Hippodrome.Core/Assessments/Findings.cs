@@ -69,9 +69,9 @@ public sealed record Findings(
                 : "Steady but for a moment",
             [.. lost.Select(Where)],
             [.. kept.Where(_ => lost.Count > 0).Select(Where)],
-            new Why(
+            Why.Of(
                 "Steady when the tempo was lost nowhere, unsteady when it was lost in more than a quarter",
-                [FormattableString.Invariant($"lost in {lost.Count} of {moving.Count}")],
+                [$"lost in {lost.Count} of {moving.Count}"],
                 UnsteadyFrom.Source
             )
         );

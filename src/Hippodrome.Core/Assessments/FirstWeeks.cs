@@ -26,7 +26,7 @@ public sealed record FirstWeeks(IReadOnlyList<FirstWeek> Weeks, Why Why)
         var more = TimeOff.WalkMinutesMore;
         return new FirstWeeks(
             [.. Enumerable.Range(1, 2).Select(w => new FirstWeek(w, FirstSessions.Value, w * more.Value, "walk only"))],
-            new Why(
+            Why.Of(
                 "After a rest: ten minutes of walk a day in the first week, ten more each week",
                 [$"{a.WeeksOff} weeks off"],
                 more.Source

@@ -76,7 +76,7 @@ public static class RungProposals
                 places[strand]?.Id,
                 true,
                 "starts again on the first rung after so long",
-                new Why("After a long break jumping starts again at the first rung", [$"{a.WeeksOff} weeks off"], TimeOff.LongRest.Source)
+                Why.Of("After a long break jumping starts again at the first rung", [$"{a.WeeksOff} weeks off"], TimeOff.LongRest.Source)
             ),
             _ when Shows.TryGetValue(strand, out var rungs) => Shown(strand, rungs, a, places),
             Strand.InHand or Strand.Lunge when places[strand] is null && LowerOf(a, AssessmentItem.Walk) >= WellEnough.Value => Groundwork(

@@ -45,13 +45,9 @@ public sealed record SideFinding(
             : share >= AssessmentFigures.ClearShare.Value - 1e-9 && pieces >= AssessmentFigures.ClearVotes.Value ? Clarity.Clear
             : share >= AssessmentFigures.LikelyShare.Value - 1e-9 ? Clarity.Likely
             : Clarity.Contradicts;
-        var why = new Why(
+        var why = Why.Of(
             rule,
-            [
-                .. left.Select(e => $"left: {e.Says}"),
-                .. right.Select(e => $"right: {e.Says}"),
-                FormattableString.Invariant($"left weighs {l:0.#}, right {r:0.#}"),
-            ],
+            [.. left.Select(e => $"left: {e.Says}"), .. right.Select(e => $"right: {e.Says}"), $"left weighs {l:0.#}, right {r:0.#}"],
             AssessmentFigures.ClearShare.Source
         );
         return new SideFinding(clarity >= Clarity.Likely ? side : null, clarity, left, right, why);

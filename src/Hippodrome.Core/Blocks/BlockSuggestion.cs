@@ -100,14 +100,7 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
                 nowWhy,
                 .. aim is null
                     ? []
-                    : (Why[])
-                        [
-                            new Why(
-                                "A block leads to the next competition",
-                                [FormattableString.Invariant($"{aim.Name} on {aim.On:d MMMM}")],
-                                Source.CommonPractice
-                            ),
-                        ],
+                    : (Why[])[Why.Of("A block leads to the next competition", [$"{aim.Name} on {aim.On:d MMMM}"], Source.CommonPractice)],
                 Back(back),
             ]
         );
@@ -153,7 +146,7 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
             weeks.Count == 0 ? 0 : (int)Math.Round(weeks.Average(w => w.Sum(gait)), MidpointRounding.AwayFromZero);
         return (
             new MinutesByGait(Mean(r => r.Walk), Mean(r => r.Trot), Mean(r => r.Canter)),
-            new Why(
+            Why.Of(
                 "What it does now is the mean of its last weeks of work",
                 [
                     weeks.Count == 0

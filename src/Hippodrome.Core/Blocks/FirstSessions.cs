@@ -59,9 +59,9 @@ internal static class FirstSessions
             RungId = null,
             Efforts = null,
             Sets = null,
-            Why = new Why(
+            Why = Why.Of(
                 "After a hold by steps: the lunge first, then long lines, then the saddle, and every ladder goes one rung down",
-                [FormattableString.Invariant($"cleared on {cleared.On:d MMMM}"), $"day {cleared.WorkedDays + 1} of {AfterClearance.Days}"],
+                [$"cleared on {cleared.On:d MMMM}", $"day {cleared.WorkedDays + 1} of {AfterClearance.Days}"],
                 SessionFigures.LightDay.Source
             ),
         };
@@ -81,9 +81,9 @@ internal static class FirstSessions
             repeats ? last.Minutes : first.Minutes,
             1 - BlockFigures.Lighter.Value,
             Easing.AfterMissedDays,
-            new Why(
+            Why.Of(
                 "After three to six missed days the last session is repeated, lighter",
-                [$"{days} days missed", FormattableString.Invariant($"last ridden: {last.Kind.Say()} on {last.On:d MMMM}"), "a fifth less"],
+                [$"{days} days missed", $"last ridden: {last.Kind.Say()} on {last.On:d MMMM}", "a fifth less"],
                 BlockFigures.RepeatLighterDays.Source
             )
         );
@@ -123,7 +123,7 @@ internal static class FirstSessions
             Kind = SessionKind.Lunge,
             Eased = Easing.ShortFirstDay,
             Minutes = new MinutesByGait(14, 3, 1),
-            Why = new Why(
+            Why = Why.Of(
                 "A short first day for a sound horse that was ridden before; after it the ramp's limits hold",
                 [
                     $"under {SessionFigures.ShortFirstDay.Value} minutes in all",

@@ -61,7 +61,7 @@ internal sealed class GrowingWeeks(Block block, Calendar calendar)
         return (
             _full[_at].Times((daysLeft - (BlockFigures.RunInDrop.Value * inside)) / 7.0),
             Rise.Nothing,
-            new Why(
+            Why.Of(
                 "In the run-in the volume falls by half, and what is left stays sharp",
                 [
                     $"{_full[_at].Total} minutes in the last full week",
@@ -78,7 +78,7 @@ internal sealed class GrowingWeeks(Block block, Calendar calendar)
         return (
             _full[_at].Times(1 - BlockFigures.FourthWeekDrop.Value),
             Rise.Nothing,
-            new Why(
+            Why.Of(
                 "Every fourth week drops by a quarter, and the week after it is measured against the week before it",
                 [.. Because(setback), $"{_full[_at].Total} minutes in the week before"],
                 BlockFigures.FourthWeekDrop.Source

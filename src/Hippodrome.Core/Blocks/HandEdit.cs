@@ -181,7 +181,7 @@ public static class HandEdits
                     Bouts = null,
                     Pinned = true,
                     Bent = [],
-                    Why = new Why("Added by hand", [$"{minutes} minutes"], Source.CommonPractice),
+                    Why = Why.Of("Added by hand", [$"{minutes} minutes"], Source.CommonPractice),
                 };
                 return PlanChanges.With(plan, plan.Sessions.Append(added)) with { Added = [.. plan.Added, id] };
         }
@@ -197,7 +197,7 @@ public static class HandEdits
             Efforts = to.IsJumped() ? session.Efforts : null,
             Sets = null,
             Pinned = true,
-            Why = new Why("Swapped by hand", [$"it was {session.Kind.Say()}"], Source.CommonPractice),
+            Why = Why.Of("Swapped by hand", [$"it was {session.Kind.Say()}"], Source.CommonPractice),
         };
 
     /// <summary>The sessions with this one on another day, pinned there; what stands there in the same week takes its place.</summary>

@@ -85,21 +85,17 @@ internal static class Phases
         var length = weeks == 1 ? "1 week" : $"{weeks} weeks";
         return phase switch
         {
-            BlockPhase.RunIn => new Why(
+            BlockPhase.RunIn => Why.Of(
                 "Volume falls before the day, sharpness is kept",
-                [
-                    string.Create(CultureInfo.InvariantCulture, $"{block.Aim!.Name} on {block.Aim.On:d MMMM}"),
-                    $"the last {BlockFigures.RunInDays.Value} days",
-                    length,
-                ],
+                [$"{block.Aim!.Name} on {block.Aim.On:d MMMM}", $"the last {BlockFigures.RunInDays.Value} days", length],
                 BlockFigures.RunInRange.Source
             ),
-            BlockPhase.Base => new Why(
+            BlockPhase.Base => Why.Of(
                 "The base comes first",
                 [length, $"{BlockFigures.BasePart.Value} per cent of the weeks before the run-in"],
                 BlockFigures.BasePart.Source
             ),
-            BlockPhase.Climb => new Why(
+            BlockPhase.Climb => Why.Of(
                 "Then the horse climbs, one thing at a time",
                 [length, $"{BlockFigures.ClimbPart.Value} per cent of the weeks before the run-in"],
                 BlockFigures.ClimbPart.Source
@@ -110,12 +106,12 @@ internal static class Phases
                 BlockFigures.ClimbPart.Source
             ),
             BlockPhase.Stage => new Why("After injury or illness the vet's plan leads", [length], Source.CommonPractice),
-            BlockPhase.Walk => new Why(
+            BlockPhase.Walk => Why.Of(
                 "Walk only at first, the longer off the longer",
                 [length, $"{block.Return?.WeeksOff} weeks off"],
                 Horses.TimeOff.ThreeWalkWeeks.Source
             ),
-            BlockPhase.Trot => new Why(
+            BlockPhase.Trot => Why.Of(
                 "Trot comes in inside the walk time, in short bouts",
                 [length, $"{BlockFigures.TrotMinutesMore.Value} minutes more a session each week"],
                 BlockFigures.TrotMinutesMore.Source

@@ -93,7 +93,7 @@ internal sealed class Quotas(PlanningCase planned, Calendar calendar)
             wanted,
             asked,
             allowed,
-            new Why(
+            Why.Of(
                 "Sessions are shared out by discipline, phase and focus; what a week has no room for comes in the next",
                 [
                     .. asked.Where(a => a.Value > 0).Select(a => $"{a.Value} {a.Key.Say()} asked for"),

@@ -53,7 +53,7 @@ public static class ReturnRamp
             stage.Each,
             null,
             false,
-            new Why(
+            Why.Of(
                 "After injury or illness the vet's plan leads",
                 [$"stage {at + 1} of {stages.Count}: {stage.What}"],
                 Source.CommonPractice
@@ -75,7 +75,7 @@ public static class ReturnRamp
                 new MinutesByGait(walk, 0, 0),
                 null,
                 false,
-                new Why(
+                Why.Of(
                     "Walk under saddle, ten minutes a day in the first week, ten more each week",
                     [$"{weeksOff} weeks off: {walkWeeks} walk weeks", $"walk week {step}: {walk} minutes a day"],
                     TimeOff.WalkMinutesMore.Source
@@ -97,7 +97,7 @@ public static class ReturnRamp
             new MinutesByGait(whole - trot - canter, trot, canter),
             (inCanter ? canter : trot) * 60 / SessionFigures.ReturnBout.Value,
             turns > BlockFigures.JumpAfterCanter.Value,
-            new Why(
+            Why.Of(
                 $"{more} minutes more a session each week, in trot or in canter and never in both, inside the walk time",
                 [
                     $"week {after} since trot began",

@@ -45,7 +45,7 @@ internal sealed class RungsExpected
             rungs.Add(
                 new RungExpected(
                     rung.Id,
-                    new Why(
+                    Why.Of(
                         "A rung is climbed on evidence; this is where it is expected to be if all goes well",
                         [
                             _places[strand] is null

@@ -88,7 +88,7 @@ internal sealed class VolumeCurve
             null,
             null,
             cause,
-            new Why(
+            Why.Of(
                 "A horse of three or under is worked in hand, ten minutes at most",
                 [$"age {_case.Horse.Horse.Age(monday)}", $"{sessions} sessions"],
                 each.Source

@@ -52,7 +52,7 @@ public sealed record FigureDrawing(
             [.. Enumerable.Range(0, (int)Math.Floor(strides) + (closed ? 0 : 1)).Select(i => path.At(estimate.Stride * i))],
             gait,
             Diameter(exercise.Figure) is { } diameter ? Arenas.Bend.Offset(diameter * 0.5) : null,
-            new Why(
+            Why.Of(
                 "Length of the figure over this horse's stride",
                 [$"once along: {path.Length}", $"{variant.Say()}: stride {estimate.Stride}"],
                 estimate.Why.Source

@@ -26,7 +26,7 @@ public sealed record Patience(int Horses, int FewestWeeks, int MostWeeks, Why Wh
                 weeks.Count,
                 weeks[0],
                 weeks[^1],
-                new Why(
+                Why.Of(
                     "From the day a horse came to the rung to the day it went on from it",
                     [$"{weeks.Count} horses of this yard", $"weeks: {string.Join(", ", weeks)}"],
                     ExerciseFigures.PatienceFrom.Source

@@ -38,4 +38,16 @@ public sealed record Source
 }
 
 /// <summary>Why a number is what it is: the rule, what went into it, and how far to trust it.</summary>
-public sealed record Why(string Rule, IReadOnlyList<string> Inputs, Source Source);
+/// <param name="Rule">The rule, in words.</param>
+/// <param name="Inputs">What went into it, as it is said; read by people only.</param>
+/// <param name="Source">How far to trust it.</param>
+public sealed record Why(string Rule, IReadOnlyList<string> Inputs, Source Source)
+{
+    /// <summary>What went into it, with its numbers; none where it was read back or said in words only.</summary>
+    [JsonIgnore]
+    public IReadOnlyList<Input> Typed { get; private init; } = [];
+
+    /// <summary>A reason whose inputs keep their numbers.</summary>
+    public static Why Of(string rule, IReadOnlyList<Input> inputs, Source source) =>
+        new(rule, [.. inputs.Select(i => i.Says)], source) { Typed = inputs };
+}

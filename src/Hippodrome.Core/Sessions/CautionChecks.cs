@@ -12,23 +12,23 @@ internal static class CautionChecks
 {
     public static readonly PlanRule[] All =
     [
-        new(LamenessHold, c => c.WalkInHandBy is null ? [] : [LedWalk(c)]),
-        new(Restricted, c => [new Mend("Take what is restricted out", Without(c.Plan, p => IsRestricted(c, p)))]),
-        new(TooYoungToRide, c => [LedWalk(c)]),
-        new(TooLongForItsAge, c => [ShortenTo(c.Plan, SessionFigures.InHandMinutes.Value)]),
-        new(TooYoungForRung, c => [new Mend("Take that work out", Without(c.Plan, p => IsTooYoung(c, p)))]),
-        new(FenceWithoutHelper, c => [Helped(c.Plan), new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]),
-        new(RungSkipped, c => [new Mend("Take that work out", Without(c.Plan, p => SkippedIn(c, p) is not null))]),
-        new(RampExceeded, c => [new Mend("Cut it to what its return leaves", Ramped(c, c.Ramp!))]),
-        new(StepsAfterClearance, c => [new Mend("Make it the step it is at", Stepped(c, c.Step!))]),
-        new(FirstMonth, c => [new Mend("Make it a calm sit", Sit(c))]),
-        new(TooManyStepsBack, c =>
+        new(Gravity.FallOrPain, LamenessHold, c => c.WalkInHandBy is null ? [] : [LedWalk(c)]),
+        new(Gravity.HoldAndRefer, Restricted, c => [new Mend("Take what is restricted out", Without(c.Plan, p => IsRestricted(c, p)))]),
+        new(Gravity.Budget, TooYoungToRide, c => [LedWalk(c)]),
+        new(Gravity.Budget, TooLongForItsAge, c => [ShortenTo(c.Plan, SessionFigures.InHandMinutes.Value)]),
+        new(Gravity.Budget, TooYoungForRung, c => [new Mend("Take that work out", Without(c.Plan, p => IsTooYoung(c, p)))]),
+        new(Gravity.Danger, FenceWithoutHelper, c => [Helped(c.Plan), new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]),
+        new(Gravity.Ease, RungSkipped, c => [new Mend("Take that work out", Without(c.Plan, p => SkippedIn(c, p) is not null))]),
+        new(Gravity.Budget, RampExceeded, c => [new Mend("Cut it to what its return leaves", Ramped(c, c.Ramp!))]),
+        new(Gravity.HoldAndRefer, StepsAfterClearance, c => [new Mend("Make it the step it is at", Stepped(c, c.Step!))]),
+        new(Gravity.Budget, FirstMonth, c => [new Mend("Make it a calm sit", Sit(c))]),
+        new(Gravity.Budget, TooManyStepsBack, c =>
             [new Mend("Take the steps back out", Without(c.Plan, p => StepsBack(c, p) > SessionFigures.YoungStepsBack.Value))]
         ),
-        new(SameLegTouches, c =>
+        new(Gravity.HoldAndRefer, SameLegTouches, c =>
             [new Mend("Take the poles and fences out", Without(c.Plan, p => c.SetUpOf(p)?.HasPoles == true || c.IsJumped(p)))]
         ),
-        new(RungNotOpen, c =>
+        new(Gravity.Ease, RungNotOpen, c =>
             [
                 new Mend(
                     "Take that work out",
@@ -38,10 +38,10 @@ internal static class CautionChecks
                 ),
             ]
         ),
-        new(RungWithoutHelper, c =>
+        new(Gravity.Danger, RungWithoutHelper, c =>
             [Helped(c.Plan), new Mend("Take that work out", Without(c.Plan, p => p.Rung is { Helper: true } rung && !rung.IsJumped()))]
         ),
-        new(RaisedPolesWithoutHelper, c =>
+        new(Gravity.Danger, RaisedPolesWithoutHelper, c =>
             [Helped(c.Plan), new Mend("Take the raised poles out", Without(c.Plan, p => c.SetUpOf(p)?.HasRaisedPole == true))]
         ),
     ];
@@ -164,7 +164,7 @@ internal static class CautionChecks
 
         var at = c.Places![rung.Strand];
         var between = Catalogue.Ladder(rung.Strand).Skip(at?.Step ?? 0).Take(rung.Step - 1 - (at?.Step ?? 0)).Select(r => r.Name).ToList();
-        var why = new Why(
+        var why = Why.Of(
             "A rung is climbed on evidence: no more than one above its place",
             [
                 $"it stands {(at is null ? $"not on the ladder of {rung.Strand.Say()} yet" : $"on {at.Name}")}",
@@ -261,7 +261,7 @@ internal static class CautionChecks
                     $"{(cleared.NoLungeing ? "Led" : "The lunge")} first, then the long lines, with a little canter where the tempo holds.",
                 _ => $"First {ground}; then the saddle, {SessionFigures.FirstSaddleAfterHold.Value:0} minutes in walk.",
             },
-            new Why(
+            Why.Of(
                 "After a hold: soundness shown again on the lunge, then long lines, then saddle, each after the one before was level and steady, and one rung down",
                 [$"worked on {cleared.WorkedDays} {(cleared.WorkedDays == 1 ? "day" : "days")} since"],
                 SessionFigures.LightDay.Source
@@ -319,9 +319,9 @@ internal static class CautionChecks
                 early
                     ? $"A sit of four or {SessionFigures.FirstSit.Value} minutes, led in walk both ways; {session.Value} minutes in all at most."
                     : $"{session.Value} minutes in all at most; a few steps of trot.",
-                new Why(
+                Why.Of(
                     "The first month under saddle: four calm sits in walk before a few steps of trot, and short",
-                    [$"{c.CalmSits} calm sits so far", Minutes("{0} minutes planned in the saddle", saddle)],
+                    [$"{c.CalmSits} calm sits so far", InMinutes("{0} minutes planned in the saddle", saddle)],
                     SessionFigures.CalmSits.Source
                 )
             );
@@ -338,7 +338,7 @@ internal static class CautionChecks
                 nameof(TooManyStepsBack),
                 $"{steps} steps back at a time are many for a horse of {c.Age}.",
                 $"Two or {most.Value} at a time, straight.",
-                new Why("Two or three steps back at a time, and straight", [Aged(c), $"{steps} steps"], most.Source)
+                Why.Of("Two or three steps back at a time, and straight", [Aged(c), $"{steps} steps"], most.Source)
             );
     }
 

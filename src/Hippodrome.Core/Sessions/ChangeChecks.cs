@@ -17,12 +17,14 @@ internal static class ChangeChecks
 {
     public static readonly PlanRule[] All =
     [
-        new(ChangesWithoutNumber, c => [new Mend("Two askings, and leave it", Numbered(c))]),
-        new(TooManyChanges, c => [new Mend("Two askings, and leave it", Numbered(c))]),
-        new(ChangesTooEarly, c => [new Mend("Move the changes to the end", ChangesLast(c))]),
-        new(MostlyChanges, c => [new Mend("Take the flying changes out", Without(c.Plan, p => Learned(c).Contains(p)))]),
-        new(ChangesAfterBoilingOver, c => [new Mend("Take the flying changes out", Without(c.Plan, p => Learned(c).Contains(p)))]),
-        new(ChangeNearCorner, c => [new Mend("Take the flying changes out", Without(c.Plan, p => Learned(c).Contains(p)))]),
+        new(Gravity.StopThere, ChangesWithoutNumber, c => [new Mend("Two askings, and leave it", Numbered(c))]),
+        new(Gravity.StopThere, TooManyChanges, c => [new Mend("Two askings, and leave it", Numbered(c))]),
+        new(Gravity.StopThere, ChangesTooEarly, c => [new Mend("Move the changes to the end", ChangesLast(c))]),
+        new(Gravity.StopThere, MostlyChanges, c => [new Mend("Take the flying changes out", Without(c.Plan, p => Learned(c).Contains(p)))]),
+        new(Gravity.Danger, ChangesAfterBoilingOver, c =>
+            [new Mend("Take the flying changes out", Without(c.Plan, p => Learned(c).Contains(p)))]
+        ),
+        new(Gravity.Adjust, ChangeNearCorner, c => [new Mend("Take the flying changes out", Without(c.Plan, p => Learned(c).Contains(p)))]),
     ];
 
     private static PlanFault? ChangesWithoutNumber(PlanContext c) =>
@@ -71,7 +73,7 @@ internal static class ChangeChecks
                 "The flying changes come too early.",
                 $"Move them into the last {limit.Value} minutes of work.",
                 "Exciting work comes late, when the horse has settled",
-                [Minutes("they start {0} minutes before the cool-down", beforeCoolDown - first)],
+                [InMinutes("they start {0} minutes before the cool-down", beforeCoolDown - first)],
                 limit.Source
             );
     }
@@ -88,7 +90,7 @@ internal static class ChangeChecks
                 Minutes("{0} minutes of the work are flying changes.", changes),
                 "Mostly something it can do, and one or two changes at the end.",
                 "Never most of a session while they are learned",
-                [Minutes("{0} minutes of work", work), Minutes("{0} minutes of changes", changes)],
+                [InMinutes("{0} minutes of work", work), InMinutes("{0} minutes of changes", changes)],
                 most.Source
             );
     }
@@ -150,6 +152,6 @@ internal static class ChangeChecks
             .Of(part, c.SetUpOf(part), c.DoseOf(part))
             .Any(any => any.Any(r => r.Strand == Strand.Changes && r.Step >= Catalogue.Rung("changes/single-change").Step));
 
-    private static PlanFault Fault(string rule, string says, string mend, string why, IReadOnlyList<string> inputs, Source source) =>
-        Soft(rule, says, mend, new Why(why, inputs, source));
+    private static PlanFault Fault(string rule, string says, string mend, string why, IReadOnlyList<Input> inputs, Source source) =>
+        Soft(rule, says, mend, Why.Of(why, inputs, source));
 }

@@ -13,18 +13,18 @@ internal static class LegChecks
 {
     public static readonly PlanRule[] All =
     [
-        new(TooManyPoleDays, c =>
+        new(Gravity.Budget, TooManyPoleDays, c =>
             [new Mend("Take the poles out", Without(c.Plan, p => c.SetUpOf(p)?.HasPoles == true)), NextDay(c.Plan, 1)]
         ),
-        new(FencesOnNeighbouringDays, c =>
+        new(Gravity.Budget, FencesOnNeighbouringDays, c =>
             [
                 NextDay(c.Plan, c.Nearby.Any(d => d.Fences && d.On > c.Plan.On) ? 3 : 1),
                 new Mend("Take the fences out", Without(c.Plan, c.IsJumped)),
             ]
         ),
-        new(TooManyFenceDays, c => [new Mend("Take the fences out", Without(c.Plan, c.IsJumped)), NextDay(c.Plan, 2)]),
-        new(TooManyEfforts, c => [FewerEfforts(c, SessionFigures.MostEfforts(c.Horse.Experience).Value)]),
-        new(SameLayoutAgain, c =>
+        new(Gravity.Budget, TooManyFenceDays, c => [new Mend("Take the fences out", Without(c.Plan, c.IsJumped)), NextDay(c.Plan, 2)]),
+        new(Gravity.Budget, TooManyEfforts, c => [FewerEfforts(c, SessionFigures.MostEfforts(c.Horse.Experience).Value)]),
+        new(Gravity.Repeat, SameLayoutAgain, c =>
             [
                 new Mend(
                     "Take it out today",
@@ -32,7 +32,7 @@ internal static class LegChecks
                 ),
             ]
         ),
-        new(PolesInHandTooLong, c =>
+        new(Gravity.Budget, PolesInHandTooLong, c =>
             [
                 new Mend(
                     $"Cut the poles to {SessionFigures.InHandPoles.Value} minutes",
@@ -40,10 +40,10 @@ internal static class LegChecks
                 ),
             ]
         ),
-        new(HotDay, c => c.Heat!.Care == Weather.HeatCare.None ? []
+        new(Gravity.Heat, HotDay, c => c.Heat!.Care == Weather.HeatCare.None ? []
             : c.Heat.Care == Weather.HeatCare.Halve ? [Halved(c)]
             : [new Mend("Walk only", Without(c.Plan, p => IsFast(p) || c.IsJumped(p)))]),
-        new(HeightMissing, c =>
+        new(Gravity.Ease, HeightMissing, c =>
             [
                 new Mend(
                     FormattableString.Invariant($"They are {HeightLimit.Unknown(c).Metres:0.00} m"),
@@ -58,14 +58,14 @@ internal static class LegChecks
                 ),
             ]
         ),
-        new(FenceTooHigh, c => [new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]),
-        new(YoungFences, c =>
+        new(Gravity.Budget, FenceTooHigh, c => [new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]),
+        new(Gravity.Budget, YoungFences, c =>
             [
                 FewerEfforts(c, (int)(SessionFigures.MostEffortsGreen.Value * SessionFigures.YoungBudget.Value)),
                 new Mend("Take the fences out", Without(c.Plan, c.IsJumped)),
             ]
         ),
-        new(BigFenceBeforeCompetition, c => [new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]),
+        new(Gravity.Budget, BigFenceBeforeCompetition, c => [new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]),
     ];
 
     private static PlanFault? TooManyPoleDays(PlanContext c)
@@ -78,7 +78,7 @@ internal static class LegChecks
                 nameof(TooManyPoleDays),
                 $"Poles for the {Ordinal(days)} time in seven days, at age {c.Age}.",
                 "Make it a day without poles.",
-                new Why("Poles at most twice a week for a young horse", [Aged(c), $"{days} pole days in seven"], limit.Source)
+                Why.Of("Poles at most twice a week for a young horse", [Aged(c), $"{days} pole days in seven"], limit.Source)
             );
     }
 
@@ -94,11 +94,7 @@ internal static class LegChecks
                     $"It also jumps on {neighbour.On:dddd d MMMM}, the day {(neighbour.On < c.Plan.On ? "before" : "after")}."
                 ),
                 "Leave a day between.",
-                new Why(
-                    "Jumping days are not neighbours",
-                    [string.Create(CultureInfo.InvariantCulture, $"fences on {neighbour.On:d MMM}")],
-                    Source.CommonPractice
-                )
+                Why.Of("Jumping days are not neighbours", [$"fences on {neighbour.On:d MMM}"], Source.CommonPractice)
             );
     }
 
@@ -112,7 +108,7 @@ internal static class LegChecks
                 nameof(TooManyFenceDays),
                 $"The {Ordinal(days)} jumping day in seven.",
                 "Make it a day without fences.",
-                new Why("At most three jumping days in seven", [$"{days} jumping days in seven"], limit.Source)
+                Why.Of("At most three jumping days in seven", [$"{days} jumping days in seven"], limit.Source)
             );
     }
 
@@ -126,12 +122,9 @@ internal static class LegChecks
                 nameof(TooManyEfforts),
                 string.Create(CultureInfo.InvariantCulture, $"{efforts:0.#} efforts are more than a horse at this stage is asked for."),
                 $"Keep it to {budget.Value}.",
-                new Why(
+                Why.Of(
                     "Fences in a session have a budget; small ones and the second of a bounce count half, poles are counted apart",
-                    [
-                        string.Create(CultureInfo.InvariantCulture, $"{efforts:0.#} efforts counted"),
-                        c.Horse.Experience.ToString().ToLowerInvariant(),
-                    ],
+                    [$"{efforts:0.#} efforts counted", c.Horse.Experience.ToString().ToLowerInvariant()],
                     budget.Source
                 )
             );
@@ -169,7 +162,7 @@ internal static class LegChecks
                 nameof(PolesInHandTooLong),
                 Minutes("{0} minutes of poles in hand are long for a green horse.", minutes),
                 $"Keep them to {limit.Value} minutes, about twice a week.",
-                new Why("A few minutes of poles in hand, about twice a week", [Minutes("{0} minutes planned", minutes)], limit.Source)
+                Why.Of("A few minutes of poles in hand, about twice a week", [InMinutes("{0} minutes planned", minutes)], limit.Source)
             );
     }
 
@@ -216,9 +209,9 @@ internal static class LegChecks
                 nameof(HeightMissing),
                 $"{part.What}: fences without a height.",
                 "Say how high they are.",
-                new Why(
+                Why.Of(
                     "A fence without a height is held to be at the horse's limit",
-                    [string.Create(CultureInfo.InvariantCulture, $"held to be {HeightLimit.Unknown(c).Metres:0.00} m")],
+                    [$"held to be {HeightLimit.Unknown(c).Metres:0.00} m"],
                     SessionFigures.HighestFence(c.Horse.Experience).Source
                 )
             );
@@ -233,12 +226,9 @@ internal static class LegChecks
                 nameof(FenceTooHigh),
                 string.Create(CultureInfo.InvariantCulture, $"A fence of {c.HighestFence.Metres:0.00} m is over this horse's limit."),
                 string.Create(CultureInfo.InvariantCulture, $"{limit.Metres:0.00} m at most."),
-                new Why(
+                Why.Of(
                     "Height by how far the horse has come, and by its next competition",
-                    [
-                        c.Horse.Experience.ToString().ToLowerInvariant(),
-                        string.Create(CultureInfo.InvariantCulture, $"limit {limit.Metres:0.00} m"),
-                    ],
+                    [c.Horse.Experience.ToString().ToLowerInvariant(), $"limit {limit.Metres:0.00} m"],
                     SessionFigures.HighestFence(c.Horse.Experience).Source
                 )
             );
@@ -257,9 +247,9 @@ internal static class LegChecks
                     ? "Fences for the second time in seven days, at age 4."
                     : string.Create(CultureInfo.InvariantCulture, $"{c.EffortsCounted:0.#} efforts are many at age 4."),
                 string.Create(CultureInfo.InvariantCulture, $"Once a week, {most:0.#} efforts at most, a low cross-pole from trot."),
-                new Why(
+                Why.Of(
                     "At four a few small fences, once a week",
-                    [Aged(c), string.Create(CultureInfo.InvariantCulture, $"{c.EffortsCounted:0.#} efforts counted")],
+                    [Aged(c), $"{c.EffortsCounted:0.#} efforts counted"],
                     SessionFigures.YoungBudget.Source
                 )
             );
@@ -283,14 +273,9 @@ internal static class LegChecks
                 nameof(BigFenceBeforeCompetition),
                 $"{aim.Name} is tomorrow, and this is {(nearHeight ? "close to its height" : "a lot of jumping")}.",
                 $"A small grid in stages, {most.Value} efforts at most, nothing within {under.Value * 100:0} cm of the height of the competition.",
-                new Why(
+                Why.Of(
                     "The day before, a light grid keeps a jumper sharp; a big fence takes from tomorrow",
-                    [
-                        string.Create(
-                            CultureInfo.InvariantCulture,
-                            $"{c.EffortsCounted:0.#} efforts counted, highest {c.HighestFence.Metres:0.00} m"
-                        ),
-                    ],
+                    [$"{c.EffortsCounted:0.#} efforts counted, highest {c.HighestFence.Metres:0.00} m"],
                     under.Source
                 )
             );

@@ -108,7 +108,7 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
     {
         var rung = Catalogue.Ladder(Strand.Flatwork)[0];
         var calm = context.CalmSits >= SessionFigures.CalmSits.Value && Allowed(Gait.Trot) == Gait.Trot;
-        var why = new Why(
+        var why = Why.Of(
             "The first month under saddle: four calm sits in walk before a few steps of trot",
             [$"{context.CalmSits} calm sits so far"],
             SessionFigures.CalmSits.Source
@@ -586,7 +586,7 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
                 _lines.Add(line);
             }
 
-            Both(exercise, phase, ridden, new Why(why, [$"{rung.Name} ({rung.Strand.Say()})", exercise.How, .. Started()], source));
+            Both(exercise, phase, ridden, Why.Of(why, [$"{rung.Name} ({rung.Strand.Say()})", exercise.How, .. Started()], source));
             left -= ridden;
         }
 

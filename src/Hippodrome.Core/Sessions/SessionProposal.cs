@@ -107,7 +107,7 @@ public sealed record SessionProposal(SessionEntry Session, IReadOnlyList<Why> Be
                 "",
                 []
             ),
-            [new Why("While it is held: only walking in hand, as the vet has said", [held, $"said by {vet}"], Source.CommonPractice)],
+            [Why.Of("While it is held: only walking in hand, as the vet has said", [held, $"said by {vet}"], Source.CommonPractice)],
             [$"Held: {held}. Only walking in hand, as {vet} has said."]
         );
 

@@ -75,7 +75,7 @@ public sealed record SessionTotals
             ],
             EffortsCounted = doses.Sum(d => d.Counted),
             ExpectedLoad = plan.Parts.Sum(p => p.Minutes * Exertion(p.Gait)),
-            LoadWhy = new Why(
+            LoadWhy = Why.Of(
                 "Expected exertion of each gait times its minutes",
                 [
                     .. plan

@@ -11,12 +11,12 @@ internal static class ShapeChecks
 {
     public static readonly PlanRule[] All =
     [
-        new(WalkFirstTooShort, c => [WalkFirst(c)]),
-        new(NoCoolDown, c => [WalkLast(c.Plan)]),
-        new(NewWorkTooEarly, c => [new Mend("Move the new work to the end", NewWorkLast(c.Plan))]),
-        new(NothingButNewWork, c => [new Mend("Begin with something it does well", WorkBefore(c.Plan))]),
-        new(MoreThanOneNewThing, c => [new Mend("Keep the first new thing only", OneNewThing(c.Plan))]),
-        new(OneReinTooMuch, c =>
+        new(Gravity.Adjust, WalkFirstTooShort, c => [WalkFirst(c)]),
+        new(Gravity.Adjust, NoCoolDown, c => [WalkLast(c.Plan)]),
+        new(Gravity.Adjust, NewWorkTooEarly, c => [new Mend("Move the new work to the end", NewWorkLast(c.Plan))]),
+        new(Gravity.Adjust, NothingButNewWork, c => [new Mend("Begin with something it does well", WorkBefore(c.Plan))]),
+        new(Gravity.Ease, MoreThanOneNewThing, c => [new Mend("Keep the first new thing only", OneNewThing(c.Plan))]),
+        new(Gravity.Adjust, OneReinTooMuch, c =>
             [
                 new Mend(
                     "Ride the work on both reins",
@@ -55,9 +55,9 @@ internal static class ShapeChecks
                 nameof(NoCoolDown),
                 walked == 0 ? "It does not end in a cool-down at walk." : Minutes("Only {0} minutes of walk at the end.", walked),
                 Minutes("Add {0} minutes of walk on a long rein at the end.", needed.Value - walked),
-                new Why(
+                Why.Of(
                     "Five to ten minutes of walk on a long rein bring breath and muscle down",
-                    [Minutes("planned: {0} minutes", walked)],
+                    [InMinutes("planned: {0} minutes", walked)],
                     needed.Source
                 )
             );
@@ -75,9 +75,9 @@ internal static class ShapeChecks
                 nameof(NewWorkTooEarly),
                 Minutes("New work starts {0} minutes before the cool-down.", early),
                 $"Move it into the last {limit.Value} minutes of work: never first, one or two good ones and leave it.",
-                new Why(
+                Why.Of(
                     "New or exciting work comes late, when the horse has settled",
-                    [Minutes("starts {0} minutes before the cool-down", early)],
+                    [InMinutes("starts {0} minutes before the cool-down", early)],
                     limit.Source
                 )
             );
@@ -122,9 +122,9 @@ internal static class ShapeChecks
                 nameof(OneReinTooMuch),
                 string.Create(CultureInfo.InvariantCulture, $"{share:P0} of the work is on the {(left > right ? "left" : "right")} rein."),
                 $"Move some of it to the {(left > right ? "right" : "left")} rein.",
-                new Why(
+                Why.Of(
                     "No rein gets more than 60 % of the work",
-                    [Minutes("left {0} minutes", left), Minutes("right {0} minutes", right)],
+                    [InMinutes("left {0} minutes", left), InMinutes("right {0} minutes", right)],
                     limit.Source
                 )
             );

@@ -11,7 +11,7 @@ internal static class TackChecks
 {
     public static readonly PlanRule[] All =
     [
-        new(TackNotAllowed, c =>
+        new(Gravity.Rider, TackNotAllowed, c =>
             [
                 new Mend(
                     "Leave that piece at home",
@@ -29,7 +29,7 @@ internal static class TackChecks
                 ),
             ]
         ),
-        new(OverdueFeet),
+        new(Gravity.HoldAndRefer, OverdueFeet),
     ];
 
     /// <summary>A bit kept for something else, or for fences higher than these.</summary>
@@ -43,7 +43,7 @@ internal static class TackChecks
                     nameof(TackNotAllowed),
                     $"{tack.Name} is not for {string.Join(" or ", not)}.",
                     "Take what is kept for it, or change what it is for in the passport.",
-                    new Why(
+                    Why.Of(
                         "Each bit and aid is for certain work",
                         [$"{tack.Name} is for {string.Join(", ", tack.For.Select(s => s.Say()))}"],
                         Source.CommonPractice
@@ -57,9 +57,9 @@ internal static class TackChecks
                     nameof(TackNotAllowed),
                     string.Create(CultureInfo.InvariantCulture, $"{tack.Name} is kept for fences from {from.Metres:0.00} m."),
                     "Take a milder one.",
-                    new Why(
+                    Why.Of(
                         "A bit kept for fences above a height is a limit, not a note",
-                        [string.Create(CultureInfo.InvariantCulture, $"highest fence planned {c.HighestFence.Metres:0.00} m")],
+                        [$"highest fence planned {c.HighestFence.Metres:0.00} m"],
                         Source.CommonPractice
                     )
                 );
@@ -76,6 +76,9 @@ internal static class TackChecks
                 nameof(OverdueFeet),
                 string.Create(CultureInfo.InvariantCulture, $"Its feet have been due since {due:d MMMM}."),
                 "Have them seen to before more than light work.",
-                new Why("Feet come before work", c.Feet.Why.Inputs, c.Feet.Why.Source)
+                c.Feet.Why with
+                {
+                    Rule = "Feet come before work",
+                }
             );
 }

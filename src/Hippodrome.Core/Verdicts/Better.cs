@@ -136,7 +136,7 @@ public sealed record Better(string Says, Why Why)
             times,
             new Better(
                 $"{now}; {then}.",
-                new Why(
+                Why.Of(
                     "What has grown most against the last rides that tell of it",
                     [now, then, $"{rides} {(rides == 1 ? "ride" : "rides")} before"],
                     noticed.Source

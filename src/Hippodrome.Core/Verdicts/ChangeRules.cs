@@ -1,4 +1,5 @@
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Verdicts;
 

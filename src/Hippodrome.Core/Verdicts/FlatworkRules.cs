@@ -1,4 +1,5 @@
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 
 namespace Hippodrome.Core.Verdicts;

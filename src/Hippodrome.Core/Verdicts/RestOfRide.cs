@@ -1,3 +1,4 @@
+using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;

@@ -69,7 +69,7 @@ public static class RiddenHabits
                     rule,
                     $"{what} in {amiss.Count} of the last {told.Count} rides tapped: {string.Join(", ", amiss.Select(Number))}{unit}.",
                     mend,
-                    new Why("What was ridden is looked at as a plan is", [.. told.Select(m => $"{Number(m)}{unit}")], source)
+                    Why.Of("What was ridden is looked at as a plan is", [.. told.Select(m => $"{Number(m)}{unit}")], source)
                 ),
             ];
     }

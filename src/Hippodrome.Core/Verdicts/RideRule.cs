@@ -139,7 +139,7 @@ public sealed record RideRule(string Name, Gravity Gravity, VerdictWord Word, Se
             WhyOf(seen)
         );
 
-    private Why WhyOf(Finding seen) => seen.Why ?? new Why(Because, [.. seen.Inputs.Select(i => i.Says)], seen.Source ?? Source);
+    private Why WhyOf(Finding seen) => seen.Why ?? Why.Of(Because, seen.Inputs, seen.Source ?? Source);
 }
 
 /// <summary>The ways in which most rules are written.</summary>

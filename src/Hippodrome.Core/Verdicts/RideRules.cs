@@ -1,3 +1,4 @@
+using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 
 namespace Hippodrome.Core.Verdicts;

@@ -97,13 +97,13 @@ public static class RungRules
                 [],
                 reliability,
                 !IsStopped(rung, rides),
-                new Why(reason, Inputs(rung, rides, VerdictFigures.RunningSessions.Value), VerdictFigures.PoorMark.Source)
+                Why.Of(reason, Inputs(rung, rides, VerdictFigures.RunningSessions.Value), VerdictFigures.PoorMark.Source)
             );
         }
 
         var missing = Missing(context with { Rides = rides });
         var above = Catalogue.Above(rung);
-        var why = new Why(
+        var why = Why.Of(
             $"{rung.SessionsToGoUp.Value} sessions running on this rung, nothing told against it: {rung.Good.Mark:0.#} or more on both reins, tension {rung.Good.LeastTension} or {rung.Good.MostTension}, closing test passed",
             Inputs(rung, rides, rung.SessionsToGoUp.Value),
             rung.SessionsToGoUp.Source
@@ -247,18 +247,19 @@ public static class RungRules
         return all == 0 ? 1 : (double)(passes.Left.Clean + passes.Right.Clean + efforts.Left.Clear + efforts.Right.Clear) / all;
     }
 
-    private static List<string> Inputs(Rung rung, List<RungRide> rides, int most) =>
-        rides.Count == 0
-            ? ["not worked yet"]
-            :
-            [
-                .. rides
-                    .Take(most)
-                    .Select(r =>
-                        string.Create(
-                            CultureInfo.InvariantCulture,
-                            $"{r.On:d MMM}: left {r.Record.Marks.Left?.ToString("0.#", CultureInfo.InvariantCulture) ?? "no mark"}, right {r.Record.Marks.Right?.ToString("0.#", CultureInfo.InvariantCulture) ?? "no mark"}, {Short(rung, r.Record) ?? "good"}"
-                        )
-                    ),
-            ];
+    private static IReadOnlyList<Input> Inputs(Rung rung, List<RungRide> rides, int most) =>
+        rides.Count == 0 ? ["not worked yet"] : [.. rides.Take(most).Select(r => Said(rung, r))];
+
+    private static Input Said(Rung rung, RungRide ride)
+    {
+        var (left, right) = (ride.Record.Marks.Left, ride.Record.Marks.Right);
+        var good = Short(rung, ride.Record) ?? "good";
+        return (left, right) switch
+        {
+            ({ } l, { } r) => $"{ride.On:d MMM}: left {l:0.#}, right {r:0.#}, {good}",
+            ({ } l, null) => $"{ride.On:d MMM}: left {l:0.#}, right no mark, {good}",
+            (null, { } r) => $"{ride.On:d MMM}: left no mark, right {r:0.#}, {good}",
+            _ => $"{ride.On:d MMM}: left no mark, right no mark, {good}",
+        };
+    }
 }

@@ -76,7 +76,7 @@ public sealed record Corridor : SetUp
         var own = card[GaitVariant.WalkMedium].Stride * 0.5;
         var count = Math.Max(1, (int)Math.Round(part / own));
         var step = part * (1.0 / count);
-        var why = new Why(
+        var why = Why.Of(
             "The way from halt to halt in whole steps of this horse's walk",
             [$"from halt to halt: {part}", $"half of its medium walk stride of {own * 2} is {own}", $"{count} steps of {step}"],
             Source.CommonPractice

@@ -48,7 +48,7 @@ internal static class CurveMeasuring
         var radius = fan.Radius.Metres;
         var angle = built.Built.Metres / radius;
         var straight = Distance.FromMetres(2 * radius * Math.Sin(angle / 2));
-        var why = new Why(
+        var why = Why.Of(
             "The arc along the ridden radius is the horse's step, within the trade's range; nearer the centre it is shorter",
             [$"its own step is {own}", $"the trade sets {trade.Value}", built.RoundingSays, $"straight between the middles: {straight}"],
             trade.Source
@@ -88,12 +88,12 @@ internal static class CurveMeasuring
             .Where(w => w.Diameter.Metres >= 2 * CurvedPoles.Tightest.Value && w.Diameter.Metres <= 2 * CurvedPoles.Widest.Value)
             .ToList();
         var needed = quarter * (1.0 / whole);
-        var why = new Why(
+        var why = Why.Of(
             "A quarter of the circle over the horse's stride; the same number is counted in each quarter",
             [
-                FormattableString.Invariant($"circle of {clock.Radius.Metres * 2:0.0} m: a quarter is {quarter}"),
+                $"circle of {clock.Radius.Metres * 2:0.0} m: a quarter is {quarter}",
                 $"{clock.Variant.Say()}: stride {stride}",
-                FormattableString.Invariant($"{strides:0.0} stride lengths, ridden in {whole} of {needed}"),
+                $"{strides:0.0} stride lengths, ridden in {whole} of {needed}",
             ],
             Source.CommonPractice
         );

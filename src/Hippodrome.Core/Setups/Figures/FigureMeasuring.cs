@@ -62,7 +62,7 @@ internal static class FigureMeasuring
         var sideways = Sideways(figure, way.Length, estimate.Stride);
         var closed = figure.Kind is FigureKind.Circle or FigureKind.Spiral;
         var strides = way.Length / estimate.Stride;
-        var why = new Why(
+        var why = Why.Of(
             "Length of the figure over this horse's stride and speed",
             [$"once along: {way.Length}", $"{figure.Variant.Say()}: stride {estimate.Stride}, {estimate.Speed.MetresPerSecond:0.00} m/s"],
             estimate.Why.Source

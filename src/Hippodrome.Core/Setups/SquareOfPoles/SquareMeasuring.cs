@@ -105,13 +105,13 @@ internal sealed class SquareMeasuring
         var length = Distance.FromMetres(Length);
         var needed = length * (1.0 / Count);
         var built = _square.Way == SquareWay.Straight ? _side : new BuiltDistance(length, length, _tape.Say(length), WaySaid());
-        var why = new Why(
+        var why = Why.Of(
             "A side is a whole number of this horse's steps and never under the length of a pole; the corners stay open",
             [
                 $"its own {(IsCanter ? "stride" : "step")} in {_square.Variant.Say()} is {_step}",
                 $"{Said(_steps)} are {_step * _steps}; a pole is {CurvedPoles.PoleLength.Value:0.0} m",
                 _side.RoundingSays,
-                FormattableString.Invariant($"{WaySaid()}: {length}, ridden in {Said(Count)} of {needed}"),
+                $"{WaySaid()}: {length}, ridden in {Said(Count)} of {needed}",
             ],
             Source.CommonPractice
         );
