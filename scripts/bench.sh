@@ -44,7 +44,7 @@ if [ "$what" = properties ]; then
   exit "$code"
 fi
 
-if [ "$what" = all ] || [ "$what" = http ] || [ "$what" = crowd ] || [ "$what" = page ] || [ "$what" = kill ]; then
+if [ "$what" = all ] || [ "$what" = http ] || [ "$what" = crowd ] || [ "$what" = page ] || [ "$what" = judge ] || [ "$what" = kill ]; then
   data=$(mktemp -d "${TMPDIR:-/tmp}/hippodrome-bench.XXXXXX")
   finish() {
     local code=$?
