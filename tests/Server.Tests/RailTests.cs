@@ -1,5 +1,5 @@
-using Hippodrome.Application;
 using System.Text.Json.Nodes;
+using Hippodrome.Application;
 using Hippodrome.Application.Rides;
 using Hippodrome.Application.Setups;
 using Hippodrome.Core.Horses;

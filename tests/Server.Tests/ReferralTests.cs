@@ -85,6 +85,17 @@ public class ReferralTests(App app) : IClassFixture<App>
         await app.Vet.PostAsync($"{at}/outcome", new ReferralOutcomeEntry("a sore muscle, massaged"));
         await app.Trainer.PostAsync($"{Of(horse)}/sessions", Session(App.Today.AddDays(1), setUp: poles));
         (await TodayAsync(horse))["referrals"]!.AsArray().ShouldBeEmpty();
+        (await app.Trainer.GetAsync($"{Of(horse)}/timeline"))
+            .AsArray()
+            .Where(l => (string)l!["what"]! == "referral")
+            .Select(l => (string)l!["says"]!)
+            .ShouldBe(
+                [
+                    "Referred to the vet: touched only on the right rein: left 0 of 6, right 5 of 6",
+                    "What came of it (vet): a sore muscle, massaged",
+                ],
+                ignoreOrder: true
+            );
         (await app.Vet.RefusedAsync(HttpMethod.Post, $"{at}/outcome", new ReferralOutcomeEntry("again"))).Fields.ShouldBe(["word"]);
     }
 

@@ -1,4 +1,5 @@
 using Hippodrome.Application.Rides;
+using Hippodrome.Core.Care;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Storage.Aims;
@@ -19,6 +20,7 @@ public enum Happened
     Cleared,
     Restriction,
     Care,
+    Referral,
     Assessment,
     Competition,
     Measured,
@@ -28,7 +30,7 @@ public enum Happened
 /// <param name="On">The day.</param>
 /// <param name="What">Its kind.</param>
 /// <param name="Says">In words.</param>
-/// <param name="Id">The ride or assessment it opens, if any.</param>
+/// <param name="Id">The ride, assessment or referral it opens, if any.</param>
 public sealed record TimelineLine(DateOnly On, Happened What, string Says, Guid? Id = null);
 
 /// <summary>What happened to a horse, the latest first.</summary>
@@ -60,7 +62,8 @@ public static class TimelineOfHorse
             }
         }
 
-        foreach (var kept in await yard.RestrictionsAsync([horseId]))
+        // What waits for a referral is told with it.
+        foreach (var kept in (await yard.RestrictionsAsync([horseId])).Where(k => k.Restriction.ReferralId is null))
         {
             lines.Add(new(kept.Restriction.Since, Happened.Restriction, $"Restricted by {kept.Restriction.By}: {kept.Restriction.Says}"));
             if (kept.ClearedOn is { } cleared)
@@ -76,6 +79,15 @@ public static class TimelineOfHorse
                 $"{v.Kind}{(v.By.Length > 0 ? $", {v.By}" : "")}{(v.Found.Length > 0 ? $": {v.Found}" : "")}"
             ))
         );
+        foreach (var referral in (await yard.ReferralsAsync(horseId)).Select(k => k.Referral))
+        {
+            lines.Add(new(referral.On, Happened.Referral, $"Referred to the {referral.To.Say()}: {referral.Because}", referral.Id));
+            if (referral.Outcome is { } outcome)
+            {
+                lines.Add(new(outcome.On, Happened.Referral, $"What came of it ({referral.To.Say()}): {outcome.Word}", referral.Id));
+            }
+        }
+
         lines.AddRange(
             (await yard.AssessmentsAsync(horseId)).Select(a => new TimelineLine(
                 a.Assessment.StartedOn,

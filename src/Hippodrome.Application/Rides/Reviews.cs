@@ -1,6 +1,7 @@
 using Hippodrome.Application.Care;
 using Hippodrome.Application.Sessions;
 using Hippodrome.Application.Setups;
+using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Verdicts;
@@ -177,7 +178,11 @@ public static class Reviews
             MinutesByRein = new BothReins<double>(record.ByGait.Sum(g => g.Left), record.ByGait.Sum(g => g.Right)),
             MarksAsymmetry = record.Marks is { Left: { } left, Right: { } right } ? Asymmetry.Index(left, right) : null,
             Heat = judged.Context.Heat,
-            Better = Better.Of(record, pages.ForHabits.SkipWhile(r => r.Id != ride.Id).Skip(1).Select(r => logged[r.Id].Record)),
+            // Pain goes before all praise.
+            Better =
+                judged.Verdicts[0].Gravity == Gravity.FallOrPain
+                    ? null
+                    : Better.Of(record, pages.ForHabits.SkipWhile(r => r.Id != ride.Id).Skip(1).Select(r => logged[r.Id].Record)),
             Verdicts = judged.Verdicts,
             AsAnswered = AsAnswered(judged, pages.Answers.Count == 0 ? null : pages.Answers[0]),
             Habits = RiddenHabits.Of(judged.Horse, pages.ForHabits.Select(r => logged[r.Id].Record), ride.OnDay),

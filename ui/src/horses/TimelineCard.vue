@@ -16,7 +16,9 @@ const to = (l: TimelineLine) =>
     ? { name: 'review', params: { horseId: props.horseId, rideId: l.id! } }
     : l.what === 'assessment'
       ? { name: 'assessment', params: { horseId: props.horseId, assessmentId: l.id! } }
-      : undefined
+      : l.what === 'referral'
+        ? { name: 'referral', params: { horseId: props.horseId, referralId: l.id! } }
+        : undefined
 </script>
 
 <template>
@@ -45,6 +47,7 @@ li.ride {
   border-left-color: var(--walk);
 }
 li.rung,
+li.referral,
 li.assessment {
   border-left-color: var(--straw);
 }
