@@ -10,6 +10,7 @@ import LoadingLines from '../house/LoadingLines.vue'
 import GaitChip from '../house/GaitChip.vue'
 import MinutesBar from '../house/MinutesBar.vue'
 import ProblemNote from '../house/ProblemNote.vue'
+import { idle } from '../house/idle'
 import { inDays, longDay, minutes, opened, shortDay } from '../house/format'
 import { useToday } from '../house/queries'
 import { rides, trains } from '../house/signIn'
@@ -29,6 +30,7 @@ const underWay = ref(new Set<string>())
 const stop = watch(today, async (now) => {
   if (!now || !rides()) return
   stop()
+  await idle()
   const { carry, takenUp } = await import('../rides/rail/carry')
   await carry(now)
   underWay.value = await takenUp()
