@@ -157,9 +157,7 @@ const pathOf = (id: string) => {
                       ? page.patience.mostWeeks
                       : `${page.patience.fewestWeeks} to ${page.patience.mostWeeks}`
                   }}</strong>
-                  {{ page.patience.mostWeeks === 1 ? 'week' : 'weeks' }} here ({{
-                    page.patience.horses
-                  }}
+                  {{ page.patience.mostWeeks === 1 ? 'week' : 'weeks' }} here ({{ page.patience.horses }}
                   horses).
                   <WhyButton :why="page.patience.why" of="these weeks" />
                 </dd>

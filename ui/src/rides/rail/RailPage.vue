@@ -321,7 +321,7 @@ function press(e: KeyboardEvent) {
             parts[0] ? `${parts[0].gait}, ${parts[0].minutes} minutes` : 'in walk'
           }}</small>
         </button>
-        <template v-if="!at.began && sheet.spoken && !blocked">
+        <template v-if="!at.began && sheet.spoken && sheet.session?.manner === 'ridden' && !blocked">
           <button
             v-if="!sheet.spoken.notAlone"
             type="button"
