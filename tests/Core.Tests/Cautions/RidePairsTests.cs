@@ -1,7 +1,7 @@
-using Hippodrome.Core.Measures;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Tests.Rides;
 using Hippodrome.Core.Verdicts;
