@@ -3,7 +3,7 @@ import LinkButton from '../house/LinkButton.vue'
 import Button from 'ant-design-vue/es/button'
 import { useQuery } from '@tanstack/vue-query'
 import Input from 'ant-design-vue/es/input'
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client, Problem } from '../api/client'
 import { newest } from '../api/newest'
@@ -57,6 +57,9 @@ const {
 } = useHistory<SetUpEntry>(newPoleLine())
 const name = ref('')
 const measured = ref<MeasuredSetUp | null>(null)
+/** What is read beneath the drawing follows at rest: a step of a drag is drawn and its distances told, and no more. */
+const settled = useSettled(() => measured.value, 120)
+const shown = computed(() => settled.value ?? measured.value!)
 const unit = ref<LengthUnit>(signedIn.value?.me?.unit ?? 'metres')
 const isChanged = computed(
   () =>
@@ -161,16 +164,16 @@ onMounted(() => addEventListener('keydown', undoByKeys))
 onBeforeUnmount(() => removeEventListener('keydown', undoByKeys))
 
 /** The set-up as a whole, dragged in the arena: it snaps to the lines, and to half metres along them. */
-let from: SetUpEntry | null = null
+const from = shallowRef<SetUpEntry | null>(null)
 function dragWhole(along: number, across: number) {
-  if (!from) {
-    from = entry.value
+  if (!from.value) {
+    from.value = entry.value
     change(entry.value)
   }
-  entry.value = placed(from, along, across)
+  entry.value = placed(from.value, along, across)
 }
 function dropWhole() {
-  from = null
+  from.value = null
 }
 function nudgeWhole(along: number, across: number) {
   change(placed(entry.value, along * 0.5, across, true))
@@ -208,7 +211,7 @@ const { data: beside } = useQuery({
   retry: false,
 })
 const counts = computed(() =>
-  (measured.value?.gaps ?? [])
+  (shown.value?.gaps ?? [])
     .map((gap, i) => ({ counts: gap.between?.counts ?? [], gap: gap.built.text.metres, i }))
     .filter((c) => c.counts.length > 0),
 )
@@ -286,7 +289,7 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
           @drop="drop"
           @nudge="nudge"
         />
-        <SideView v-if="measured.jumps.length" :measured="measured" class="from-side" />
+        <SideView v-if="shown.jumps.length" :measured="shown" class="from-side" />
         <p v-if="trains()" class="row small no-print under gap-14px mt-6px">
           <Button type="link" :disabled="!canUndo" @click="undo">Undo</Button>
           <Button type="link" :disabled="!canRedo" @click="redo">Redo</Button>
@@ -300,7 +303,7 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
           >
         </p>
       </section>
-      <TapeSheet :measured="measured" :horse="passport?.horse.name ?? ''" :say="say" />
+      <TapeSheet :measured="shown" :horse="passport?.horse.name ?? ''" :say="say" />
 
       <ElementRows
         v-if="trains() && isLine(edited)"
@@ -312,49 +315,49 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
 
       <div class="lower grid grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] gap-14px items-start">
         <div class="stack">
-          <FigureCard v-if="measured.figure" :measured="measured" />
+          <FigureCard v-if="shown.figure" :measured="shown" />
           <BuildCard
             v-model:unit="unit"
-            :measured="measured"
+            :measured="shown"
             :short="beside?.kitShort ?? []"
             data-on="card"
           />
-          <StagesCard v-if="measured.stages.length" :measured="measured" data-on="card" />
+          <StagesCard v-if="shown.stages.length" :measured="shown" data-on="card" />
         </div>
 
         <div class="stack">
           <WhyCard
-            v-if="measured.gaps.length"
+            v-if="shown.gaps.length"
             class="no-print"
-            :measured="measured"
+            :measured="shown"
             :horse="passport?.horse.name ?? ''"
             :say="say"
           />
-          <BendCard v-if="measured.bending" :bending="measured.bending" />
+          <BendCard v-if="shown.bending" :bending="shown.bending" />
           <CountsCard v-for="c in counts" :key="c.i" :counts="c.counts" :gap="c.gap" class="no-print" />
-          <NarrowCard v-if="measured.narrow" :narrow="measured.narrow" />
+          <NarrowCard v-if="shown.narrow" :narrow="shown.narrow" />
           <section class="card where grid gap-4px" data-on="card">
             <ArenaDrawing
-              v-if="!measured.figure"
-              :sets="[measured]"
+              v-if="!shown.figure"
+              :sets="[from ? measured : shown]"
               :movable="trains()"
               zoomable
               @drag="dragWhole"
               @drop="dropWhole"
               @nudge="nudgeWhole"
             />
-            <p class="small" :class="{ short: !measured.approach.enough }">{{ measured.approach.says }}</p>
+            <p class="small" :class="{ short: !shown.approach.enough }">{{ shown.approach.says }}</p>
             <p
-              v-if="measured.getaway.says !== measured.approach.says"
+              v-if="shown.getaway.says !== shown.approach.says"
               class="small"
-              :class="{ short: !measured.getaway.enough }"
+              :class="{ short: !shown.getaway.enough }"
             >
-              {{ measured.getaway.says }}
+              {{ shown.getaway.says }}
             </p>
-            <p v-if="measured.toTheBoards" class="small">
-              {{ measured.toTheBoards.toFixed(1) }} m from its poles to the nearest boards.
+            <p v-if="shown.toTheBoards" class="small">
+              {{ shown.toTheBoards.toFixed(1) }} m from its poles to the nearest boards.
             </p>
-            <p v-for="n in measured.notices" :key="n" class="small notice">{{ n }}</p>
+            <p v-for="n in shown.notices" :key="n" class="small notice">{{ n }}</p>
             <p v-for="n in beside?.says ?? []" :key="n" class="small notice no-print">Tonight: {{ n }}</p>
             <RouterLink class="small no-print" to="/arena">Tonight’s arena</RouterLink>
           </section>
