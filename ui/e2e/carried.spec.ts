@@ -44,17 +44,19 @@ test('set-ups, tape sheet and drawing open without a signal, are measured here, 
   await page.getByRole('button', { name: 'Sign out' }).click()
   signedOut(trainer)
   await expect(page.getByLabel('Password')).toBeVisible()
-  const left = await page.evaluate(async () => {
-    const database = await new Promise<IDBDatabase>((opened) => {
-      const opening = indexedDB.open('hippodrome')
-      opening.onsuccess = () => opened(opening.result)
-    })
-    const count = (store: string) =>
-      new Promise<number>((counted) => {
-        const asked = database.transaction(store).objectStore(store).count()
-        asked.onsuccess = () => counted(asked.result)
+  // The door may open before all is wiped.
+  const left = () =>
+    page.evaluate(async () => {
+      const database = await new Promise<IDBDatabase>((opened) => {
+        const opening = indexedDB.open('hippodrome')
+        opening.onsuccess = () => opened(opening.result)
       })
-    return [await count('sheets'), await count('answers')]
-  })
-  expect(left).toEqual([0, 0])
+      const count = (store: string) =>
+        new Promise<number>((counted) => {
+          const asked = database.transaction(store).objectStore(store).count()
+          asked.onsuccess = () => counted(asked.result)
+        })
+      return [await count('sheets'), await count('answers')]
+    })
+  await expect.poll(left).toEqual([0, 0])
 })

@@ -3,10 +3,18 @@ import type { YardToday } from '../../api/schema'
 import { carryCore } from '../../device/core'
 import { signedIn } from '../../house/signIn'
 import { carriedPaths } from './carriedPaths'
-import { findAnswer, isRenewed, keepAnswer, keepSheet, sheetKey, sheetsOf, tidy } from './pocket'
+import { findAnswer, forget, isRenewed, keepAnswer, keepSheet, sheetKey, sheetsOf, tidy } from './pocket'
 
 /** Horses whose set-ups were taken along since this page was opened: Today is looked at often, and they change seldom. */
 const taken = new Set<string>()
+
+const isIn = (person: string) => signedIn.value?.me?.id === person
+
+/** Keeps something while its person is signed in: what comes after signing out is wiped like all before it. */
+async function keepFor(person: string, keep: () => Promise<unknown>) {
+  if (isIn(person)) await keep()
+  if (!isIn(person)) await forget(person)
+}
 
 /** Puts what is planned for today into the pocket, so that it can be ridden without a signal. */
 export async function carry(today: YardToday) {
@@ -22,7 +30,8 @@ export async function carry(today: YardToday) {
           }),
         )
         if (await isRenewed(sheetKey(me.id, horse.id, session.id))) continue
-        await keepSheet(me.id, sheet, Date.parse(sheet.now) - (asked + Date.now()) / 2)
+        const skew = Date.parse(sheet.now) - (asked + Date.now()) / 2
+        await keepFor(me.id, () => keepSheet(me.id, sheet, skew))
       } catch {
         // Without a signal, or with a full device, there is what was carried before.
       }
@@ -41,7 +50,9 @@ export async function carry(today: YardToday) {
 export async function carrySetUps(person: string, horseId: string) {
   for (const path of carriedPaths(horseId)) {
     const answer = await fetch(path)
-    if (answer.ok) await keepAnswer(person, horseId, path, await answer.json())
+    if (!answer.ok) continue
+    const said = await answer.json()
+    await keepFor(person, () => keepAnswer(person, horseId, path, said))
   }
   taken.add(horseId)
 }
