@@ -316,12 +316,7 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
       <div class="lower grid grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] gap-14px items-start">
         <div class="stack">
           <FigureCard v-if="shown.figure" :measured="shown" />
-          <BuildCard
-            v-model:unit="unit"
-            :measured="shown"
-            :short="beside?.kitShort ?? []"
-            data-on="card"
-          />
+          <BuildCard v-model:unit="unit" :measured="shown" :short="beside?.kitShort ?? []" data-on="card" />
           <StagesCard v-if="shown.stages.length" :measured="shown" data-on="card" />
         </div>
 
