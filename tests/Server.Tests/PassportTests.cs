@@ -35,6 +35,26 @@ public class PassportTests(App app) : IClassFixture<App>
         ((string)passport["standing"]!["says"]!).ShouldBe("Walk, trot and gallop only, fences to 0.40 m; no grids");
     }
 
+    /// <summary>From the end of the first four weeks on; with the pictures of both days.</summary>
+    [Fact]
+    public async Task Then_and_now_are_compared_once_the_book_is_old_enough_with_a_picture_of_each()
+    {
+        var horse = await app.AddHorseAsync();
+        async Task<string> RodeAsync(int daysAgo)
+        {
+            var ride = await RideAsync(app, Ride() with { On = App.Today.AddDays(-daysAgo) }, horse);
+            await app.Trainer.PutAsync($"{ride}/photos/{Guid.NewGuid()}", Jpeg);
+            return ride.Split('/')[^1];
+        }
+
+        await RodeAsync(40);
+        (await app.Trainer.GetAsync($"{Of(horse)}/then-and-now"))["compared"].ShouldBeNull();
+        var (old, late) = (await RodeAsync(90), await RodeAsync(2));
+        var view = await app.Trainer.GetAsync($"{Of(horse)}/then-and-now");
+        ((string)view["compared"]!["then"]!).ShouldBe("2026-02-14");
+        ((string)view["photoThen"]!["rideId"]!, (string)view["photoNow"]!["rideId"]!).ShouldBe((old, late));
+    }
+
     [Fact]
     public async Task Two_restrictions_that_contradict_are_both_kept_with_a_clear_word()
     {
