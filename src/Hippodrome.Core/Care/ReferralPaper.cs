@@ -48,6 +48,34 @@ public sealed record ReferralDay(
 
     private static int Hit(EffortCount side) => side.Rub + side.Knock;
 
+    /// <summary>What it told, in words.</summary>
+    public string Says
+    {
+        get
+        {
+            List<string> said = [];
+            if (Touches > 0)
+            {
+                said.Add($"{Touches} {(Touches == 1 ? "touch" : "touches")}");
+            }
+
+            if (Refusals > 0)
+            {
+                said.Add($"{Refusals} stopped or ran out");
+            }
+
+            return string.Join(", ", [.. said, .. Signs.Select(s => $"{s.Sign.Say()}{OnRein(s.Rein)}")]);
+        }
+    }
+
+    private static string OnRein(Rein? rein) =>
+        rein switch
+        {
+            null => "",
+            Rein.Both => " on both reins",
+            _ => $" on the {rein.ToString()!.ToLowerInvariant()} rein",
+        };
+
     internal bool TellsSomething => Touches > 0 || Legs.Count > 0 || Signs.Count > 0 || Refusals > 0;
 }
 
@@ -140,35 +168,11 @@ public sealed record ReferralPaper
 
         foreach (var day in paper.Days)
         {
-            Line($"{day.On:d MMMM}: {SayDay(day)}.");
+            Line($"{day.On:d MMMM}: {day.Says}.");
         }
 
         return text.ToString();
     }
 
     private static string Of(TouchedOf side) => $"{side.Touched} of {side.All}";
-
-    /// <summary>What a day told, in words.</summary>
-    internal static string SayDay(ReferralDay day)
-    {
-        List<string> said = [];
-        if (day.Touches > 0)
-        {
-            said.Add($"{day.Touches} {(day.Touches == 1 ? "touch" : "touches")}");
-        }
-
-        if (day.Refusals > 0)
-        {
-            said.Add($"{day.Refusals} stopped or ran out");
-        }
-
-        said.AddRange(
-            day.Signs.Select(s =>
-                s.Rein is { } rein
-                    ? $"{s.Sign.Say()} on {(rein == Rein.Both ? "both reins" : $"the {rein.ToString().ToLowerInvariant()} rein")}"
-                    : s.Sign.Say()
-            )
-        );
-        return string.Join(", ", said);
-    }
 }

@@ -44,11 +44,11 @@ public sealed record Better(string Says, Why Why)
 
         var (wasLeft, wasRight) = (last.Average(r => r.Marks.Left!.Value), last.Average(r => r.Marks.Right!.Value));
         var isLeft = wasLeft <= wasRight;
-        var (is_, was) = isLeft ? (left, wasLeft) : (right, wasRight);
+        var (today, was) = isLeft ? (left, wasLeft) : (right, wasRight);
         return Grown(
-            is_ - was,
+            today - was,
             VerdictFigures.BetterMark,
-            $"The {(isLeft ? "left" : "right")} rein, its weaker one: a mark of {is_:0.#}",
+            $"The {(isLeft ? "left" : "right")} rein, its weaker one: a mark of {today:0.#}",
             $"{was:0.#} before",
             last.Count
         );
@@ -62,11 +62,11 @@ public sealed record Better(string Says, Why Why)
             return null;
         }
 
-        var (is_, was) = (Math.Abs(left - right), last.Average(r => Math.Abs(r.Marks.Left!.Value - r.Marks.Right!.Value)));
+        var (today, was) = (Math.Abs(left - right), last.Average(r => Math.Abs(r.Marks.Left!.Value - r.Marks.Right!.Value)));
         return Grown(
-            was - is_,
+            was - today,
             VerdictFigures.BetterMark,
-            is_ < 0.05 ? (FormattableString)$"Left and right came out even" : $"Left and right came nearer: {is_:0.#} apart",
+            today < 0.05 ? (FormattableString)$"Left and right came out even" : $"Left and right came nearer: {today:0.#} apart",
             $"{was:0.#} apart before",
             last.Count
         );

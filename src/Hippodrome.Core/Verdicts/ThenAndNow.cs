@@ -66,7 +66,7 @@ public sealed record ThenAndNow
     {
         ArgumentNullException.ThrowIfNull(horse);
         ArgumentNullException.ThrowIfNull(moves);
-        var (was, is_) = (Exercises.Places.Of(horse, MovesBy(then, moves)), Exercises.Places.Of(horse, moves));
+        var (was, stands) = (Exercises.Places.Of(horse, MovesBy(then, moves)), Exercises.Places.Of(horse, moves));
         var (cardThen, cardNow) = (StrideCard.For(horse.Height, strides.Where(s => s.On <= then)), StrideCard.For(horse.Height, strides));
         return new ThenAndNow
         {
@@ -74,8 +74,8 @@ public sealed record ThenAndNow
             Places =
             [
                 .. Catalogue
-                    .Strands.Where(s => (was[s] ?? is_[s]) is not null)
-                    .Select(s => new PlaceThenAndNow(s, was[s]?.Name, is_[s]?.Name, (is_[s]?.Step ?? 0) - (was[s]?.Step ?? 0))),
+                    .Strands.Where(s => (was[s] ?? stands[s]) is not null)
+                    .Select(s => new PlaceThenAndNow(s, was[s]?.Name, stands[s]?.Name, (stands[s]?.Step ?? 0) - (was[s]?.Step ?? 0))),
             ],
             MarksThen = Mean(marks, then),
             MarksNow = Mean(marks, today),

@@ -11,7 +11,7 @@ import { longDay, opened, shortDay } from '../house/format'
 import { keys } from '../house/keys'
 import { clears } from '../house/signIn'
 import { done } from '../house/undo'
-import { careWords, legWords, referredWords, reinWords, signWords } from '../house/words'
+import { careWords, legWords, referredWords } from '../house/words'
 import ReferralOutcome from './ReferralOutcome.vue'
 import TouchedLegs from './TouchedLegs.vue'
 
@@ -32,14 +32,6 @@ const told = computed(() => Object.values(paper.value?.legs ?? {}).some((n) => n
 const passed = computed(() => (paper.value?.passes.left.all ?? 0) + (paper.value?.passes.right.all ?? 0) > 0)
 const print = () => window.print()
 
-const saw = (d: ReferralDay) =>
-  [
-    ...(d.touches ? [`${d.touches} ${d.touches === 1 ? 'touch' : 'touches'}`] : []),
-    ...(d.refusals ? [`${d.refusals} stopped or ran out`] : []),
-    ...d.signs.map(
-      (s) => `${signWords[s.sign].toLowerCase()}${s.rein ? `, ${reinWords[s.rein].toLowerCase()} rein` : ''}`,
-    ),
-  ].join('; ')
 const byLeg = (d: ReferralDay) =>
   (Object.entries(d.legs) as [keyof typeof legWords, number][])
     .map(([leg, n]) => `${legWords[leg].toLowerCase()} ${n}`)
@@ -116,7 +108,7 @@ async function send() {
             :columns="[
               { key: 'day', title: 'Day' },
               { key: 'rider', title: 'Rider', says: (d) => d.rider },
-              { key: 'saw', title: 'Seen', says: saw },
+              { key: 'saw', title: 'Seen', says: (d) => d.says },
               { key: 'legs', title: 'By leg', says: byLeg },
               {
                 key: 'marks',
