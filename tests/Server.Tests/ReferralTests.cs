@@ -1,6 +1,7 @@
 using System.Text.Json.Nodes;
 using Hippodrome.Application.Horses;
 using Hippodrome.Application.Rides;
+using Hippodrome.Core.Aims;
 using Hippodrome.Core.Care;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
@@ -39,10 +40,35 @@ public class ReferralTests(App app) : IClassFixture<App>
     private async Task<JsonNode> TodayAsync(Horse horse) =>
         (await app.Trainer.GetAsync("/api/today"))["horses"]!.AsArray().Single(h => (string)h!["horse"]!["id"]! == horse.Id.ToString())!;
 
+    private static bool IsWaiting(Rung? rung) => rung is not null && (rung.Strand == Strand.Poles || rung.IsJumped());
+
+    /// <summary>The rungs of a session proposed on poles.</summary>
+    private async Task<List<Rung?>> ProposedAsync(Horse horse)
+    {
+        var proposed = await app.Trainer.PostAsync($"{Of(horse)}/sessions/propose", Wanted(Strand.Poles));
+        return [.. proposed["session"]!["parts"]!.AsArray().Select(p => Catalogue.Find((string?)p!["rungId"] ?? ""))];
+    }
+
+    /// <summary>The kinds of session in a block for poles and fences.</summary>
+    private async Task<List<string>> PlannedAsync(Horse horse)
+    {
+        var plan = await app.Trainer.PostAsync(
+            $"{Of(horse)}/blocks/plan",
+            ShortBlock with
+            {
+                Discipline = Discipline.Jumping,
+                Focus = [Strand.Poles],
+            }
+        );
+        return [.. plan["weeks"]!.AsArray().SelectMany(w => w!["sessions"]!.AsArray()).Select(s => (string)s!["kind"]!)];
+    }
+
     [Fact]
     public async Task Accepting_it_opens_one_referral_that_holds_poles_and_fences_until_it_is_answered()
     {
         var (horse, ride) = await TouchesOnOneReinAsync();
+        (await ProposedAsync(horse)).ShouldContain(r => IsWaiting(r), "or nothing is shown by what comes after");
+        (await PlannedAsync(horse)).ShouldContain(kind => Waiting.Contains(kind), "or nothing is shown by what comes after");
         var answer = new AnswerEntry("TouchesOneSideOnly", true, ReferTo: ReferredTo.Vet);
         var answered = await app.Trainer.PostAsync($"{ride}/answers", answer);
         await app.Trainer.PostAsync($"{ride}/answers", answer);
@@ -56,17 +82,8 @@ public class ReferralTests(App app) : IClassFixture<App>
             .Faults.ShouldHaveSingleItem()
             .Says.ShouldContain("touched only on the right rein");
         await app.Trainer.PostAsync($"{Of(horse)}/sessions", Session(App.Today.AddDays(3)));
-        var proposed = await app.Trainer.PostAsync($"{Of(horse)}/sessions/propose", Wanted(Strand.Poles));
-        proposed["session"]!["parts"]!
-            .AsArray()
-            .Select(p => Catalogue.Find((string?)p!["rungId"] ?? ""))
-            .ShouldNotContain(r => r != null && (r.Strand == Strand.Poles || r.IsJumped()));
-        var plan = await app.Trainer.PostAsync($"{Of(horse)}/blocks/plan", Block with { Focus = [Strand.Jumping, Strand.Poles] });
-        plan["weeks"]!
-            .AsArray()
-            .SelectMany(w => w!["sessions"]!.AsArray())
-            .Select(s => (string)s!["kind"]!)
-            .ShouldNotContain(kind => Waiting.Contains(kind));
+        (await ProposedAsync(horse)).ShouldNotContain(r => IsWaiting(r));
+        (await PlannedAsync(horse)).ShouldNotContain(kind => Waiting.Contains(kind));
         var today = await TodayAsync(horse);
         ((int)today["referrals"]![0]!["daysOpen"]!).ShouldBe(0);
         today["warnings"]!.AsArray().ShouldNotContain(w => ((string)w!["text"]!).Contains("Restricted"));
