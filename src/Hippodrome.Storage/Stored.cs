@@ -57,6 +57,7 @@ public static class Stored
         // 2: the fault as it was shown.
         new("kept-faults", typeof(KeptFaults), body => body),
         new("block", typeof(BlockEntry)),
+        new("plan-to-keep", typeof(AcceptPlanEntry)),
         new("block-plan", typeof(BlockPlan), OlderPlans.PlanOfFirst),
         new("placed-session", typeof(PlacedSession), OlderPlans.SessionOfFirst),
         new("roster", typeof(RosterEntry)),

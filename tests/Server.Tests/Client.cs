@@ -39,13 +39,17 @@ public sealed class Client(HttpClient http, Guid id)
             address,
             json is null ? null : new StringContent(json, Encoding.UTF8, "application/json")
         );
-        // Long work is asked after until it is done, as the interface does.
-        while (answer.StatusCode == HttpStatusCode.Accepted && method == HttpMethod.Post)
+        return method == HttpMethod.Post ? await FollowAsync(answer) : answer;
+    }
+
+    /// <summary>Long work is asked after until it is done, as the interface does.</summary>
+    public async Task<HttpResponseMessage> FollowAsync(HttpResponseMessage answer)
+    {
+        var at = answer.Headers.Location;
+        while (answer.StatusCode == HttpStatusCode.Accepted)
         {
             await Task.Delay(20);
-            var job = await SendContentAsync(HttpMethod.Get, answer.Headers.Location!.ToString(), null);
-            job.Headers.Location ??= answer.Headers.Location;
-            answer = job;
+            answer = await SendContentAsync(HttpMethod.Get, at!.ToString(), null);
         }
 
         return answer;

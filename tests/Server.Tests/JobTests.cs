@@ -85,6 +85,32 @@ public class JobTests(App app) : IClassFixture<App>
         (await DoneAsync(app.Trainer, $"/api/jobs/{job}")).StatusCode.ShouldBe(HttpStatusCode.InternalServerError);
     }
 
+    /// <summary>What is kept and that it was are one: neither a stopped order nor a server that died halfway leaves half of it.</summary>
+    [Fact]
+    public async Task A_plan_is_kept_once_however_often_its_order_is_taken_on()
+    {
+        var (horse, made) = (await app.AddHorseAsync(), Guid.NewGuid());
+        var order = new JobOrder(Guid.NewGuid(), app.Trainer.Id, "keep-block", horse.Id)
+        {
+            Keeping = new AcceptPlanEntry(Entry: FourWeeks),
+            Creation = new OrderedCreation(made, [1, 2, 3]),
+        };
+        await OrderedBeforeAsync(order, $"{AtWork}");
+        await SetAsync(order.Id, "state = 'Ended'");
+        await PassAsync();
+        (await app.Trainer.GetAsync($"{Calls.Of(horse)}/blocks")).AsArray().ShouldBeEmpty();
+
+        await SetAsync(order.Id, "state = 'Working', tries = 1, asked_at = now(), beat_at = now() - interval '20 seconds'");
+        await PassAsync();
+        (await DoneAsync(app.Trainer, $"/api/jobs/{order.Id}")).StatusCode.ShouldBe(HttpStatusCode.OK);
+        var sentAgain = order with { Id = Guid.NewGuid() };
+        await OrderedBeforeAsync(sentAgain);
+        await PassAsync();
+        var answer = await Client.JsonAsync(await DoneAsync(app.Trainer, $"/api/jobs/{sentAgain.Id}"));
+        ((string)answer["id"]!).ShouldBe(made.ToString());
+        (await app.Trainer.GetAsync($"{Calls.Of(horse)}/blocks")).AsArray().Count.ShouldBe(1);
+    }
+
     [Fact]
     public async Task Planning_that_nobody_asks_after_ends()
     {
@@ -143,14 +169,23 @@ public class JobTests(App app) : IClassFixture<App>
         app.Trainer.SendContentAsync(HttpMethod.Post, PlanOfBramble, JsonContent.Create(entry, options: Json.Options));
 
     /// <summary>A share of the week that was ordered on another server, and stands in the queue like this.</summary>
-    private async Task<Guid> OrderedBeforeAsync(Guid personId, string standing = "done = 0", Guid? yardId = null)
+    private Task<Guid> OrderedBeforeAsync(Guid personId, string standing = "done = 0", Guid? yardId = null) =>
+        OrderedBeforeAsync(new JobOrder(Guid.NewGuid(), personId, "share-week", Monday: Monday), standing, yardId);
+
+    private async Task<Guid> OrderedBeforeAsync(JobOrder order, string standing = "done = 0", Guid? yardId = null)
     {
-        var id = Guid.NewGuid();
         await using var yard = await app.Database.OpenYardAsync(yardId ?? app.YardId);
-        (await yard.OrderJobAsync(new JobOrder(id, personId, "share-week", null, null, null, Monday))).ShouldBeTrue();
-        await yard.ExecuteAsync($"update job set ordered_at = now() - interval '1 minute', {standing} where id = @id", new { id });
+        (await yard.OrderJobAsync(order)).ShouldBeTrue();
+        await yard.ExecuteAsync($"update job set ordered_at = now() - interval '1 minute', {standing} where id = @Id", new { order.Id });
         await yard.CommitAsync();
-        return id;
+        return order.Id;
+    }
+
+    private async Task SetAsync(Guid id, string standing)
+    {
+        await using var yard = await app.Database.OpenYardAsync(app.YardId);
+        await yard.ExecuteAsync($"update job set {standing} where id = @id", new { id });
+        await yard.CommitAsync();
     }
 
     /// <summary>An order by this server's people, which wakes it: what waits before it is done first.</summary>

@@ -11,22 +11,6 @@ using Hippodrome.Storage.People;
 
 namespace Hippodrome.Application.Blocks;
 
-/// <summary>Some of the changes of a plan made again, or all of them.</summary>
-/// <param name="Number">The version they were seen on.</param>
-/// <param name="Entry">Other inputs, where they were changed.</param>
-/// <param name="Accepted">Sessions whose change is taken over; all of them if left out.</param>
-/// <param name="Because">Why, for the record.</param>
-/// <param name="Seen">
-/// The new plan as it was seen: where it comes out otherwise by now, nothing is kept. Left out, it is kept as it comes out.
-/// </param>
-public sealed record AcceptPlanEntry(
-    int? Number = null,
-    BlockEntry? Entry = null,
-    IReadOnlyList<Guid>? Accepted = null,
-    string? Because = null,
-    IReadOnlyList<SeenPlaced?>? Seen = null
-);
-
 /// <summary>A block to be kept.</summary>
 /// <param name="Entry">Its inputs.</param>
 /// <param name="Seen">
@@ -74,7 +58,13 @@ public static class PlanningBlocks
         return refusal is null ? plan! : refusal;
     }
 
-    public static async Task<Answer<BlockView>> AddAsync(Guid horseId, KeepBlockEntry keep, Visit visit, CancellationToken cancel)
+    public static async Task<Answer<BlockView>> AddAsync(
+        Guid horseId,
+        KeepBlockEntry keep,
+        Visit visit,
+        IProgress<PlanProgress>? progress,
+        CancellationToken cancel
+    )
     {
         if (keep.Entry is not { } entry)
         {
@@ -83,7 +73,7 @@ public static class PlanningBlocks
 
         await visit.Yard.LockAsync(horseId);
         var id = visit.NewId;
-        var (block, plan, refusal) = await PlanAsync(horseId, id, entry, visit, null, cancel);
+        var (block, plan, refusal) = await PlanAsync(horseId, id, entry, visit, progress, cancel);
         if (refusal is not null)
         {
             return refusal;
@@ -126,6 +116,7 @@ public static class PlanningBlocks
         Guid blockId,
         AcceptPlanEntry entry,
         Visit visit,
+        IProgress<PlanProgress>? progress,
         CancellationToken cancel
     )
     {
@@ -147,7 +138,7 @@ public static class PlanningBlocks
             return Refusal.Changed(await BlockViews.ShowAsync(visit, kept), entry);
         }
 
-        var (planned, again, refusal) = await ReplanAsync(kept, entry.Entry, visit, null, cancel);
+        var (planned, again, refusal) = await ReplanAsync(kept, entry.Entry, visit, progress, cancel);
         if (refusal is not null)
         {
             return refusal;

@@ -17,7 +17,12 @@ public static class BlockEndpoints
             )
             .Needs(Access.Trains)
             .Orders<BlockPlan>();
-        api.MapPost("/horses/{horseId}/blocks", PlanningBlocks.AddAsync).Needs(Access.Trains).Creates();
+        api.MapPost("/horses/{horseId}/blocks", (Guid horseId, KeepBlockEntry entry, Visit visit, Ordering jobs) =>
+                jobs.OrderAsync(JobKind.KeepBlock, visit, horseId, keeping: new AcceptPlanEntry(Entry: entry.Entry, Seen: entry.Seen))
+            )
+            .Needs(Access.Trains)
+            .Orders<BlockView>()
+            .CreatesInTurn();
         api.MapGet("/horses/{horseId}/blocks/{blockId:guid}", PlanningBlocks.OneAsync).Needs(Access.Reads);
         api.MapPost(
                 "/horses/{horseId}/blocks/{blockId:guid}/again",
@@ -26,7 +31,14 @@ public static class BlockEndpoints
             )
             .Needs(Access.Trains)
             .Orders<Replanned>();
-        api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/accept", PlanningBlocks.AcceptAsync).Needs(Access.Trains).Creates();
+        api.MapPost(
+                "/horses/{horseId}/blocks/{blockId:guid}/accept",
+                (Guid horseId, Guid blockId, AcceptPlanEntry entry, Visit visit, Ordering jobs) =>
+                    jobs.OrderAsync(JobKind.AcceptPlan, visit, horseId, blockId, keeping: entry)
+            )
+            .Needs(Access.Trains)
+            .Orders<BlockView>()
+            .CreatesInTurn();
         api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/versions/{number:int}/restore", PlanningBlocks.RestoreAsync)
             .Needs(Access.Trains);
         api.MapPost("/horses/{horseId}/blocks/{blockId:guid}/end", PlanningBlocks.EndAsync).Needs(Access.Trains).Creates();

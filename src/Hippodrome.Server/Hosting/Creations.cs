@@ -32,25 +32,26 @@ public static class Creations
         return Guid.TryParse(request.Headers[Header].FirstOrDefault(), out var id) && id != Guid.Empty ? id : null;
     }
 
-    private static async ValueTask<object?> MakeOnceAsync(
-        EndpointFilterInvocationContext context,
-        EndpointFilterDelegate next,
-        bool answersAnew
+    /// <summary>The same for what is ordered here and made when its turn in the queue comes.</summary>
+    public static RouteHandlerBuilder CreatesInTurn(this RouteHandlerBuilder builder) =>
+        builder
+            .WithMetadata(new CreationMetadata(AnswersAnew: false))
+            .AddEndpointFilter(async (context, next) => RefuseBadId(context.HttpContext.Request) ?? await next(context));
+
+    /// <summary>What was sent, and where, so that the same is known again.</summary>
+    internal static byte[] Content(HttpContext http) =>
+        SHA256.HashData([.. Encoding.UTF8.GetBytes($"{http.Request.Path}{http.Request.QueryString}\n"), .. http.WholeBody()]);
+
+    /// <summary>Makes something under an id, or answers what was answered when it was made.</summary>
+    internal static async ValueTask<object?> MakeOnceAsync(
+        Visit visit,
+        Guid id,
+        byte[] content,
+        IServiceProvider services,
+        Func<ValueTask<object?>> makeAsync,
+        bool answersAnew = false
     )
     {
-        var http = context.HttpContext;
-        if (!http.Request.Headers.ContainsKey(Header))
-        {
-            return await next(context);
-        }
-
-        if (IdGiven(http.Request) is not { } id)
-        {
-            return Problems.Faulty(Header, "This is no id to make something under.", "Send a UUID of your own, a new one for each thing.");
-        }
-
-        var visit = (Visit)http.Items[typeof(Visit)]!;
-        var content = Content(http);
         if (await visit.Yard.BeginCreationAsync(id, visit.Me.Id, content) is { } before)
         {
             if (before.ByPerson != visit.Me.Id || !before.Content.AsSpan().SequenceEqual(content))
@@ -63,19 +64,40 @@ public static class Creations
             }
 
             return before.Answer is not null ? Results.Text(before.Answer, "application/json")
-                : answersAnew ? await next(context)
+                : answersAnew ? await makeAsync()
                 : Problems.Problem(StatusCodes.Status409Conflict, "This was made some days ago.", "Load the page again to see it.");
         }
 
-        var answer = (await next(context)).AsHttp();
+        var answer = (await makeAsync()).AsHttp();
         if (!answersAnew && Good(answer) is { } value)
         {
-            var json = http.RequestServices.GetRequiredService<IOptions<JsonOptions>>().Value.SerializerOptions;
+            var json = services.GetRequiredService<IOptions<JsonOptions>>().Value.SerializerOptions;
             await visit.Yard.KeepAnswerAsync(id, JsonSerializer.Serialize(value, value.GetType(), json));
         }
 
         return answer;
     }
+
+    private static ValueTask<object?> MakeOnceAsync(EndpointFilterInvocationContext context, EndpointFilterDelegate next, bool answersAnew)
+    {
+        var http = context.HttpContext;
+        return RefuseBadId(http.Request) is { } refusal ? ValueTask.FromResult<object?>(refusal)
+            : IdGiven(http.Request) is { } id
+                ? MakeOnceAsync(
+                    (Visit)http.Items[typeof(Visit)]!,
+                    id,
+                    Content(http),
+                    http.RequestServices,
+                    () => next(context),
+                    answersAnew
+                )
+            : next(context);
+    }
+
+    private static Microsoft.AspNetCore.Http.HttpResults.ProblemHttpResult? RefuseBadId(HttpRequest request) =>
+        request.Headers.ContainsKey(Header) && IdGiven(request) is null
+            ? Problems.Faulty(Header, "This is no id to make something under.", "Send a UUID of your own, a new one for each thing.")
+            : null;
 
     /// <summary>What a good answer holds; null where it was refused: then nothing is committed, this neither.</summary>
     private static object? Good(object? answer) =>
@@ -85,7 +107,4 @@ public static class Creations
             IValueHttpResult value => value.Value,
             var plain => plain,
         };
-
-    private static byte[] Content(HttpContext http) =>
-        SHA256.HashData([.. Encoding.UTF8.GetBytes($"{http.Request.Path}{http.Request.QueryString}\n"), .. http.WholeBody()]);
 }

@@ -17,11 +17,32 @@ internal sealed record JobKind(string Name, Func<JobOrder, Visit, IProgress<Plan
         await PlanningBlocks.AgainAsync(order.HorseId!.Value, order.BlockId!.Value, new AgainEntry(order.Entry), visit, progress, cancel)
     );
 
+    public static readonly JobKind KeepBlock = new("keep-block", async (order, visit, progress, cancel) =>
+        await PlanningBlocks.AddAsync(
+            order.HorseId!.Value,
+            new KeepBlockEntry(order.Keeping!.Entry, order.Keeping.Seen),
+            visit,
+            progress,
+            cancel
+        )
+    );
+
+    public static readonly JobKind AcceptPlan = new("accept-plan", async (order, visit, progress, cancel) =>
+        await PlanningBlocks.AcceptAsync(order.HorseId!.Value, order.BlockId!.Value, order.Keeping!, visit, progress, cancel)
+    );
+
     public static readonly JobKind ShareWeek = new("share-week", async (order, visit, _, cancel) =>
         await WeekOfYard.ShareAsync(new WeekEntry(order.Monday), visit, cancel)
     );
 
-    private static readonly Dictionary<string, JobKind> ByName = new[] { PlanBlock, PlanAgain, ShareWeek }.ToDictionary(k => k.Name);
+    private static readonly Dictionary<string, JobKind> ByName = new[]
+    {
+        PlanBlock,
+        PlanAgain,
+        KeepBlock,
+        AcceptPlan,
+        ShareWeek,
+    }.ToDictionary(k => k.Name);
 
     /// <exception cref="KeyNotFoundException">No build of ours ordered this.</exception>
     public static JobKind Of(JobOrder order) => ByName[order.Kind];

@@ -81,13 +81,24 @@ internal sealed partial class JobRunner(
         var watching = WatchAsync(job, watch, wanted, over.Token);
         try
         {
-            var (status, answer) = job.Tries > MostTries ? await FailedAsync() : await AnswerAsync(job, watch, wanted.Token);
+            await using var yard = await database.OpenYardAsync(job.YardId, wanted.Token);
+            var (status, answer) = job.Tries > MostTries ? await FailedAsync() : await AnswerAsync(yard, job, watch, wanted.Token);
             // Stopped halfway it has found half a plan, which nobody is shown.
-            if (!wanted.IsCancellationRequested)
+            if (wanted.IsCancellationRequested)
             {
-                await using var yard = await database.OpenYardAsync(job.YardId, stopping);
-                await yard.AnswerJobAsync(job.Id, status, answer);
-                await yard.CommitAsync();
+                return;
+            }
+
+            if (status < 400)
+            {
+                // What is kept and that it is kept are one transaction: done once, however often it is taken on.
+                await EndAsync(yard, job, status, answer);
+            }
+            else
+            {
+                await yard.DisposeAsync();
+                await using var another = await database.OpenYardAsync(job.YardId, stopping);
+                await EndAsync(another, job, status, answer);
             }
         }
         catch (OperationCanceledException) when (wanted.IsCancellationRequested)
@@ -127,10 +138,18 @@ internal sealed partial class JobRunner(
         }
     }
 
-    /// <summary>What comes of a job, as its POST would have answered. Who ordered it may have been taken off the yard meanwhile.</summary>
-    private async Task<(int Status, string Answer)> AnswerAsync(TakenJob job, Watch watch, CancellationToken wanted)
+    /// <summary>Nothing of a job that was stopped meanwhile is kept.</summary>
+    private static async Task EndAsync(YardSession yard, TakenJob job, int status, string answer)
     {
-        await using var yard = await database.OpenYardAsync(job.YardId, wanted);
+        if (await yard.AnswerJobAsync(job.Id, status, answer))
+        {
+            await yard.CommitAsync();
+        }
+    }
+
+    /// <summary>What comes of a job, as its POST would have answered. Who ordered it may have been taken off the yard meanwhile.</summary>
+    private async Task<(int Status, string Answer)> AnswerAsync(YardSession yard, TakenJob job, Watch watch, CancellationToken wanted)
+    {
         var order = await yard.FindJobOrderAsync(job.Id);
         var me = order is null ? null : (await yard.FindPersonAsync(order.PersonId))?.Value;
         if (order is null || me is null || (order.HorseId is { } horse && await yard.FindHorseAsync(horse) is null))
@@ -143,10 +162,15 @@ internal sealed partial class JobRunner(
             return await WriteAsync(refusal);
         }
 
-        var visit = Visits.Of(yard, me, await yard.ThisYardAsync(), clock, Guid.NewGuid());
+        var visit = Visits.Of(yard, me, await yard.ThisYardAsync(), clock, order.Creation?.Id ?? Guid.NewGuid());
+        await using var scope = scopes.CreateAsyncScope();
         try
         {
-            return await WriteAsync((IResult)(await JobKind.Of(order).DoAsync(order, visit, watch, wanted)).AsHttp()!);
+            async ValueTask<object?> DoAsync() => (await JobKind.Of(order).DoAsync(order, visit, watch, wanted)).AsHttp();
+            var result = order.Creation is { } made
+                ? await Creations.MakeOnceAsync(visit, made.Id, made.Content, scope.ServiceProvider, DoAsync)
+                : await DoAsync();
+            return await WriteAsync((IResult)result!);
         }
         catch (Exception e) when (e is not OperationCanceledException and not Npgsql.NpgsqlException)
         {

@@ -1,5 +1,6 @@
 using Hippodrome.Application;
 using Hippodrome.Core.Blocks;
+using Hippodrome.Core.Measures;
 using Hippodrome.Server.Hosting;
 using Hippodrome.Storage.Jobs;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -35,10 +36,26 @@ internal sealed class Ordering(JobBell bell, IHttpContextAccessor request)
         Guid? horseId = null,
         Guid? blockId = null,
         BlockEntry? entry = null,
-        DateOnly? monday = null
+        DateOnly? monday = null,
+        AcceptPlanEntry? keeping = null
     )
     {
-        var order = new JobOrder(Guid.NewGuid(), visit.Me.Id, kind.Name, horseId, blockId, entry, monday);
+        // All else is checked when its turn comes; words that no database takes could not even wait.
+        var words = new Checks();
+        words.OptionalText("name", (entry ?? keeping?.Entry)?.Name, 80);
+        words.OptionalText("because", keeping?.Because, 300);
+        if (words.Faults.Count > 0)
+        {
+            return (ProblemHttpResult)Problems.Of(Refusal.Faulty(words.Faults));
+        }
+
+        var http = request.HttpContext!;
+        var order = new JobOrder(Guid.NewGuid(), visit.Me.Id, kind.Name, horseId, blockId, entry, monday)
+        {
+            Keeping = keeping,
+            Creation =
+                keeping is not null && Creations.IdGiven(http.Request) is { } id ? new OrderedCreation(id, Creations.Content(http)) : null,
+        };
         if (!await visit.Yard.OrderJobAsync(order))
         {
             return Problems.Problem(
@@ -49,7 +66,7 @@ internal sealed class Ordering(JobBell bell, IHttpContextAccessor request)
         }
 
         // The order is kept before the first byte of the answer leaves, and then there is something to be found.
-        request.HttpContext!.Response.OnStarting(() =>
+        http.Response.OnStarting(() =>
         {
             bell.Ring();
             return Task.CompletedTask;

@@ -17,7 +17,25 @@ public enum JobState
 /// <param name="BlockId">For which block, if for one.</param>
 /// <param name="Entry">What is to go into the block, if anything was typed.</param>
 /// <param name="Monday">The week, if it is about one.</param>
-public sealed record JobOrder(Guid Id, Guid PersonId, string Kind, Guid? HorseId, Guid? BlockId, BlockEntry? Entry, DateOnly? Monday);
+public sealed record JobOrder(
+    Guid Id,
+    Guid PersonId,
+    string Kind,
+    Guid? HorseId = null,
+    Guid? BlockId = null,
+    BlockEntry? Entry = null,
+    DateOnly? Monday = null
+)
+{
+    /// <summary>The plan that is kept when its turn comes; null where nothing is.</summary>
+    public AcceptPlanEntry? Keeping { get; init; }
+
+    /// <summary>The id what is kept is made under, and a hash of what was sent; null where its maker gave none.</summary>
+    public OrderedCreation? Creation { get; init; }
+}
+
+/// <summary>What a job makes once, however often it is ordered.</summary>
+public sealed record OrderedCreation(Guid Id, byte[] Content);
 
 /// <summary>How far a job is.</summary>
 /// <param name="State">Waiting, at work, or ended.</param>
@@ -46,8 +64,9 @@ public static class JobStore
                     and (select count(*) from job_order o join job j on j.id = o.id
                         where o.yard_id = @yard and o.person_id = @PersonId and j.state <> 'Ended') < @mostOfAPerson),
             ordered as (
-                insert into job_order (yard_id, id, person_id, kind, horse_id, block_id, entry, monday)
-                select @yard, @Id, @PersonId, @Kind, @HorseId, @BlockId, @entry::jsonb, @Monday from room)
+                insert into job_order (yard_id, id, person_id, kind, horse_id, block_id, entry, monday, keeping, creation, content)
+                select @yard, @Id, @PersonId, @Kind, @HorseId, @BlockId, @entry::jsonb, @Monday, @keeping::jsonb, @creation, @content
+                from room)
             insert into job (id, yard_id) select @Id, @yard from room
             """,
             new
@@ -59,6 +78,9 @@ public static class JobStore
                 order.BlockId,
                 entry = order.Entry is null ? null : Stored.Write(order.Entry),
                 order.Monday,
+                keeping = order.Keeping is null ? null : Stored.Write(order.Keeping),
+                creation = order.Creation?.Id,
+                content = order.Creation?.Content,
                 most = MostInAll,
                 mostOfAPerson = MostOfAPerson,
             }
@@ -93,16 +115,16 @@ public static class JobStore
         (
             await yard.FindAsync<OrderRow>(
                 """
-                select id, person_id, kind, horse_id, block_id, entry::text as entry, monday from job_order
-                where yard_id = @yard and id = @id
+                select id, person_id, kind, horse_id, block_id, entry::text as entry, monday, keeping::text as keeping, creation, content
+                from job_order where yard_id = @yard and id = @id
                 """,
                 new { id }
             )
         )?.ToOrder();
 
-    /// <summary>Keeps what came of a job, unless it was stopped meanwhile.</summary>
-    public static Task AnswerJobAsync(this YardSession yard, Guid id, int status, string answer) =>
-        yard.ExecuteAsync(
+    /// <summary>Keeps what came of a job. False: it was stopped meanwhile, and nothing of it may be kept.</summary>
+    public static async Task<bool> AnswerJobAsync(this YardSession yard, Guid id, int status, string answer) =>
+        await yard.ExecuteAsync(
             """
             with ended as (update job set state = 'Ended' where id = @id and yard_id = @yard and state = 'Working' returning id)
             update job_order set status = @status, answer = @answer where yard_id = @yard and id in (select id from ended)
@@ -113,7 +135,7 @@ public static class JobStore
                 status,
                 answer,
             }
-        );
+        ) == 1;
 
     /// <summary>Forgets these jobs, with what came of them.</summary>
     public static Task ForgetJobsAsync(this YardSession yard, IEnumerable<Guid> ids) =>
@@ -125,9 +147,24 @@ public static class JobStore
             new { ids = ids.ToArray() }
         );
 
-    private sealed record OrderRow(Guid Id, Guid PersonId, string Kind, Guid? HorseId, Guid? BlockId, string? Entry, DateOnly? Monday)
+    private sealed record OrderRow(
+        Guid Id,
+        Guid PersonId,
+        string Kind,
+        Guid? HorseId,
+        Guid? BlockId,
+        string? Entry,
+        DateOnly? Monday,
+        string? Keeping,
+        Guid? Creation,
+        byte[]? Content
+    )
     {
         public JobOrder ToOrder() =>
-            new(Id, PersonId, Kind, HorseId, BlockId, Entry is null ? null : Stored.Read<BlockEntry>(Entry), Monday);
+            new(Id, PersonId, Kind, HorseId, BlockId, Entry is null ? null : Stored.Read<BlockEntry>(Entry), Monday)
+            {
+                Keeping = Keeping is null ? null : Stored.Read<AcceptPlanEntry>(Keeping),
+                Creation = Creation is { } id ? new OrderedCreation(id, Content!) : null,
+            };
     }
 }
