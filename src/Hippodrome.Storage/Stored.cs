@@ -50,9 +50,10 @@ public static class Stored
     [
         // 2: a family more.
         new("set-up", typeof(SetUpEntry), body => body),
-        // 2: what stands is told.
-        new("ride-event", typeof(RideEvent), body => body),
-        new("ride-totals", typeof(RideTotals)),
+        // 2: what stands is told. 3: askings, sides and places, questions, work from the ground.
+        new("ride-event", typeof(RideEvent), body => body, body => body),
+        // 2: more signs.
+        new("ride-totals", typeof(RideTotals), body => body),
         new("own-exercise", typeof(OwnExerciseEntry)),
         // 2: the fault as it was shown.
         new("kept-faults", typeof(KeptFaults), body => body),

@@ -38,7 +38,7 @@ public class RideStoreTests(StoreFixture store) : IClassFixture<StoreFixture>
             new RiderNow(Guid.NewGuid(), At, "Tam"),
             new RideEnded(Guid.NewGuid(), At),
             new JumpTold(Guid.NewGuid(), At, Guid.NewGuid(), TakeOff.Long, Rein.Left, true, JumpCause.Hand),
-            new ChangeRidden(Guid.NewGuid(), At, Rein.Left, ChangeQuality.ShortBehind, ChangePlace.Diagonal),
+            new ChangeRidden(Guid.NewGuid(), At, Rein.Left, ChangeQuality.ShortBehind, ArenaPlace.Diagonal),
             new StridesCounted(Guid.NewGuid(), At, null, GaitVariant.CanterWorking, Rein.Left, 14.6, 3, true, 3),
             new YieldSteps(Guid.NewGuid(), At, Rein.Right, 4, 2),
             new AdviceAnswered(Guid.NewGuid(), At, "RanOut", false),
@@ -46,6 +46,15 @@ public class RideStoreTests(StoreFixture store) : IClassFixture<StoreFixture>
             new LegTouched(Guid.NewGuid(), At, Leg.RightHind, 3),
             new Fell(Guid.NewGuid(), At, Faller.Rider, true),
             new Stands(Guid.NewGuid(), At, 1, RebuiltCrossPole),
+            new Attempted(Guid.NewGuid(), At, Movement.Halt, Answered.Reminded, null, ArenaPlace.CentreLine) { Word = AttemptWord.ByLeg },
+            new SeriesRidden(Guid.NewGuid(), At, 4, 5, 3, Rein.Left, 2, ArenaPlace.Diagonal) { InTest = true },
+            new MoreTold(Guid.NewGuid(), At, Guid.NewGuid(), Rein.Left, ArenaPlace.Gate, FrightenedOf.Filler, true, false),
+            new AskedAgain(Guid.NewGuid(), At, Guid.NewGuid(), Answered.Alone),
+            new QuestionRidden(Guid.NewGuid(), At, QuestionKind.Water, QuestionWay.In, QuestionHow.Looked),
+            new Travelled(Guid.NewGuid(), At, TravelHow.Steadied),
+            new MannerNow(Guid.NewGuid(), At, Manner.InHand, Rein.Right),
+            new TackLooked(Guid.NewGuid(), At, false, true, true, false, 7),
+            new TestAnswered(Guid.NewGuid(), At, OpeningTest.VoiceAnswered, false),
         ];
 
     private static readonly CrossPoleEntry RebuiltCrossPole = new()

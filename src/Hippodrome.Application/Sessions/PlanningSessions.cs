@@ -1,4 +1,5 @@
 using Hippodrome.Core.Exercises;
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;

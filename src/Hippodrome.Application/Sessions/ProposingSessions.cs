@@ -1,3 +1,4 @@
+using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
 
 namespace Hippodrome.Application.Sessions;

@@ -65,9 +65,9 @@ public static class SessionKinds
     public static Manner Manner(this SessionKind kind) =>
         kind switch
         {
-            SessionKind.InHand => Sessions.Manner.InHand,
-            SessionKind.Lunge => Sessions.Manner.Lunged,
-            _ => Sessions.Manner.Ridden,
+            SessionKind.InHand => Horses.Manner.InHand,
+            SessionKind.Lunge => Horses.Manner.Lunged,
+            _ => Horses.Manner.Ridden,
         };
 
     /// <summary>The ladder a session of this kind works on; null where none is climbed.</summary>

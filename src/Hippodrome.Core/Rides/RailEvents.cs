@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 
@@ -38,16 +39,6 @@ public enum ChangeQuality
     None,
 }
 
-/// <summary>Where it was asked.</summary>
-public enum ChangePlace
-{
-    Diagonal,
-    LongSide,
-    ShortSide,
-    Circle,
-    CentreLine,
-}
-
 /// <summary>From now on this gait, until another or a pause. At the rail the first one begins the ride.</summary>
 public sealed record GaitNow(Guid Id, DateTimeOffset At, Gait Gait) : RideEvent(Id, At)
 {
@@ -84,10 +75,10 @@ public sealed record RideEnded(Guid Id, DateTimeOffset At) : RideEvent(Id, At)
     internal override void Check(Checks checks, string at) { }
 }
 
-/// <summary>More about a jump that was tapped before: whatever was seen of it.</summary>
+/// <summary>More about a jump, or a way over poles, that was tapped before: whatever was seen of it.</summary>
 /// <param name="Id">Made by the client.</param>
 /// <param name="At">When it was tapped.</param>
-/// <param name="Jump">The event of the jump.</param>
+/// <param name="Jump">The event of the jump, or of the pass.</param>
 /// <param name="TakeOff">Close, good or long.</param>
 /// <param name="LandedOn">The lead it landed on.</param>
 /// <param name="ChangedBeforeTurn">A wrong lead was mended before the turn.</param>
@@ -102,6 +93,10 @@ public sealed record JumpTold(
     JumpCause? Cause
 ) : RideEvent(Id, At)
 {
+    /// <summary>Untidy, though it went.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public bool Untidy { get; init; }
+
     internal override void Check(Checks checks, string at)
     {
         checks.That(Jump != Id, $"{at}.jump", "This does not say which jump.", "Name the event of the jump.");
@@ -115,8 +110,16 @@ public sealed record JumpTold(
 /// <param name="To">The new lead.</param>
 /// <param name="Quality">How it came.</param>
 /// <param name="Where">Where it was asked.</param>
-public sealed record ChangeRidden(Guid Id, DateTimeOffset At, Rein To, ChangeQuality Quality, ChangePlace Where) : RideEvent(Id, At)
+public sealed record ChangeRidden(Guid Id, DateTimeOffset At, Rein To, ChangeQuality Quality, ArenaPlace Where) : RideEvent(Id, At)
 {
+    /// <summary>How the asking was answered; alone where nobody said.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Answered? Answered { get; init; }
+
+    /// <summary>As the test has it, and not as training.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public bool InTest { get; init; }
+
     internal override void Check(Checks checks, string at) =>
         checks.That(To != Rein.Both, $"{at}.to", "A change goes to one lead.", "Left or right.");
 }
@@ -129,7 +132,7 @@ public sealed record ChangeRidden(Guid Id, DateTimeOffset At, Rein To, ChangeQua
 /// <param name="Rein">On which rein.</param>
 /// <param name="Metres">The distance between, from inside to inside.</param>
 /// <param name="Strides">Strides between; the bound over the poles is not counted.</param>
-/// <param name="OverPoles">Between ground poles, where n strides take n + 1 stride lengths; only these tell the stride.</param>
+/// <param name="OverPoles">Between ground poles, where n strides take n + 1 stride lengths.</param>
 /// <param name="Planned">The count that was planned.</param>
 public sealed record StridesCounted(
     Guid Id,
@@ -143,10 +146,19 @@ public sealed record StridesCounted(
     int? Planned
 ) : RideEvent(Id, At)
 {
+    /// <summary>Which gap of the line, from 1; null where it has one.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public int? Gap { get; init; }
+
+    /// <summary>Ridden as it goes and not for a count: only this tells the horse's own stride.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public bool AsItGoes { get; init; }
+
     internal override void Check(Checks checks, string at)
     {
         checks.Number($"{at}.metres", Metres, 2, 120, "m");
         checks.Whole($"{at}.strides", Strides, 0, 40, "strides");
+        checks.That(Gap is null or (>= 1 and <= 20), $"{at}.gap", "The line has no such gap.", "Count the gaps from the first.");
     }
 }
 

@@ -60,6 +60,37 @@ public sealed record CountedTimes(int Strides, int Times);
 /// <summary>Steps sideways away from one leg.</summary>
 public sealed record StepCount(int Asked, int Given);
 
+/// <summary>Minutes in which the horse was worked so.</summary>
+public sealed record MannerMinutes(Manner Manner, double Minutes);
+
+/// <summary>Touches of one element of what stood in a part.</summary>
+/// <param name="Part">The part of the plan.</param>
+/// <param name="Element">Which, from 1 as it is ridden.</param>
+/// <param name="Leg">The leg, where it was seen.</param>
+/// <param name="Times">How often.</param>
+public sealed record ElementTouched(int? Part, int Element, Leg? Leg, int Times)
+{
+    internal static IReadOnlyList<ElementTouched> Of(RideTaps taps) =>
+        [
+            .. taps
+                .Events.Select(Of)
+                .OfType<(RideEvent Event, int Element, Leg? Leg, int Times)>()
+                .Where(t => t.Times > 0)
+                .GroupBy(t => (Part: taps.Timeline.PartOf(t.Event), t.Element, t.Leg))
+                .OrderBy(g => g.Key)
+                .Select(g => new ElementTouched(g.Key.Part, g.Key.Element, g.Key.Leg, g.Sum(t => t.Times))),
+        ];
+
+    private static (RideEvent Event, int Element, Leg? Leg, int Times)? Of(RideEvent e) =>
+        e switch
+        {
+            PolesPassed { Element: { } at, Touched: > 0 } p => (e, at, p.Leg, p.Touched),
+            Efforts { Element: { } at, Outcome: EffortOutcome.Rub or EffortOutcome.Knock } f => (e, at, f.Leg, f.Count),
+            LegTouched { Element: { } at } l => (e, at, l.Leg, l.Count),
+            _ => null,
+        };
+}
+
 /// <summary>What only a recorder at the rail can tell.</summary>
 public sealed record RailRecord
 {
@@ -100,6 +131,33 @@ public sealed record RailRecord
 
     public required IReadOnlyList<string> Next { get; init; }
 
+    /// <summary>Every asking of a movement, in order.</summary>
+    public required IReadOnlyList<Attempt> Attempts { get; init; }
+
+    /// <summary>Every sign with all that was told of it, in order.</summary>
+    public required IReadOnlyList<SignTold> Signs { get; init; }
+
+    /// <summary>Questions across country, each way by itself.</summary>
+    public required IReadOnlyList<QuestionTold> Questions { get; init; }
+
+    /// <summary>How it went from fence to fence across country.</summary>
+    public required IReadOnlyDictionary<TravelHow, int> Travels { get; init; }
+
+    /// <summary>Goes over a narrow fence, by where it was crossed.</summary>
+    public required IReadOnlyDictionary<NarrowWhere, int> Narrow { get; init; }
+
+    /// <summary>Touches told by the element that was touched.</summary>
+    public required IReadOnlyList<ElementTouched> Elements { get; init; }
+
+    /// <summary>Minutes by how the horse was worked, where that was told.</summary>
+    public required IReadOnlyList<MannerMinutes> Manners { get; init; }
+
+    /// <summary>Tests that open the next part: the last answer to each.</summary>
+    public required IReadOnlyList<TestAnswered> Tests { get; init; }
+
+    /// <summary>Rig and tack as they were looked at last; null where nobody said.</summary>
+    public required TackLooked? Tack { get; init; }
+
     internal static RailRecord Of(RideTaps taps)
     {
         var (events, timeline) = (taps.Events, taps.Timeline);
@@ -138,6 +196,22 @@ public sealed record RailRecord
             AdviceLeft = [.. events.OfType<AdviceAnswered>().Where(a => !a.Accepted).Select(a => a.Rule)],
             Stood = [.. events.OfType<Stands>().GroupBy(s => s.Part).OrderBy(g => g.Key).Select(g => g.Last())],
             Next = [.. events.OfType<NextToDo>().Select(n => n.Text)],
+            Attempts = Told.Attempts(taps),
+            Signs = Told.Signs(taps),
+            Questions = QuestionTold.Of(events),
+            Travels = events.OfType<Travelled>().CountBy(t => t.How).OrderBy(t => t.Key).ToDictionary(),
+            Narrow = events.OfType<Efforts>().Where(e => e.Over is not null).CountBy(e => e.Over!.Value).OrderBy(n => n.Key).ToDictionary(),
+            Elements = ElementTouched.Of(taps),
+            Manners =
+            [
+                .. timeline
+                    .Stretches.Where(s => s.Manner is not null)
+                    .GroupBy(s => s.Manner!.Value)
+                    .OrderBy(g => g.Key)
+                    .Select(g => new MannerMinutes(g.Key, Math.Round(g.Sum(s => s.Minutes), 2))),
+            ],
+            Tests = [.. events.OfType<TestAnswered>().GroupBy(t => t.Test).OrderBy(g => g.Key).Select(g => g.Last())],
+            Tack = events.OfType<TackLooked>().LastOrDefault(),
         };
     }
 
@@ -220,7 +294,7 @@ public sealed record RailRecord
     /// <summary>Of each jump the latest word on each thing counts; a jump taken back tells nothing.</summary>
     private static JumpsTold TellJumps(IReadOnlyList<RideEvent> events)
     {
-        var jumps = events.OfType<Efforts>().Select(e => e.Id).ToHashSet();
+        var jumps = events.Where(e => e is Efforts or PolesPassed).Select(e => e.Id).ToHashSet();
         var told = events
             .OfType<JumpTold>()
             .Where(t => jumps.Contains(t.Jump))

@@ -39,26 +39,63 @@ internal sealed record RideCounts
     /// <summary>Every mark for the right rein, in order.</summary>
     public required IReadOnlyList<double> RightMarks { get; init; }
 
+    /// <summary>Series in half of which or more the same hind was late: the one that was so most often.</summary>
+    public required (Rein Side, int Times) HindLateInSeries { get; init; }
+
+    /// <summary>Askings that were worse so many times running as teach nothing any more.</summary>
+    public required (Movement Movement, int Times) WorseRunning { get; init; }
+
+    /// <summary>Jumps that ran out, by the side of the horse's way they ran out to.</summary>
+    public required IReadOnlyDictionary<Rein, int> RanOut { get; init; }
+
+    /// <summary>Goes that were untidy, though they went.</summary>
+    public required int Untidy { get; init; }
+
+    /// <summary>Calm goes one after the other over what stands now, up to the last.</summary>
+    public required int CalmGoes { get; init; }
+
     /// <summary>Every jump, by where it was jumped.</summary>
     public required IReadOnlyList<JumpedAt> Jumped { get; init; }
 
-    public static RideCounts OfNothing { get; } = Of(RideTaps.Of(RideLog.Kept([])));
+    public static RideCounts OfNothing { get; } = OfEmpty();
 
     private const int Tense = 3;
 
-    internal static RideCounts Of(RideTaps taps)
+    private static RideCounts OfEmpty()
+    {
+        var taps = RideTaps.Of(RideLog.Kept([]));
+        return Of(taps, RailRecord.Of(taps));
+    }
+
+    internal static RideCounts Of(RideTaps taps, RailRecord rail)
     {
         var events = taps.Events;
+        var signs = rail.Signs.Where(s => s.Counts).ToList();
         var tension = events.OfType<TensionSeen>().ToList();
         return new RideCounts
         {
-            Signs = Count(events.OfType<SignSeen>()),
-            NewSigns = Count(events.OfType<SignSeen>().Where(s => s.Known is null)),
+            Signs = Count(signs),
+            NewSigns = Count(signs.Where(s => !s.Known)),
             WrongLandings = CountWrongLandings(events),
             YieldsRefused = events.OfType<YieldSteps>().Count(y => y.Given == 0),
             TenseAfterChange = events.SkipWhile(e => e is not ChangeRidden).OfType<TensionSeen>().Count(t => t.Tension == Tense),
             TenseRunning = tension.Zip(tension.Skip(1)).Count(pair => pair.First.Tension >= Tense && pair.Second.Tension >= Tense),
             QuickenedAfter = [.. events.OfType<SignSeen>().Where(Quickens).Select(s => FastMinutesUntil(taps.Timeline, taps.At(s)))],
+            HindLateInSeries = events
+                .OfType<SeriesRidden>()
+                .Where(s => s.LateBehind is not null && s.Late >= Math.Ceiling(s.Planned * RideFigures.LateHalf.Value))
+                .CountBy(s => s.LateBehind!.Value)
+                .OrderByDescending(s => s.Value)
+                .Select(s => (s.Key, s.Value))
+                .FirstOrDefault(),
+            WorseRunning = Worse.Running(rail.Attempts, tension),
+            RanOut = events
+                .OfType<Efforts>()
+                .Where(e => e.Outcome is EffortOutcome.RunOutLeft or EffortOutcome.RunOutRight)
+                .GroupBy(e => e.Outcome == EffortOutcome.RunOutLeft ? Rein.Left : Rein.Right)
+                .ToDictionary(g => g.Key, g => g.Sum(e => e.Count)),
+            Untidy = events.OfType<JumpTold>().Where(t => t.Untidy).Select(t => t.Jump).Distinct().Count(),
+            CalmGoes = Rides.CalmGoes.Of(events),
             LeftMarks = MarksOf(events, Rein.Left),
             RightMarks = MarksOf(events, Rein.Right),
             Jumped =
@@ -67,16 +104,23 @@ internal sealed record RideCounts
                     .OfType<Efforts>()
                     .GroupBy(e => (Part: taps.Timeline.PartOf(e), e.SetUpId, e.HeightMetres, Stood: taps.StoodAt(e)))
                     .Select(g => new JumpedAt(g.Key.Part, g.Key.SetUpId, g.Key.HeightMetres, g.Sum(e => e.Count)) { Stood = g.Key.Stood }),
+                .. events
+                    .OfType<QuestionRidden>()
+                    .Where(q => q.IsJumped)
+                    .GroupBy(q => taps.Timeline.PartOf(q))
+                    .Select(g => new JumpedAt(null, null, RideFigures.QuestionHeight.Value, g.Count())),
             ],
         };
     }
 
-    private static Dictionary<Sign, int> Count(IEnumerable<SignSeen> signs) =>
+    private static Dictionary<Sign, int> Count(IEnumerable<SignTold> signs) =>
         signs.GroupBy(s => s.Sign).OrderBy(g => g.Key).ToDictionary(g => g.Key, g => g.Count());
 
     private static int CountWrongLandings(IReadOnlyList<RideEvent> events)
     {
-        var reins = events.OfType<Efforts>().ToDictionary(e => e.Id, e => e.Rein);
+        var reins = events
+            .Where(e => e is Efforts or PolesPassed)
+            .ToDictionary(e => e.Id, e => e is Efforts jump ? jump.Rein : ((PolesPassed)e).Rein);
         return events.OfType<JumpTold>().Count(t => t.LandedOn is { } on && reins.TryGetValue(t.Jump, out var rein) && rein != on);
     }
 

@@ -15,27 +15,14 @@ public enum EffortOutcome
     Stop,
 }
 
-/// <summary>What the rider or the helper saw or felt, as chips to tap.</summary>
-public enum Sign
+/// <summary>Where a horse went over a narrow fence; its sides are those of the horse's way.</summary>
+public enum NarrowWhere
 {
-    OffOrUnlevel,
-    SoreBack,
-    HeatInLeg,
-    Tired,
-    RushedBold,
-    RushedWorried,
-    AddedStride,
-    FlatAndLong,
-    DriftedLeft,
-    DriftedRight,
-    WrongLead,
-    TempoLost,
-    RefusedYield,
-    HeadUpShortNeck,
-    BehindBitOrLeg,
-    BrokeIntoCanter,
-    Spooked,
-    Distracted,
+    Middle,
+    ALittleLeft,
+    ALittleRight,
+    OffTheLeftEdge,
+    OffTheRightEdge,
 }
 
 /// <summary>
@@ -72,6 +59,15 @@ public enum Sign
 [JsonDerivedType(typeof(LegTouched), "legTouched")]
 [JsonDerivedType(typeof(Fell), "fell")]
 [JsonDerivedType(typeof(Stands), "stands")]
+[JsonDerivedType(typeof(Attempted), "attempted")]
+[JsonDerivedType(typeof(SeriesRidden), "seriesRidden")]
+[JsonDerivedType(typeof(MoreTold), "moreTold")]
+[JsonDerivedType(typeof(AskedAgain), "askedAgain")]
+[JsonDerivedType(typeof(QuestionRidden), "questionRidden")]
+[JsonDerivedType(typeof(Travelled), "travelled")]
+[JsonDerivedType(typeof(MannerNow), "mannerNow")]
+[JsonDerivedType(typeof(TackLooked), "tackLooked")]
+[JsonDerivedType(typeof(TestAnswered), "testAnswered")]
 public abstract record RideEvent(Guid Id, DateTimeOffset At)
 {
     /// <summary>Where a recorder at the rail made it; nothing when it was typed in afterwards.</summary>
@@ -79,6 +75,14 @@ public abstract record RideEvent(Guid Id, DateTimeOffset At)
     public TapClock? Clock { get; init; }
 
     internal abstract void Check(Checks checks, string at);
+
+    private protected static void CheckElement(Checks checks, string at, int? element) =>
+        checks.That(
+            element is null or (>= 1 and <= 30),
+            $"{at}.element",
+            "No such element stands there.",
+            "Count from the first as it is ridden."
+        );
 }
 
 /// <summary>A device's own count of taps and of seconds, which no change of its wall clock can move.</summary>
@@ -116,9 +120,14 @@ public sealed record PolesPassed(Guid Id, DateTimeOffset At, Guid? SetUpId, Rein
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public int? Poles { get; init; }
 
+    /// <summary>The pole that was touched, from 1, if someone saw it.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public int? Element { get; init; }
+
     internal override void Check(Checks checks, string at)
     {
         checks.That(Poles is null or (>= 1 and <= 30), $"{at}.poles", "That is no row of poles.", "Count the poles that stood.");
+        CheckElement(checks, at, Element);
         checks.Whole($"{at}.clean", Clean, 0, 200, "passes");
         checks.Whole($"{at}.touched", Touched, 0, 200, "passes");
         checks.Whole($"{at}.rushed", Rushed, 0, 200, "passes");
@@ -141,8 +150,17 @@ public sealed record Efforts(Guid Id, DateTimeOffset At, Guid? SetUpId, Rein Rei
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public Leg? Leg { get; init; }
 
+    /// <summary>The fence of the line, from 1, if someone saw it.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public int? Element { get; init; }
+
+    /// <summary>Where it went over a narrow fence.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public NarrowWhere? Over { get; init; }
+
     internal override void Check(Checks checks, string at)
     {
+        CheckElement(checks, at, Element);
         checks.Number($"{at}.heightMetres", HeightMetres, 0.1, 2.0, "m");
         checks.Whole($"{at}.count", Count, 1, 100, "jumps");
         checks.That(Rein != Rein.Both, $"{at}.rein", "Left and right are counted apart here.", "Give the jumps of each rein.");
@@ -203,7 +221,15 @@ public sealed record WeatherRead(Guid Id, DateTimeOffset At, double TemperatureC
 /// <summary>Touches of poles told by leg, as a total.</summary>
 public sealed record LegTouched(Guid Id, DateTimeOffset At, Leg Leg, int Count) : RideEvent(Id, At)
 {
-    internal override void Check(Checks checks, string at) => checks.Whole($"{at}.count", Count, 1, 200, "touches");
+    /// <summary>The pole that was touched, from 1, if someone saw it.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public int? Element { get; init; }
+
+    internal override void Check(Checks checks, string at)
+    {
+        checks.Whole($"{at}.count", Count, 1, 200, "touches");
+        CheckElement(checks, at, Element);
+    }
 }
 
 /// <summary>Who fell.</summary>

@@ -18,4 +18,13 @@ public static class RideFigures
         "minutes",
         "nobody rides an hour without a change of gait, rein or mark at the rail; an hour forgotten would spoil every sum"
     );
+    public static readonly Figure<int> WorseRunning = Figure.Practice("The same asking, worse so many times running", 3, "times");
+    public static readonly Figure<double> LateHalf = Figure.Practice("The same hind late in a series, from", 0.5, "of its changes");
+    public static readonly Figure<double> QuestionHeight = Figure.Chosen(
+        "A question across country counts as a fence of",
+        0.6,
+        "m",
+        "nobody types a height at the rail, and a whole effort is the careful count"
+    );
+    public static readonly Figure<int> EasyGoes = Figure.Practice("Easy goes in a row that say a question is understood", 3, "goes");
 }

@@ -35,7 +35,10 @@ public sealed record BothReins<T>(T Left, T Right)
 /// <summary>The mean mark of each rein, where one was given.</summary>
 public sealed record MarksByRein(double? Left, double? Right);
 
-/// <summary>A sign and the rein it was seen on, if on one; old and known where a vet has entered it as such.</summary>
+/// <summary>
+/// A sign and the rein it was seen on, if on one; old and known where a vet has entered it as such. What was the rider's own
+/// slip, or was let pass, is told in the record of the rail only.
+/// </summary>
 public sealed record SignOnRein(Sign Sign, Rein? Rein, bool Known = false);
 
 /// <summary>What a ride adds up to, folded from its events.</summary>
@@ -114,6 +117,7 @@ public sealed record RideRecord
     internal static RideRecord Of(RideTaps taps)
     {
         var (events, timeline) = (taps.Events, taps.Timeline);
+        var rail = RailRecord.Of(taps);
         return new RideRecord
         {
             ByGait = MinutesByGait(
@@ -134,7 +138,7 @@ public sealed record RideRecord
             Marks = MeanMarks([.. events.OfType<Marked>()]),
             Tension = [.. events.OfType<TensionSeen>().Select(t => t.Tension)],
             Exertion = events.OfType<ExertionSeen>().LastOrDefault()?.Exertion,
-            Signs = [.. events.OfType<SignSeen>().Select(s => new SignOnRein(s.Sign, s.Rein, s.Known is not null)).Distinct()],
+            Signs = [.. rail.Signs.Where(s => s.Counts).Select(s => new SignOnRein(s.Sign, s.Rein, s.Known)).Distinct()],
             ClosingTestPassed = events.OfType<ClosingTest>().LastOrDefault()?.Passed,
             Notes = [.. events.OfType<Noted>().Select(n => n.Text)],
             Weather = events
@@ -142,8 +146,8 @@ public sealed record RideRecord
                 .Select(w => new WeatherReading(w.TemperatureC, w.HumidityPercent, w.Simulated))
                 .LastOrDefault(),
             TakenBack = taps.TakenBack,
-            Rail = RailRecord.Of(taps),
-            Counts = RideCounts.Of(taps),
+            Rail = rail,
+            Counts = RideCounts.Of(taps, rail),
         };
     }
 

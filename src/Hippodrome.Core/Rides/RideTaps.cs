@@ -5,12 +5,14 @@ internal sealed class RideTaps
 {
     private readonly IReadOnlyDictionary<RideEvent, DateTimeOffset> _at;
     private readonly bool _rebuilt;
+    private readonly ILookup<Guid, MoreTold> _more;
 
     private RideTaps(IEnumerable<RideEvent> events, IReadOnlyDictionary<RideEvent, DateTimeOffset> at, IReadOnlyList<ClockNote> notes)
     {
         _at = at;
         Events = [.. events];
         _rebuilt = Events.Any(e => e is Stands);
+        _more = Events.OfType<MoreTold>().ToLookup(m => m.About);
         ClockNotes = notes;
         Timeline = RideTimeline.Of(Events.Select(e => (e, at[e])));
     }
@@ -27,6 +29,22 @@ internal sealed class RideTaps
 
     /// <summary>When it was really made.</summary>
     public DateTimeOffset At(RideEvent e) => _at[e];
+
+    /// <summary>All that was told of a sign or an asking after it was tapped; of each thing the last word counts.</summary>
+    public MoreTold? MoreOf(RideEvent e) =>
+        _more[e.Id]
+            .Aggregate((MoreTold?)null, (sum, more) =>
+                sum is null
+                    ? more
+                    : more with
+                    {
+                        Side = more.Side ?? sum.Side,
+                        Where = more.Where ?? sum.Where,
+                        Of = more.Of ?? sum.Of,
+                        Mine = more.Mine ?? sum.Mine,
+                        Later = more.Later ?? sum.Later,
+                    }
+            );
 
     /// <summary>Only some of them, as if nothing else had been tapped.</summary>
     public RideTaps Where(Func<RideEvent, bool> counts) => new(Events.Where(counts), _at, []);

@@ -5,6 +5,9 @@ namespace Hippodrome.Core.Rides;
 /// <summary>A stretch of a ride in one gait on one rein, in one part of the plan, under one rider.</summary>
 public sealed record Stretch(DateTimeOffset From, DateTimeOffset To, Gait Gait, Rein Rein, int? Part, string? Rider)
 {
+    /// <summary>How the horse was worked, where that was told; else as it was planned.</summary>
+    public Manner? Manner { get; init; }
+
     public double Minutes => (To - From).TotalMinutes;
 }
 
@@ -26,6 +29,7 @@ internal sealed class RideTimeline
     private Rein _rein = Rein.Both;
     private int? _part;
     private string? _rider;
+    private Manner? _manner;
     private DateTimeOffset? _since;
 
     private RideTimeline() { }
@@ -51,7 +55,7 @@ internal sealed class RideTimeline
         var timeline = new RideTimeline();
         foreach (
             var (e, at) in taps.Where(t =>
-                    t.Event.Clock is not null || t.Event is GaitNow or ReinNow or PartBegun or Paused or RiderNow or RideEnded
+                    t.Event.Clock is not null || t.Event is GaitNow or ReinNow or PartBegun or Paused or RiderNow or MannerNow or RideEnded
                 )
                 .OrderBy(t => t.At)
                 .ThenBy(t => t.Event.Clock?.Number ?? 0)
@@ -84,10 +88,15 @@ internal sealed class RideTimeline
                 _rein = rein;
                 break;
             case PartBegun { Part: var part }:
+                // Each part is worked as it is planned, until somebody says otherwise.
+                _manner = part == _part ? _manner : null;
                 _part = part;
                 break;
             case RiderNow { Rider: var rider }:
                 _rider = rider;
+                break;
+            case MannerNow { Manner: var manner }:
+                _manner = manner;
                 break;
             case Paused { Because: var because }:
                 _gait = null;
@@ -121,13 +130,14 @@ internal sealed class RideTimeline
                 && last.Rein == _rein
                 && last.Part == _part
                 && last.Rider == _rider
+                && last.Manner == _manner
             )
             {
                 _stretches[^1] = last with { To = at };
             }
             else
             {
-                _stretches.Add(new Stretch(since, at, gait, _rein, _part, _rider));
+                _stretches.Add(new Stretch(since, at, gait, _rein, _part, _rider) { Manner = _manner });
             }
         }
 

@@ -11,22 +11,6 @@ public enum Phase
     CoolDown,
 }
 
-/// <summary>How a horse is worked: from the saddle or from the ground.</summary>
-public enum Manner
-{
-    Ridden,
-
-    /// <summary>Led.</summary>
-    InHand,
-    Lunged,
-
-    /// <summary>On long lines.</summary>
-    LongReined,
-
-    /// <summary>Free, without a line.</summary>
-    Loose,
-}
-
 /// <summary>One part of a session as typed. How much of it is minutes, or times, or fences; where minutes are left out they are reckoned.</summary>
 public sealed record PartEntry
 {

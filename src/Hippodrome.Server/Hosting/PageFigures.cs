@@ -13,7 +13,7 @@ public sealed record PageFigures
     public WorkshopFigures Workshop { get; init; } = WorkshopFigures.All;
 
     /// <summary>Signs of pain, which hold a horse.</summary>
-    public IReadOnlyCollection<Sign> PainSigns { get; init; } = SoundnessRules.PainSigns;
+    public IReadOnlyCollection<Sign> PainSigns { get; init; } = SignTable.OfPain;
 
     /// <summary>What can be felt in an assessment ride and holds a horse.</summary>
     public IReadOnlyList<Felt> PainFelt { get; init; } = [.. Enum.GetValues<Felt>().Where(f => f.Holds() is not null)];

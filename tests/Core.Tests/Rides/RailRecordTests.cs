@@ -265,7 +265,7 @@ public class RailRecordTests
     public void Changes_and_steps_are_kept_apart_by_side()
     {
         RideEvent Change(double minute, Rein to, ChangeQuality quality) =>
-            _phone.Tap(minute, (id, at) => new ChangeRidden(id, at, to, quality, ChangePlace.Diagonal));
+            _phone.Tap(minute, (id, at) => new ChangeRidden(id, at, to, quality, ArenaPlace.Diagonal));
         var rail = Make.Record(
             Change(1, Rein.Left, ChangeQuality.Clean),
             Change(2, Rein.Right, ChangeQuality.Late),
