@@ -39,6 +39,21 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
     /// <summary>Warm-up, work or cool-down.</summary>
     public Phase Phase { get; init; }
 
+    /// <summary>Its minutes.</summary>
+    public double Minutes { get; init; }
+
+    /// <summary>How often something is asked in it; null where nobody counts.</summary>
+    public int? Times { get; init; }
+
+    /// <summary>Movements that are asked in it, the likeliest first.</summary>
+    public IReadOnlyList<Movement> Asks { get; init; } = [];
+
+    /// <summary>Signs it is likeliest to show, the first of them first.</summary>
+    public IReadOnlyList<Sign> Signs { get; init; } = [];
+
+    /// <summary>Gaps of its line on which strides are counted; the last of them is its line.</summary>
+    public IReadOnlyList<LineToCount> Lines { get; init; } = [];
+
     /// <summary>What stands in it.</summary>
     public Guid? SetUpId { get; init; }
 
@@ -73,6 +88,11 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
             Phase = part.Phase,
             SetUpId = part.SetUpId,
             MarkHopedFor = part.MarkHopedFor?.Value,
+            Minutes = part.Minutes,
+            Times = part.Times,
+            Asks = AskedFor.In(part),
+            Signs = LikelySigns.In(part.Manner, PadFor(part, setUp)),
+            Lines = LinesOf(setUp),
         };
     }
 
@@ -87,6 +107,9 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
                 Manner = Manner,
                 Phase = Phase,
                 Instead = stands.Instead,
+                Minutes = Minutes,
+                Signs = LikelySigns.In(Manner, MarkPad.Flat),
+                Asks = stands.Instead == Rides.Instead.SimpleChanges ? [Movement.Depart] : [],
             };
         }
 
@@ -98,6 +121,7 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
             HeightMetres = setUp.HasFence ? setUp.HighestFence.Metres : 0,
             Poles = setUp.PolesCrossed ?? 0,
             Line = LineOf(setUp),
+            Lines = LinesOf(setUp),
             SetUp = entry,
             Instead = null,
         };
@@ -115,26 +139,22 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
             _ => MarkPad.Flat,
         };
 
-    /// <summary>The last gap between two poles or two fences that has strides in it and a distance somebody typed.</summary>
-    private static LineToCount? LineOf(SetUp? setUp)
-    {
-        if (setUp is not FenceLine line)
-        {
-            return null;
-        }
+    private static LineToCount? LineOf(SetUp? setUp) => LinesOf(setUp) is [.., var last] ? last : null;
 
-        var last = line
-            .Elements.Select((e, i) => (Element: e, Before: i > 0 ? line.Elements[i - 1] : null))
-            .LastOrDefault(e =>
-                e is { Before: not null, Element: { Strides: > 0, Typed: not null } } && e.Element.IsPole == e.Before!.IsPole
-            );
-        return last.Element is null
-            ? null
-            : new LineToCount(
-                last.Element.Typed!.Value.Metres,
-                last.Element.Strides,
-                last.Element.IsPole,
-                last.Element.IsPole ? GaitVariant.CanterWorking : GaitVariant.CanterCourse
-            );
-    }
+    /// <summary>Gaps between two poles or two fences that have strides in them and a distance somebody typed.</summary>
+    private static IReadOnlyList<LineToCount> LinesOf(SetUp? setUp) =>
+        setUp is not FenceLine line
+            ? []
+            :
+            [
+                .. line
+                    .Elements.Zip(line.Elements.Skip(1))
+                    .Where(gap => gap.Second is { Strides: > 0, Typed: not null } && gap.Second.IsPole == gap.First.IsPole)
+                    .Select(gap => new LineToCount(
+                        gap.Second.Typed!.Value.Metres,
+                        gap.Second.Strides,
+                        gap.Second.IsPole,
+                        gap.Second.IsPole ? GaitVariant.CanterWorking : GaitVariant.CanterCourse
+                    )),
+            ];
 }

@@ -217,6 +217,22 @@ public sealed record FenceLineEntry : SetUpEntry
             ? new(AtHeights(h => h - HeightStep, 0), "one step back: everything 10 cm down")
             : null;
 
+    /// <summary>The same line while only some of it stands.</summary>
+    internal FenceLineEntry Standing(IReadOnlyList<LineElement> elements) =>
+        this with
+        {
+            Elements =
+            [
+                .. elements.Select(e => new LineElementEntry(
+                    e.Kind,
+                    e.Kind == ElementKind.Pole ? null : Math.Round(e.Height.Metres, 4),
+                    e.IsOxer ? Math.Round(e.Spread.Metres, 4) : null,
+                    e.Strides,
+                    e.Typed?.Metres
+                )),
+            ],
+        };
+
     private static double Lowest(ElementKind? kind) =>
         kind switch
         {
