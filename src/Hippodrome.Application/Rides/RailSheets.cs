@@ -152,6 +152,8 @@ public static class RailSheets
             Ways = book.WaysOf(horse.Id),
             RampFast = ramp is null ? null : ramp.Trot + ramp.Canter,
             ChangesAreSure = book.PlacesOf(horse.Id).Reached(Catalogue.Rung("changes/forward-change-collect")),
+            FirstFences = !book.PlacesOf(horse.Id).Reached(Catalogue.Rung("jumping/land-in-canter")),
+            Parts = RepeatedSigns.First(planned.Parts, records),
         };
     }
 

@@ -1,5 +1,6 @@
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Rides;
 
 namespace Hippodrome.Core.Verdicts;
 
@@ -40,8 +41,9 @@ internal static class ChangeRules
         {
             var (left, right) = (c.Record.Rail.Changes.Left, c.Record.Rail.Changes.Right);
             var (toLeft, toRight) = (left.Late + left.ShortBehind, right.Late + right.ShortBehind);
+            var told = Rules.SawAny(c.Record, [Sign.LateBehind], "late behind");
             return toLeft + toRight == 0
-                ? null
+                ? told
                 : new Finding(
                     toLeft + toRight,
                     $"changes late or short behind, mostly to the {(toLeft > toRight ? "left" : "right")}",

@@ -42,38 +42,65 @@ internal static class FlatworkRules
         "What was asked was too much: ease it next time."
     );
 
-    private static readonly RideRule TempoLost = Rules.OnSign(
+    /// <summary>A walk that hurries, and a gallop that is strung out between fences, have lost their tempo too.</summary>
+    private static readonly RideRule TempoLost = Rules.Practice(
         "TempoLost",
         Gravity.Ease,
         VerdictWord.Back,
         SessionChange.RungBack,
         "When a later step fails, work goes back to the earliest: rhythm",
-        Sign.TempoLost,
-        "the tempo was lost",
+        c =>
+        {
+            var strung = c.Record.Rail.Travels.GetValueOrDefault(TravelHow.StrungOut);
+            return Rules.Also(
+                Rules.Also(
+                    Rules.Saw(c.Record, Sign.TempoLost, "the tempo was lost"),
+                    Rules.Words(c.Record, "the walk hurried", AttemptWord.Hurries)
+                ),
+                strung == 0 ? null : new Finding(strung, "strung out between fences", $"strung out {Rules.Times(strung)}")
+            );
+        },
         "A steady tempo is the only work until it returns.",
         new("Only a steady tempo until it is back.", "Nothing else is asked.")
     );
 
-    private static readonly RideRule HeadUpShortNeck = Rules.OnSign(
+    /// <summary>Fussing, bracing, coming up when the rein is given, and not stretching are one thing: looseness is missing.</summary>
+    private static readonly RideRule HeadUpShortNeck = Rules.Practice(
         "HeadUpShortNeck",
         Gravity.Ease,
         VerdictWord.Back,
         SessionChange.SameAgain,
         "Back along the scale of training",
-        Sign.HeadUpShortNeck,
-        "fussed, head up and neck short",
+        c =>
+            Rules.Also(
+                Rules.Also(
+                    Rules.SawAny(c.Record, [Sign.HeadUpShortNeck, Sign.Braced, Sign.Mouth], "fussed, head up and neck short"),
+                    Rules.Words(c.Record, "came up when the rein was given", AttemptWord.CameUp)
+                ),
+                Rules.NotGiven(c.Record, Movement.Stretch, "did not stretch")
+            ),
         "Rhythm first, then looseness and a reaching contact; when it stretches, let it stretch fully.",
         new("Rhythm first, then a longer neck.", "When it stretches, let it stretch fully.")
     );
 
-    private static readonly RideRule BehindBitOrLeg = Rules.OnSign(
+    private static readonly RideRule BehindBitOrLeg = Rules.Practice(
         "BehindBitOrLeg",
         Gravity.Adjust,
         VerdictWord.Adjust,
         SessionChange.SameAgain,
         "Forward comes before anything else",
-        Sign.BehindBitOrLeg,
-        "behind the bit or the leg",
+        c =>
+        {
+            var (bit, leg) = (c.Record.Counts.Signs.ContainsKey(Sign.BehindTheBit), c.Record.Counts.Signs.ContainsKey(Sign.BehindTheLeg));
+            var seen =
+                bit == leg ? "behind the bit or the leg"
+                : bit ? "behind the bit"
+                : "behind the leg";
+            return Rules.Also(
+                Rules.SawAny(c.Record, [Sign.BehindBitOrLeg, Sign.BehindTheBit, Sign.BehindTheLeg], seen),
+                Rules.Words(c.Record, "a short walk", AttemptWord.Short)
+            );
+        },
         "Forward: an open hand, and forward from the halt.",
         new("Forward, with an open hand.", "Forward from the halt.")
     );

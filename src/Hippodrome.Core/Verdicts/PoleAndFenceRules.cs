@@ -42,8 +42,17 @@ internal static class PoleAndFenceRules
         "Any sideways jump puts the guides back",
         c =>
         {
-            var times = c.Record.Efforts.Left.RunOut + c.Record.Efforts.Right.RunOut;
-            return times == 0 ? null : new Finding(times, $"ran out {Rules.Times(times)}", $"{times} run-outs");
+            var (toLeft, toRight) = (OutTo(c, Rein.Left), OutTo(c, Rein.Right));
+            var times = Math.Max(toLeft + toRight, c.Record.Efforts.Left.RunOut + c.Record.Efforts.Right.RunOut);
+            return times == 0
+                ? null
+                : new Finding(
+                    times,
+                    $"ran out {Rules.Times(times)}",
+                    $"{times} run-outs",
+                    $"to the left {toLeft}",
+                    $"to the right {toRight}"
+                );
         },
         "Guide poles on both sides at once, the last width and height that were safe; guard the side it left by. "
             + "Not again as it was today unless clean twice.",
@@ -61,7 +70,8 @@ internal static class PoleAndFenceRules
         "A stop from doubt says the question was not understood",
         c =>
         {
-            var times = c.Record.Efforts.Left.Stop + c.Record.Efforts.Right.Stop;
+            var asked = c.Record.Rail.Questions.SelectMany(q => q.Goes).Count(g => g is QuestionHow.Refused or QuestionHow.Stalled);
+            var times = c.Record.Efforts.Left.Stop + c.Record.Efforts.Right.Stop + asked;
             return times == 0 ? null : new Finding(times, $"stopped {Rules.Times(times)}", $"{times} stops");
         },
         "Give it a fence it can walk over and help it across; then repeat until the third or fourth is easy.",
@@ -296,6 +306,13 @@ internal static class PoleAndFenceRules
     );
 
     private static bool IsEasierAtOnce(VerdictContext c) => c.Facts.Ways.Are(ApproachQuestion.Touching, Approach.EasierAtOnce);
+
+    /// <summary>Ran out to a side of its way, or went off that edge of a narrow fence.</summary>
+    private static int OutTo(VerdictContext c, Rein side) =>
+        c.Record.Counts.RanOut.GetValueOrDefault(side)
+        + c.Record.Rail.Narrow.GetValueOrDefault(side == Rein.Left ? NarrowWhere.OffTheLeftEdge : NarrowWhere.OffTheRightEdge)
+        + c.Record.Rail.Questions.SelectMany(q => q.Goes)
+            .Count(g => g == (side == Rein.Left ? QuestionHow.RanOutLeft : QuestionHow.RanOutRight));
 
     private static int Rubs(VerdictContext c) => c.Record.Efforts.Left.Rub + c.Record.Efforts.Right.Rub;
 

@@ -34,6 +34,18 @@ public sealed record RailJudgement
     /// <summary>The parts as they stand after what was rebuilt and replaced.</summary>
     public required IReadOnlyList<RailPart> Standing { get; init; }
 
+    /// <summary>The stage that stands in the part that is ridden, with the steps from it; null where nothing stands.</summary>
+    public required StageNow? Stage { get; init; }
+
+    /// <summary>How many more of the movement of this part may be asked today; null where nobody counts.</summary>
+    public required int? MayStillAsk { get; init; }
+
+    /// <summary>What was let pass and is asked again, oldest first.</summary>
+    public required IReadOnlyList<SignTold> LetPass { get; init; }
+
+    /// <summary>Slips are let pass for now, unless somebody says otherwise.</summary>
+    public required bool LetsPass { get; init; }
+
     /// <summary>Nothing is jumped any more in this ride.</summary>
     public required bool JumpingIsOver { get; init; }
 
@@ -66,7 +78,7 @@ public static class RailJudge
     public static IReadOnlyList<RailStop> StopsOf(RideFacts facts)
     {
         ArgumentNullException.ThrowIfNull(facts);
-        var pain = Stop(SoundnessRules.OffOrSore) with { Signs = [.. SoundnessRules.PainSigns] };
+        var pain = Stop(SoundnessRules.OffOrSore) with { Signs = [.. SignTable.OfPain] };
         var fall = Stop(SoundnessRules.Fall) with { OnFall = true };
         var alone = Stop(PoleAndFenceRules.FenceWithoutHelper) with { BeforeJumping = true };
         return facts.Helper ? [pain, fall] : [pain, fall, alone];
@@ -89,6 +101,10 @@ public static class RailJudge
             Advice = rides ? byGravity.Find(s => s.Answer is null)?.Advice : null,
             PutOff = rides ? [.. byGravity.Where(s => s.Answer is { Accepted: false }).Select(s => s.Advice)] : [],
             Standing = course.Standing,
+            Stage = course.Stage,
+            MayStillAsk = course.MayStillAsk,
+            LetPass = [.. course.Signs.Where(s => s.IsOpen)],
+            LetsPass = course.LetsPass,
             JumpingIsOver = seen.Exists(s => s.Rule.Rail!.EndsJumping),
             RidingIsOver =
                 taps.Events.OfType<Fell>().Any(f => f.Head)
@@ -112,10 +128,44 @@ public static class RailJudge
     /// <summary>One ride so far: all of it, the part that is being ridden, and either as it was when an advice was answered.</summary>
     private sealed class Course(RideFacts facts, RideTaps taps)
     {
+        private const int Tense = 3;
+
         private readonly int? _part = taps.Events.OfType<PartBegun>().LastOrDefault()?.Part;
         private readonly Dictionary<(bool InPart, int Taps), VerdictContext> _contexts = [];
 
         public IReadOnlyList<RailPart> Standing { get; } = facts.PartsNow(taps);
+
+        /// <summary>Every sign so far.</summary>
+        public IReadOnlyList<SignTold> Signs { get; } = Told.Signs(taps);
+
+        private RailPart? Planned => _part is { } part && part < facts.Parts.Count ? facts.Parts[part] : null;
+
+        public StageNow? Stage => Planned is { } planned ? Stages.Of(planned, Standing[_part!.Value]) : null;
+
+        /// <summary>Its approach lets early slips go, or it is tense just now, and the work has not begun.</summary>
+        public bool LetsPass =>
+            Planned?.Phase == Phase.WarmUp
+            && (
+                facts.Ways.Are(ApproachQuestion.Mistake, Approach.LetItGo)
+                || taps.Events.OfType<TensionSeen>().LastOrDefault() is { Tension: Tense }
+            );
+
+        /// <summary>Single changes while they are learned by their own limit, else what was planned.</summary>
+        public int? MayStillAsk
+        {
+            get
+            {
+                if (Planned is not { } planned)
+                {
+                    return null;
+                }
+
+                var asked = Told.Attempts(taps).Count(a => a.Part == _part);
+                var changes = planned.Pad == MarkPad.Changes && !facts.ChangesAreSure;
+                int? most = changes ? Math.Min(planned.Times ?? int.MaxValue, SessionFigures.ChangesAsked.Value) : planned.Times;
+                return most is { } limit ? Math.Max(0, limit - asked) : null;
+            }
+        }
 
         public Spoken? Ask(RideRule rule)
         {
@@ -135,7 +185,7 @@ public static class RailJudge
             var answered = answeredAt >= 0 && rule.Look(ContextAt(line.InPart, answeredAt))?.Times >= seen.Times;
             var advice = rule.AtTheRail(line, seen) with
             {
-                Then = RestOfRide.Of(seen.Change ?? line.Now ?? rule.Change, line, rule.Gravity, Standing, _part),
+                Then = RestOfRide.Of(seen.Change ?? line.Now ?? rule.Change, line, rule.Gravity, facts.Parts, Standing, _part),
             };
             return new Spoken(rule, advice, answered ? (AdviceAnswered)taps.Events[answeredAt] : null);
         }
@@ -159,18 +209,19 @@ public static class RailJudge
             if (!_contexts.TryGetValue((inPart, count), out var context))
             {
                 var first = taps.Events.Take(count).Where(e => !inPart || IsHere(e)).ToHashSet(ReferenceEqualityComparer.Instance);
-                context = new VerdictContext(facts, RideRecord.Of(taps.Where(first.Contains)), []) { Moment = Moment.Riding, Part = _part };
+                context = new VerdictContext(facts, RideRecord.Of(taps.Where(first.Contains)), [])
+                {
+                    Moment = Moment.Riding,
+                    Part = _part,
+                    StandsNow = _part is { } now && now < Standing.Count ? Standing[now] : null,
+                };
                 _contexts[(inPart, count)] = context;
             }
 
             return context;
         }
 
-        private bool IsLetGo =>
-            facts.Ways.Are(ApproachQuestion.Mistake, Approach.LetItGo)
-            && _part is { } part
-            && part < facts.Parts.Count
-            && facts.Parts[part].Phase == Phase.WarmUp;
+        private bool IsLetGo => Planned?.Phase == Phase.WarmUp && facts.Ways.Are(ApproachQuestion.Mistake, Approach.LetItGo);
 
         private bool IsHere(RideEvent e) => taps.Timeline.PartOf(e) == _part;
     }

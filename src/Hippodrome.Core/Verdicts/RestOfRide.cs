@@ -23,9 +23,17 @@ public sealed record RestOfRide(IReadOnlyList<PartThen> Parts, int? GoTo)
     /// <param name="change">What the rule changes.</param>
     /// <param name="line">What it says at the rail.</param>
     /// <param name="gravity">Its gravity.</param>
+    /// <param name="planned">The parts as they were planned.</param>
     /// <param name="parts">The parts as they stand now.</param>
     /// <param name="part">The part that is ridden.</param>
-    internal static RestOfRide Of(SessionChange change, RailLine line, Gravity gravity, IReadOnlyList<RailPart> parts, int? part)
+    internal static RestOfRide Of(
+        SessionChange change,
+        RailLine line,
+        Gravity gravity,
+        IReadOnlyList<RailPart> planned,
+        IReadOnlyList<RailPart> parts,
+        int? part
+    )
     {
         if (part is not { } now || now >= parts.Count || line.EndsRide)
         {
@@ -42,7 +50,8 @@ public sealed record RestOfRide(IReadOnlyList<PartThen> Parts, int? GoTo)
             SessionChange.Longer => Rebuilt(parts, now, s => s.LongerBy(VerdictFigures.LongerBy.Value)),
             SessionChange.Shorter => Rebuilt(parts, now, s => s.LongerBy(-VerdictFigures.ShorterBy.Value)),
             SessionChange.BackToWalk => Rebuilt(parts, now, s => s.BackToWalk()),
-            SessionChange.RungBack => Rebuilt(parts, now, s => s.OneRungBack()),
+            SessionChange.RungBack => Rebuilt(parts, now, _ => Stages.Of(planned[now], parts[now])?.Back),
+            SessionChange.RungOn => Rebuilt(parts, now, _ => Stages.Of(planned[now], parts[now])?.Next),
             SessionChange.NoPoles => Replaced(parts, now, p => p.Pad is MarkPad.Poles or MarkPad.Fence, Instead.Flatwork),
             SessionChange.NoChanges => Replaced(parts, now, p => p.Pad == MarkPad.Changes, Instead.SimpleChanges),
             SessionChange.CutWork or SessionChange.WalkOnly => ToCoolDown(parts, now),

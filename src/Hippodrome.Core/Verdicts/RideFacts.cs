@@ -35,6 +35,9 @@ public sealed record RideFacts(DateOnly On, Experience Experience, double? HeatL
     /// <summary>Single flying changes are sure everywhere: series are outside the rules of learning them.</summary>
     public bool ChangesAreSure { get; init; }
 
+    /// <summary>It is a first day over fences.</summary>
+    public bool FirstFences { get; init; }
+
     /// <summary>How it is gone about, where good trainers differ.</summary>
     public Ways Ways { get; init; } = Ways.Default;
 

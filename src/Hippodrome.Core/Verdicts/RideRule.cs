@@ -26,6 +26,12 @@ public sealed record Finding(double Times, string Seen)
     public Finding(double times, string seen, params FormattableString[] inputs)
         : this(times, seen) => Inputs = [.. inputs.Select(Input.Of)];
 
+    /// <param name="times">How much of it.</param>
+    /// <param name="seen">In words.</param>
+    /// <param name="inputs">What it rests on.</param>
+    public Finding(double times, string seen, IReadOnlyList<Input> inputs)
+        : this(times, seen) => Inputs = inputs;
+
     /// <summary>What it rests on.</summary>
     public IReadOnlyList<Input> Inputs { get; } = [];
 
@@ -187,6 +193,69 @@ internal static class Rules
                 times,
                 seen,
                 rein is null ? (FormattableString)$"{seen}" : $"{seen} on the {rein.ToString()!.ToLowerInvariant()} rein"
+            );
+    }
+
+    /// <summary>A rule of the trade that speaks on any of a few signs, told by side and place.</summary>
+    public static RideRule OnSigns(
+        string name,
+        Gravity gravity,
+        VerdictWord word,
+        SessionChange change,
+        string because,
+        Sign[] signs,
+        string seen,
+        string? @do,
+        RailLine? rail = null
+    ) => Practice(name, gravity, word, change, because, c => SawAny(c.Record, signs, seen), @do, rail);
+
+    /// <summary>Signs that were told, by rein ridden, side and place: the three are never mixed.</summary>
+    public static Finding? SawAny(RideRecord record, Sign[] signs, string seen)
+    {
+        var times = signs.Sum(s => record.Counts.Signs.GetValueOrDefault(s));
+        return times == 0
+            ? null
+            : new Finding(
+                times,
+                seen,
+                [
+                    .. record
+                        .Rail.Signs.Where(s => s.Counts && signs.Contains(s.Sign))
+                        .CountBy(s => $"{s.Sign.Say()}{s.On()}")
+                        .Select(s => (FormattableString)$"{s.Key} {Times(s.Value)}"),
+                ]
+            );
+    }
+
+    /// <summary>Askings that were answered with one of these words.</summary>
+    public static Finding? Words(RideRecord record, string seen, params AttemptWord[] words) =>
+        Of(record.Rail.Attempts.Where(a => !a.Mine && a.Word is { } word && words.Contains(word)), seen);
+
+    /// <summary>Askings of a movement that were not answered.</summary>
+    public static Finding? NotGiven(RideRecord record, Movement movement, string seen) =>
+        Of(record.Rail.Attempts.Where(a => a is { Mine: false, Answered: Answered.Not } && a.Movement == movement), seen);
+
+    /// <summary>Two findings as one: what was seen is said as the first has it.</summary>
+    public static Finding? Also(Finding? first, Finding? second) =>
+        first is null ? second
+        : second is null ? first
+        : new Finding(first.Times + second.Times, first.Seen, [.. first.Inputs, .. second.Inputs]);
+
+    public static string List(IReadOnlyList<string> things) => string.Join(", ", things);
+
+    private static Finding? Of(IEnumerable<Attempt> attempts, string seen)
+    {
+        var found = attempts.ToList();
+        return found.Count == 0
+            ? null
+            : new Finding(
+                found.Count,
+                seen,
+                [
+                    .. found
+                        .CountBy(a => $"{a.Movement.Say()}{a.OnSide()}{(a.Steps is { } n ? $", {n} steps" : "")}")
+                        .Select(a => (FormattableString)$"{a.Key} {Times(a.Value)}"),
+                ]
             );
     }
 

@@ -8,7 +8,17 @@ public static class RideRules
 {
     /// <summary>Every rule there is. Where two of the same gravity and word speak, the first leads.</summary>
     public static IReadOnlyList<RideRule> All { get; } =
-    [.. SoundnessRules.All, .. PoleAndFenceRules.All, .. FlatworkRules.All, .. ChangeRules.All, .. ProgressRules.All];
+    [
+        .. SoundnessRules.All,
+        .. PoleAndFenceRules.All,
+        .. QuestionRules.All,
+        .. FlatworkRules.All,
+        .. SignRules.All,
+        .. ChangeRules.All,
+        .. AttemptRules.All,
+        .. StageRules.All,
+        .. ProgressRules.All,
+    ];
 
     /// <summary>How many earlier rides any rule compares such a ride with; with more at hand the verdicts are the same.</summary>
     public static int RidesBack(RideRecord record) => All.Where(r => r.LooksBack.When(record)).Select(r => r.LooksBack.Rides).Max(0);

@@ -128,7 +128,9 @@ public static class RungRules
         || r.Crossed > 0
         || r.Efforts.Left.All + r.Efforts.Right.All > 0
         || r.Rail.Changes.Left.All + r.Rail.Changes.Right.All > 0
-        || r.Rail.Yields.Left.Asked + r.Rail.Yields.Right.Asked > 0;
+        || r.Rail.Yields.Left.Asked + r.Rail.Yields.Right.Asked > 0
+        || r.Rail.Attempts.Any(a => !a.Mine)
+        || r.Rail.Questions.Count > 0;
 
     /// <summary>Good as this rung asks for it. A mark, tension or closing test that nobody gave is not a bad one.</summary>
     public static bool IsGood(Rung rung, RideRecord record) => Short(rung, record) is null;
@@ -220,6 +222,15 @@ public static class RungRules
         [Sign.TempoLost] = "the tempo was lost",
         [Sign.RefusedYield] = "it refused to yield",
         [Sign.HeadUpShortNeck] = "it fussed",
+        [Sign.Mouth] = "it fussed",
+        [Sign.Braced] = "it braced",
+        [Sign.Blows] = "it blew",
+        [Sign.Bucks] = "it bucked",
+        [Sign.Frightened] = "it was frightened",
+        [Sign.NeckOnly] = "it bent in the neck only",
+        [Sign.Leans] = "it leaned",
+        [Sign.OnForehand] = "it fell on the forehand",
+        [Sign.VoiceNotAnswered] = "it did not answer the voice",
     };
 
     /// <summary>What a ride was short of, or null when it was good.</summary>
@@ -234,6 +245,13 @@ public static class RungRules
             _ when record.Marks.Left < rung.Good.Mark || record.Marks.Right < rung.Good.Mark => "a rein under the mark",
             _ when record.Tension.Any(t => t < rung.Good.LeastTension || t > rung.Good.MostTension) => "tension",
             _ when record.ClosingTestPassed == false => "closing test",
+            _ when Alone(record) is { } alone && alone < VerdictFigures.AloneShare.Value => string.Create(
+                CultureInfo.InvariantCulture,
+                $"{alone:P0} of its askings alone"
+            ),
+            _ when record.Rail.Questions.Any(q =>
+                    q.Goes.Any(g => g is QuestionHow.Refused or QuestionHow.RanOutLeft or QuestionHow.RanOutRight)
+                ) => "a question refused",
             _ when rung.Good.CleanShare is { } asked && clean < asked => string.Create(CultureInfo.InvariantCulture, $"{clean:P0} clean"),
             _ => null,
         };
@@ -245,6 +263,13 @@ public static class RungRules
         var (passes, efforts) = (record.Passes, record.Efforts);
         var all = passes.Left.All + passes.Right.All + efforts.Left.All + efforts.Right.All;
         return all == 0 ? 1 : (double)(passes.Left.Clean + passes.Right.Clean + efforts.Left.Clear + efforts.Right.Clear) / all;
+    }
+
+    /// <summary>Share of its askings that were answered alone; null where nothing was asked.</summary>
+    private static double? Alone(RideRecord record)
+    {
+        var asked = record.Rail.Attempts.Where(a => !a.Mine).ToList();
+        return asked.Count == 0 ? null : Math.Round((double)asked.Count(a => a.Good) / asked.Count, 4);
     }
 
     private static IReadOnlyList<Input> Inputs(Rung rung, List<RungRide> rides, int most) =>

@@ -9,8 +9,6 @@ namespace Hippodrome.Core.Verdicts;
 /// <summary>Rules that protect the horse's body. They lead whatever else was good.</summary>
 public static class SoundnessRules
 {
-    private static readonly Sign[] Pain = [Sign.OffOrUnlevel, Sign.SoreBack, Sign.HeatInLeg];
-
     /// <summary>The flat goes on unless it is off.</summary>
     private static readonly Refers ToThePhysiotherapist = new(ReferredTo.Physiotherapist, WaitingWork.PolesAndFences);
 
@@ -26,7 +24,7 @@ public static class SoundnessRules
     {
         Look = c =>
             SaysPain(c.Record) is { } seen
-                ? new Finding(c.Record.Counts.NewSigns.Where(s => Pain.Contains(s.Key)).Sum(s => s.Value), seen, $"{seen}")
+                ? new Finding(c.Record.Counts.NewSigns.Where(s => s.Key.IsPain()).Sum(s => s.Value), seen, $"{seen}")
                 : null,
         Do =
             "End the work and call the vet. No work of any kind until a vet has cleared it; "
@@ -115,9 +113,7 @@ public static class SoundnessRules
     )
     {
         Look = c =>
-            c.Record.Counts.Signs.TryGetValue(Sign.Tired, out var times)
-                ? new Finding(times, "it tired", $"{c.Record.Minutes:0} minutes ridden")
-                : null,
+            TiredTimes(c.Record) is > 0 and var times ? new Finding(times, "it tired", $"{c.Record.Minutes:0} minutes ridden") : null,
         Do = string.Create(
             CultureInfo.InvariantCulture,
             $"Walk and finish. Next time cut the work by {VerdictFigures.CutWhenTired.Value:P0}, so that it ends before it tires."
@@ -139,7 +135,10 @@ public static class SoundnessRules
         {
             var after = c.Facts.FastUntilTired();
             var late = c.Record.Counts.QuickenedAfter.Count(minutes => minutes > after);
-            return late == 0 ? null : new Finding(late, "quickened late", $"after {after:0.#} minutes of trot and canter");
+            var forehand = c.Record.Counts.Signs.GetValueOrDefault(Sign.OnForehand);
+            return late > 0 ? new Finding(late + forehand, "quickened late", $"after {after:0.#} minutes of trot and canter")
+                : forehand > 0 ? new Finding(forehand, "on the forehand", $"on the forehand {Rules.Times(forehand)}")
+                : null;
         },
         Rail = new RailLine(
             "Quicker: is it tired? Then stop the work.",
@@ -257,13 +256,10 @@ public static class SoundnessRules
     /// <summary>Whether a rule speaks of one leg: a look at it lets its touches begin from zero.</summary>
     public static bool IsOfALeg(string? rule) => rule == TheSameLeg.Name || rule == SameLegToday.Name;
 
-    /// <summary>The signs of pain.</summary>
-    public static IReadOnlyCollection<Sign> PainSigns => Pain;
-
     /// <summary>The signs of pain among these, in words; null when there is none.</summary>
     public static string? SaysPain(IEnumerable<Sign> signs)
     {
-        var words = signs.Where(Pain.Contains).Select(s => s.Say()).Distinct().ToList();
+        var words = signs.Where(s => s.IsPain()).Select(s => s.Say()).Distinct().ToList();
         return words.Count == 0 ? null : string.Join(", ", words);
     }
 
@@ -272,6 +268,16 @@ public static class SoundnessRules
     {
         ArgumentNullException.ThrowIfNull(record);
         return SaysPain(record.Signs.Where(s => !s.Known).Select(s => s.Sign));
+    }
+
+    /// <summary>Told as tired; or on the forehand, and breaking or quickening with it.</summary>
+    private static int TiredTimes(RideRecord record)
+    {
+        var signs = record.Counts.Signs;
+        var breaks = new[] { Sign.BrokeIntoCanter, Sign.TempoLost, Sign.RushedBold, Sign.RushedWorried }.Sum(s =>
+            signs.GetValueOrDefault(s)
+        );
+        return signs.GetValueOrDefault(Sign.Tired) + Math.Min(signs.GetValueOrDefault(Sign.OnForehand), breaks);
     }
 
     internal static bool HasPasses(RideRecord record) => record.Passes.Left.All + record.Passes.Right.All > 0;

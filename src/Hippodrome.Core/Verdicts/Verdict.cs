@@ -3,6 +3,7 @@ using Hippodrome.Core.Care;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
+using Hippodrome.Core.Setups;
 using Hippodrome.Core.Weather;
 
 namespace Hippodrome.Core.Verdicts;
@@ -94,6 +95,32 @@ public sealed record VerdictContext(RideFacts Facts, RideRecord Record, IReadOnl
     public IReadOnlyList<RungVerdict> Rungs { get; init; } = [];
 
     public HeatAdvice? Heat => Record.Weather is { } weather ? Weather.Heat.Advise(weather, Facts.HeatLimitC) : Facts.Heat;
+
+    /// <summary>At the rail: what stands in that part now.</summary>
+    internal RailPart? StandsNow { get; init; }
+
+    /// <summary>At the rail: the next stage of what stands; null where there is none.</summary>
+    internal ChangedSetUp? StageNext => PartNow is { } planned && StandsNow is { } now ? Stages.Of(planned, now)?.Next : null;
+
+    /// <summary>At the rail: the last planned stage stands.</summary>
+    internal bool IsLastStage =>
+        PartNow is { } planned && StandsNow is { IsJumped: true } now && Stages.Of(planned, now) is { IsPlanned: true };
+
+    /// <summary>At the rail: the last third of the minutes of work has begun.</summary>
+    internal bool InLastThird
+    {
+        get
+        {
+            var work = Facts.Parts.Where(p => p.Phase is Phase.Work or Phase.NewWork).Sum(p => p.Minutes);
+            var before = Facts.Parts.Take(Part ?? 0).Where(p => p.Phase is Phase.Work or Phase.NewWork).Sum(p => p.Minutes);
+            return Part is not null
+                && work > 0
+                && (
+                    before >= Math.Round(work * 2 / 3, 2)
+                    || (PartNow?.Phase is Phase.Work or Phase.NewWork && before + PartNow.Minutes >= work)
+                );
+        }
+    }
 
     internal RailPart? PartNow => Part is { } part && part < Facts.Parts.Count ? Facts.Parts[part] : null;
 

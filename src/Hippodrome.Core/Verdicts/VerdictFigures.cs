@@ -110,6 +110,25 @@ public static class VerdictFigures
         "marks",
         "three running are no luck"
     );
+    public static readonly Figure<int> GoesAStage = Figure.Practice("Calm goes before the next stage: one, and one repeat", 2, "goes");
+    public static readonly Figure<double> AloneShare = Figure.Chosen(
+        "A ride is good for a movement when of its askings were answered alone",
+        0.7,
+        "",
+        "the rest is learning; nine in ten is asked only before it is called confirmed"
+    );
+    public static readonly Figure<int> RepeatsFrom = Figure.Chosen(
+        "Something repeats from",
+        2,
+        "rides on different days",
+        "once is chance; twice is looked at"
+    );
+    public static readonly Figure<int> RepeatsShown = Figure.Chosen(
+        "A horse's own repeats among the first signs at the rail, at most",
+        3,
+        "signs",
+        "the work of the day needs room as well"
+    );
     public static readonly Figure<int> RepeatedGoes = Figure.Practice("Climbed by repeats from", 4, "clean goes in one session");
     public static readonly Figure<double> CutWhenTired = Figure.Chosen(
         "Cut of the work after a tired ride",

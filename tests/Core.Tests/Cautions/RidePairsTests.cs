@@ -222,7 +222,7 @@ public class RidePairsTests
             .Over(
                 Make.Record([
                     .. seen,
-                    new ChangeRidden(Guid.NewGuid(), Device.Morning, Rein.Left, ChangeQuality.Clean, ChangePlace.Diagonal),
+                    new ChangeRidden(Guid.NewGuid(), Device.Morning, Rein.Left, ChangeQuality.Clean, ArenaPlace.Diagonal),
                 ])
             )
             .ShouldBe(over);

@@ -99,7 +99,7 @@ public class ApproachInRulesTests
     public void A_good_change_is_repeated_or_left(string choice, string says) =>
         Said(
             By(ApproachQuestion.SecondTry, choice),
-            new ChangeRidden(Guid.NewGuid(), default, Rein.Left, ChangeQuality.Clean, ChangePlace.Diagonal)
+            new ChangeRidden(Guid.NewGuid(), default, Rein.Left, ChangeQuality.Clean, ArenaPlace.Diagonal)
         )!
             .Says.ShouldBe(says);
 

@@ -19,7 +19,7 @@ public class RailJudgeTests
 
     private static RideFacts With(params RailPart[] parts) => Railside.Facts() with { Parts = parts };
 
-    private static ChangeRidden Change(ChangeQuality quality) => new(Guid.NewGuid(), default, Rein.Left, quality, ChangePlace.Diagonal);
+    private static ChangeRidden Change(ChangeQuality quality) => new(Guid.NewGuid(), default, Rein.Left, quality, ArenaPlace.Diagonal);
 
     private static JumpTold Landed(RideEvent jump, Rein on) => new(Guid.NewGuid(), default, jump.Id, null, on, null, null);
 

@@ -79,7 +79,7 @@ public class RestOfRideTests
     public void Changes_that_boil_over_become_simple_changes()
     {
         var rail = In(3)
-            .Tap(new ChangeRidden(Guid.NewGuid(), default, Rein.Left, ChangeQuality.Late, ChangePlace.Diagonal), Make.Tension(4));
+            .Tap(new ChangeRidden(Guid.NewGuid(), default, Rein.Left, ChangeQuality.Late, ArenaPlace.Diagonal), Make.Tension(4));
         Done(rail).Now.Standing[3].Instead.ShouldBe(Instead.SimpleChanges);
         rail.Now.Standing[2].Instead.ShouldBeNull();
     }
