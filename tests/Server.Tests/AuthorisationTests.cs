@@ -81,6 +81,7 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         ["GET /api/horses/{horseId}/load"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/sides"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/then-and-now"] = [200, 200, 200, 200, 404, 404, 401],
+        ["GET /api/horses/{horseId}/repeats"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/next-time"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/referrals"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/referrals/{referralId:guid}"] = [200, 200, 200, 200, 404, 404, 401],

@@ -232,6 +232,7 @@ public static class Calls
             );
         },
         ["GET /api/horses/{horseId}/then-and-now"] = app => At($"{Of(app.Horse)}/then-and-now"),
+        ["GET /api/horses/{horseId}/repeats"] = app => At($"{Of(app.Horse)}/repeats"),
         ["GET /api/horses/{horseId}/next-time"] = app => At($"{Of(app.Horse)}/next-time"),
         ["GET /api/horses/{horseId}/referrals"] = app => At($"{Of(app.Horse)}/referrals"),
         ["GET /api/horses/{horseId}/referrals/{referralId:guid}"] = async app => new Call(await ReferralAsync(app)),

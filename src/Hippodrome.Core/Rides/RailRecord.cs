@@ -158,6 +158,9 @@ public sealed record RailRecord
     /// <summary>Rig and tack as they were looked at last; null where nobody said.</summary>
     public required TackLooked? Tack { get; init; }
 
+    /// <summary>What was let pass and has not come since, in words: it is asked another day.</summary>
+    public IReadOnlyList<string> LeftForAnotherDay => [.. Signs.Where(s => s.IsOpen).Select(s => s.Sign.Say()).Distinct()];
+
     internal static RailRecord Of(RideTaps taps)
     {
         var (events, timeline) = (taps.Events, taps.Timeline);

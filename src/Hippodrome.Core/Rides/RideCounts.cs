@@ -48,6 +48,9 @@ internal sealed record RideCounts
     /// <summary>Jumps that ran out, by the side of the horse's way they ran out to.</summary>
     public required IReadOnlyDictionary<Rein, int> RanOut { get; init; }
 
+    /// <summary>Distances that were close or long, with their causes, where both were told.</summary>
+    public required IReadOnlyList<(TakeOff TakeOff, JumpCause Cause)> Distances { get; init; }
+
     /// <summary>Goes that were untidy, though they went.</summary>
     public required int Untidy { get; init; }
 
@@ -94,6 +97,20 @@ internal sealed record RideCounts
                 .Where(e => e.Outcome is EffortOutcome.RunOutLeft or EffortOutcome.RunOutRight)
                 .GroupBy(e => e.Outcome == EffortOutcome.RunOutLeft ? Rein.Left : Rein.Right)
                 .ToDictionary(g => g.Key, g => g.Sum(e => e.Count)),
+            Distances =
+            [
+                .. events
+                    .OfType<JumpTold>()
+                    .GroupBy(t => t.Jump)
+                    .Select(g =>
+                        (
+                            TakeOff: g.Select(t => t.TakeOff).LastOrDefault(t => t is not null),
+                            Cause: g.Select(t => t.Cause).LastOrDefault(t => t is not null)
+                        )
+                    )
+                    .Where(d => d is { TakeOff: TakeOff.Close or TakeOff.Long, Cause: not null })
+                    .Select(d => (d.TakeOff!.Value, d.Cause!.Value)),
+            ],
             Untidy = events.OfType<JumpTold>().Where(t => t.Untidy).Select(t => t.Jump).Distinct().Count(),
             CalmGoes = Rides.CalmGoes.Of(events),
             LeftMarks = MarksOf(events, Rein.Left),

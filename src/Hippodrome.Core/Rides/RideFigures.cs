@@ -26,5 +26,11 @@ public static class RideFigures
         "m",
         "nobody types a height at the rail, and a whole effort is the careful count"
     );
+    public static readonly Figure<int> SignsShown = Figure.Chosen(
+        "Signs that are shown first at the rail",
+        8,
+        "signs",
+        "a glance and a glove take no more"
+    );
     public static readonly Figure<int> EasyGoes = Figure.Practice("Easy goes in a row that say a question is understood", 3, "goes");
 }

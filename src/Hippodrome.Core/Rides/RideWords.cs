@@ -129,6 +129,28 @@ public static class RideWords
             _ => "a thing",
         };
 
+    /// <summary>"a little left of the middle".</summary>
+    public static string Say(this NarrowWhere where) =>
+        where switch
+        {
+            NarrowWhere.Middle => "in the middle",
+            NarrowWhere.ALittleLeft => "a little left of the middle",
+            NarrowWhere.ALittleRight => "a little right of the middle",
+            NarrowWhere.OffTheLeftEdge => "off the left edge",
+            _ => "off the right edge",
+        };
+
+    /// <summary>"the hand".</summary>
+    public static string Say(this JumpCause cause) =>
+        cause switch
+        {
+            JumpCause.Track => "the track",
+            JumpCause.Pace => "the pace",
+            JumpCause.Hand => "the hand",
+            JumpCause.Horse => "the horse",
+            _ => "distraction",
+        };
+
     /// <summary>"the given rein stays".</summary>
     public static string Say(this OpeningTest test) =>
         test switch

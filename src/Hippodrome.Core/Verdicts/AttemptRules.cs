@@ -1,3 +1,4 @@
+using Hippodrome.Core.Care;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
 
@@ -81,7 +82,34 @@ internal static class AttemptRules
         new("Not yet: repeat it, the later part waits.", "Passed once, it is not drilled.") { InPart = false, SaysWhatWasSeen = true }
     );
 
-    public static readonly RideRule[] All = [SameHindLate, WorseEachTime, TestNotPassed, SeriesWhole];
+    /// <summary>Across exercises and rides: collected work and fences are eased till somebody has looked.</summary>
+    private static readonly RideRule OneHindLeg = new(
+        "OneHindLeg",
+        Gravity.HoldAndRefer,
+        VerdictWord.Hold,
+        SessionChange.CutWork,
+        "A hind leg that shows in three different exercises is one finding",
+        VerdictFigures.HindExercises.Source
+    )
+    {
+        Look = c =>
+            Shows(c.Record) && OneHind.Of(c.Running.Take(VerdictFigures.HindRides.Value)) is { } hind
+                ? new Finding(1, $"the {hind.Hind.Say()} hind in {hind.In.Count} exercises", hind.In)
+                : null,
+        Do = "A vet or physiotherapist looks at it; collected work waits, and fences are easy, until somebody has.",
+        LooksBack = new LookBack(VerdictFigures.HindRides.Value - 1, 0, Shows),
+        Refers = new(ReferredTo.Physiotherapist, WaitingWork.CollectedWork),
+    };
+
+    /// <summary>This ride has something of a hind leg in it.</summary>
+    private static bool Shows(RideRecord r) =>
+        r.Rail.Attempts.Any(a =>
+            a is { Mine: false, Good: false, Movement: Movement.Change or Movement.Series or Movement.Depart or Movement.Pirouette }
+        )
+        || r.Rail.Signs.Any(s => s is { Mine: false, Side: not null, Sign: Sign.LateBehind or Sign.LateDepart or Sign.QuartersSwing })
+        || r.Rail.TouchedLegs.Keys.Any(l => l is Leg.LeftHind or Leg.RightHind);
+
+    public static readonly RideRule[] All = [OneHindLeg, SameHindLate, WorseEachTime, TestNotPassed, SeriesWhole];
 
     private static string Side(Horses.Rein side) => side == Horses.Rein.Left ? "left" : "right";
 }

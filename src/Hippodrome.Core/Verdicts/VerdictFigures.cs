@@ -111,11 +111,36 @@ public static class VerdictFigures
         "three running are no luck"
     );
     public static readonly Figure<int> GoesAStage = Figure.Practice("Calm goes before the next stage: one, and one repeat", 2, "goes");
+    public static readonly Figure<int> CarefulGoes = Figure.Chosen(
+        "A rider marked careful repeats before a harder step, more often by",
+        1,
+        "go",
+        "confidence of two grows slower than of one"
+    );
+    public static readonly Figure<int> TackEvery = Figure.Chosen(
+        "Rig and tack are looked at in full every",
+        7,
+        "days",
+        "leather stretches and a back changes; every day would be tapped blindly"
+    );
     public static readonly Figure<double> AloneShare = Figure.Chosen(
         "A ride is good for a movement when of its askings were answered alone",
         0.7,
         "",
         "the rest is learning; nine in ten is asked only before it is called confirmed"
+    );
+    public static readonly Figure<int> HindExercises = Figure.Practice("One hind leg is one finding from", 3, "different exercises");
+    public static readonly Figure<int> RepeatsDays = Figure.Chosen(
+        "What repeats is looked for in the last",
+        84,
+        "days",
+        "twelve weeks: long enough for a saddle or a shoe to show"
+    );
+    public static readonly Figure<int> HindRides = Figure.Chosen(
+        "One hind leg is looked for in the last",
+        8,
+        "rides",
+        "two weeks of a horse in work"
     );
     public static readonly Figure<int> RepeatsFrom = Figure.Chosen(
         "Something repeats from",

@@ -12,6 +12,15 @@ public sealed record PageFigures
     /// <summary>For the workshop.</summary>
     public WorkshopFigures Workshop { get; init; } = WorkshopFigures.All;
 
+    /// <summary>How each movement is told at the rail.</summary>
+    public IReadOnlyList<MovementTold> Movements { get; init; } = Core.Rides.Movements.All;
+
+    /// <summary>How each sign is told at the rail.</summary>
+    public IReadOnlyList<SignToldAs> Signs { get; init; } = SignTable.All;
+
+    /// <summary>Signs that are shown first at the rail; the others are a page on.</summary>
+    public int SignsShown { get; init; } = RideFigures.SignsShown.Value;
+
     /// <summary>Signs of pain, which hold a horse.</summary>
     public IReadOnlyCollection<Sign> PainSigns { get; init; } = SignTable.OfPain;
 

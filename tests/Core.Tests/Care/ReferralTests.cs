@@ -103,7 +103,10 @@ public class ReferralTests
     public void The_rules_that_point_to_the_body_refer_and_no_others()
     {
         var refer = RideRules.All.Where(r => r.Refers is not null).ToDictionary(r => r.Name, r => r.Refers!);
-        refer.Keys.ShouldBe(["OffOrSore", "TheSameLeg", "KnocksRegularly", "TouchesOneSideOnly", "BucksAgain"], ignoreOrder: true);
+        refer.Keys.ShouldBe(
+            ["OffOrSore", "TheSameLeg", "KnocksRegularly", "TouchesOneSideOnly", "BucksAgain", "OneHindLeg"],
+            ignoreOrder: true
+        );
         refer["OffOrSore"].ShouldBe(new Refers(ReferredTo.Vet, WaitingWork.Nothing));
         refer["TheSameLeg"].Waits.ShouldBe(WaitingWork.PolesAndFences);
     }
