@@ -251,11 +251,11 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
         async Task<bool> IsSignedIn() => await store.InAsync(store.Here, yard => yard.SignedInAsync(signIn)) is not null;
         (await IsSignedIn()).ShouldBeTrue();
         (await store.InAsync(store.There, yard => yard.SignedInAsync(signIn))).ShouldBeNull();
-        await store.InAsync(store.Here, yard => yard.ChangePersonAsync(id, "Renamed", Role.Rider, false, 1));
+        await store.InAsync(store.Here, yard => yard.ChangePersonAsync(id, "Renamed", Role.Rider, false, false, 1));
         (await IsSignedIn()).ShouldBeTrue();
-        await store.InAsync(store.Here, yard => yard.ChangePersonAsync(id, "Too late", Role.Observer, false, 1));
+        await store.InAsync(store.Here, yard => yard.ChangePersonAsync(id, "Too late", Role.Observer, false, false, 1));
         (await IsSignedIn()).ShouldBeTrue("an edit that came too late changes nothing");
-        await store.InAsync(store.Here, yard => yard.ChangePersonAsync(id, "Renamed", Role.Observer, false, 2));
+        await store.InAsync(store.Here, yard => yard.ChangePersonAsync(id, "Renamed", Role.Observer, false, false, 2));
         (await IsSignedIn()).ShouldBeFalse();
     }
 

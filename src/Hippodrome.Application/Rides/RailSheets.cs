@@ -68,9 +68,17 @@ public sealed record RailSheet
     /// <summary>What the last ride asks of this one; null where it asks nothing.</summary>
     public required NextTime? NextTime { get; init; }
 
+    /// <summary>How rig and tack are asked about before it begins.</summary>
+    public required TackAsked Tack { get; init; }
+
     /// <summary>The plan read aloud to whoever rides alone; null where nothing is planned.</summary>
     public required SpokenSheet? Spoken { get; init; }
 }
+
+/// <summary>Rig and tack are looked at before the start: in a tap as last time, or in full after a change and once a week.</summary>
+/// <param name="InFull">It is time to look in full.</param>
+/// <param name="Hole">The hole of the last time; null where nobody said.</param>
+public sealed record TackAsked(bool InFull, int? Hole);
 
 /// <summary>What became of each tap that was sent, in the order they were sent.</summary>
 public sealed record Received(Guid RideId, IReadOnlyList<TapAnswer> Taps);
@@ -115,8 +123,13 @@ public static class RailSheets
             planned with
             {
                 Heat = heat,
-                Parts = [.. planned.Parts.Select(p => p with { SetUp = p.SetUpId is { } id ? entries.GetValueOrDefault(id) : null })],
+                Parts = [.. planned.Parts.Select(p => p.With(p.SetUpId is { } id ? entries.GetValueOrDefault(id) : null))],
             }
+        );
+        var (inFull, hole) = TackLooks.AskedOn(
+            visit.Today,
+            await TackChangedAsync(horseId, kept, latest, visit),
+            latest.ConvertAll(r => (r.OnDay, logged[r.Id].Record))
         );
         return new RailSheet
         {
@@ -137,9 +150,17 @@ public static class RailSheets
             Known = await visit.Yard.KnownFindingsAsync(horseId),
             Habits = RiddenHabits.Of(horse, records, visit.Today),
             NextTime = NextTimes.Of(latest, id => logged[id].Record, rideId),
+            Tack = new TackAsked(inFull, hole),
             Spoken = kept is null ? null : SpokenSheet.Of(kept.Plan, facts.Parts),
         };
     }
+
+    /// <summary>Other tack is planned than was planned for the last ride.</summary>
+    private static async Task<bool> TackChangedAsync(Guid horseId, KeptSession? kept, IReadOnlyList<Ride> latest, Visit visit) =>
+        kept is not null
+        && latest.FirstOrDefault(r => r.SessionId is { } id && id != kept.Plan.Id)?.SessionId is { } before
+        && await visit.Yard.FindSessionAsync(horseId, before) is { } last
+        && !last.Plan.TackIds.ToHashSet().SetEquals(kept.Plan.TackIds);
 
     /// <summary>With what earlier rides and the state of the horse add.</summary>
     private static RideFacts FactsOf(Visit visit, Horse horse, PlanBook book, IReadOnlyList<RideRecord> records, RideFacts planned)
@@ -151,7 +172,11 @@ public static class RailSheets
             UsualFast = [.. records.Select(r => r.ByGait.Where(g => g.Gait.IsFasterThanWalk()).Sum(g => g.Minutes)).Where(m => m > 0)],
             Ways = book.WaysOf(horse.Id),
             RampFast = ramp is null ? null : ramp.Trot + ramp.Canter,
-            ChangesAreSure = book.PlacesOf(horse.Id).Reached(Catalogue.Rung("changes/forward-change-collect")),
+            ChangesAreSure =
+                book.PlacesOf(horse.Id).Reached(Catalogue.Rung("changes/forward-change-collect"))
+                || AttemptsOver.ChangesAreConfirmed(records),
+            FirstDay = ramp is { MayShortFirstDay: true } && FirstDayClock.IsShort(planned.Parts),
+            CarefulRider = visit.Me.IsCareful,
             FirstFences = !book.PlacesOf(horse.Id).Reached(Catalogue.Rung("jumping/land-in-canter")),
             Parts = RepeatedSigns.First(planned.Parts, records),
         };

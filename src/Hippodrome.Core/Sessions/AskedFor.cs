@@ -31,6 +31,10 @@ internal static class AskedFor
         ["collected/passage"] = [Movement.Passage, Movement.HalfSteps],
     };
 
+    /// <summary>Collected work, and work from the ground: askings are its marks.</summary>
+    public static bool IsWhatItIsFor(Part part) =>
+        part.Manner is Manner.InHand or Manner.Lunged or Manner.LongReined || part.Rung?.Strand == Strand.Collected;
+
     /// <summary>Those of its rung, else of its strand and of how the horse is worked.</summary>
     public static IReadOnlyList<Movement> In(Part part)
     {

@@ -13,6 +13,12 @@ public enum MarkPad
     Fence,
     Changes,
     Sideways,
+
+    /// <summary>Askings of movements.</summary>
+    Asked,
+
+    /// <summary>Questions across country.</summary>
+    Questions,
 }
 
 /// <summary>A distance on which strides are counted.</summary>
@@ -51,13 +57,22 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
     /// <summary>Signs it is likeliest to show, the first of them first.</summary>
     public IReadOnlyList<Sign> Signs { get; init; } = [];
 
+    /// <summary>What stands at first, where it is built in stages; null where all of it stands from the beginning.</summary>
+    public SetUpEntry? FirstStage { get; init; }
+
+    /// <summary>The test that opens it; null where it needs none.</summary>
+    public OpeningTest? OpensWith { get; init; }
+
+    /// <summary>On the lunge: the rein is changed after so many minutes, the rig loosened between; null elsewhere.</summary>
+    public double? ChangeReinAfter { get; init; }
+
     /// <summary>Gaps of its line on which strides are counted; the last of them is its line.</summary>
     public IReadOnlyList<LineToCount> Lines { get; init; } = [];
 
     /// <summary>What stands in it.</summary>
     public Guid? SetUpId { get; init; }
 
-    internal bool IsJumped => Fences > 0 || Pad == MarkPad.Fence;
+    internal bool IsJumped => Fences > 0 || Pad is MarkPad.Fence or MarkPad.Questions;
 
     /// <summary>As it was entered, or rebuilt since.</summary>
     public SetUpEntry? SetUp { get; init; }
@@ -70,7 +85,7 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
 
     /// <summary>The parts of a plan, with what stands in them.</summary>
     public static IReadOnlyList<RailPart> Of(SessionPlan? plan, IReadOnlyDictionary<Guid, SetUp> setUps) =>
-        [.. (plan?.Parts ?? []).Select(p => Of(p, p.SetUpOf(setUps)))];
+        plan is null ? [] : [.. plan.Parts.Select(p => Of(p, p.SetUpOf(setUps)) with { OpensWith = OpeningTests.Before(plan, p) })];
 
     public static RailPart Of(Part part, SetUp? setUp)
     {
@@ -91,9 +106,18 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
             Minutes = part.Minutes,
             Times = part.Times,
             Asks = AskedFor.In(part),
+            // Even on both sides (common practice).
+            ChangeReinAfter = part is { Manner: Manner.Lunged, Rein: Rein.Both } ? part.Minutes / 2 : null,
             Signs = LikelySigns.In(part.Manner, PadFor(part, setUp)),
             Lines = LinesOf(setUp),
         };
+    }
+
+    /// <summary>The part with what was entered for it.</summary>
+    public RailPart With(SetUpEntry? setUp)
+    {
+        var part = this with { SetUp = setUp };
+        return part with { FirstStage = Stages.First(part) };
     }
 
     /// <summary>The part once something else stands in it, or something else is ridden.</summary>
@@ -132,10 +156,12 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
     private static MarkPad PadFor(Part part, SetUp? setUp) =>
         part switch
         {
+            _ when part.Rung?.Strand == Strand.CrossCountry => MarkPad.Questions,
             _ when setUp is { HasFence: true } || part.Rung?.IsJumped() == true => MarkPad.Fence,
             _ when setUp is { HasPoles: true } || part.Rung?.Strand == Strand.Poles => MarkPad.Poles,
             _ when part.Rung?.Strand == Strand.Changes => MarkPad.Changes,
             _ when part.Rung?.Strand == Strand.Lateral => MarkPad.Sideways,
+            _ when AskedFor.IsWhatItIsFor(part) => MarkPad.Asked,
             _ => MarkPad.Flat,
         };
 

@@ -1,4 +1,5 @@
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Rides;
 
 namespace Hippodrome.Core.Sessions;
 
@@ -67,6 +68,9 @@ public sealed record PartEntry
 
     /// <summary>A grid is built up element by element while it is jumped; one of three fences or more is, when nothing is said.</summary>
     public bool? InStages { get; init; }
+
+    /// <summary>A test before it, beside those the trade has anyway: what it opens waits until it is passed.</summary>
+    public OpeningTest? OpensWith { get; init; }
 
     /// <summary>What every part says; the rest is added with <c>with</c>.</summary>
     public static PartEntry Of(Phase phase, string what, Gait gait, Rein rein, double minutes) =>

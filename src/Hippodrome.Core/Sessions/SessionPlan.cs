@@ -1,6 +1,7 @@
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Rides;
 
 namespace Hippodrome.Core.Sessions;
 
@@ -67,6 +68,9 @@ public sealed record Part
     /// <summary>A grid is built up element by element; null is as the trade has it.</summary>
     public bool? InStages { get; init; }
 
+    /// <summary>A test before it, beside those the trade has anyway.</summary>
+    public OpeningTest? OpensWith { get; init; }
+
     internal PartEntry ToEntry() =>
         PartEntry.Of(Phase, What, Gait, Rein, Minutes) with
         {
@@ -83,6 +87,7 @@ public sealed record Part
             Manner = Manner,
             HeightMetres = HeightMetres,
             InStages = InStages,
+            OpensWith = OpensWith,
         };
 }
 
@@ -346,6 +351,7 @@ public sealed record SessionPlan
             Manner = own,
             HeightMetres = height,
             InStages = part.InStages,
+            OpensWith = part.OpensWith is { } test && Enum.IsDefined(test) ? test : null,
         };
     }
 

@@ -104,26 +104,24 @@ internal static class PoleAndFenceRules
         new("Back to walk over the poles.", "The next gait only when it is calm.")
     );
 
-    private static readonly RideRule RushesWorried = Rules.OnSign(
+    private static readonly RideRule RushesWorried = Rules.Practice(
         "RushesWorried",
         Gravity.Ease,
         VerdictWord.Ease,
         SessionChange.RungBack,
         "A worried horse rushes to have it over",
-        Sign.RushedWorried,
-        "rushed, tight and worried",
+        c => Rushed(c, Sign.RushedWorried, "rushed, tight and worried"),
         "Smaller and simpler until it trusts you again.",
         new("Smaller and simpler.", "Until it trusts you again.")
     );
 
-    private static readonly RideRule RushesBold = Rules.OnSign(
+    private static readonly RideRule RushesBold = Rules.Practice(
         "RushesBold",
         Gravity.Repeat,
         VerdictWord.Repeat,
         SessionChange.SameAgain,
         "A bold horse settles by repetition",
-        Sign.RushedBold,
-        "rushed, ears forward and bold",
+        c => Rushed(c, Sign.RushedBold, "rushed, ears forward and bold"),
         "Small fences, close take-off, jump after jump and no fight; it ends when it is settled.",
         new("Small fences, again and again, no fight.", "It ends when it is settled.")
     );
@@ -149,6 +147,10 @@ internal static class PoleAndFenceRules
         $"Shorten by {ShorterCentimetres} cm, or add a pole.",
         new($"Shorten by {ShorterCentimetres} cm, or add a pole.", "It flew and got flat.")
     );
+
+    /// <summary>With what speaks for each reading of it.</summary>
+    private static Finding? Rushed(VerdictContext c, Sign sign, string seen) =>
+        Rules.Saw(c.Record, sign, seen) is { } found ? new Finding(found.Times, seen, [.. found.Inputs, .. Quicker.Readings(c)]) : null;
 
     /// <summary>The pole moves to the horse, unless its approach is another count or another pace: then what stands stays.</summary>
     private static Finding? DoesNotFit(VerdictContext c, Sign sign, string seen, string pace)

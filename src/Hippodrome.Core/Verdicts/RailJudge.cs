@@ -22,6 +22,11 @@ public sealed record RailAdvice(string Rule, string Says, string Do, string? See
 /// <summary>How long one part of the plan has been ridden.</summary>
 public sealed record PartRidden(int Part, double Seconds);
 
+/// <summary>A test that opens the part that is ridden.</summary>
+/// <param name="Test">Which.</param>
+/// <param name="Waits">It was not passed: the part waits, or falls away today.</param>
+public sealed record OpeningNow(OpeningTest Test, bool Waits);
+
 /// <summary>Where a ride stands after its last tap, and what is said of it.</summary>
 public sealed record RailJudgement
 {
@@ -39,6 +44,12 @@ public sealed record RailJudgement
 
     /// <summary>How many more of the movement of this part may be asked today; null where nobody counts.</summary>
     public required int? MayStillAsk { get; init; }
+
+    /// <summary>The test that opens the part that is ridden, as long as it has not been passed; null where there is none.</summary>
+    public required OpeningNow? Opening { get; init; }
+
+    /// <summary>What is left of the limits of a short first day; nothing on any other.</summary>
+    public required IReadOnlyList<Countdown> Countdowns { get; init; }
 
     /// <summary>What was let pass and is asked again, oldest first.</summary>
     public required IReadOnlyList<SignTold> LetPass { get; init; }
@@ -103,6 +114,8 @@ public static class RailJudge
             Standing = course.Standing,
             Stage = course.Stage,
             MayStillAsk = course.MayStillAsk,
+            Opening = course.Opening,
+            Countdowns = FirstDayClock.Of(facts, taps),
             LetPass = [.. course.Signs.Where(s => s.IsOpen)],
             LetsPass = course.LetsPass,
             JumpingIsOver = seen.Exists(s => s.Rule.Rail!.EndsJumping),
@@ -141,6 +154,20 @@ public static class RailJudge
         private RailPart? Planned => _part is { } part && part < facts.Parts.Count ? facts.Parts[part] : null;
 
         public StageNow? Stage => Planned is { } planned ? Stages.Of(planned, Standing[_part!.Value]) : null;
+
+        public OpeningNow? Opening
+        {
+            get
+            {
+                if (Planned?.OpensWith is not { } test || Standing[_part!.Value].Instead is not null)
+                {
+                    return null;
+                }
+
+                var answer = taps.Events.OfType<TestAnswered>().LastOrDefault(t => t.Test == test);
+                return answer?.Passed == true ? null : new OpeningNow(test, answer is not null);
+            }
+        }
 
         /// <summary>Its approach lets early slips go, or it is tense just now, and the work has not begun.</summary>
         public bool LetsPass =>

@@ -35,6 +35,12 @@ public sealed record RideFacts(DateOnly On, Experience Experience, double? HeatL
     /// <summary>Single flying changes are sure everywhere: series are outside the rules of learning them.</summary>
     public bool ChangesAreSure { get; init; }
 
+    /// <summary>A short first day back: all, loose, on long lines and in the saddle have their own limits.</summary>
+    public bool FirstDay { get; init; }
+
+    /// <summary>Its rider is marked careful: one more repeat before a harder step.</summary>
+    public bool CarefulRider { get; init; }
+
     /// <summary>It is a first day over fences.</summary>
     public bool FirstFences { get; init; }
 

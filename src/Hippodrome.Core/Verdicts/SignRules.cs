@@ -277,7 +277,5 @@ internal static class SignRules
 
     private const int Tense = 3;
 
-    /// <summary>What was let pass and has not come, in words.</summary>
-    internal static IReadOnlyList<string> LeftOpen(RideRecord record) =>
-        [.. record.Rail.Signs.Where(s => s.IsOpen).Select(s => s.Sign.Say()).Distinct()];
+    private static IReadOnlyList<string> LeftOpen(RideRecord record) => record.Rail.LeftForAnotherDay;
 }

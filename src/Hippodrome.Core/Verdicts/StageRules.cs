@@ -34,7 +34,7 @@ internal static class StageRules
         SessionChange.RungOn,
         "A stage rises the same day after a calm, straight go and one repeat",
         c =>
-            c.StageNext is { } next && c.Record.Counts.CalmGoes >= VerdictFigures.GoesAStage.Value
+            c.StageNext is { } next && c.Record.Counts.CalmGoes >= GoesAsked(c)
                 ? new Finding(
                     c.Record.Counts.CalmGoes,
                     "calm, as the stage asks",
@@ -56,7 +56,7 @@ internal static class StageRules
         SessionChange.SameAgain,
         "A first day over fences ends when the last planned stage went well once and was confirmed once",
         c =>
-            c.Facts.FirstFences && c.IsLastStage && c.Record.Counts.CalmGoes >= VerdictFigures.GoesAStage.Value
+            c.Facts.FirstFences && c.IsLastStage && c.Record.Counts.CalmGoes >= GoesAsked(c)
                 ? new Finding(1, "the last stage, well and once more", $"calm {Rules.Times(c.Record.Counts.CalmGoes)} as it stands")
                 : null,
         null,
@@ -67,6 +67,9 @@ internal static class StageRules
     );
 
     public static readonly RideRule[] All = [TackAmiss, FirstFencesDone, StageCalm];
+
+    private static int GoesAsked(VerdictContext c) =>
+        VerdictFigures.GoesAStage.Value + (c.Facts.CarefulRider ? VerdictFigures.CarefulGoes.Value : 0);
 
     private static IReadOnlyList<string> Amiss(TackLooked tack) =>
         [

@@ -14,10 +14,29 @@ public sealed record PersonEntry(
     string? Password = null,
     Role? Role = null,
     bool? IsVet = null,
-    IReadOnlyList<Guid>? HorseIds = null
+    IReadOnlyList<Guid>? HorseIds = null,
+    bool? IsCareful = null
 );
 
-public sealed record PersonView(Guid Id, string Name, string Email, Role Role, bool IsVet, IReadOnlyList<Guid> HorseIds, int Version);
+/// <summary>A person as trainers see them.</summary>
+/// <param name="Id">Who.</param>
+/// <param name="Name">Their name.</param>
+/// <param name="Email">What they sign in with.</param>
+/// <param name="Role">What they may do.</param>
+/// <param name="IsVet">A vet.</param>
+/// <param name="HorseIds">Horses given to them.</param>
+/// <param name="Version">For the next change.</param>
+/// <param name="IsCareful">A rider who is given one more repeat before a harder step.</param>
+public sealed record PersonView(
+    Guid Id,
+    string Name,
+    string Email,
+    Role Role,
+    bool IsVet,
+    IReadOnlyList<Guid> HorseIds,
+    int Version,
+    bool IsCareful
+);
 
 /// <summary>How I like to measure. Paces over the 20 m strip calibrate mine; nothing leaves it as it is.</summary>
 public sealed record MeasuresEntry(LengthUnit? Unit = null, double? PacesOver20Metres = null);
@@ -65,7 +84,7 @@ public static class PeopleEndpoints
         }
 
         var id = visit.NewId;
-        if (!await visit.Yard.AddPersonAsync(id, name, email, passwords.Hash(entry.Password!), role, isVet))
+        if (!await visit.Yard.AddPersonAsync(id, name, email, passwords.Hash(entry.Password!), role, isVet, entry.IsCareful ?? false))
         {
             return Problems.Faulty("email", "Someone already signs in with this e-mail.", "Take another.");
         }
@@ -98,7 +117,7 @@ public static class PeopleEndpoints
             return Problems.Faulty(checks.Faults);
         }
 
-        if (!await visit.Yard.ChangePersonAsync(personId, name, role, isVet, change.Version))
+        if (!await visit.Yard.ChangePersonAsync(personId, name, role, isVet, change.Entry.IsCareful ?? false, change.Version))
         {
             return Problems.Conflict(await ShowAsync(visit.Yard, personId), change.Entry with { Password = null });
         }
@@ -179,5 +198,14 @@ public static class PeopleEndpoints
         Show((await yard.FindPersonAsync(id))!, (await yard.GivenHorsesAsync())[id]);
 
     private static PersonView Show(Kept<Person> kept, IEnumerable<Guid> horses) =>
-        new(kept.Value.Id, kept.Value.Name, kept.Value.Email, kept.Value.Role, kept.Value.IsVet, [.. horses], kept.Version);
+        new(
+            kept.Value.Id,
+            kept.Value.Name,
+            kept.Value.Email,
+            kept.Value.Role,
+            kept.Value.IsVet,
+            [.. horses],
+            kept.Version,
+            kept.Value.IsCareful
+        );
 }

@@ -14,6 +14,9 @@ public enum Role
 /// <summary>Someone who signs in.</summary>
 public sealed record Person(Guid Id, string Name, string Email, Role Role, bool IsVet, LengthUnit Unit, PersonPace Pace)
 {
+    /// <summary>One more repeat before a harder step.</summary>
+    public bool IsCareful { get; init; }
+
     public Tape Tape => new(Unit, Pace);
 }
 
@@ -22,7 +25,7 @@ public sealed record SignInRow(Guid YardId, Guid Id, string PasswordHash);
 
 public static class PersonStore
 {
-    private const string Columns = "id, name, email, role, is_vet, unit, pace_metres, version";
+    private const string Columns = "id, name, email, role, is_vet, unit, pace_metres, careful, version";
 
     /// <summary>The one person with this e-mail, whatever the yard.</summary>
     public static async Task<SignInRow?> FindForSignInAsync(this Database database, string email)
@@ -58,7 +61,8 @@ public static class PersonStore
         string email,
         string passwordHash,
         Role role,
-        bool isVet
+        bool isVet,
+        bool isCareful = false
     )
     {
         try
@@ -66,8 +70,8 @@ public static class PersonStore
             await yard.ExecuteAsync("savepoint adding_person");
             await yard.ExecuteAsync(
                 """
-                insert into person (yard_id, id, name, email, password_hash, role, is_vet)
-                values (@yard, @id, @name, @email, @passwordHash, @role, @isVet)
+                insert into person (yard_id, id, name, email, password_hash, role, is_vet, careful)
+                values (@yard, @id, @name, @email, @passwordHash, @role, @isVet, @isCareful)
                 """,
                 new
                 {
@@ -77,6 +81,7 @@ public static class PersonStore
                     passwordHash,
                     role = role.ToString(),
                     isVet,
+                    isCareful,
                 }
             );
             return true;
@@ -89,14 +94,22 @@ public static class PersonStore
     }
 
     /// <summary>Changes name, role and vet's mark. A new role ends the person's sessions. False: someone was quicker.</summary>
-    public static async Task<bool> ChangePersonAsync(this YardSession yard, Guid id, string name, Role role, bool isVet, int version) =>
+    public static async Task<bool> ChangePersonAsync(
+        this YardSession yard,
+        Guid id,
+        string name,
+        Role role,
+        bool isVet,
+        bool isCareful,
+        int version
+    ) =>
         await yard.ExecuteAsync(
             """
             with ended as (
                 update signed_in s set ended_at = now() from person p
                 where s.yard_id = @yard and s.person_id = @id and s.ended_at is null
                     and p.yard_id = @yard and p.id = @id and p.version = @version and (p.role, p.is_vet) <> (@role, @isVet))
-            update person set name = @name, role = @role, is_vet = @isVet, version = version + 1
+            update person set name = @name, role = @role, is_vet = @isVet, careful = @isCareful, version = version + 1
             where yard_id = @yard and id = @id and version = @version
             """,
             new
@@ -105,6 +118,7 @@ public static class PersonStore
                 name,
                 role = role.ToString(),
                 isVet,
+                isCareful,
                 version,
             }
         ) == 1;
@@ -162,6 +176,7 @@ public static class PersonStore
         bool IsVet,
         string Unit,
         double? PaceMetres,
+        bool Careful,
         int Version
     )
     {
@@ -175,7 +190,10 @@ public static class PersonStore
                     IsVet,
                     Enum.Parse<LengthUnit>(Unit),
                     PersonPace.Kept(PaceMetres is { } m ? Distance.FromMetres(m) : null)
-                ),
+                )
+                {
+                    IsCareful = Careful,
+                },
                 Version
             );
     }

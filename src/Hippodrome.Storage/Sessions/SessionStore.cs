@@ -1,6 +1,7 @@
 using System.Text.Json;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
 
 namespace Hippodrome.Storage.Sessions;
@@ -14,7 +15,7 @@ public static class SessionStore
         select s.horse_id, s.id, s.on_day, s.emphasis, s.manner, s.helper, s.notes, s.version, s.place, s.starts_at, array_to_string(s.tack_ids, ',') as tack_ids, s.kept_faults::text as kept_faults,
             (select r.id from ride r where r.yard_id = s.yard_id and r.session_id = s.id order by r.created_at limit 1) as ride_id,
             (select coalesce(json_agg(p order by p.place), '[]')::text from (
-                select place, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id, exercise_id, times, efforts, transitions, transitions_with, bout_seconds, rest_seconds, manner, height_m, in_stages
+                select place, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id, exercise_id, times, efforts, transitions, transitions_with, bout_seconds, rest_seconds, manner, height_m, in_stages, opens_with
                 from session_part where yard_id = s.yard_id and session_id = s.id) p) as parts
         from session s where s.yard_id = @yard and s.removed_at is null
         """;
@@ -138,9 +139,9 @@ public static class SessionStore
         yard.ExecuteAsync(
             """
             insert into session_part (yard_id, horse_id, session_id, place, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id,
-                exercise_id, times, efforts, transitions, transitions_with, bout_seconds, rest_seconds, manner, height_m, in_stages)
+                exercise_id, times, efforts, transitions, transitions_with, bout_seconds, rest_seconds, manner, height_m, in_stages, opens_with)
             select @yard, @horseId, @sessionId, p.place, p.phase, p.what, p.gait, p.rein, p.minutes, p.set_up_id, p.mark_hoped_for, p.rung_id,
-                p.exercise_id, p.times, p.efforts, p.transitions, p.transitions_with, p.bout_seconds, p.rest_seconds, p.manner, p.height_m, p.in_stages
+                p.exercise_id, p.times, p.efforts, p.transitions, p.transitions_with, p.bout_seconds, p.rest_seconds, p.manner, p.height_m, p.in_stages, p.opens_with
             from jsonb_populate_recordset(null::session_part, @parts::jsonb) as p
             """,
             new
@@ -262,6 +263,8 @@ public static class SessionStore
 
         public required bool? InStages { get; init; }
 
+        public required string? OpensWith { get; init; }
+
         public static PartRow Of(Part part, int place) =>
             new()
             {
@@ -284,6 +287,7 @@ public static class SessionStore
                 Manner = part.Manner.ToString(),
                 HeightM = part.HeightMetres,
                 InStages = part.InStages,
+                OpensWith = part.OpensWith?.ToString(),
             };
 
         /// <param name="ofSession">How the session is worked: parts from before they had a manner of their own are worked so.</param>
@@ -308,6 +312,7 @@ public static class SessionStore
                 Manner = Manner is { } own ? Enum.Parse<Manner>(own) : ofSession,
                 HeightMetres = HeightM,
                 InStages = InStages,
+                OpensWith = OpensWith is { } test ? Enum.Parse<OpeningTest>(test) : null,
             };
     }
 }

@@ -13,6 +13,8 @@ public class RailPartTests
     [Theory]
     [InlineData("changes/single-change", MarkPad.Changes)]
     [InlineData("lateral/step-and-rest", MarkPad.Sideways)]
+    [InlineData("collected/half-steps", MarkPad.Asked)]
+    [InlineData("cross-country/banks-and-ditches", MarkPad.Questions)]
     [InlineData("flatwork/ten-metres", MarkPad.Flat)]
     [InlineData("poles/single-walk", MarkPad.Poles)]
     [InlineData("jumping/course-under", MarkPad.Fence)]
