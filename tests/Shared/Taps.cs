@@ -31,7 +31,7 @@ public static class Taps
                                 6 => new TensionSeen(id, at, n % 5),
                                 7 => new ClosingTest(id, at, n % 2 == 0),
                                 8 => new SignSeen(id, at, (Sign)(n % 45), null),
-                                9 => new Attempted(id, at, (Movement)(2 + (n % 20)), (Answered)(n % 4), side),
+                                9 => new Attempted(id, at, (Movement)(2 + (n % 20)), (HorseAnswer)(n % 4), side),
                                 10 => new SeriesRidden(
                                     id,
                                     at,
@@ -43,7 +43,7 @@ public static class Taps
                                     ArenaPlace.Diagonal
                                 ),
                                 11 => new MoreTold(id, at, About(taps, n, id), side, (ArenaPlace)(n % 7), null, n % 2 == 0, n % 3 == 0),
-                                12 => new AskedAgain(id, at, About(taps, n, id), (Answered)(n % 4)),
+                                12 => new AskedAgain(id, at, About(taps, n, id), (HorseAnswer)(n % 4)),
                                 13 => new QuestionRidden(id, at, (QuestionKind)(n % 9), (QuestionWay)(n % 6), (QuestionHow)(n % 7)),
                                 14 => new MannerNow(id, at, (Manner)(n % 5)),
                                 15 => new TestAnswered(id, at, (OpeningTest)(n % 4), n % 2 == 0),

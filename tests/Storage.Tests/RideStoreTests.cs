@@ -46,10 +46,13 @@ public class RideStoreTests(StoreFixture store) : IClassFixture<StoreFixture>
             new LegTouched(Guid.NewGuid(), At, Leg.RightHind, 3),
             new Fell(Guid.NewGuid(), At, Faller.Rider, true),
             new Stands(Guid.NewGuid(), At, 1, RebuiltCrossPole),
-            new Attempted(Guid.NewGuid(), At, Movement.Halt, Answered.Reminded, null, ArenaPlace.CentreLine) { Word = AttemptWord.ByLeg },
+            new Attempted(Guid.NewGuid(), At, Movement.Halt, HorseAnswer.Reminded, null, ArenaPlace.CentreLine)
+            {
+                Word = AttemptWord.ByLeg,
+            },
             new SeriesRidden(Guid.NewGuid(), At, 4, 5, 3, Rein.Left, 2, ArenaPlace.Diagonal) { InTest = true },
             new MoreTold(Guid.NewGuid(), At, Guid.NewGuid(), Rein.Left, ArenaPlace.Gate, FrightenedOf.Filler, true, false),
-            new AskedAgain(Guid.NewGuid(), At, Guid.NewGuid(), Answered.Alone),
+            new AskedAgain(Guid.NewGuid(), At, Guid.NewGuid(), HorseAnswer.Alone),
             new QuestionRidden(Guid.NewGuid(), At, QuestionKind.Water, QuestionWay.In, QuestionHow.Looked),
             new Travelled(Guid.NewGuid(), At, TravelHow.Steadied),
             new MannerNow(Guid.NewGuid(), At, Manner.InHand, Rein.Right),

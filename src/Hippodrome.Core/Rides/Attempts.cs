@@ -52,7 +52,7 @@ public enum Movement
 }
 
 /// <summary>How an asking was answered.</summary>
-public enum Answered
+public enum HorseAnswer
 {
     Alone,
 
@@ -98,7 +98,7 @@ public sealed record Attempted(
     Guid Id,
     DateTimeOffset At,
     Movement Movement,
-    Answered Answered,
+    HorseAnswer Answered,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Rein? Side = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ArenaPlace? Where = null
 ) : RideEvent(Id, At)
@@ -126,7 +126,7 @@ public sealed record Attempted(
         checks.That(Side != Rein.Both, $"{at}.side", "It is asked on one side at a time.", "Left or right.");
         checks.That(Steps is null or (>= 1 and <= 60), $"{at}.steps", "That is no count of steps.", "Count the steps that came.");
         checks.That(
-            Word is not { } word || Movements.Of(Movement).Words.Any(w => w.Word == word && (w.Answered ?? Answered) == Answered),
+            Word is not { } word || Movements.Of(Movement).Says(word, Answered),
             $"{at}.word",
             "That is no word for this answer.",
             "Choose one of the movement's own, or none."
@@ -187,7 +187,7 @@ public sealed record SeriesRidden(
 /// <param name="Where">Where it was asked.</param>
 /// <param name="Answered">How it was answered.</param>
 /// <param name="Good">Alone, and without a fault.</param>
-public sealed record Attempt(Movement Movement, int? Every, Rein? Side, ArenaPlace? Where, Answered Answered, bool Good)
+public sealed record Attempt(Movement Movement, int? Every, Rein? Side, ArenaPlace? Where, HorseAnswer Answered, bool Good)
 {
     /// <summary>The movement's own word for it.</summary>
     public AttemptWord? Word { get; init; }
@@ -211,14 +211,21 @@ public sealed record Attempt(Movement Movement, int? Every, Rein? Side, ArenaPla
     internal static Attempt? Of(RideEvent e, int? part) =>
         e switch
         {
-            Attempted a => new Attempt(a.Movement, null, a.Side, a.Where, a.Answered, a.Answered == Answered.Alone)
+            Attempted a => new Attempt(a.Movement, null, a.Side, a.Where, a.Answered, a.Answered == HorseAnswer.Alone)
             {
                 Word = a.Word,
                 InTest = a.InTest,
                 Steps = a.Steps,
                 Part = part,
             },
-            SeriesRidden s => new Attempt(Movement.Series, s.Every, null, s.Where, s.IsWhole ? Answered.Alone : Answered.Not, s.IsWhole)
+            SeriesRidden s => new Attempt(
+                Movement.Series,
+                s.Every,
+                null,
+                s.Where,
+                s.IsWhole ? HorseAnswer.Alone : HorseAnswer.Not,
+                s.IsWhole
+            )
             {
                 InTest = s.InTest,
                 Steps = s.IsWhole ? s.Planned : (s.MissedAt ?? s.Planned) - 1,
@@ -231,9 +238,9 @@ public sealed record Attempt(Movement Movement, int? Every, Rein? Side, ArenaPla
                 null,
                 y.AwayFrom,
                 null,
-                y.Given >= y.Asked ? Answered.Alone
-                    : y.Given > 0 ? Answered.Helped
-                    : Answered.Not,
+                y.Given >= y.Asked ? HorseAnswer.Alone
+                    : y.Given > 0 ? HorseAnswer.Helped
+                    : HorseAnswer.Not,
                 y.Given >= y.Asked
             )
             {
@@ -245,8 +252,15 @@ public sealed record Attempt(Movement Movement, int? Every, Rein? Side, ArenaPla
 
     private static Attempt OfChange(ChangeRidden c, int? part)
     {
-        var answered = c.Quality == ChangeQuality.None ? Answered.Not : c.Answered ?? Answered.Alone;
-        return new Attempt(Movement.Change, null, c.To, c.Where, answered, c.Quality == ChangeQuality.Clean && answered == Answered.Alone)
+        var answered = c.Quality == ChangeQuality.None ? HorseAnswer.Not : c.Answered ?? HorseAnswer.Alone;
+        return new Attempt(
+            Movement.Change,
+            null,
+            c.To,
+            c.Where,
+            answered,
+            c.Quality == ChangeQuality.Clean && answered == HorseAnswer.Alone
+        )
         {
             InTest = c.InTest,
             Part = part,

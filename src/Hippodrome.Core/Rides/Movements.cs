@@ -9,16 +9,24 @@ public enum AskedOn
     Rein,
 }
 
-/// <summary>A word of a movement's own, and how it was answered when it is said; null where that is asked besides.</summary>
-public sealed record MovementWord(AttemptWord Word, Answered? Answered);
+/// <summary>A word of a movement's own, and how it was answered when it is said.</summary>
+public sealed record MovementWord(AttemptWord Word, HorseAnswer Answered);
 
 /// <summary>How a movement is told at the rail.</summary>
 /// <param name="Movement">Which.</param>
 /// <param name="On">Lead, leg or rein.</param>
 /// <param name="HasPlace">Where it was asked matters.</param>
 /// <param name="CountsSteps">Its steps are counted.</param>
-/// <param name="Words">Its own words; where it has those that say how it was answered, they are all that is asked.</param>
-public sealed record MovementTold(Movement Movement, AskedOn On, bool HasPlace, bool CountsSteps, IReadOnlyList<MovementWord> Words);
+/// <param name="Words">Its own words for how it was answered; where it has some, they are what is asked.</param>
+public sealed record MovementTold(Movement Movement, AskedOn On, bool HasPlace, bool CountsSteps, IReadOnlyList<MovementWord> Words)
+{
+    /// <summary>Ways in which it is asked, told beside how it was answered.</summary>
+    public IReadOnlyList<AttemptWord> Ways { get; init; } = [];
+
+    /// <summary>A word that fits this answer.</summary>
+    internal bool Says(AttemptWord word, HorseAnswer answered) =>
+        Ways.Contains(word) || Words.Any(w => w.Word == word && w.Answered == answered);
+}
 
 /// <summary>The movements, with their words (common practice).</summary>
 public static class Movements
@@ -33,7 +41,7 @@ public static class Movements
             AskedOn.Lead,
             false,
             false,
-            [Says(AttemptWord.Prompt, Answered.Alone), Says(AttemptWord.Dull, Answered.Helped)]
+            [Says(AttemptWord.Prompt, HorseAnswer.Alone), Says(AttemptWord.Dull, HorseAnswer.Helped)]
         ),
         new(
             Movement.Halt,
@@ -41,12 +49,12 @@ public static class Movements
             true,
             false,
             [
-                Says(AttemptWord.ByItself, Answered.Alone),
-                Says(AttemptWord.ByLeg, Answered.Reminded),
-                Says(AttemptWord.ByRein, Answered.Helped),
+                Says(AttemptWord.ByItself, HorseAnswer.Alone),
+                Says(AttemptWord.ByLeg, HorseAnswer.Reminded),
+                Says(AttemptWord.ByRein, HorseAnswer.Helped),
             ]
         ),
-        new(Movement.Pirouette, AskedOn.Lead, false, false, [Says(AttemptWord.MoreIn), Says(AttemptWord.Smaller)]),
+        new(Movement.Pirouette, AskedOn.Lead, false, false, []) { Ways = [AttemptWord.MoreIn, AttemptWord.Smaller] },
         new(Movement.HalfSteps, AskedOn.Nothing, false, true, []),
         new(Movement.Passage, AskedOn.Nothing, false, true, []),
         new(Movement.Yield, AskedOn.Leg, false, true, []),
@@ -57,21 +65,29 @@ public static class Movements
             AskedOn.Rein,
             false,
             false,
-            [Says(AttemptWord.AllTheWay, Answered.Alone), Says(AttemptWord.Half, Answered.Helped)]
+            [Says(AttemptWord.AllTheWay, HorseAnswer.Alone), Says(AttemptWord.Half, HorseAnswer.Helped)]
         ),
         new(
             Movement.GivenRein,
             AskedOn.Rein,
             false,
             false,
-            [Says(AttemptWord.Stayed, Answered.Alone), Says(AttemptWord.Leaned, Answered.Not), Says(AttemptWord.CameUp, Answered.Not)]
+            [
+                Says(AttemptWord.Stayed, HorseAnswer.Alone),
+                Says(AttemptWord.Leaned, HorseAnswer.Not),
+                Says(AttemptWord.CameUp, HorseAnswer.Not),
+            ]
         ),
         new(
             Movement.Walk,
             AskedOn.Nothing,
             false,
             false,
-            [Says(AttemptWord.Marches, Answered.Alone), Says(AttemptWord.Hurries, Answered.Not), Says(AttemptWord.Short, Answered.Not)]
+            [
+                Says(AttemptWord.Marches, HorseAnswer.Alone),
+                Says(AttemptWord.Hurries, HorseAnswer.Not),
+                Says(AttemptWord.Short, HorseAnswer.Not),
+            ]
         ),
         new(Movement.Voice, AskedOn.Rein, false, false, []),
         new(
@@ -79,7 +95,7 @@ public static class Movements
             AskedOn.Nothing,
             false,
             false,
-            [Says(AttemptWord.Stood, Answered.Alone), Says(AttemptWord.Moved, Answered.Reminded)]
+            [Says(AttemptWord.Stood, HorseAnswer.Alone), Says(AttemptWord.Moved, HorseAnswer.Reminded)]
         ),
         new(
             Movement.StepBack,
@@ -87,9 +103,9 @@ public static class Movements
             false,
             true,
             [
-                Says(AttemptWord.Straight, Answered.Alone),
-                Says(AttemptWord.QuartersLeft, Answered.Not),
-                Says(AttemptWord.QuartersRight, Answered.Not),
+                Says(AttemptWord.Straight, HorseAnswer.Alone),
+                Says(AttemptWord.QuartersLeft, HorseAnswer.Not),
+                Says(AttemptWord.QuartersRight, HorseAnswer.Not),
             ]
         ),
         new(Movement.HeadDown, AskedOn.Nothing, false, false, []),
@@ -105,5 +121,5 @@ public static class Movements
 
     public static MovementTold Of(Movement movement) => ByMovement[movement];
 
-    private static MovementWord Says(AttemptWord word, Answered? answered = null) => new(word, answered);
+    private static MovementWord Says(AttemptWord word, HorseAnswer answered) => new(word, answered);
 }

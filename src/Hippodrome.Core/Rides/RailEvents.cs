@@ -114,7 +114,7 @@ public sealed record ChangeRidden(Guid Id, DateTimeOffset At, Rein To, ChangeQua
 {
     /// <summary>How the asking was answered; alone where nobody said.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
-    public Answered? Answered { get; init; }
+    public HorseAnswer? Answered { get; init; }
 
     /// <summary>As the test has it, and not as training.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]

@@ -54,6 +54,9 @@ internal sealed record RideCounts
     /// <summary>Goes that were untidy, though they went.</summary>
     public required int Untidy { get; init; }
 
+    /// <summary>How often something else stood from then on.</summary>
+    public required int Rebuilt { get; init; }
+
     /// <summary>Calm goes one after the other over what stands now, up to the last.</summary>
     public required int CalmGoes { get; init; }
 
@@ -112,6 +115,7 @@ internal sealed record RideCounts
                     .Select(d => (d.TakeOff!.Value, d.Cause!.Value)),
             ],
             Untidy = events.OfType<JumpTold>().Where(t => t.Untidy).Select(t => t.Jump).Distinct().Count(),
+            Rebuilt = events.Count(e => e is Stands),
             CalmGoes = Rides.CalmGoes.Of(events),
             LeftMarks = MarksOf(events, Rein.Left),
             RightMarks = MarksOf(events, Rein.Right),

@@ -67,6 +67,9 @@ public static class SignTable
     public static IReadOnlyList<SignToldAs> All { get; } =
     [.. Enum.GetValues<Sign>().Select(s => new SignToldAs(s, Sided.Contains(s), Placed.Contains(s), Slips.Contains(s)))];
 
+    /// <summary>Signs that stop the work at any minute: they stand before all others.</summary>
+    public static IReadOnlyCollection<Sign> StoppingTheWork { get; } = [.. Pain, Sign.Tired];
+
     /// <summary>Signs of pain, which hold a horse.</summary>
     public static IReadOnlyCollection<Sign> OfPain => Pain;
 

@@ -99,7 +99,7 @@ public sealed record MoreTold(
 /// <param name="At">When it was tapped.</param>
 /// <param name="About">The event of the sign that was let pass.</param>
 /// <param name="Answered">How it was answered this time.</param>
-public sealed record AskedAgain(Guid Id, DateTimeOffset At, Guid About, Answered Answered) : RideEvent(Id, At)
+public sealed record AskedAgain(Guid Id, DateTimeOffset At, Guid About, HorseAnswer Answered) : RideEvent(Id, At)
 {
     internal override void Check(Checks checks, string at) =>
         checks.That(About != Id, $"{at}.about", "This does not say what was asked again.", "Name the event of the sign.");
@@ -123,7 +123,7 @@ public sealed record SignTold(Guid Event, Sign Sign, Rein? Rein, Rein? Side, Are
     public bool Later { get; init; }
 
     /// <summary>How it was answered when it was asked again; null while it is open.</summary>
-    public Answered? AskedAgain { get; init; }
+    public HorseAnswer? AskedAgain { get; init; }
 
     /// <summary>What a vet has entered as old and known.</summary>
     public bool Known { get; init; }
@@ -132,5 +132,5 @@ public sealed record SignTold(Guid Event, Sign Sign, Rein? Rein, Rein? Side, Are
     internal bool Counts => !Mine && !Later;
 
     /// <summary>It was let pass, and has not come since.</summary>
-    internal bool IsOpen => Later && (AskedAgain is null or Answered.Not);
+    internal bool IsOpen => Later && (AskedAgain is null or HorseAnswer.Not);
 }

@@ -122,7 +122,9 @@ internal static class LikelySigns
         [
             .. likely
                 .Concat(SignTable.All.Select(s => s.Sign))
-                .Where(s => !s.IsPain() && s != Sign.BehindBitOrLeg && (manner == Manner.Ridden || !Ridden.Contains(s)))
+                .Where(s =>
+                    !SignTable.StoppingTheWork.Contains(s) && s != Sign.BehindBitOrLeg && (manner == Manner.Ridden || !Ridden.Contains(s))
+                )
                 .Distinct(),
         ];
     }

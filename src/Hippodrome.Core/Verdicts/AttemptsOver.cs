@@ -5,7 +5,7 @@ using Hippodrome.Core.Rides;
 namespace Hippodrome.Core.Verdicts;
 
 /// <summary>One asking as a dot: when and where it was, and how it was answered.</summary>
-public sealed record AttemptDot(DateOnly On, Guid RideId, Answered Answered, bool Good, ArenaPlace? Where, bool InTest);
+public sealed record AttemptDot(DateOnly On, Guid RideId, HorseAnswer Answered, bool Good, ArenaPlace? Where, bool InTest);
 
 /// <summary>A movement on one side or lead, over rides: what it does every time, and not its best.</summary>
 /// <param name="Movement">Which.</param>

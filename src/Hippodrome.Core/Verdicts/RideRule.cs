@@ -233,7 +233,7 @@ internal static class Rules
 
     /// <summary>Askings of a movement that were not answered.</summary>
     public static Finding? NotGiven(RideRecord record, Movement movement, string seen) =>
-        Of(record.Rail.Attempts.Where(a => a is { Mine: false, Answered: Answered.Not } && a.Movement == movement), seen);
+        Of(record.Rail.Attempts.Where(a => a is { Mine: false, Answered: HorseAnswer.Not } && a.Movement == movement), seen);
 
     /// <summary>Two findings as one: what was seen is said as the first has it.</summary>
     public static Finding? Also(Finding? first, Finding? second) =>

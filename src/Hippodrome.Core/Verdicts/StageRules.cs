@@ -57,7 +57,7 @@ internal static class StageRules
         "A first day over fences ends when the last planned stage went well once and was confirmed once",
         c =>
             c.Facts.FirstFences && c.IsLastStage && c.Record.Counts.CalmGoes >= GoesAsked(c)
-                ? new Finding(1, "the last stage, well and once more", $"calm {Rules.Times(c.Record.Counts.CalmGoes)} as it stands")
+                ? new Finding(Stage(c), "the last stage, well and once more", $"calm {Rules.Times(c.Record.Counts.CalmGoes)} as it stands")
                 : null,
         null,
         new("Well, and once more: end the fences here.", "A first day stays small and ends on the first good one.")
@@ -67,6 +67,9 @@ internal static class StageRules
     );
 
     public static readonly RideRule[] All = [TackAmiss, FirstFencesDone, StageCalm];
+
+    /// <summary>Said once of each stage.</summary>
+    private static int Stage(VerdictContext c) => c.Record.Counts.Rebuilt + 1;
 
     private static int GoesAsked(VerdictContext c) =>
         VerdictFigures.GoesAStage.Value + (c.Facts.CarefulRider ? VerdictFigures.CarefulGoes.Value : 0);

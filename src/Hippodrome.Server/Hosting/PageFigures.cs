@@ -21,6 +21,9 @@ public sealed record PageFigures
     /// <summary>Signs that are shown first at the rail; the others are a page on.</summary>
     public int SignsShown { get; init; } = RideFigures.SignsShown.Value;
 
+    /// <summary>Signs that stop the work at any minute.</summary>
+    public IReadOnlyCollection<Sign> StoppingSigns { get; init; } = SignTable.StoppingTheWork;
+
     /// <summary>Signs of pain, which hold a horse.</summary>
     public IReadOnlyCollection<Sign> PainSigns { get; init; } = SignTable.OfPain;
 

@@ -24,7 +24,7 @@ public class RailTellsTests
 
     private static Guid New => Guid.NewGuid();
 
-    private static Attempted Asked(Movement movement, Answered answered, Rein? side = null, AttemptWord? word = null) =>
+    private static Attempted Asked(Movement movement, HorseAnswer answered, Rein? side = null, AttemptWord? word = null) =>
         new(New, default, movement, answered, side) { Word = word };
 
     private static SeriesRidden Series(int every, int planned, int? missedAt = null, Rein? late = null, int times = 0) =>
@@ -102,7 +102,7 @@ public class RailTellsTests
         rail.Part(2).Says.ShouldBe("AskAgain");
         Reviewed(rail).ShouldContain("LeftForAnotherDay");
 
-        rail.Tap(new AskedAgain(New, default, slip.Id, Answered.Alone)).Says.ShouldBeNull();
+        rail.Tap(new AskedAgain(New, default, slip.Id, HorseAnswer.Alone)).Says.ShouldBeNull();
         rail.Now.LetPass.ShouldBeEmpty();
         Reviewed(rail).ShouldNotContain("LeftForAnotherDay");
     }
@@ -179,38 +179,39 @@ public class RailTellsTests
     [Fact]
     public void The_same_asking_worse_three_times_running_ends_that_work()
     {
-        Railside Asking(params Answered[] answers) => new Railside().Tap([.. answers.Select(a => (RideEvent)Asked(Movement.HalfSteps, a))]);
-        Asking(Answered.Alone, Answered.Reminded, Answered.Helped).Says.ShouldBe("WorseEachTime");
-        Asking(Answered.Alone, Answered.Reminded, Answered.Reminded).Says.ShouldBeNull();
-        Asking(Answered.Helped, Answered.Reminded, Answered.Alone).Says.ShouldBeNull();
+        Railside Asking(params HorseAnswer[] answers) =>
+            new Railside().Tap([.. answers.Select(a => (RideEvent)Asked(Movement.HalfSteps, a))]);
+        Asking(HorseAnswer.Alone, HorseAnswer.Reminded, HorseAnswer.Helped).Says.ShouldBe("WorseEachTime");
+        Asking(HorseAnswer.Alone, HorseAnswer.Reminded, HorseAnswer.Reminded).Says.ShouldBeNull();
+        Asking(HorseAnswer.Helped, HorseAnswer.Reminded, HorseAnswer.Alone).Says.ShouldBeNull();
         // Earlier each time is worse too.
         new Railside().Tap(Series(3, 7, 6), Series(3, 7, 4), Series(3, 7, 2)).Says.ShouldBe("WorseEachTime");
         // The other side is another asking.
         new Railside()
             .Tap(
-                Asked(Movement.Pirouette, Answered.Alone, Rein.Left),
-                Asked(Movement.Pirouette, Answered.Reminded, Rein.Right),
-                Asked(Movement.Pirouette, Answered.Helped, Rein.Left)
+                Asked(Movement.Pirouette, HorseAnswer.Alone, Rein.Left),
+                Asked(Movement.Pirouette, HorseAnswer.Reminded, Rein.Right),
+                Asked(Movement.Pirouette, HorseAnswer.Helped, Rein.Left)
             )
             .Says.ShouldBeNull();
     }
 
     [Theory]
-    [InlineData(Movement.GivenRein, Answered.Not, AttemptWord.Leaned, "LeansOnHand")]
-    [InlineData(Movement.GivenRein, Answered.Not, AttemptWord.CameUp, "HeadUpShortNeck")]
-    [InlineData(Movement.GivenRein, Answered.Alone, AttemptWord.Stayed, null)]
-    [InlineData(Movement.Walk, Answered.Not, AttemptWord.Hurries, "TempoLost")]
-    [InlineData(Movement.Walk, Answered.Not, AttemptWord.Short, "BehindBitOrLeg")]
-    [InlineData(Movement.Walk, Answered.Alone, AttemptWord.Marches, null)]
-    [InlineData(Movement.Depart, Answered.Helped, AttemptWord.Dull, "LateDepart")]
-    [InlineData(Movement.Depart, Answered.Alone, AttemptWord.Prompt, null)]
-    [InlineData(Movement.StepBack, Answered.Not, AttemptWord.QuartersRight, "QuartersSlide")]
-    [InlineData(Movement.StepBack, Answered.Alone, AttemptWord.Straight, null)]
-    [InlineData(Movement.Voice, Answered.Not, null, "VoiceNotAnswered")]
-    [InlineData(Movement.Voice, Answered.Alone, null, null)]
-    [InlineData(Movement.Stretch, Answered.Not, null, "HeadUpShortNeck")]
-    [InlineData(Movement.Stretch, Answered.Helped, AttemptWord.Half, null)]
-    public void A_movements_own_words_are_read(Movement movement, Answered answered, AttemptWord? word, string? rule) =>
+    [InlineData(Movement.GivenRein, HorseAnswer.Not, AttemptWord.Leaned, "LeansOnHand")]
+    [InlineData(Movement.GivenRein, HorseAnswer.Not, AttemptWord.CameUp, "HeadUpShortNeck")]
+    [InlineData(Movement.GivenRein, HorseAnswer.Alone, AttemptWord.Stayed, null)]
+    [InlineData(Movement.Walk, HorseAnswer.Not, AttemptWord.Hurries, "TempoLost")]
+    [InlineData(Movement.Walk, HorseAnswer.Not, AttemptWord.Short, "BehindBitOrLeg")]
+    [InlineData(Movement.Walk, HorseAnswer.Alone, AttemptWord.Marches, null)]
+    [InlineData(Movement.Depart, HorseAnswer.Helped, AttemptWord.Dull, "LateDepart")]
+    [InlineData(Movement.Depart, HorseAnswer.Alone, AttemptWord.Prompt, null)]
+    [InlineData(Movement.StepBack, HorseAnswer.Not, AttemptWord.QuartersRight, "QuartersSlide")]
+    [InlineData(Movement.StepBack, HorseAnswer.Alone, AttemptWord.Straight, null)]
+    [InlineData(Movement.Voice, HorseAnswer.Not, null, "VoiceNotAnswered")]
+    [InlineData(Movement.Voice, HorseAnswer.Alone, null, null)]
+    [InlineData(Movement.Stretch, HorseAnswer.Not, null, "HeadUpShortNeck")]
+    [InlineData(Movement.Stretch, HorseAnswer.Helped, AttemptWord.Half, null)]
+    public void A_movements_own_words_are_read(Movement movement, HorseAnswer answered, AttemptWord? word, string? rule) =>
         new Railside().Tap(Asked(movement, answered, null, word)).Says.ShouldBe(rule);
 
     [Theory]
@@ -299,7 +300,7 @@ public class RailTellsTests
         var part = new RailPart(pad, 0, 0, 0, null) { Phase = Phase.Work, Times = planned };
         var rail = new Railside(Facts(part) with { ChangesAreSure = sure });
         rail.Now.MayStillAsk.ShouldBe(first);
-        rail.Tap(Asked(Movement.Depart, Answered.Alone, Rein.Left)).Now.MayStillAsk.ShouldBe(first - 1);
+        rail.Tap(Asked(Movement.Depart, HorseAnswer.Alone, Rein.Left)).Now.MayStillAsk.ShouldBe(first - 1);
     }
 
     private static IReadOnlyList<Verdict> Judged(Railside rail, RideFacts? facts = null) =>

@@ -31,7 +31,7 @@ public class WhatRepeatsTests
 
     private static RiddenOnce With(int day, (SignSeen Seen, MoreTold More) sign) => Ride(day, sign.Seen, sign.More);
 
-    private static Attempted Asked(Movement movement, Answered answered, Rein? side = null, ArenaPlace? where = null) =>
+    private static Attempted Asked(Movement movement, HorseAnswer answered, Rein? side = null, ArenaPlace? where = null) =>
         new(New, default, movement, answered, side, where);
 
     [Fact]
@@ -58,7 +58,7 @@ public class WhatRepeatsTests
     public void The_riders_own_slips_are_not_the_horses()
     {
         WhatRepeats.Of([With(0, Seen(Sign.Leans, mine: true)), With(2, Seen(Sign.Leans, mine: true))]).ShouldBeEmpty();
-        var halt = Asked(Movement.Halt, Answered.Not);
+        var halt = Asked(Movement.Halt, HorseAnswer.Not);
         AttemptsOver.Of([Ride(0, halt, new MoreTold(New, default, halt.Id, Mine: true))]).ShouldBeEmpty();
     }
 
@@ -70,7 +70,7 @@ public class WhatRepeatsTests
         {
             In("Loose ring", "Tam", With(0, Seen(Sign.Mouth))),
             In("Loose ring", "Verity", With(2, Seen(Sign.Mouth))),
-            In("Eggbutt", "Tam", Ride(4, Asked(Movement.Halt, Answered.Alone))),
+            In("Eggbutt", "Tam", Ride(4, Asked(Movement.Halt, HorseAnswer.Alone))),
         };
         WhatRepeats.Of(rides).Single().OnlyWith.ShouldBe(["Loose ring"]);
     }
@@ -125,7 +125,7 @@ public class WhatRepeatsTests
     {
         var taps = Enumerable
             .Range(0, asked)
-            .Select(i => (RideEvent)Asked(Movement.Depart, i < alone ? Answered.Alone : Answered.Reminded, Rein.Left));
+            .Select(i => (RideEvent)Asked(Movement.Depart, i < alone ? HorseAnswer.Alone : HorseAnswer.Reminded, Rein.Left));
         var over = AttemptsOver.Of([Ride(0, [.. taps])]).Single();
         over.Confirmed.ShouldBe(confirmed);
         over.Last.Count.ShouldBe(Math.Min(10, asked));
@@ -168,7 +168,7 @@ public class WhatRepeatsTests
     public void A_hind_that_shows_in_three_exercises_is_one_finding_and_refers()
     {
         var late = Ride(0, new ChangeRidden(New, default, Rein.Left, ChangeQuality.Late, ArenaPlace.Diagonal)).Record;
-        var depart = Ride(2, Asked(Movement.Depart, Answered.Helped, Rein.Left)).Record;
+        var depart = Ride(2, Asked(Movement.Depart, HorseAnswer.Helped, Rein.Left)).Record;
         var touched = Ride(4, new LegTouched(New, default, Leg.RightHind, 1)).Record;
         OneHind.Of([late, depart]).ShouldBeNull();
         var hind = OneHind.Of([touched, depart, late])!;
