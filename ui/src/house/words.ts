@@ -1,15 +1,18 @@
 import type {
+  HorseAnswer,
+  ArenaPlace,
+  AttemptWord,
   BlockPhase,
-  ChangeKind,
-  DayOfWeek,
   CareKind,
-  ChangePlace,
+  ChangeKind,
   ChangeQuality,
   Clarity,
+  DayOfWeek,
   EffortOutcome,
   Faller,
   Felt,
   Fit,
+  FrightenedOf,
   Gait,
   GaitVariant,
   GoesAt,
@@ -18,9 +21,15 @@ import type {
   Leg,
   LengthUnit,
   Manner,
+  Movement,
+  NarrowWhere,
   OffBecause,
+  OpeningTest,
   Phase,
   Purpose,
+  QuestionHow,
+  QuestionKind,
+  QuestionWay,
   ReferredTo,
   Rein,
   ReturnGate,
@@ -34,6 +43,7 @@ import type {
   TackKind,
   TakeOff,
   Temperament,
+  TravelHow,
   VerdictWord,
   WaitingWork,
 } from '../api/schema'
@@ -122,6 +132,150 @@ export const signWords: Record<Sign, string> = {
   brokeIntoCanter: 'Broke into canter',
   spooked: 'Spooked, came back',
   distracted: 'Looked elsewhere',
+  leans: 'Leans on the hand',
+  fallsIn: 'Falls in',
+  fallsOut: 'Falls out',
+  bulges: 'Bulges',
+  quartersSwing: 'Swings quarters',
+  crookedAgainstLeg: 'Crooked on a leg',
+  atTheGate: 'Drawn to the gate',
+  behindTheBit: 'Behind the bit',
+  behindTheLeg: 'Behind the leg',
+  neckOnly: 'Bends in the neck only',
+  runsThroughHand: 'Through the hand',
+  runsOffAfter: 'Runs off after',
+  leapsDown: 'Leaps down',
+  lateDepart: 'Late into canter',
+  lateBehind: 'Late behind',
+  anticipates: 'Anticipates',
+  blows: 'Blows, sweats',
+  frightened: 'Frightened',
+  braced: 'Braced',
+  stuck: 'Stuck',
+  mouth: 'Fussy mouth',
+  softAndReady: 'Soft and ready',
+  bucks: 'Bucks, kicks',
+  breathesAndThinks: 'Breathes, thinks',
+  badDistance: 'Bad distance',
+  voiceNotAnswered: 'Voice not answered',
+  onForehand: 'On the forehand',
+}
+
+export const frightenedWords: Record<FrightenedOf, string> = {
+  poles: 'Poles',
+  material: 'Material',
+  filler: 'Filler',
+  water: 'Water',
+  noise: 'Noise',
+  something: 'Something',
+}
+
+export const movementWords: Record<Movement, string> = {
+  change: 'Flying change',
+  series: 'Series',
+  depart: 'Canter depart',
+  halt: 'Halt',
+  pirouette: 'Pirouette',
+  halfSteps: 'Half-steps',
+  passage: 'Passage',
+  yield: 'Yield',
+  reinBack: 'Rein-back',
+  lengthening: 'Lengthening',
+  stretch: 'Stretch',
+  givenRein: 'Rein given',
+  walk: 'Walk',
+  voice: 'Voice',
+  stand: 'Halt and stand',
+  stepBack: 'Step back',
+  headDown: 'Head down',
+  bridle: 'Bridle',
+  saddle: 'Saddle',
+  mounting: 'Mounting',
+  lines: 'Lines',
+  shoulderOver: 'Shoulder over',
+  hipsOver: 'Hips over',
+}
+
+export const answeredWords: Record<HorseAnswer, string> = {
+  alone: 'Alone',
+  reminded: 'Reminder',
+  helped: 'With help',
+  not: 'Not',
+}
+
+export const attemptWords: Record<AttemptWord, string> = {
+  byItself: 'By itself',
+  byLeg: 'By leg',
+  byRein: 'By rein',
+  moreIn: 'More in',
+  smaller: 'Smaller',
+  allTheWay: 'All the way',
+  half: 'Half',
+  marches: 'Marches',
+  hurries: 'Hurries',
+  short: 'Short',
+  stayed: 'Stayed',
+  leaned: 'Leaned',
+  cameUp: 'Came up',
+  prompt: 'Prompt',
+  dull: 'Dull',
+  stood: 'Stood',
+  moved: 'Moved',
+  straight: 'Straight',
+  quartersLeft: 'Quarters left',
+  quartersRight: 'Quarters right',
+}
+
+export const questionWords: Record<QuestionKind, string> = {
+  water: 'Water',
+  step: 'Step',
+  drop: 'Drop',
+  ditch: 'Ditch',
+  narrow: 'Narrow',
+  log: 'Log',
+  corner: 'Corner',
+  combination: 'Combination',
+  fenceInWater: 'Fence in water',
+}
+
+export const questionWayWords: Record<QuestionWay, string> = {
+  up: 'Up',
+  down: 'Down',
+  in: 'In',
+  out: 'Out',
+  fromLeft: 'From the left',
+  fromRight: 'From the right',
+}
+
+export const questionHowWords: Record<QuestionHow, string> = {
+  boldly: 'Boldly',
+  looked: 'Looked',
+  leapt: 'Leapt',
+  stalled: 'Stalled, went',
+  refused: 'Refused',
+  ranOutLeft: 'Ran out left',
+  ranOutRight: 'Ran out right',
+}
+
+export const travelWords: Record<TravelHow, string> = {
+  smooth: 'Smooth',
+  steadied: 'Steadied',
+  strungOut: 'Strung out',
+}
+
+export const narrowWords: Record<NarrowWhere, string> = {
+  middle: 'Middle',
+  aLittleLeft: 'A little left',
+  aLittleRight: 'A little right',
+  offTheLeftEdge: 'Off the left edge',
+  offTheRightEdge: 'Off the right edge',
+}
+
+export const openingWords: Record<OpeningTest, string> = {
+  givenReinStays: 'Rein given: does it stay?',
+  promptDeparts: 'Canter from walk: prompt on both leads?',
+  voiceAnswered: 'The voice: answered each time?',
+  levelOnTheLunge: 'On the lunge: level both ways?',
 }
 
 export const fallerWords: Record<Faller, string> = { rider: 'Rider', horse: 'Horse', both: 'Both' }
@@ -322,12 +476,14 @@ export const changeWords: Record<ChangeQuality, string> = {
   none: 'None',
 }
 
-export const changePlaceWords: Record<ChangePlace, string> = {
+export const arenaPlaceWords: Record<ArenaPlace, string> = {
   diagonal: 'On the diagonal',
   longSide: 'On the long side',
   shortSide: 'On the short side',
   circle: 'On the circle',
   centreLine: 'On the centre line',
+  corner: 'Beside the corner',
+  gate: 'At the gate',
 }
 
 export const kindWords: Record<SessionKind, string> = {

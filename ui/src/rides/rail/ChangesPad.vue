@@ -1,34 +1,63 @@
 <script setup lang="ts">
-import { ref } from 'vue'
-import type { ChangePlace, ChangeQuality, RideEvent } from '../../api/schema'
-import { changePlaceWords, changeWords } from '../../house/words'
+import { computed, ref } from 'vue'
+import type { ArenaPlace, ChangeQuality, HorseAnswer, Movement, RideEvent } from '../../api/schema'
+import { answeredWords, arenaPlaceWords, changeWords } from '../../house/words'
+import SeriesPad from './SeriesPad.vue'
+import TensionKeys from './TensionKeys.vue'
 import type { NewTap } from './recorder'
 
-/** A flying change: to which lead, how it came, and where. */
-const props = defineProps<{ tapped: RideEvent[] }>()
+/** A flying change: to which lead, how it came, and where; or several in sequence. Tension on the same pad. */
+const props = defineProps<{
+  tapped: RideEvent[]
+  asks: Movement[]
+  every: number
+  planned: number
+  left: number | null
+}>()
 const emit = defineEmits<{ tap: [NewTap] }>()
-const where = ref<ChangePlace>('diagonal')
+const where = ref<ArenaPlace>('diagonal')
+const inTest = ref(false)
+const help = ref<HorseAnswer>('alone')
+const series = ref(props.asks[0] === 'series')
 const qualities = Object.keys(changeWords) as ChangeQuality[]
 const times = (to: string, quality: ChangeQuality) =>
   props.tapped.filter((e) => e.kind === 'changeRidden' && e.to === to && e.quality === quality).length
+const change = (to: 'left' | 'right', quality: ChangeQuality) =>
+  emit('tap', {
+    kind: 'changeRidden',
+    to,
+    quality,
+    where: where.value,
+    ...(help.value === 'alone' || quality === 'none' ? {} : { answered: help.value }),
+    ...(inTest.value ? { inTest: true } : {}),
+  } as NewTap)
+const last = computed(() =>
+  props.tapped.findLast((e) => e.kind === 'changeRidden' || e.kind === 'seriesRidden'),
+)
+const isMine = computed(() =>
+  props.tapped.some((e) => e.kind === 'moreTold' && e.about === last.value?.id && e.mine),
+)
+const tense = computed(() => {
+  const seen = props.tapped.findLast((e) => e.kind === 'tensionSeen')
+  return seen?.kind === 'tensionSeen' ? seen.tension : null
+})
 </script>
 
 <template>
   <div class="rail-pad">
-    <div class="rail-keys five">
-      <button
-        v-for="(word, p) in changePlaceWords"
-        :key="p"
-        type="button"
-        class="rail-key text-0.9rem"
-        :class="{ on: where === p }"
-        :aria-pressed="where === p"
-        @click="where = p"
-      >
-        {{ word.replace('On the ', '') }}
-      </button>
-    </div>
-    <template v-for="to in ['left', 'right'] as const" :key="to">
+    <p v-if="left !== null" class="rail-word">
+      {{ left === 0 ? 'Asked as often as they may be today.' : `May still be asked ${left} times today.` }}
+    </p>
+    <SeriesPad
+      v-if="series"
+      :tapped="tapped"
+      :where="where"
+      :every="every"
+      :planned="planned"
+      :in-test="inTest"
+      @tap="(made) => emit('tap', made)"
+    />
+    <template v-for="to in ['left', 'right'] as const" v-else :key="to">
       <p class="rail-word">{{ to === 'left' ? '◀ To the left lead' : 'To the right lead ▶' }}</p>
       <div class="rail-keys four">
         <button
@@ -37,17 +66,55 @@ const times = (to: string, quality: ChangeQuality) =>
           type="button"
           class="rail-key soft"
           :aria-label="`To the ${to}: ${changeWords[q]}`"
-          @click="emit('tap', { kind: 'changeRidden', to, quality: q, where })"
+          @click="change(to, q)"
         >
           {{ changeWords[q] }}<small v-if="times(to, q)">{{ times(to, q) }}</small>
         </button>
       </div>
     </template>
+    <div class="flex flex-wrap gap-6px">
+      <select v-model="where" class="rail-key chip" aria-label="Where">
+        <option v-for="(word, p) in arenaPlaceWords" :key="p" :value="p">{{ word }}</option>
+      </select>
+      <button type="button" class="rail-key chip" :aria-pressed="series" @click="series = !series">
+        {{ series ? 'Single changes' : 'Series' }}
+      </button>
+      <select v-if="!series" v-model="help" class="rail-key chip" aria-label="How it was asked">
+        <option v-for="a in ['alone', 'reminded', 'helped'] as const" :key="a" :value="a">
+          {{ answeredWords[a] }}
+        </option>
+      </select>
+      <button
+        type="button"
+        class="rail-key chip"
+        :class="{ on: inTest }"
+        :aria-pressed="inTest"
+        @click="inTest = !inTest"
+      >
+        As in the test
+      </button>
+      <button
+        v-if="last"
+        type="button"
+        class="rail-key chip"
+        :class="{ on: isMine }"
+        :aria-pressed="isMine"
+        @click="emit('tap', { kind: 'moreTold', about: last.id, mine: !isMine } as NewTap)"
+      >
+        The last was mine
+      </button>
+    </div>
+    <TensionKeys :tension="tense" @tap="(n) => emit('tap', { kind: 'tensionSeen', tension: n })" />
   </div>
 </template>
 
 <style scoped>
 .four .rail-key {
   font-size: 1rem;
+}
+.chip {
+  min-height: 46px;
+  padding: 4px 8px;
+  font-size: 0.9rem;
 }
 </style>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { workshop } from '../../api/figures'
-import type { EffortOutcome, JumpCause, Leg, Rein, RideEvent, TakeOff } from '../../api/schema'
-import { causeWords, legWords, outcomeWords, takeOffWords } from '../../house/words'
+import type { EffortOutcome, JumpCause, Leg, NarrowWhere, Rein, RideEvent, TakeOff } from '../../api/schema'
+import { causeWords, legWords, narrowWords, outcomeWords, takeOffWords } from '../../house/words'
+import TouchGrid from './TouchGrid.vue'
 import type { NewTap } from './recorder'
 
 /** A jump in one tap; what was seen of the last one in another, if anything was. */
@@ -12,11 +13,19 @@ const props = defineProps<{
   setUpId: string | null
   height: number
   fences: number
+  narrow: boolean
 }>()
-const emit = defineEmits<{ tap: [NewTap]; leg: [jump: RideEvent, leg: Leg] }>()
+const emit = defineEmits<{ tap: [NewTap]; again: [jump: RideEvent, more: { leg: Leg; element?: number }] }>()
 const legs: Leg[] = ['leftFore', 'rightFore', 'leftHind', 'rightHind']
 const side = computed(() => (props.rein === 'right' ? 'right' : 'left'))
-const outcomes: EffortOutcome[] = ['clear', 'rub', 'knock', 'stop', 'runOutLeft', 'runOutRight']
+const outcomes = computed<EffortOutcome[]>(() =>
+  props.narrow
+    ? ['rub', 'knock', 'stop', 'runOutLeft', 'runOutRight']
+    : ['clear', 'rub', 'knock', 'stop', 'runOutLeft', 'runOutRight'],
+)
+const overs = Object.keys(narrowWords) as NarrowWhere[]
+const over = (where: NarrowWhere) =>
+  props.tapped.reduce((n, e) => (e.kind === 'efforts' && e.over === where ? n + e.count : n), 0)
 const count = (outcome: EffortOutcome) =>
   props.tapped.reduce(
     (n, e) => (e.kind === 'efforts' && e.outcome === outcome && e.rein === side.value ? n + e.count : n),
@@ -30,7 +39,7 @@ const told = computed(() => props.tapped.filter((e) => e.kind === 'jumpTold' && 
 const says = (key: 'takeOff' | 'landedOn' | 'cause' | 'changedBeforeTurn', value: unknown) =>
   told.value.findLast((e) => e.kind === 'jumpTold' && e[key] !== null)?.[key as never] === value
 
-const effort = (outcome: EffortOutcome, n: number) =>
+const effort = (outcome: EffortOutcome, n: number, where?: NarrowWhere) =>
   emit('tap', {
     kind: 'efforts',
     setUpId: props.setUpId,
@@ -38,7 +47,8 @@ const effort = (outcome: EffortOutcome, n: number) =>
     heightMetres: props.height || workshop.crossPole,
     outcome,
     count: n,
-  })
+    ...(where ? { over: where } : {}),
+  } as NewTap)
 
 /** One go through all of it: what was not rubbed or knocked was clear; after a stop or a run-out nothing more was jumped. */
 function jumped(outcome: EffortOutcome) {
@@ -55,6 +65,7 @@ const tell = (about: {
   landedOn?: 'left' | 'right'
   changedBeforeTurn?: true
   cause?: JumpCause
+  untidy?: true
 }) =>
   emit('tap', {
     kind: 'jumpTold',
@@ -64,31 +75,61 @@ const tell = (about: {
     changedBeforeTurn: null,
     cause: null,
     ...about,
-  })
+  } as NewTap)
 </script>
 
 <template>
   <div class="rail-pad">
+    <div v-if="narrow" class="five" role="group" aria-label="Over the middle">
+      <button
+        v-for="w in overs"
+        :key="w"
+        type="button"
+        class="rail-key"
+        :class="w === 'middle' ? 'on' : 'soft'"
+        @click="effort('clear', 1, w)"
+      >
+        {{ narrowWords[w] }}<small v-if="over(w)">{{ over(w) }}</small>
+      </button>
+    </div>
     <div class="rail-keys">
       <button v-for="o in outcomes" :key="o" type="button" class="rail-key soft" @click="jumped(o)">
         {{ outcomeWords[o] }}<small v-if="count(o)">{{ count(o) }}</small>
       </button>
     </div>
     <template v-if="last">
-      <p class="rail-word">The last jump: where from, landed, why</p>
-      <div class="tell flex gap-8px overflow-x-auto pb-2px">
-        <template v-if="touched">
+      <TouchGrid
+        v-if="touched && fences > 1 && last.kind === 'efforts'"
+        :elements="fences"
+        of="fence"
+        :leg="last.leg ?? null"
+        :element="last.element ?? null"
+        @tell="(leg, element) => emit('again', last!, { leg, element })"
+      />
+      <p class="rail-word">The last jump: why, where from, landed</p>
+      <div class="tell flex flex-wrap gap-6px">
+        <template v-if="touched && fences < 2">
           <button
             v-for="l in legs"
             :key="l"
             type="button"
             class="rail-key"
             :class="{ on: last.kind === 'efforts' && last.leg === l }"
-            @click="emit('leg', last, l)"
+            @click="emit('again', last, { leg: l })"
           >
             {{ legWords[l] }}
           </button>
         </template>
+        <button
+          v-for="(word, c) in causeWords"
+          :key="c"
+          type="button"
+          class="rail-key"
+          :class="{ on: says('cause', c) }"
+          @click="tell({ cause: c })"
+        >
+          {{ word }}
+        </button>
         <button
           v-for="(word, t) in takeOffWords"
           :key="t"
@@ -117,16 +158,7 @@ const tell = (about: {
         >
           Changed before turn
         </button>
-        <button
-          v-for="(word, c) in causeWords"
-          :key="c"
-          type="button"
-          class="rail-key"
-          :class="{ on: says('cause', c) }"
-          @click="tell({ cause: c })"
-        >
-          {{ word }}
-        </button>
+        <button type="button" class="rail-key" @click="tell({ untidy: true })">Untidy</button>
       </div>
     </template>
   </div>
@@ -136,15 +168,16 @@ const tell = (about: {
 .soft {
   min-height: 70px;
 }
+.five {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 8px;
+}
 .tell .rail-key {
   flex: none;
-  min-width: 76px;
+  min-width: 66px;
+  min-height: 46px;
   max-width: 110px;
-  font-size: 0.95rem;
-}
-@media (min-width: 700px) {
-  .tell {
-    flex-wrap: wrap;
-  }
+  font-size: 0.86rem;
 }
 </style>

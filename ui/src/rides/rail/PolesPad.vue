@@ -2,11 +2,12 @@
 import { computed } from 'vue'
 import type { Leg, Rein, RideEvent } from '../../api/schema'
 import { legWords } from '../../house/words'
+import TouchGrid from './TouchGrid.vue'
 import type { NewTap } from './recorder'
 
 /** A pass over the poles in one tap. */
 const props = defineProps<{ tapped: RideEvent[]; rein: Rein; setUpId: string | null; poles: number }>()
-const emit = defineEmits<{ tap: [NewTap] }>()
+const emit = defineEmits<{ tap: [NewTap]; again: [event: RideEvent, more: { leg: Leg; element: number }] }>()
 const legs: Leg[] = ['leftFore', 'rightFore', 'leftHind', 'rightHind']
 const side = computed(() => (props.rein === 'right' ? 'right' : 'left'))
 const sums = computed(() => {
@@ -23,6 +24,7 @@ const justTouched = computed(() => {
   const e = props.tapped[lastPass.value]
   return e?.kind === 'polesPassed' && e.touched > 0
 })
+const last = computed(() => props.tapped[lastPass.value])
 const again = (leg: Leg) =>
   props.tapped.slice(lastPass.value).filter((e) => e.kind === 'legTouched' && e.leg === leg).length
 const pass = (clean: number, touched: number, rushed: number, leg?: Leg) =>
@@ -55,6 +57,16 @@ const pass = (clean: number, touched: number, rushed: number, leg?: Leg) =>
       </button>
     </div>
     <template v-if="justTouched">
+      <template v-if="poles > 1 && last?.kind === 'polesPassed'">
+        <p class="rail-word">Which pole, which leg</p>
+        <TouchGrid
+          :elements="poles"
+          of="pole"
+          :leg="last.leg ?? null"
+          :element="last.element ?? null"
+          @tell="(leg, element) => emit('again', last!, { leg, element })"
+        />
+      </template>
       <p class="rail-word">In the same pass also: touches, not passes</p>
       <div class="rail-keys four">
         <button

@@ -1,17 +1,28 @@
 import type { RideEvent } from '../../api/schema'
 import {
+  answeredWords,
+  arenaPlaceWords,
+  attemptWords,
   causeWords,
-  changePlaceWords,
   changeWords,
   fallerWords,
+  frightenedWords,
   gaitWords,
   insteadWords,
   legWords,
+  mannerWords,
+  movementWords,
+  narrowWords,
+  openingWords,
   outcomeWords,
+  questionHowWords,
+  questionWayWords,
+  questionWords,
   reinWords,
   signWords,
   takeOffWords,
   tensionWords,
+  travelWords,
 } from '../../house/words'
 
 const on = (rein: 'left' | 'right' | 'both') =>
@@ -35,7 +46,9 @@ export function sayTap(e: RideEvent): string {
       return `Poles ${how}${on(e.rein)}`
     }
     case 'efforts':
-      return `Fence ${Math.round(e.heightMetres * 100)} cm ${outcomeWords[e.outcome].toLowerCase()}${e.count > 1 ? ` ${e.count}` : ''}${e.leg ? `, ${legWords[e.leg].toLowerCase()}` : ''}${on(e.rein)}`
+      return `Fence ${Math.round(e.heightMetres * 100)} cm ${
+        e.over ? narrowWords[e.over].toLowerCase() : outcomeWords[e.outcome].toLowerCase()
+      }${e.count > 1 ? ` ${e.count}` : ''}${e.leg ? `, ${legWords[e.leg].toLowerCase()}` : ''}${e.element ? `, at ${e.element}` : ''}${on(e.rein)}`
     case 'marked':
       return `Mark ${e.mark}${on(e.rein)}`
     case 'tensionSeen':
@@ -68,11 +81,12 @@ export function sayTap(e: RideEvent): string {
         e.landedOn && `landed ${e.landedOn}`,
         e.changedBeforeTurn && 'changed before the turn',
         e.cause && `cause: ${causeWords[e.cause].toLowerCase()}`,
+        e.untidy && 'untidy',
       ]
         .filter(Boolean)
         .join(', ')
     case 'changeRidden':
-      return `Change to the ${e.to} ${changeWords[e.quality].toLowerCase()}, ${changePlaceWords[e.where].toLowerCase()}`
+      return `Change to the ${e.to} ${changeWords[e.quality].toLowerCase()}, ${arenaPlaceWords[e.where].toLowerCase()}`
     case 'stridesCounted':
       return `${e.strides} strides on ${e.metres} m${e.planned === null ? '' : ` (planned ${e.planned})`}${on(e.rein)}`
     case 'yieldSteps':
@@ -87,6 +101,45 @@ export function sayTap(e: RideEvent): string {
       return `${legWords[e.leg]} touched ${e.count}`
     case 'fell':
       return `Fall: ${fallerWords[e.who].toLowerCase()}${e.head ? ', knock to the head' : ''}`
+    case 'attempted':
+      return [
+        movementWords[e.movement],
+        e.side && e.side !== 'both' && e.side,
+        (e.word ? attemptWords[e.word] : answeredWords[e.answered]).toLowerCase(),
+        e.steps && `${e.steps} steps`,
+      ]
+        .filter(Boolean)
+        .join(', ')
+    case 'seriesRidden':
+      return `${e.planned} every ${e.every}: ${
+        e.missedAt
+          ? `missed at ${e.missedAt}`
+          : e.lateBehind
+            ? `late behind ${e.lateBehind}, ${e.late} times`
+            : 'whole'
+      }`
+    case 'moreTold':
+      return [
+        e.side && e.side !== 'both' && `${e.side} side`,
+        e.where && arenaPlaceWords[e.where].toLowerCase(),
+        e.of && `of the ${frightenedWords[e.of].toLowerCase()}`,
+        e.mine && 'mine',
+        e.later && 'later',
+      ]
+        .filter(Boolean)
+        .join(', ')
+    case 'askedAgain':
+      return `Asked again: ${answeredWords[e.answered].toLowerCase()}`
+    case 'questionRidden':
+      return `${questionWords[e.question]} ${questionWayWords[e.way].toLowerCase()}: ${questionHowWords[e.how].toLowerCase()}`
+    case 'travelled':
+      return `Between fences: ${travelWords[e.how].toLowerCase()}`
+    case 'mannerNow':
+      return `${mannerWords[e.manner]}${e.ledFrom ? `, from the ${e.ledFrom}` : ''}`
+    case 'tackLooked':
+      return e.asLastTime ? 'Tack as last time' : `Tack looked at${e.hole ? `, hole ${e.hole}` : ''}`
+    case 'testAnswered':
+      return `${openingWords[e.test]} ${e.passed ? 'Yes' : 'Not yet'}`
     case 'takenBack':
       return 'Taken back'
   }
