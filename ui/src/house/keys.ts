@@ -38,6 +38,7 @@ export const keys = {
     session: (sessionId: string) => ['horse', horseId, 'session', sessionId],
     rides: ['horse', horseId, 'rides'],
     nextTime: ['horse', horseId, 'next-time'],
+    repeats: ['horse', horseId, 'repeats'],
     thenAndNow: ['horse', horseId, 'then-and-now'],
     referrals: ['horse', horseId, 'referrals'],
     referral: (referralId: string) => ['horse', horseId, 'referral', referralId],

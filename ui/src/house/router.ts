@@ -87,6 +87,13 @@ export const router = createRouter({
           props: true,
         },
         {
+          path: 'repeats',
+          name: 'repeats',
+          component: () => import('../horses/RepeatsPage.vue'),
+          props: true,
+          meta: { step: 'passport' },
+        },
+        {
           path: 'referrals/:referralId',
           name: 'referral',
           component: () => import('../care/ReferralPage.vue'),

@@ -34,6 +34,22 @@ const emit = defineEmits<{ answer: [accepted: boolean] }>()
   border-radius: 14px;
   background: var(--straw-pale);
 }
+@media (max-width: 699px) {
+  .advice {
+    gap: 4px;
+    padding: 8px 12px;
+  }
+  .says {
+    font-size: 1.22rem;
+  }
+  .do {
+    font-size: 0.92rem;
+    line-height: 1.2;
+  }
+  .advice .rail-key {
+    min-height: 50px;
+  }
+}
 .grave {
   border-color: var(--grave);
   background: var(--long);

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
+import type { Manner } from '../../api/schema'
 import TensionKeys from './TensionKeys.vue'
 import type { NewTap } from './recorder'
 
 /** The end of a ride in under a minute: closing test, how hard it was, and a word if there is one. */
-defineProps<{ mayRideOn: boolean }>()
+const props = defineProps<{ mayRideOn: boolean; manner: Manner; unreadable: boolean }>()
 const emit = defineEmits<{ done: [NewTap[], File | null]; back: [] }>()
 const passed = ref<boolean | null>(null)
 const exertion = ref<number | null>(null)
@@ -12,6 +13,12 @@ const tension = ref<number | null>(null)
 const note = ref('')
 const next = ref('')
 const photo = ref<File | null>(null)
+/** From the ground there are no reins to drop. */
+const test = computed(() =>
+  props.manner === 'ridden'
+    ? 'Reins dropped: did the head go down and out?'
+    : 'Let go at the end: head low, soft eye, licking?',
+)
 const hard = [
   'rest',
   'very light',
@@ -39,7 +46,7 @@ function finish() {
 
 <template>
   <section class="grid gap-10px" aria-label="Closing">
-    <h2>Reins dropped: did the head go down and out?</h2>
+    <h2>{{ test }}</h2>
     <div class="rail-keys two">
       <button
         type="button"
@@ -105,6 +112,10 @@ function finish() {
         />
         <span>{{ photo ? 'Picture taken' : 'Add a picture' }}</span>
       </label>
+      <p v-if="unreadable" role="alert" class="text-grave font-semibold">
+        This picture cannot be read here. Take another, or close without one.
+        <button type="button" class="rail-link" @click="photo = null">Without one</button>
+      </p>
     </div>
     <div class="rail-keys two foot">
       <button v-if="mayRideOn" type="button" class="rail-key" @click="emit('back')">Ride on</button>

@@ -71,6 +71,14 @@ const gaits = computed<Gait[]>(() => [
     font-size: 1.3rem;
   }
 }
+@media (max-width: 699px) and (max-height: 900px) {
+  .gait {
+    min-height: 66px;
+  }
+  .rail-key:not(.gait) {
+    min-height: 52px;
+  }
+}
 @media (max-width: 400px) {
   .gait {
     font-size: 1.05rem;

@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import type { Manner } from '../../api/schema'
+import { mannerWords } from '../../house/words'
 import { soundOff, toggleSound } from './attention'
 import type { NewTap } from './recorder'
 
 /** What happens seldom: a pause, another rider, other marks, a set of no plan. */
-defineProps<{ riders: string[]; pads: { id: string; label: string }[] }>()
+defineProps<{ riders: string[]; pads: { id: string; label: string }[]; manner: Manner }>()
 const emit = defineEmits<{ tap: [NewTap]; pad: [string] }>()
 const pauses = ['Girth or tack', 'Poles to mend', 'A talk', 'Others in the way', 'Rest', 'Something else']
 </script>
@@ -32,6 +34,29 @@ const pauses = ['Girth or tack', 'Poles to mend', 'A talk', 'Others in the way',
         @click="emit('tap', { kind: 'riderNow', rider: r })"
       >
         {{ r }}
+      </button>
+    </div>
+    <p class="rail-word">Worked from now on</p>
+    <div class="rail-keys">
+      <button
+        v-for="(word, m) in mannerWords"
+        :key="m"
+        type="button"
+        class="rail-key"
+        :class="{ on: manner === m }"
+        :aria-pressed="manner === m"
+        @click="emit('tap', { kind: 'mannerNow', manner: m } as NewTap)"
+      >
+        {{ m === 'ridden' ? 'Mounted now' : word }}
+      </button>
+      <button
+        v-for="s in ['left', 'right'] as const"
+        :key="s"
+        type="button"
+        class="rail-key"
+        @click="emit('tap', { kind: 'mannerNow', manner: 'inHand', ledFrom: s } as NewTap)"
+      >
+        Led from the {{ s }}
       </button>
     </div>
     <p class="rail-word">Other marks; gallop; sound</p>

@@ -1,12 +1,29 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import type { Part } from '../../api/schema'
 import { gaitTints, gaitWords } from '../../house/words'
 import { minutesAndSeconds } from './clock'
 
 /** The plan as a strip, the part that is ridden, and what comes next. */
-const props = defineProps<{ parts: Part[]; part: number; spent: Record<number, number>; running: boolean }>()
+const props = defineProps<{
+  parts: Part[]
+  part: number
+  spent: Record<number, number>
+  running: boolean
+  /** An advice takes the room: what comes next is a cell of the strip then. */
+  narrow: boolean
+}>()
 const emit = defineEmits<{ go: [number] }>()
+const strip = ref<HTMLElement>()
+/** The part that is ridden is in sight, and the one after it. */
+watch(
+  () => props.part,
+  async (part) => {
+    await nextTick()
+    const cell = strip.value?.children[part] as HTMLElement | undefined
+    if (cell) strip.value!.scrollLeft = cell.offsetLeft - strip.value!.clientWidth / 3
+  },
+)
 const now = computed(() => props.parts[props.part])
 const next = computed(() => props.parts[props.part + 1])
 const left = computed(() => (now.value?.minutes ?? 0) * 60_000 - (props.spent[props.part] ?? 0))
@@ -25,12 +42,12 @@ const dose = (p: Part) =>
 
 <template>
   <section v-if="now" class="plan grid gap-7px" aria-label="The plan">
-    <div class="flex gap-3px">
+    <div ref="strip" class="relative flex gap-3px overflow-x-auto">
       <button
         v-for="(p, i) in parts"
         :key="i"
         type="button"
-        class="cell relative flex-[1_1_0] min-w-12px h-34px p-0 border-0 rounded-5px overflow-hidden bg-bank cursor-pointer"
+        class="cell relative flex-[1_0_44px] min-w-44px h-44px p-0 border-0 rounded-5px overflow-hidden bg-bank cursor-pointer"
         :class="{ now: i === part }"
         :style="{ flexGrow: p.minutes }"
         :aria-label="`Part ${i + 1}: ${p.what}`"
@@ -57,7 +74,7 @@ const dose = (p: Part) =>
       v-if="next"
       type="button"
       class="rail-key next"
-      :class="{ due: left <= 0 && running }"
+      :class="{ due: left <= 0 && running, narrow }"
       @click="emit('go', part + 1)"
     >
       <span class="overflow-hidden text-ellipsis whitespace-nowrap max-w-86vw">Next: {{ next.what }}</span>
@@ -82,6 +99,11 @@ const dose = (p: Part) =>
   grid-auto-flow: column;
   font-size: 0.98rem;
   font-weight: 600;
+}
+@media (max-width: 699px) {
+  .next.narrow {
+    display: none;
+  }
 }
 .next.due {
   min-height: 64px;

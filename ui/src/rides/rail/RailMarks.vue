@@ -1,14 +1,30 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { Leg, MarkPad, Part, RailAdvice, RailPart, RailSheet, Rein, RideEvent } from '../../api/schema'
+import type {
+  ChangedSetUp,
+  Leg,
+  Manner,
+  MarkPad,
+  Part,
+  RailAdvice,
+  RailJudgement,
+  RailPart,
+  RailSheet,
+  Rein,
+  RideEvent,
+} from '../../api/schema'
+import AskedPad from './AskedPad.vue'
 import ChangesPad from './ChangesPad.vue'
 import CountPad from './CountPad.vue'
 import FencePad from './FencePad.vue'
 import MarksPad from './MarksPad.vue'
 import MorePad from './MorePad.vue'
+import OpeningCard from './OpeningCard.vue'
 import PolesPad from './PolesPad.vue'
+import QuestionsPad from './QuestionsPad.vue'
 import SidewaysPad from './SidewaysPad.vue'
 import SignsPad from './SignsPad.vue'
+import StageBar from './StageBar.vue'
 import type { NewTap } from './recorder'
 
 /** The marks that this part of the plan asks for, and the others a tap away. */
@@ -26,8 +42,18 @@ const props = defineProps<{
   noJumping: boolean
   /** Asked before the first fence. */
   jumpingWaits: RailAdvice | null
+  /** What Core makes of the taps; nothing where it does not stand. */
+  said: RailJudgement | null
+  manner: Manner
 }>()
-const emit = defineEmits<{ tap: [NewTap]; leg: [jump: RideEvent, leg: Leg] }>()
+const emit = defineEmits<{
+  tap: [NewTap]
+  /** The same event again, with more told of it, in the place of the first. */
+  again: [event: RideEvent, more: { leg: Leg; element?: number }]
+  signThen: [sign: NewTap, more: { later?: true }]
+  stands: [ChangedSetUp]
+  leave: []
+}>()
 type Pad = MarkPad | 'signs' | 'more'
 const words: Record<Pad, string> = {
   flat: 'Marks',
@@ -35,11 +61,32 @@ const words: Record<Pad, string> = {
   fence: 'Fence',
   changes: 'Changes',
   sideways: 'Sideways',
+  asked: 'Asked',
+  questions: 'Questions',
   signs: 'Signs',
   more: 'More',
 }
 const own = computed<Pad>(() => props.railPart?.pad ?? 'flat')
-const pads = computed<Pad[]>(() => [...new Set<Pad>([own.value, 'flat', 'signs', 'more'])])
+const pads = computed<Pad[]>(() => [
+  ...new Set<Pad>([
+    own.value,
+    ...(own.value === 'flat' || own.value === 'sideways' ? (['asked'] as const) : []),
+    'flat',
+    'signs',
+    'more',
+  ]),
+])
+/** What stands in this part is measured and stepped on its own pad. */
+const stage = computed(() =>
+  pad.value === own.value && (pad.value === 'poles' || pad.value === 'fence') ? props.said?.stage : null,
+)
+const isJumped = computed(() => pad.value === 'fence' || pad.value === 'questions')
+const series = computed(() => {
+  const figure = props.sheet.setUps.find((s) => s.id === props.planned?.setUpId)?.entry
+  return figure?.family === 'figure' && figure.changes
+    ? { every: figure.every ?? 4, planned: figure.changes }
+    : { every: 4, planned: 5 }
+})
 const chosen = ref<Pad | null>(null)
 const pad = computed(() => chosen.value ?? own.value)
 watch(
@@ -67,12 +114,27 @@ watch(
     </button>
   </div>
   <div class="marks grid gap-8px" role="tabpanel" :aria-label="words[pad]">
+    <OpeningCard
+      v-if="said?.opening && pad === own"
+      :opening="said.opening"
+      @answer="(passed) => emit('tap', { kind: 'testAnswered', test: said!.opening!.test, passed })"
+      @leave="emit('leave')"
+    />
+    <button
+      v-if="manner !== 'ridden' && pad === own"
+      type="button"
+      class="rail-key mounted"
+      @click="emit('tap', { kind: 'mannerNow', manner: 'ridden' } as NewTap)"
+    >
+      Mounted now
+    </button>
+    <StageBar v-if="stage" :stage="stage" @stands="(changed) => emit('stands', changed)" />
     <CountPad
-      v-if="railPart?.line && (pad === 'poles' || pad === 'fence')"
+      v-if="railPart?.lines.length && (pad === 'poles' || pad === 'fence')"
       :tapped="here"
       :rein="rein"
       :set-up-id="planned?.setUpId ?? null"
-      :line="railPart.line"
+      :lines="railPart.lines"
       @tap="(made) => emit('tap', made)"
     />
     <PolesPad
@@ -82,15 +144,16 @@ watch(
       :set-up-id="planned?.setUpId ?? null"
       :poles="railPart?.poles ?? 0"
       @tap="(made) => emit('tap', made)"
+      @again="(event, more) => emit('again', event, more)"
     />
     <p
-      v-if="noJumping && (pad === 'fence' || (pad === own && railPart?.instead))"
+      v-if="noJumping && (isJumped || (pad === own && railPart?.instead))"
       class="py-20px px-12px edge-2px-grave rounded-12px text-grave text-1.2rem font-bold text-center"
     >
       No more jumping in this ride.
     </p>
     <section
-      v-else-if="pad === 'fence' && jumpingWaits"
+      v-else-if="isJumped && jumpingWaits"
       class="grid gap-8px p-14px edge-3px-grave rounded-14px bg-long"
       role="alert"
     >
@@ -111,7 +174,8 @@ watch(
       :set-up-id="planned?.setUpId ?? null"
       :height="railPart?.heightMetres ?? 0"
       :fences="railPart?.fences ?? 1"
-      @leg="(jump, leg) => emit('leg', jump, leg)"
+      :narrow="railPart?.setUp?.family === 'narrow'"
+      @again="(jump, more) => emit('again', jump, more)"
       @tap="(made) => emit('tap', made)"
     />
     <MarksPad
@@ -121,20 +185,48 @@ watch(
       :hoped="planned?.markHopedFor ?? null"
       @tap="(made) => emit('tap', made)"
     />
-    <ChangesPad v-if="pad === 'changes'" :tapped="here" @tap="(made) => emit('tap', made)" />
+    <QuestionsPad
+      v-if="pad === 'questions' && !noJumping && !jumpingWaits"
+      :tapped="here"
+      @tap="(made) => emit('tap', made)"
+    />
+    <AskedPad
+      v-if="pad === 'asked'"
+      :tapped="here"
+      :asks="railPart?.asks ?? []"
+      :rein="rein"
+      :left="said?.mayStillAsk ?? null"
+      :tension="pad !== own || own === 'asked'"
+      @tap="(made) => emit('tap', made)"
+    />
+    <ChangesPad
+      v-if="pad === 'changes'"
+      :key="part"
+      :tapped="here"
+      :asks="railPart?.asks ?? []"
+      :every="series.every"
+      :planned="series.planned"
+      :left="said?.mayStillAsk ?? null"
+      @tap="(made) => emit('tap', made)"
+    />
     <SidewaysPad v-if="pad === 'sideways'" :tapped="here" @tap="(made) => emit('tap', made)" />
     <SignsPad
       v-if="pad === 'signs'"
       :tapped="all"
       :rein="rein"
       :known="sheet.known"
+      :signs="railPart?.signs ?? []"
+      :lets-pass="said?.letsPass ?? false"
+      :let-pass="said?.letPass ?? []"
       @tap="(made) => emit('tap', made)"
+      @sign-then="(sign, more) => emit('signThen', sign, more)"
     />
     <MorePad
       v-if="pad === 'more'"
       :riders="sheet.riders"
+      :manner="manner"
       :pads="
-        (['poles', 'fence', 'changes', 'sideways'] as const)
+        (['poles', 'fence', 'changes', 'sideways', 'asked', 'questions'] as const)
           .filter((p) => p !== own)
           .map((id) => ({ id, label: words[id] }))
       "
@@ -153,6 +245,9 @@ watch(
   color: var(--quiet);
   font: 600 1rem var(--font);
   cursor: pointer;
+}
+.mounted {
+  min-height: 52px;
 }
 .tabs .on {
   border-color: var(--straw);

@@ -2,6 +2,7 @@
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type {
+  ChangedSetUp,
   Faller,
   Gait,
   Instead,
@@ -23,16 +24,20 @@ import AloneRide from './AloneRide.vue'
 import BoutTimer from './BoutTimer.vue'
 import ClosingCard from './ClosingCard.vue'
 import FallSheet from './FallSheet.vue'
+import FirstDayClocks from './FirstDayClocks.vue'
 import GaitPad from './GaitPad.vue'
 import PartStrip from './PartStrip.vue'
 import RailMarks from './RailMarks.vue'
+import ReadyList from './ReadyList.vue'
 import StandsSheet from './StandsSheet.vue'
+import TackCard from './TackCard.vue'
 import TapsSheet from './TapsSheet.vue'
 import WaitingNote from './WaitingNote.vue'
 import { callOut, useAwakeScreen } from './attention'
 import { minutesAndSeconds } from './clock'
 import { smallJpeg } from './picture'
 import { useRecorder, type NewTap } from './recorder'
+import { speak } from './speak'
 import { sayTap } from './sayTap'
 import { flush, keepPicture, sendFor, trouble } from './sender'
 import './rail.css'
@@ -49,6 +54,8 @@ beginCore()
 /** Nobody at the rail: the sheet is read aloud, and written up afterwards on the same pads. */
 const alone = ref(false)
 let heard: SpokenCall | undefined
+/** The picture that was taken cannot be read. */
+const unreadable = ref(false)
 const over = ref<'' | 'stands' | 'taps' | 'closing' | 'fall'>('')
 const part = computed(() => parts.value[at.value.part])
 /** What stands in this part, or in the next that has something. */
@@ -82,6 +89,7 @@ const blocked = computed(() => {
   const led = told.length > 0 && told.every((p) => p.manner === 'inHand' && p.pad === 'flat')
   return Boolean(heldBecause) && !(mayWalkInHand && led)
 })
+const tackSeen = computed(() => recorder.live.value.some((e) => e.kind === 'tackLooked'))
 const gallops = computed(() => parts.value.some((p) => p.gait === 'gallop'))
 const undoable = computed(() => mine.value.find((e) => e.kind !== 'adviceAnswered'))
 
@@ -136,7 +144,15 @@ async function writeUp() {
 
 const gait = (to: Gait) => at.value.gait !== to && void tap({ kind: 'gaitNow', gait: to })
 const rein = (to: 'left' | 'right') => at.value.rein !== to && void tap({ kind: 'reinNow', rein: to })
-const go = (to: number) => to !== at.value.part && void tap({ kind: 'partBegun', part: to })
+/** A grid begins with its first stage, unless something stands there by now. */
+async function go(to: number) {
+  if (to === at.value.part) return
+  const begun = [tap({ kind: 'partBegun', part: to })]
+  const first = recorder.standing.value[to]?.firstStage
+  if (first && !recorder.live.value.some((e) => e.kind === 'stands' && e.part === to))
+    begun.push(tap(standsTap(to, first, null)))
+  await Promise.all(begun)
+}
 const undo = () => undoable.value && void recorder.takeBack(undoable.value)
 
 async function instead(slip: RideEvent, to: string) {
@@ -170,16 +186,42 @@ async function noFall() {
   await recorder.takeBack(await fallen!)
 }
 
-/** The leg of the last jump: the jump again, with it, in the place of the first. */
-async function toldLeg(jump: RideEvent, leg: Leg) {
+/** The leg of the last jump or pass, and where: the same again, with it, in the place of the first. */
+async function toldAgain(jump: RideEvent, more: { leg: Leg; element?: number }) {
   const told = recorder.live.value.filter((e) => e.kind === 'jumpTold' && e.jump === jump.id)
   await recorder.takeBack(jump)
-  const again = await tap({ ...jump, leg } as NewTap, jump)
+  const again = await tap({ ...jump, ...more } as NewTap, jump)
   for (const t of told) {
     await recorder.takeBack(t)
     await tap({ ...t, jump: again.id } as NewTap, t)
   }
 }
+
+/** A slip that is let pass is told as that with the same tap. */
+async function signThen(sign: NewTap, more: { later?: true }) {
+  const told = await tap(sign)
+  await tap({ kind: 'moreTold', about: told.id, ...more } as NewTap)
+}
+
+/** Another stage stands from this tap on. */
+const rebuild = (changed: ChangedSetUp) => tap(standsTap(at.value.part, changed.entry, null))
+
+/** How the horse is worked just now: as it was told, else as it was planned. */
+const manner = computed(
+  () =>
+    recorder.inThisPart.value.findLast((e) => e.kind === 'mannerNow')?.manner ??
+    recorder.standing.value[at.value.part]?.manner ??
+    'ridden',
+)
+
+/** On the lunge both sides are even: half the part is over, the rein is changed and the rig loosened between. */
+watch(
+  () => {
+    const half = recorder.standing.value[at.value.part]?.changeReinAfter
+    return half != null && at.value.gait !== null && (clock.value.byPart[at.value.part] ?? 0) >= half * 60_000
+  },
+  (due) => due && speak('rein', 'Loosen, and change the rein.'),
+)
 
 /** What is done changes the rest of the ride from that tap on. */
 async function answer(advice: RailAdvice, accepted: boolean) {
@@ -209,17 +251,17 @@ async function rideOn() {
 }
 
 async function close(taps: NewTap[], photo: File | null) {
-  for (const made of taps) await tap(made)
   const { rideId } = sheet.value!
   if (photo) {
-    await keepPicture({
-      id: crypto.randomUUID(),
-      person: me.id,
-      horseId: props.horseId,
-      rideId,
-      jpeg: await smallJpeg(photo),
-    })
+    const jpeg = await smallJpeg(photo).catch(() => null)
+    if (!jpeg) {
+      // Before anything is tapped: what was typed is still there, and another picture can be taken.
+      unreadable.value = true
+      return
+    }
+    await keepPicture({ id: crypto.randomUUID(), person: me.id, horseId: props.horseId, rideId, jpeg })
   }
+  for (const made of taps) await tap(made)
   await recorder.finish()
   await flush()
   if (trouble.value) {
@@ -282,7 +324,13 @@ function press(e: KeyboardEvent) {
       </p>
 
       <div v-if="over === 'closing'" class="body grid gap-10px content-start pt-10px px-12px pb-12px">
-        <ClosingCard :may-ride-on="!ridingIsOver" @done="close" @back="rideOn" />
+        <ClosingCard
+          :may-ride-on="!ridingIsOver"
+          :manner="manner"
+          :unreadable="unreadable"
+          @done="close"
+          @back="rideOn"
+        />
       </div>
       <div v-else-if="over" class="body sheet grid gap-10px content-start pt-10px px-12px pb-12px">
         <button type="button" class="rail-key" @click="over = ''">Back to the ride</button>
@@ -303,12 +351,19 @@ function press(e: KeyboardEvent) {
           :part="at.part"
           :spent="clock.byPart"
           :running="at.gait !== null"
+          :narrow="Boolean(spoken)"
           @go="go"
         />
         <section v-if="!at.began && sheet.nextTime" class="next-time" aria-labelledby="next-time-head">
           <h2 id="next-time-head" class="text-1rem">Next time, said {{ sheet.nextTime.rider }}</h2>
           <p v-for="w in sheet.nextTime.words" :key="w" class="text-1.35rem font-bold">{{ w }}</p>
         </section>
+        <TackCard v-if="!at.began && !tackSeen" :asked="sheet.tack" @tap="(made) => tap(made)" />
+        <FirstDayClocks
+          v-if="recorder.said.value?.countdowns.length"
+          :countdowns="recorder.said.value.countdowns"
+          :since="at.last === null || at.ended ? 0 : Math.max(0, now - at.last)"
+        />
         <button
           v-if="!at.began"
           type="button"
@@ -333,6 +388,7 @@ function press(e: KeyboardEvent) {
           </button>
           <p v-else class="quiet">Riding alone? {{ sheet.spoken.notAlone }}</p>
         </template>
+        <ReadyList v-if="!at.began" :sheet="sheet" />
         <ul v-if="!at.began && sheet.habits?.length" class="grid gap-8px" aria-label="Lately">
           <li v-for="h in sheet.habits" :key="h.rule" class="pl-12px edge-l-4px-straw">
             {{ h.says }} <strong>{{ h.mend }}</strong>
@@ -376,8 +432,13 @@ function press(e: KeyboardEvent) {
             :all="recorder.live.value"
             :no-jumping="recorder.jumpingIsOver.value"
             :jumping-waits="recorder.jumpingWaits.value"
+            :said="recorder.said.value"
+            :manner="manner"
             @tap="tap"
-            @leg="toldLeg"
+            @again="toldAgain"
+            @sign-then="signThen"
+            @stands="rebuild"
+            @leave="tap(standsTap(at.part, null, 'flatwork'))"
           />
           <div v-if="stands && stands.id === part?.setUpId" class="picture hidden">
             <SetUpDrawing :measured="stands.measured" :unit="me.unit" />

@@ -11,7 +11,7 @@ import { askedBeforeJumping, jumpingStopped, ridingStopped, stopNow } from './st
 import { keysDown, standingTaps, tapsOfPart } from './taps'
 
 /** The shape of the taps made here, which each bears: it may wait on the device until there is another. */
-const tapShape = 2 satisfies RideEvent['v']
+const tapShape = 3 satisfies RideEvent['v']
 
 /** A tap before it has an id, a time and a clock. */
 export type NewTap = RideEvent extends infer E
@@ -201,6 +201,7 @@ export function useRecorder(person: string, horseId: string, sessionId: string |
     clock,
     spoken,
     standing,
+    said: computed(() => judged.value?.said ?? null),
     putOff: computed(() => judged.value?.said.putOff ?? []),
     jumpingIsOver,
     jumpingWaits: computed(() => askedBeforeJumping(stops.value, live.value)?.advice ?? null),
