@@ -98,9 +98,12 @@ async function remove(m: StrideView) {
         {{ passport.horse.foaled }}), {{ passport.horse.hands }} /
         {{ Math.round(passport.horse.heightCm) }} cm</span
       >
-      <div v-if="trains()" class="actions">
-        <Button @click="begin(passport.horse)">Edit</Button>
-        <LinkButton type="primary" :to="{ name: 'set-ups', params: { horseId } }">Set up poles</LinkButton>
+      <div class="actions">
+        <LinkButton :to="{ name: 'repeats', params: { horseId } }">What repeats</LinkButton>
+        <Button v-if="trains()" @click="begin(passport.horse)">Edit</Button>
+        <LinkButton v-if="trains()" type="primary" :to="{ name: 'set-ups', params: { horseId } }"
+          >Set up poles</LinkButton
+        >
       </div>
     </header>
 

@@ -34,7 +34,15 @@ const {
   keep: keepDraft,
   takeTheirs,
 } = useDraft<PersonEntry, PersonView>({
-  blank: () => ({ name: '', email: '', password: '', role: 'rider', isVet: false, horseIds: [] }),
+  blank: () => ({
+    name: '',
+    email: '',
+    password: '',
+    role: 'rider',
+    isVet: false,
+    horseIds: [],
+    isCareful: false,
+  }),
   of: (person) => ({ ...person, password: '' }),
   versionOf: (person) => person.version,
   send(typed, on) {
@@ -116,6 +124,9 @@ async function keep(version?: number) {
       </div>
       <Checkbox v-if="entry.role === 'observer'" v-model:checked="entry.isVet!"
         >A vet, who may enter clearances</Checkbox
+      >
+      <Checkbox v-else v-model:checked="entry.isCareful!"
+        >A careful rider: one more repeat before a harder step</Checkbox
       >
       <div class="row">
         <Button type="primary" html-type="submit" :disabled="busy">Keep</Button>

@@ -16,6 +16,7 @@ import WhyButton from '../house/WhyButton.vue'
 import { longDay, minutes, shortDay, way } from '../house/format'
 import { useRides } from '../house/queries'
 import { tensionWords, verdictWords } from '../house/words'
+import AskedCard from './AskedCard.vue'
 import PartsCard from './PartsCard.vue'
 import RailCard from './RailCard.vue'
 import RideLog from './RideLog.vue'
@@ -170,6 +171,7 @@ const refresh = () => changed(bearsUpon.horse(props.horseId))
         </section>
       </div>
 
+      <AskedCard :horse-id="horseId" :review="review" />
       <PartsCard v-if="review.parts.some((p) => p.done)" :review="review" />
       <RailCard v-if="review.record.rail.stretches.length || review.photos.length" :review="review">
         <img

@@ -17,22 +17,35 @@ import { useProblem } from '../house/faults'
 import { longDay, shortDay } from '../house/format'
 import { useCondition, usePassport, useSessions, useSetUps, useToday } from '../house/queries'
 import { signedIn } from '../house/signIn'
-import { fallerWords, legWords, options, reinWords, signWords, tensionWords } from '../house/words'
+import {
+  answeredWords,
+  fallerWords,
+  legWords,
+  movementWords,
+  options,
+  reinWords,
+  signWords,
+  tensionWords,
+} from '../house/words'
 import dayjs from 'dayjs'
 import ChipRow from '../house/ChipRow.vue'
 import CountStep from './CountStep.vue'
 import { dropDraft, keepDraft, loadDraft, type Draft } from './draft'
+import { figures } from '../api/figures'
 import {
+  answers,
   graveSigns,
   legs,
   outcomes,
+  noSetUp,
   riddenGaits,
+  rideOver,
   sides,
   startForm,
   toEvents,
   transitionKinds,
 } from './rideForm'
-import type { Sign } from '../api/schema'
+import type { Movement, Sign } from '../api/schema'
 
 /** Quick entry after the ride. */
 const props = defineProps<{ horseId: string }>()
@@ -58,7 +71,30 @@ const noRoom = ref(false)
 const open = computed(() => (sessions.value ?? []).filter((s) => !s.rideId))
 const form = computed(() => draft.value?.form)
 const session = computed(() => sessions.value?.find((s) => s.id === form.value?.sessionId))
-const name = (setUpId: string) => setUps.value?.find((s) => s.id === setUpId)?.name ?? 'Set-up'
+const name = (setUpId: string) =>
+  setUpId === noSetUp ? 'Without a set-up' : (setUps.value?.find((s) => s.id === setUpId)?.name ?? 'Set-up')
+/** What else stood: any set-up of the horse, or poles and fences of no set-up. */
+const alsoStood = computed(() => [
+  { value: 'poles', label: 'Poles of no set-up' },
+  { value: 'fences', label: 'Fences of no set-up' },
+  ...(setUps.value ?? [])
+    .filter((s) => !form.value?.passes[s.id] && !form.value?.efforts[s.id])
+    .map((s) => ({ value: s.id, label: s.name })),
+])
+function stood(which: string) {
+  const setUp = setUps.value?.find((s) => s.id === which)
+  rideOver(form.value!, setUp ?? (which as 'poles' | 'fences'))
+}
+const sided = (sign: Sign) => figures.signs.some((s) => s.sign === sign && s.hasSide)
+const movements = options<Movement>(movementWords).filter((m) => m.value !== 'series')
+const hasSides = (movement: Movement) =>
+  figures.movements.some((m) => m.movement === movement && m.on !== 'nothing')
+const askedToo = () =>
+  form.value!.asked.push({
+    movement: 'change',
+    side: 'left',
+    times: { alone: 0, reminded: 0, helped: 0, not: 0 },
+  })
 const marks = Array.from({ length: 21 }, (_, i) => ({ value: i / 2, label: String(i / 2) })).reverse()
 /** A vet has called something old and known, and a sign of it is told. */
 const mayBeKnown = computed(
@@ -214,6 +250,59 @@ const sideSays = (side: 'left' | 'right') =>
       </RowsTable>
     </section>
 
+    <section class="card stack gap-12px">
+      <div class="row spread">
+        <h2>Also ridden over</h2>
+        <PickOne
+          class="which"
+          :value="undefined"
+          :options="alsoStood"
+          placeholder="Add what stood"
+          aria-label="Add what stood"
+          @change="(v) => stood(String(v))"
+        />
+      </div>
+      <FieldBox v-if="form.efforts[noSetUp]" v-slot="{ id }" label="Height of the fences of no set-up, cm">
+        <InputNumber
+          :id="id"
+          :value="Math.round(form.efforts[noSetUp]!.height * 100)"
+          :min="10"
+          :max="180"
+          :step="5"
+          @change="(v) => (form!.efforts[noSetUp]!.height = Number(v ?? 60) / 100)"
+        />
+      </FieldBox>
+      <div class="row spread">
+        <h2>Asked</h2>
+        <Button size="small" @click="askedToo">Add a movement</Button>
+      </div>
+      <div v-for="(a, i) in form.asked" :key="i" class="asked">
+        <PickOne
+          v-model:value="a.movement"
+          :options="movements"
+          :aria-label="`Movement ${i + 1}`"
+          @change="(m) => (a.side = hasSides(m as Movement) ? (a.side ?? 'left') : null)"
+        />
+        <PickOne
+          v-if="hasSides(a.movement)"
+          v-model:value="a.side!"
+          :options="sides.map((s) => ({ value: s, label: s }))"
+          :aria-label="`Side ${i + 1}`"
+        />
+        <span v-else />
+        <label v-for="how in answers" :key="how" class="grid gap-2px small">
+          {{ answeredWords[how] }}
+          <CountStep
+            v-model="a.times[how]"
+            :label="`${movementWords[a.movement]} ${i + 1}, ${answeredWords[how].toLowerCase()}`"
+          />
+        </label>
+        <Button size="small" :aria-label="`Leave out movement ${i + 1}`" @click="form!.asked.splice(i, 1)"
+          >Leave out</Button
+        >
+      </div>
+    </section>
+
     <section v-if="passed" class="card">
       <h2>Touches by leg</h2>
       <p class="small quiet">Every touch that somebody saw the leg of, all poles and fences of the ride.</p>
@@ -269,6 +358,14 @@ const sideSays = (side: 'left' | 'right') =>
       <div>
         <h3 class="mb-7px">Seen or felt</h3>
         <ChipRow v-model="form.signs" label="Signs" :choices="signs" many />
+        <div v-for="s in form.signs.filter(sided)" :key="s" class="row mt-6px">
+          <span>{{ signWords[s] }}</span>
+          <ChipRow
+            v-model="form.signSides[s]!"
+            :label="`${signWords[s]}, side`"
+            :choices="sides.map((side) => ({ value: side, label: sideSays(side) }))"
+          />
+        </div>
         <template v-if="mayBeKnown">
           <h3 class="known mt-12px mb-7px">Old and known, as before?</h3>
           <ChipRow
@@ -321,6 +418,12 @@ const sideSays = (side: 'left' | 'right') =>
 .which {
   width: 280px;
 }
+.asked {
+  display: grid;
+  grid-template-columns: 180px 90px repeat(4, minmax(0, 1fr)) auto;
+  gap: 10px;
+  align-items: end;
+}
 .two {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
@@ -328,6 +431,7 @@ const sideSays = (side: 'left' | 'right') =>
 }
 @media (max-width: 860px) {
   .two,
+  .asked,
   .transitions {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -1,9 +1,11 @@
-import { figures } from '../api/figures'
+import { figures, workshop } from '../api/figures'
 import type {
   EffortOutcome,
   Faller,
   Gait,
+  HorseAnswer,
   Leg,
+  Movement,
   Rein,
   RideEvent,
   SessionView,
@@ -31,6 +33,17 @@ export const transitionKinds: { from: Gait; to: Gait; label: string }[] = [
 ]
 
 export const outcomes = options<EffortOutcome>(outcomeWords)
+export const answers: HorseAnswer[] = ['alone', 'reminded', 'helped', 'not']
+
+/** Askings of one movement on one side, counted by how they were answered. */
+export interface AskedOfIt {
+  movement: Movement
+  side: Side | null
+  times: Record<HorseAnswer, number>
+}
+
+/** What was ridden over without a set-up of the book. */
+export const noSetUp = 'none'
 
 export interface RideForm {
   rideId: string
@@ -48,6 +61,9 @@ export interface RideForm {
   /** Touches told by leg, of the whole ride. */
   touches: Record<Leg, number>
   signs: Sign[]
+  /** The side a sign was on, where it has one. */
+  signSides: Partial<Record<Sign, Side>>
+  asked: AskedOfIt[]
   /** The grave ones are what a vet has called old and known. */
   known: string | null
   fell: Faller | null
@@ -73,10 +89,30 @@ function polesIn(entry: SetUpView['entry']): number {
 export const sayingNothing = () => ({
   poles: {} as Record<string, number>,
   touches: noTouches(),
+  signSides: {} as Partial<Record<Sign, Side>>,
+  asked: [] as AskedOfIt[],
   known: null,
   fell: null,
   head: false,
 })
+
+export const noPasses = () => perSide(() => ({ clean: 0, touched: 0, rushed: 0 }))
+export const noEfforts = (height: number) => ({
+  height,
+  ...perSide(() => Object.fromEntries(outcomes.map((o) => [o.value, 0]))),
+})
+
+/** Something stood that was not planned: its passes or its jumps are counted too. */
+export function rideOver(form: RideForm, setUp: SetUpView | 'poles' | 'fences') {
+  if (setUp === 'poles') form.passes[noSetUp] ??= noPasses()
+  else if (setUp === 'fences') form.efforts[noSetUp] ??= noEfforts(workshop.crossPole)
+  else if (highestFence(setUp.measured) > 0)
+    form.efforts[setUp.id] ??= noEfforts(highestFence(setUp.measured))
+  else {
+    form.passes[setUp.id] ??= noPasses()
+    form.poles[setUp.id] = polesIn(setUp.entry)
+  }
+}
 
 /** Starts from the plan: what was ridden differs less often than it agrees. */
 export function startForm(
@@ -103,20 +139,12 @@ export function startForm(
     transitions: transitionKinds.map(() => null),
     poles: Object.fromEntries(stood.map((s) => [s.id, polesIn(s.entry)])),
     passes: Object.fromEntries(
-      stood
-        .filter((s) => highestFence(s.measured) === 0)
-        .map((s) => [s.id, perSide(() => ({ clean: 0, touched: 0, rushed: 0 }))]),
+      stood.filter((s) => highestFence(s.measured) === 0).map((s) => [s.id, noPasses()]),
     ),
     efforts: Object.fromEntries(
       stood
         .filter((s) => highestFence(s.measured) > 0)
-        .map((s) => [
-          s.id,
-          {
-            height: highestFence(s.measured),
-            ...perSide(() => Object.fromEntries(outcomes.map((o) => [o.value, 0]))),
-          },
-        ]),
+        .map((s) => [s.id, noEfforts(highestFence(s.measured))]),
     ),
     marks: { left: null, right: null },
     tension: null,
@@ -155,7 +183,7 @@ export function toEvents(form: RideForm, at: string, id: MakeId): RideEvent[] {
       if (p.clean + p.touched > 0)
         events.push({
           kind: 'polesPassed',
-          setUpId,
+          setUpId: setUpId === noSetUp ? null : setUpId,
           rein,
           ...p,
           ...(form.poles[setUpId] ? { poles: form.poles[setUpId] } : {}),
@@ -169,7 +197,7 @@ export function toEvents(form: RideForm, at: string, id: MakeId): RideEvent[] {
         if (count > 0)
           events.push({
             kind: 'efforts',
-            setUpId,
+            setUpId: setUpId === noSetUp ? null : setUpId,
             rein,
             heightMetres: efforts.height,
             outcome,
@@ -187,6 +215,35 @@ export function toEvents(form: RideForm, at: string, id: MakeId): RideEvent[] {
   for (const leg of legs)
     if (form.touches[leg])
       events.push({ kind: 'legTouched', leg, count: form.touches[leg], ...about(`touches ${leg}`) })
+  for (const { movement, side, times } of form.asked)
+    for (const answered of answers)
+      for (let n = 0; n < times[answered]; n++)
+        events.push(
+          (movement === 'change'
+            ? {
+                kind: 'changeRidden',
+                to: side ?? 'left',
+                quality: answered === 'not' ? 'none' : 'clean',
+                where: 'diagonal',
+                ...(answered === 'alone' || answered === 'not' ? {} : { answered }),
+                ...about(`asked ${movement} ${side} ${answered} ${n}`),
+              }
+            : {
+                kind: 'attempted',
+                movement,
+                answered,
+                ...(side ? { side } : {}),
+                ...about(`asked ${movement} ${side} ${answered} ${n}`),
+              }) as RideEvent,
+        )
+  for (const sign of form.signs)
+    if (form.signSides[sign])
+      events.push({
+        kind: 'moreTold',
+        about: id(`sign ${sign}`),
+        side: form.signSides[sign],
+        ...about(`side ${sign}`),
+      } as RideEvent)
   for (const sign of form.signs)
     events.push({
       kind: 'signSeen',

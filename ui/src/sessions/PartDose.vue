@@ -6,7 +6,7 @@ import type { Gait, Manner, PartEntry } from '../api/schema'
 import ChoiceField from '../house/ChoiceField.vue'
 import FieldBox from '../house/FieldBox.vue'
 import { useRung } from '../house/queries'
-import { gaitWords, mannerWords, options } from '../house/words'
+import { gaitWords, mannerWords, openingWords, options } from '../house/words'
 
 /** How a part is worked, and how much of it: the exercise it is, times, fences and their height, transitions, bouts. */
 const part = defineModel<PartEntry>({ required: true })
@@ -71,6 +71,12 @@ function take(id: string) {
       :value="part.manner ?? manner"
       :options="options(mannerWords)"
       @change="(m) => set({ manner: m })"
+    />
+    <ChoiceField
+      :label="`Opens with, part ${number}`"
+      :value="part.opensWith ?? ''"
+      :options="[{ value: '', label: 'no test of its own' }, ...options(openingWords)]"
+      @change="(test) => set({ opensWith: test || null })"
     />
     <FieldBox v-for="f in shown" :key="f.key" v-slot="{ id }" :label="`${f.label}, part ${number}`">
       <InputNumber

@@ -41,6 +41,8 @@ const longest = computed(() =>
   Math.max(45, ...(today.value?.horses ?? []).flatMap((h) => h.sessions.map((s) => s.check.totals.minutes))),
 )
 const toRide = (h: HorseToday) => h.sessions.find((s) => !s.rideId)
+/** Two sessions on one day each have their rail. */
+const alsoToRide = (h: HorseToday) => h.sessions.filter((s) => !s.rideId).slice(1)
 const ridden = (h: HorseToday) => h.sessions.find((s) => s.rideId)
 const grave = (h: HorseToday) => h.warnings.some((w) => w.grave)
 const done = computed(
@@ -210,6 +212,13 @@ const planned = computed(
                 type="primary"
                 :to="{ name: 'rail', params: { horseId: h.horse.id, sessionId: toRide(h)!.id } }"
                 >To the rail</LinkButton
+              >
+              <RouterLink
+                v-for="other in alsoToRide(h)"
+                :key="other.id"
+                class="small block mt-4px text-center"
+                :to="{ name: 'rail', params: { horseId: h.horse.id, sessionId: other.id } }"
+                >Rail: {{ other.emphasis }}</RouterLink
               >
               <RouterLink
                 class="small block mt-4px text-center"
