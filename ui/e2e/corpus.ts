@@ -68,6 +68,14 @@ const part = (more: Partial<RailPart> = {}): RailPart => ({
   setUp: null,
   instead: null,
   markHopedFor: null,
+  minutes: 10,
+  times: null,
+  asks: [],
+  signs: [],
+  lines: [],
+  firstStage: null,
+  opensWith: null,
+  changeReinAfter: null,
   ...more,
 })
 const polesStand = {
@@ -80,6 +88,42 @@ const polesStand = {
   poles: 4,
   raising: 'ground',
 } as const
+const crossPole = {
+  family: 'crossPole',
+  arena: 'sixtyByTwenty',
+  line: 'rightQuarterLine',
+  heading: 'towardsC',
+  middleMetres: 30,
+  heightMetres: 0.5,
+} as const
+const asked = (movement: string, answered: string, more = {}): Made => ({
+  kind: 'attempted',
+  movement,
+  answered,
+  ...more,
+})
+const series = (every: number, planned: number, more = {}): Made => ({
+  kind: 'seriesRidden',
+  every,
+  planned,
+  missedAt: null,
+  lateBehind: null,
+  late: 0,
+  where: 'diagonal',
+  ...more,
+})
+const question = (how: string, kind = 'log', way = 'fromLeft'): Made => ({
+  kind: 'questionRidden',
+  question: kind,
+  way,
+  how,
+})
+/** A sign, and what was told of it with the next tap. */
+const told = (s: Sign, more: Record<string, unknown>): Made[] => [
+  { ...sign(s), id: `the ${s}` },
+  { kind: 'moreTold', about: `the ${s}`, ...more },
+]
+const narrow = (over: string): Made => ({ ...jump('left', 'clear'), over })
 const poor = [mark('left', 4), mark('right', 4.5)]
 const good = [mark('left', 7.5), mark('right', 7)]
 
@@ -185,6 +229,95 @@ export const recipes: Record<string, Recipe> = {
     facts: { parts: [part({ markHopedFor: 6.5 }), part()] },
     taps: () => [mark('left', 7), mark('right', 6.5)],
   },
+  Understood: { taps: () => [question('boldly'), question('boldly'), question('boldly')] },
+  BreathesAndThinks: onSign('breathesAndThinks'),
+  Untidy: {
+    taps: () => [
+      { ...narrow('middle'), id: 'the go' },
+      {
+        kind: 'jumpTold',
+        jump: 'the go',
+        takeOff: null,
+        landedOn: null,
+        changedBeforeTurn: null,
+        cause: null,
+        untidy: true,
+      },
+    ],
+  },
+  LeapsDown: { taps: (any) => any.of([[sign('leapsDown')], [question('leapt', 'step', 'down')]]) },
+  BadDistance: onSign('badDistance'),
+  OffTheMiddle: { taps: (any) => [narrow(any.of(['aLittleLeft', 'aLittleRight']))] },
+  RunsOffAfter: onSign('runsOffAfter'),
+  Blows: onSign('blows'),
+  BucksAgain: { taps: () => [sign('bucks'), sign('bucks')] },
+  BucksOnce: onSign('bucks'),
+  LeansOnHand: {
+    taps: (any) =>
+      any.of([
+        told('leans', { side: 'left' }),
+        [asked('givenRein', 'not', { side: 'left', word: 'leaned' })],
+      ]),
+  },
+  NeckOnly: onSign('neckOnly'),
+  Frightened: { taps: (any) => told('frightened', { of: any.of(['filler', 'water', 'noise']) }) },
+  QuartersSlide: {
+    taps: (any) => [asked('stepBack', 'not', { word: any.of(['quartersLeft', 'quartersRight']), steps: 4 })],
+  },
+  SoftAndReady: onSign('softAndReady'),
+  VoiceNotAnswered: {
+    taps: (any) => any.of([[sign('voiceNotAnswered')], [asked('voice', 'not', { side: 'left' })]]),
+  },
+  AskAgain: {
+    facts: { parts: [part({ phase: 'warmUp' }), part({ minutes: 20 }), part()] },
+    taps: () => [...told('leans', { later: true }), { kind: 'partBegun', part: 2 }],
+  },
+  RunsThroughHand: onSign('runsThroughHand'),
+  Crooked: {
+    taps: (any) => [
+      sign(any.of(['crookedAgainstLeg', 'fallsIn', 'fallsOut', 'bulges', 'quartersSwing', 'atTheGate'])),
+    ],
+  },
+  LateDepart: {
+    taps: (any) =>
+      any.of([[sign('lateDepart')], [asked('depart', 'helped', { side: 'left', word: 'dull' })]]),
+  },
+  Anticipates: { taps: (any) => told('anticipates', { where: any.of(['diagonal', 'centreLine']) }) },
+  Stuck: onSign('stuck'),
+  RidersSlip: { taps: () => told('fallsOut', { mine: true }) },
+  LeftForAnotherDay: { taps: () => told('distracted', { later: true }) },
+  OneHindLeg: {
+    earlier: [
+      [{ kind: 'changeRidden', to: 'left', quality: 'late', where: 'diagonal' }],
+      [asked('depart', 'helped', { side: 'left' })],
+    ],
+    taps: () => [touched('rightHind', 1)],
+  },
+  SameHindLate: { taps: (any) => [series(4, 5, { lateBehind: rein(any), late: 3 })] },
+  WorseEachTime: {
+    taps: () => [asked('halfSteps', 'alone'), asked('halfSteps', 'reminded'), asked('halfSteps', 'helped')],
+  },
+  TestNotPassed: {
+    taps: (any) => [
+      { kind: 'testAnswered', test: any.of(['promptDeparts', 'givenReinStays']), passed: false },
+    ],
+  },
+  SeriesWhole: { taps: (any) => [series(any.of([3, 4]), 5)] },
+  TackAmiss: {
+    facts: { experience: 'novice' },
+    taps: () => [{ kind: 'tackLooked', asLastTime: false, even: false, girthSnug: true, lineSafe: true }],
+  },
+  FirstFencesDone: {
+    facts: {
+      firstFences: true,
+      parts: [part({ pad: 'fence', fences: 1, countsAs: 1, heightMetres: 0.5, setUp: crossPole }), part()],
+    },
+    taps: () => [jump('left', 'clear', 1, 0.5), jump('right', 'clear', 1, 0.5)],
+  },
+  StageCalm: {
+    facts: { experience: 'established' },
+    taps: () => [passes('left', 1, 0), passes('right', 1, 0)],
+  },
   EasyTwice: {
     rung: {
       rungId: 'poles/trot-poles',
@@ -220,6 +353,11 @@ const quiet = (any: Chance): Made =>
     { kind: 'exertionSeen', exertion: 3 + any.upTo(3) },
     { kind: 'stands', part: 0, setUp: { ...polesStand, variant: 'walkMedium' } },
     { kind: 'stands', part: 1, instead: 'flatwork' },
+    { kind: 'mannerNow', manner: 'ridden' },
+    { kind: 'tackLooked', asLastTime: true },
+    { kind: 'travelled', how: 'smooth' },
+    asked('halt', 'alone', { word: 'byItself' }),
+    { kind: 'testAnswered', test: 'voiceAnswered', passed: true },
     { kind: 'noted', text: 'quiet' },
     { kind: 'nextToDo', text: 'the same again' },
   ])
@@ -243,9 +381,10 @@ function tapped(any: Chance, made: Made[]): RideEvent[] {
     if (m.id) ids.set(m.id as string, id)
     return [
       {
-        v: 2,
+        v: 3,
         ...m,
         ...(m.jump ? { jump: ids.get(m.jump as string) } : {}),
+        ...(m.about ? { about: ids.get(m.about as string) } : {}),
         id,
         at: new Date(morning + seconds * 1000).toISOString(),
         clock: { device, run, number: number++, seconds },
@@ -298,6 +437,9 @@ export function corpus(count: number): { rules: string[]; ride: RideCase }[] {
           usualFast: [],
           rampFast: null,
           changesAreSure: false,
+          firstFences: false,
+          firstDay: false,
+          carefulRider: false,
           ways: { held: {} },
           ...facts,
         },

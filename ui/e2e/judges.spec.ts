@@ -12,13 +12,13 @@ const rules = readFileSync('../docs/rules.md', 'utf8')
   .flatMap((line) => /^\| (\w+) \|/.exec(line)?.[1] ?? [])
   .filter((name) => name !== 'rule')
 
-test('sixty rides are judged alike here and there, and every rule speaks and is silent in them', async ({
+test('ninety-six rides are judged alike here and there, and every rule speaks and is silent in them', async ({
   page,
 }) => {
   test.setTimeout(240_000)
   await signIn(page, trainer)
   await page.goto('/arena')
-  const rides = corpus(60).map((made) => made.ride)
+  const rides = corpus(96).map((made) => made.ride)
   const [answers, differ] = await page.evaluate(async (rides) => {
     const token = (await (await fetch('/api/sign-in')).json()).token
     const worker = (await (await fetch('/sw.js')).text()).match(
@@ -56,7 +56,7 @@ test('sixty rides are judged alike here and there, and every rule speaks and is 
     return [answers, differ] as const
   }, rides)
   expect(differ).toEqual([])
-  expect(answers.length).toBeGreaterThan(60)
+  expect(answers.length).toBeGreaterThan(96)
 
   // One tap away: silent after one, speaking after the next.
   const turned = new Map<string, number>()
@@ -69,6 +69,6 @@ test('sixty rides are judged alike here and there, and every rule speaks and is 
       if (said.some((now, i) => i > 0 && now.has(rule) && !said[i - 1]!.has(rule)))
         turned.set(rule, (turned.get(rule) ?? 0) + 1)
   }
-  expect(rules.length).toBeGreaterThan(35)
+  expect(rules.length).toBeGreaterThan(70)
   expect(rules.filter((rule) => (turned.get(rule) ?? 0) < 3)).toEqual([])
 })
