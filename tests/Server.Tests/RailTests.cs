@@ -164,12 +164,14 @@ public class RailTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_line_counted_over_poles_moves_the_stride_card_and_back_when_it_is_taken_back()
+    public async Task A_line_over_poles_as_it_goes_moves_the_stride_card_and_one_for_a_count_tells_adjustability()
     {
         var horse = await app.AddHorseAsync();
         async Task<int> Measured() => (await app.Trainer.GetAsync(Calls.Of(horse)))["measurements"]!.AsArray().Count;
         StridesCounted Line(double metres, int strides, bool poles) =>
-            At(1, (id, at) => new StridesCounted(id, at, null, GaitVariant.CanterWorking, Rein.Left, metres, strides, poles, 3));
+            At(1, (id, at) =>
+                new StridesCounted(id, at, null, GaitVariant.CanterWorking, Rein.Left, metres, strides, poles, 3) { AsItGoes = true }
+            );
         var good = Line(10, 3, true);
         var ride = $"{Calls.Of(horse)}/rides/{Guid.NewGuid()}/taps";
         var before = await Measured();
@@ -181,6 +183,12 @@ public class RailTests(App app) : IClassFixture<App>
         (await Measured()).ShouldBe(before + 1);
         await app.Rider.PostAsync(ride, new RideEntry(null, App.Today, [At(2, (id, at) => new TakenBack(id, at, good.Id))]));
         (await Measured()).ShouldBe(before);
+
+        // For a count: 10 m in two and in four is 3.33 and 2.00 m (common practice), and no measure of its canter.
+        StridesCounted Counted(int strides) => Line(10, strides, true) with { Id = Guid.NewGuid(), AsItGoes = false };
+        await app.Rider.PostAsync(ride, new RideEntry(null, App.Today, [Counted(2), Counted(4)]));
+        (await Measured()).ShouldBe(before);
+        ((double)(await app.Trainer.GetAsync($"{Calls.Of(horse)}/accordions"))["now"]!).ShouldBe(1.67);
     }
 
     [Fact]

@@ -67,7 +67,10 @@ public class TakingBackTests(App app) : IClassFixture<App>
     public async Task A_tap_of_one_ride_takes_nothing_back_in_another()
     {
         var (horse, one, other) = (await app.AddHorseAsync(), Guid.NewGuid(), Guid.NewGuid());
-        var line = new StridesCounted(Guid.NewGuid(), Noon, null, GaitVariant.TrotWorking, Rein.Left, 20, 7, true, null);
+        var line = new StridesCounted(Guid.NewGuid(), Noon, null, GaitVariant.TrotWorking, Rein.Left, 20, 7, true, null)
+        {
+            AsItGoes = true,
+        };
         await TapAsync(app.Rider, horse, one, line);
         (await RefusedTapsAsync(app.Rider, horse, other, Back(line.Id))).Count.ShouldBe(1);
         await using var yard = await app.Database.OpenYardAsync(app.YardId);

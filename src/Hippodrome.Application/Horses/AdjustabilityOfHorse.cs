@@ -1,6 +1,8 @@
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Rides;
 using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.Rides;
 
 namespace Hippodrome.Application.Horses;
 
@@ -22,6 +24,9 @@ public sealed record Adjustability(IReadOnlyList<AccordionView> Rides, double? N
 /// <summary>How far a horse's canter goes from short to long, by accordion rides.</summary>
 public static class AdjustabilityOfHorse
 {
+    /// <summary>Counts over poles are looked for in so many rides.</summary>
+    private const int CountedRides = 40;
+
     public static async Task<Adjustability> ReadAsync(Guid horseId, Visit visit) => await ShowAsync(horseId, visit);
 
     public static async Task<Answer<Adjustability>> AddAsync(Guid horseId, AccordionEntry entry, Visit visit)
@@ -38,7 +43,12 @@ public static class AdjustabilityOfHorse
 
     private static async Task<Adjustability> ShowAsync(Guid horseId, Visit visit)
     {
-        var rides = await visit.Yard.AccordionsAsync(horseId);
+        var latestRides = await visit.Yard.LatestRidesAsync([horseId], visit.Today, CountedRides);
+        var logged = await visit.Book.RidesAsync(latestRides.Select(r => r.Id));
+        var rides = (await visit.Yard.AccordionsAsync(horseId))
+            .Concat(latestRides.SelectMany(r => CountedForAdjustability.Of(r.Id, r.OnDay, logged[r.Id].Record)))
+            .OrderByDescending(a => a.On)
+            .ToList();
         var latest = rides.FirstOrDefault();
         return new Adjustability(
             rides.ConvertAll(r => new AccordionView(r.Id, r.On, r.Gap, r.Fewest, r.Most, r.Longest, r.Shortest, Math.Round(r.Ratio, 2))),

@@ -13,6 +13,7 @@ namespace Hippodrome.Application.Horses;
 /// <param name="Hind">One hind leg that shows in several exercises; null where neither does.</param>
 /// <param name="Repeats">What was the same on several days.</param>
 /// <param name="Movements">Every movement that was asked, with its last ten.</param>
+/// <param name="Questions">Every question across country, each way by itself.</param>
 /// <param name="Travels">How it went between fences across country, in all of these rides.</param>
 /// <param name="Riders">What made the riders' distances; a rider sees their own and nobody else's.</param>
 public sealed record RepeatsView(
@@ -22,6 +23,7 @@ public sealed record RepeatsView(
     OneHind? Hind,
     IReadOnlyList<Repeat> Repeats,
     IReadOnlyList<AttemptsOver> Movements,
+    IReadOnlyList<QuestionsOver> Questions,
     IReadOnlyDictionary<TravelHow, int> Travels,
     IReadOnlyList<RidersDistance> Riders
 );
@@ -54,6 +56,7 @@ public static class RepeatsOfHorse
             OneHind.Of(ridden.Take(VerdictFigures.HindRides.Value).Select(r => r.Record)),
             WhatRepeats.Of(ridden),
             AttemptsOver.Of(ridden),
+            QuestionsOver.Of(ridden),
             ridden
                 .SelectMany(r => r.Record.Rail.Travels)
                 .GroupBy(t => t.Key)

@@ -212,10 +212,10 @@ internal static class Sending
         return unknown;
     }
 
-    /// <summary>A line counted over poles is a measurement of the stride; taken back, it is one no more.</summary>
+    /// <summary>A line over poles ridden as it goes is a measurement of the stride; taken back, it is one no more.</summary>
     private static async Task FeedStrideCardAsync(Visit visit, Ride ride, IReadOnlyList<RideEvent> added)
     {
-        foreach (var line in added.OfType<StridesCounted>().Where(l => l.OverPoles))
+        foreach (var line in added.OfType<StridesCounted>().Where(l => l is { OverPoles: true, AsItGoes: true }))
         {
             if (
                 StrideMeasurement.FromLine(line.Id, line.Variant, Distance.FromMetres(line.Metres), line.Strides, ride.OnDay) is

@@ -42,6 +42,12 @@ public sealed record JumpsTold(
 /// <summary>A line ridden again and again: each count and how often, and what was planned.</summary>
 public sealed record CountedLine(Guid? SetUpId, double Metres, int? Planned, IReadOnlyList<CountedTimes> Times)
 {
+    /// <summary>Between ground poles.</summary>
+    public bool OverPoles { get; init; }
+
+    /// <summary>Ridden as it goes, and not for a count.</summary>
+    public bool AsItGoes { get; init; }
+
     /// <summary>How often the planned count was met; null where none was planned.</summary>
     public int? Met => Planned is { } planned ? Times.Where(t => t.Strides == planned).Sum(t => t.Times) : null;
 
@@ -180,13 +186,17 @@ public sealed record RailRecord
             [
                 .. events
                     .OfType<StridesCounted>()
-                    .GroupBy(c => (c.SetUpId, c.Metres, c.Planned))
+                    .GroupBy(c => (c.SetUpId, c.Metres, c.Planned, c.OverPoles, c.AsItGoes))
                     .Select(g => new CountedLine(
                         g.Key.SetUpId,
                         g.Key.Metres,
                         g.Key.Planned,
                         [.. g.GroupBy(c => c.Strides).OrderBy(c => c.Key).Select(c => new CountedTimes(c.Key, c.Count()))]
-                    )),
+                    )
+                    {
+                        OverPoles = g.Key.OverPoles,
+                        AsItGoes = g.Key.AsItGoes,
+                    }),
             ],
             Yields = RideRecord.PerRein(
                 events.OfType<YieldSteps>(),

@@ -14,6 +14,8 @@ import {
   arenaPlaceWords,
   causeWords,
   movementWords,
+  questionWayWords,
+  questionWords,
   takeOffWords,
   travelWords,
 } from '../house/words'
@@ -160,6 +162,25 @@ const print = () => window.print()
         <p class="small quiet">
           Seen by that rider and the trainer only; the horse is not marked down for it.
         </p>
+      </section>
+      <section v-if="page.questions.length" class="card stack">
+        <h2>Questions across country</h2>
+        <RowsTable
+          :rows="page.questions"
+          :columns="[
+            {
+              key: 'question',
+              title: 'Question',
+              says: (q) => `${questionWords[q.question]}, ${questionWayWords[q.way].toLowerCase()}`,
+            },
+            { key: 'easy', title: 'Easy', number: true, says: (q) => `${q.easy} of ${q.goes}` },
+            {
+              key: 'understood',
+              title: 'Understood',
+              says: (q) => q.understoodOn.map(shortDay).join(', ') || 'not yet',
+            },
+          ]"
+        />
       </section>
       <section v-if="Object.keys(page.travels).length" class="card">
         <h2>Between fences across country</h2>
