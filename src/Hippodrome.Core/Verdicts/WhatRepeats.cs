@@ -63,7 +63,7 @@ public sealed record Repeat(
     /// <summary>Every one of those rides had this and the others had not: a bit, a saddle, a rider.</summary>
     public IReadOnlyList<string> OnlyWith { get; init; } = [];
 
-    /// <summary>On a rein: so many of those times it was the rein ridden first, which usually goes less easily.</summary>
+    /// <summary>On a rein: so many of those times it was the rein ridden first, which usually goes less easily; null where nobody told the order.</summary>
     public int? OnFirstRein { get; init; }
 }
 
@@ -113,7 +113,10 @@ public static class WhatRepeats
         )
         {
             OnlyWith = others.Count == 0 ? [] : [.. Common(rides).Except(others.SelectMany(With))],
-            OnFirstRein = kind == RepeatKind.Rein ? seen.Where(s => s.Rein == FirstRein(s.Ride)).Sum(s => s.Times) : null,
+            OnFirstRein =
+                kind == RepeatKind.Rein && seen.Exists(s => FirstRein(s.Ride) is not null)
+                    ? seen.Where(s => s.Rein == FirstRein(s.Ride)).Sum(s => s.Times)
+                    : null,
         };
     }
 

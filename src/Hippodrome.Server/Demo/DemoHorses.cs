@@ -455,7 +455,13 @@ internal static class DemoHorses
         for (var i = 0; i < left.Length; i++)
         {
             var plan = await s.SessionAsync(horse, -26 + (i * 3), "Suppleness, left rein", false, 12, 10, work);
-            await s.RideAsync(horse, plan, new Went(left[i], 7, 1, true, 5), by: s.Trainer, accepts: i < left.Length - 1 ? "Stay" : null);
+            await s.RideAsync(
+                horse,
+                plan,
+                new Went(left[i], 7, 1, true, 5, DemoTold.OfVerity(i)),
+                by: s.Trainer,
+                accepts: i < left.Length - 1 ? "Stay" : null
+            );
         }
 
         await s.SessionAsync(horse, 0, "Suppleness, left rein", false, 12, 10, work);

@@ -56,6 +56,16 @@ const called = (m: AttemptsOver) =>
       ? `, ${m.side} ${m.movement === 'yield' || m.movement === 'shoulderOver' || m.movement === 'hipsOver' ? sided.leg : m.movement === 'change' || m.movement === 'depart' || m.movement === 'pirouette' ? sided.lead : sided.rein}`
       : ''
   }`
+/** What else is known of it. */
+const besides = (m: AttemptsOver) =>
+  [
+    m.inTest && `as in the test ${m.inTest.good} of ${m.inTest.attempts}`,
+    m.places > 0 && `good at ${m.places} ${m.places === 1 ? 'place' : 'places'}`,
+    m.anticipated.length > 0 &&
+      `anticipated ${m.anticipated.map((p) => arenaPlaceWords[p].toLowerCase()).join(', ')}: ask it elsewhere`,
+  ]
+    .filter(Boolean)
+    .join('; ')
 const per = (rate: number) => `${Math.round(rate * 100)}`
 const print = () => window.print()
 </script>
@@ -110,18 +120,7 @@ const print = () => window.print()
               <span class="quiet">({{ per(m.training.lowest) }}–{{ per(m.training.highest) }} %)</span>
             </span>
             <span v-else class="small quiet">in the test only</span>
-            <span class="small quiet">
-              <template v-if="m.inTest"
-                >as in the test {{ m.inTest.good }} of {{ m.inTest.attempts }};
-              </template>
-              <template v-if="m.places > 0"
-                >good at {{ m.places }} {{ m.places === 1 ? 'place' : 'places' }};</template
-              >
-              <template v-if="m.anticipated.length">
-                anticipated {{ m.anticipated.map((p) => arenaPlaceWords[p].toLowerCase()).join(', ') }}: ask
-                it elsewhere</template
-              >
-            </span>
+            <span class="small quiet">{{ besides(m) }}</span>
           </li>
         </ul>
       </section>
