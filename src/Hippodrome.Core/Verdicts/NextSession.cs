@@ -49,7 +49,7 @@ public static class NextSession
         var day = on.AddDays(setUps.Values.Any(s => s.Check().Value?.HasFence == true) ? 2 : 1);
         var last = ridden with { On = day, Notes = "" };
         var done = rule is not null && record.Rail.AdviceTaken.Contains(rule) ? Stood(ridden, record) : [];
-        ProposedSession Rebuilt(Func<SetUpEntry, ChangedSetUp?> change) => WithSetUps(last, setUps, change, done);
+        ProposedSession Rebuilt(Func<SetUpEntry, ChangedSetUp?> change) => Guarded(WithSetUps(last, setUps, change, done), record);
 
         return change switch
         {
@@ -92,6 +92,24 @@ public static class NextSession
             .Rail.Stood.Where(s => s.SetUp is not null && s.Part < ridden.Parts!.Count && ridden.Parts[s.Part].SetUpId is not null)
             .GroupBy(s => ridden.Parts![s.Part].SetUpId!.Value)
             .ToDictionary(g => g.Key, g => g.Last().SetUp!);
+
+    /// <summary>A narrow fence guards the side it was left by: a side of the horse's way, not of the drawing.</summary>
+    private static ProposedSession Guarded(ProposedSession next, RideRecord record)
+    {
+        var left = record.Counts.RanOut.GetValueOrDefault(Rein.Left) + record.Rail.Narrow.GetValueOrDefault(NarrowWhere.OffTheLeftEdge);
+        var right = record.Counts.RanOut.GetValueOrDefault(Rein.Right) + record.Rail.Narrow.GetValueOrDefault(NarrowWhere.OffTheRightEdge);
+        return left + right == 0
+            ? next
+            : next with
+            {
+                SetUps = next.SetUps.ToDictionary(
+                    s => s.Key,
+                    s => s.Value.Entry is NarrowEntry narrow
+                        ? s.Value with { Entry = narrow.Guarding(right > left ? Side.Right : Side.Left) }
+                        : s.Value
+                ),
+            };
+    }
 
     private static Rung? RungOf(PartEntry part) =>
         part.RungId is { } id ? Catalogue.Find(id)

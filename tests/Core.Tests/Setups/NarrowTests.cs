@@ -23,6 +23,19 @@ public class NarrowTests
             ComesIn = Gait.Canter,
         };
 
+    /// <summary>The one guide that stays longest is on the side it left by.</summary>
+    [Theory]
+    [InlineData(null, Guides.Left)]
+    [InlineData(Side.Left, Guides.Left)]
+    [InlineData(Side.Right, Guides.Right)]
+    public void The_side_it_left_by_keeps_its_guide(Side? guards, Guides next)
+    {
+        var on = (NarrowEntry)(Fence(1.8, Guides.Both) with { Guards = guards }).OneRungOn()!.Entry;
+        (on.WidthMetres, on.Guides).ShouldBe((1.8, next));
+        ((NarrowEntry)on.OneRungOn()!.Entry).Guides.ShouldBe(next);
+        ((NarrowEntry)on.Mirrored()).Guards.ShouldBe(guards?.Other());
+    }
+
     private static NarrowFence Built(double width, Guides guides) => (NarrowFence)Fence(width, guides).Check().OrThrow();
 
     [Fact]

@@ -112,6 +112,36 @@ public class NextSessionTests
         varied.Guides.ShouldBe(Guides.Left);
     }
 
+    /// <summary>After a run-out the next one starts no narrower, with both guides, and guards the side it left by.</summary>
+    [Theory]
+    [InlineData(EffortOutcome.RunOutLeft, Side.Left)]
+    [InlineData(EffortOutcome.RunOutRight, Side.Right)]
+    public void A_narrow_fence_guards_the_side_it_was_left_by(EffortOutcome ranOut, Side side)
+    {
+        var narrow = new NarrowEntry
+        {
+            Arena = ArenaSize.SixtyByTwenty,
+            Line = ArenaLine.CentreLine,
+            Heading = Heading.TowardsC,
+            MiddleMetres = 30,
+            WidthMetres = 1.2,
+            Guides = Guides.Left,
+            HeightMetres = 0.6,
+            ComesIn = Gait.Canter,
+        };
+        var record = RideRecord.Fold(RideLog.Kept([Make.Jumped(Rein.Left, ranOut)]));
+        var next = NextSession.Propose(
+            Ridden,
+            record,
+            Make.Today,
+            new Dictionary<Guid, SetUpEntry> { [SetUp] = narrow },
+            SessionChange.RungBack
+        )!;
+        var stands = (NarrowEntry)next.SetUps[SetUp].Entry;
+        stands.WidthMetres!.Value.ShouldBeGreaterThanOrEqualTo(1.2);
+        (stands.Guides, stands.Guards).ShouldBe((Guides.Both, side));
+    }
+
     /// <summary>Whatever is accepted, what stands next time is no higher and no more than the verdict says, and can be built.</summary>
     [Theory]
     [MemberData(nameof(Changes))]

@@ -28,6 +28,12 @@ public sealed record NarrowEntry : SetUpEntry
     /// <summary>Trot or canter.</summary>
     public Gait? ComesIn { get; init; }
 
+    /// <summary>The side of the horse's way that keeps its guide longest: the one it left by; left where it left by neither.</summary>
+    public Side? Guards { get; init; }
+
+    /// <summary>The same, with the side it left by guarded from now on.</summary>
+    internal NarrowEntry Guarding(Side side) => this with { Guards = side };
+
     protected override Outcome<SetUp> Check(Checks checks)
     {
         var (arena, placement, adjust) = CheckPlace(checks);
@@ -59,6 +65,9 @@ public sealed record NarrowEntry : SetUpEntry
         );
         return checks.Outcome<SetUp>(() =>
             new NarrowFence(arena, placement, adjust, Distance.FromMetres(width), guides, Distance.FromMetres(height), comesIn)
+            {
+                Guards = Guards ?? Side.Left,
+            }
         );
     }
 
@@ -73,6 +82,7 @@ public sealed record NarrowEntry : SetUpEntry
                 Setups.Guides.Right => Setups.Guides.Left,
                 _ => Guides,
             },
+            Guards = Guards?.Other(),
         };
 
     public override ChangedSetUp BackToWalk() =>
@@ -157,6 +167,9 @@ public sealed record NarrowFence : SetUp
 
     public Gait ComesIn { get; }
 
+    /// <summary>The side that keeps its guide longest.</summary>
+    public Side Guards { get; init; }
+
     public override bool HasFence => true;
 
     public override Distance HighestFence => Height;
@@ -201,7 +214,10 @@ public sealed record NarrowFence : SetUp
     }
 
     /// <summary>After a clean one and one repeat; null at the end of the way.</summary>
-    public NarrowStep? Next => Step + 1 < Way.Count ? Way[Step + 1] : null;
+    public NarrowStep? Next =>
+        Step + 1 >= Way.Count ? null
+        : Way[Step + 1] is { Guides: Guides.Left } oneSided && Guards == Side.Right ? oneSided with { Guides = Guides.Right }
+        : Way[Step + 1];
 
     /// <summary>After any sideways jump: both guides back, at the last width that was safe.</summary>
     public NarrowStep Back =>
