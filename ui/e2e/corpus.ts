@@ -285,6 +285,7 @@ export const recipes: Record<string, Recipe> = {
   Anticipates: { taps: (any) => told('anticipates', { where: any.of(['diagonal', 'centreLine']) }) },
   Stuck: onSign('stuck'),
   RidersSlip: { taps: () => told('fallsOut', { mine: true }) },
+  Again: { earlier: [[sign('spooked')]], taps: () => [sign('spooked')] },
   LeftForAnotherDay: { taps: () => told('distracted', { later: true }) },
   OneHindLeg: {
     earlier: [

@@ -254,6 +254,44 @@ internal static class SignRules
         "Nothing of the horse's: the rider minds it in the next ride."
     );
 
+    /// <summary>What was seen today and in earlier rides too is named with its count.</summary>
+    private static readonly RideRule Again = new(
+        "Again",
+        Gravity.GoOn,
+        VerdictWord.CarryOn,
+        SessionChange.SameAgain,
+        "What repeats is looked at as one thing, and not ride by ride",
+        VerdictFigures.RepeatsFrom.Source
+    )
+    {
+        Look = c =>
+        {
+            var running = c.Running.Take(VerdictFigures.RepeatRides.Value).ToList();
+            var again = Seen(c.Record)
+                .Select(what => (What: what, Rides: running.Count(r => Seen(r).Contains(what))))
+                .Where(a => a.Rides >= VerdictFigures.RepeatsFrom.Value)
+                .ToList();
+            return again.Count == 0
+                ? null
+                : new Finding(
+                    again.Count,
+                    $"again: {Rules.List([.. again.Select(a => a.What)])}",
+                    [.. again.Select(a => (FormattableString)$"{a.What} in {a.Rides} of the last {running.Count} rides")]
+                );
+        },
+        Do = "Look at what repeats: the same side, place, bit, saddle or rider says where to look.",
+        LooksBack = new LookBack(VerdictFigures.RepeatRides.Value - 1, 0, r => r.Rail.Signs.Any(s => !s.Mine)),
+    };
+
+    /// <summary>Signs of a ride with the side they were on; the rider's own slips are left out.</summary>
+    private static IReadOnlyList<string> Seen(RideRecord record) =>
+        [
+            .. record
+                .Rail.Signs.Where(s => !s.Mine && s.Sign is not (Sign.SoftAndReady or Sign.BreathesAndThinks))
+                .Select(s => s.Side is { } side ? $"{s.Sign.Say()}, {side.Say()} side" : s.Sign.Say())
+                .Distinct(),
+        ];
+
     public static readonly RideRule[] All =
     [
         Blows,
@@ -272,6 +310,7 @@ internal static class SignRules
         Stuck,
         BucksOnce,
         RidersSlip,
+        Again,
         LeftForAnotherDay,
     ];
 

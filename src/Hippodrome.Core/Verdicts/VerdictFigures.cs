@@ -148,6 +148,12 @@ public static class VerdictFigures
         "rides on different days",
         "once is chance; twice is looked at"
     );
+    public static readonly Figure<int> RepeatRides = Figure.Chosen(
+        "A verdict names what was seen in others of the last",
+        8,
+        "rides",
+        "two weeks of a horse in work"
+    );
     public static readonly Figure<int> RepeatsShown = Figure.Chosen(
         "A horse's own repeats among the first signs at the rail, at most",
         3,

@@ -130,6 +130,23 @@ public class RailTellsTests
     }
 
     [Fact]
+    public void A_verdict_names_what_was_seen_before_too_each_side_by_itself()
+    {
+        RideRecord Leaned(Rein side)
+        {
+            var sign = Make.Sign(Sign.Leans);
+            return RideRecord.Fold(RideLog.Kept([sign, new MoreTold(New, default, sign.Id, side)]));
+        }
+
+        Verdict? Named(Rein today, Rein before) =>
+            RideRules
+                .Judge(new VerdictContext(Railside.Facts(), Leaned(today), [new EarlierRide(Make.Today.AddDays(-2), Leaned(before))]))
+                .FirstOrDefault(v => v.Rule == "Again");
+        Named(Rein.Left, Rein.Left)!.Why.Inputs.ShouldBe(["leaned on the hand, left side in 2 of the last 2 rides"]);
+        Named(Rein.Left, Rein.Right).ShouldBeNull();
+    }
+
+    [Fact]
     public void On_the_forehand_with_breaking_is_tired_at_any_minute()
     {
         new Railside().Tap(Make.Sign(Sign.OnForehand), Make.Sign(Sign.BrokeIntoCanter)).Says.ShouldBe("Tires");
