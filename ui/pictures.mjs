@@ -37,6 +37,10 @@ const horse = async (name, step) => {
 }
 await horse('Old Verity')
 await shoot('passport')
+await page.getByRole('link', { name: 'What repeats' }).click()
+await page.getByRole('heading', { name: 'What it does every time' }).waitFor()
+await shoot('what-repeats')
+await horse('Old Verity')
 await page.getByRole('link', { name: 'Sun 12 Apr' }).first().click()
 await page.getByRole('heading', { name: 'Where to start' }).waitFor()
 await shoot('assessment')
@@ -84,8 +88,6 @@ const setUp = async (name, title) => {
 }
 await setUp('Sablewood', 'Grid of 4')
 await shoot('set-up-grid')
-await setUp('Old Verity', '5 changes')
-await shoot('set-up-figure')
 await page.goto(`${address}/arena`)
 await page.getByRole('heading', { name: 'To sort out' }).waitFor()
 await shoot('arena')

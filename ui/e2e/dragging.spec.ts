@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { tablet } from './recorder'
-import { expect, newHorse, signIn, test, trainer } from './yard'
+import { expect, newHorse, send, signIn, test, trainer } from './yard'
 
 test.use({ ownBrowser: true, hasTouch: true, viewport: tablet })
 
@@ -41,25 +41,17 @@ test('a session is given another day under a finger, and a finger that swipes sc
   await signIn(page, trainer)
   await newHorse(page, 'Vetch Finger')
   const horse = path(page)
-  const block = await page.evaluate(async (horse) => {
-    const token = (await (await fetch('/api/sign-in')).json()).token
-    const answer = await fetch(`/api/horses/${horse}/blocks`, {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json', 'X-Hippodrome-Token': token },
-      body: JSON.stringify({
-        entry: {
-          name: 'Under a finger',
-          purpose: 'schooling',
-          start: '2026-04-20',
-          weeks: 4,
-          discipline: 'dressage',
-          now: { walk: 60, trot: 40, canter: 10 },
-          days: ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'],
-        },
-      }),
-    })
-    return answer.json()
-  }, horse)
+  const block = await send(page, `/api/horses/${horse}/blocks`, {
+    entry: {
+      name: 'Under a finger',
+      purpose: 'schooling',
+      start: '2026-04-20',
+      weeks: 4,
+      discipline: 'dressage',
+      now: { walk: 60, trot: 40, canter: 10 },
+      days: ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'],
+    },
+  })
   const day = (id: string) =>
     page.evaluate(
       async ([horse, block, id]) => {

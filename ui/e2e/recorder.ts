@@ -1,5 +1,5 @@
 import type { BrowserContext, Page } from '@playwright/test'
-import { expect, signIn, trainer } from './yard'
+import { expect, send, signIn, trainer } from './yard'
 
 /** The recorder at the rail, and a session to ride with it. */
 
@@ -12,20 +12,9 @@ export interface Made {
   rail: string
 }
 
-/** Sends to the server as the page would, signed in as whoever the page is open for. */
+/** Sends about horses, signed in as whoever the page is open for. */
 export const caller = (page: Page) => (method: string, path: string, body: unknown) =>
-  page.evaluate(
-    async ([method, path, body]) => {
-      const token = (await (await fetch('/api/sign-in')).json()).token
-      const answer = await fetch(`/api/horses${path ? `/${path}` : ''}`, {
-        method: method as string,
-        headers: { 'Content-Type': 'application/json', 'X-Hippodrome-Token': token },
-        body: JSON.stringify(body),
-      })
-      return answer.json()
-    },
-    [method, path, body],
-  )
+  send(page, `/api/horses${path ? `/${path}` : ''}`, body, method)
 
 /** A horse with the slice's session for today: walk, trot poles, cross-pole, cool-down. */
 export async function session(page: Page, name: string, bouts = {}): Promise<Made> {

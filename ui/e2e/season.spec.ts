@@ -1,6 +1,6 @@
 import ICAL from 'ical.js'
 import type { Page } from '@playwright/test'
-import { choose, expect, newHorse, openHorse, rider, signIn, test, trainer, typeDay, vet } from './yard'
+import { choose, expect, newHorse, openHorse, rider, send, signIn, test, trainer, typeDay, vet } from './yard'
 
 /** Blocks in a real browser: from nothing to an aim, a move refused, missed days, a failed gate, a vet's hold, the yard's week. */
 
@@ -9,22 +9,6 @@ const path = (page: Page) => new URL(page.url()).pathname.split('/')[2]!
 /** What the server keeps, asked from inside the page, where the sign-in is. */
 const get = <T>(page: Page, address: string) =>
   page.evaluate(async (a) => (await (await fetch(a)).json()) as T, address)
-
-/** Sends as the page would, with its token. */
-const send = (page: Page, address: string, body: unknown) =>
-  page.evaluate(
-    async ([a, b]) => {
-      const { token } = await (await fetch('/api/sign-in')).json()
-      const answer = await fetch(a as string, {
-        method: 'POST',
-        headers: { 'Content-Type': 'application/json', 'X-Hippodrome-Token': token },
-        body: JSON.stringify(b),
-      })
-      if (!answer.ok) throw new Error(await answer.text())
-      return answer.json()
-    },
-    [address, body] as const,
-  )
 
 const six = ['tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday']
 const block = (more: object) => ({

@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test'
 import type { RideRecord } from '../src/api/schema'
-import { begin, caller, gait, phone, review } from './recorder'
+import { begin, caller, gait, phone, review, tablet } from './recorder'
 import { expect, signIn, test, trainer } from './yard'
 
 /**
@@ -598,4 +598,54 @@ test.describe('what the rail can tell', () => {
     const { riders } = await ride.repeats()
     expect(riders).toEqual([{ rider: 'Maren Holt', takeOff: 'long', cause: 'hand', times: 2, of: 2 }])
   })
+
+  for (const [device, size] of [
+    ['phone', phone],
+    ['tablet', tablet],
+  ] as const)
+    test(`with an advice showing, the keys in use stay above the foot of a ${device}`, async ({ page }) => {
+      const ride = await ridden(
+        page,
+        `Vetchling ${device}`,
+        [
+          walk,
+          part('work', 'Trot poles', 'trot', 8, { setUpId: 'poles' }),
+          part('work', 'Cross-pole', 'trot', 6, { setUpId: 'fence' }),
+          part('work', 'Half-steps', 'trot', 5, { rungId: 'collected/half-steps' }),
+          part('work', 'Single changes', 'canter', 5, { rungId: 'changes/single-change', times: 2 }),
+          ...Array.from({ length: 8 }, (_, i) => part('work', `Circles ${i + 1}`, 'trot', 3)),
+          cool,
+        ],
+        {
+          place: ['collected/half-steps', 'changes/single-change'],
+          setUps: {
+            poles: { family: 'poleLine', variant: 'trotWorking', poles: 4, raising: 'ground' },
+            fence: { family: 'crossPole', heightMetres: 0.4 },
+          },
+        },
+      )
+      await page.setViewportSize(size)
+      for (const [n, tab] of [
+        [2, 'Poles'],
+        [3, 'Fence'],
+        [4, 'Asked'],
+        [5, 'Changes'],
+      ] as const) {
+        await ride.to(n)
+        if (n > 3) await ride.tap('Passed')
+        await ride.tab('Signs')
+        if (!(await ride.key(/^Lost the tempo/).isVisible())) await ride.tap('All signs')
+        await ride.tap(/^Lost the tempo/)
+        await expect(ride.says()).toContainText('Only a steady tempo until it is back.')
+        await ride.tab(tab)
+        const foot = (await page.locator('footer').boundingBox())!.y
+        const keys = page.getByRole('tabpanel').locator('.rail-key.soft')
+        const first = (await keys.first().boundingBox())!
+        expect(first.y + first.height, tab).toBeLessThanOrEqual(foot)
+        // Every part of thirteen is reached by a target of a glove's size.
+        const cell = (await page.getByRole('button', { name: `Part ${n}:` }).boundingBox())!
+        expect(Math.min(cell.width, cell.height)).toBeGreaterThanOrEqual(44)
+        await ride.says().getByRole('button', { name: 'Do it' }).click()
+      }
+    })
 })

@@ -187,3 +187,23 @@ export async function canBeReadByEveryone(page: Page) {
     .analyze()
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join('; ')}`)).toEqual([])
 }
+
+/** Sends as the page would, with its token; long work is asked after until it is done. */
+export const send = (page: Page, address: string, body: unknown, method = 'POST') =>
+  page.evaluate(
+    async ([address, body, method]) => {
+      const { token } = await (await fetch('/api/sign-in')).json()
+      let answer = await fetch(address, {
+        method,
+        headers: { 'Content-Type': 'application/json', 'X-Hippodrome-Token': token },
+        body,
+      })
+      const at = answer.headers.get('Location')
+      while (answer.status === 202) {
+        await new Promise((go) => setTimeout(go, 100))
+        answer = await fetch(at!)
+      }
+      return answer.json()
+    },
+    [address, JSON.stringify(body), method] as const,
+  )

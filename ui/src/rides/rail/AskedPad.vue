@@ -11,6 +11,7 @@ import type {
   RideEvent,
 } from '../../api/schema'
 import { answeredWords, arenaPlaceWords, attemptWords, movementWords } from '../../house/words'
+import AskedBesides from './AskedBesides.vue'
 import TensionKeys from './TensionKeys.vue'
 import type { NewTap } from './recorder'
 
@@ -96,10 +97,6 @@ const tell = (a: Answer, side: 'left' | 'right' | null) =>
     ...(inTest.value ? { inTest: true } : {}),
     ...(told.value.countsSteps && steps.value ? { steps: steps.value } : {}),
   } as NewTap)
-const last = computed(() => props.tapped.findLast((e) => e.kind === 'attempted'))
-const isMine = computed(() =>
-  props.tapped.some((e) => e.kind === 'moreTold' && e.about === last.value?.id && e.mine),
-)
 const tense = computed(() => {
   const seen = props.tapped.findLast((e) => e.kind === 'tensionSeen')
   return seen?.kind === 'tensionSeen' ? seen.tension : null
@@ -179,25 +176,12 @@ const tense = computed(() => {
         <option :value="null">Where?</option>
         <option v-for="(word, p) in arenaPlaceWords" :key="p" :value="p">{{ word }}</option>
       </select>
-      <button
-        type="button"
-        class="rail-key chip"
-        :class="{ on: inTest }"
-        :aria-pressed="inTest"
-        @click="inTest = !inTest"
-      >
-        As in the test
-      </button>
-      <button
-        v-if="last"
-        type="button"
-        class="rail-key chip"
-        :class="{ on: isMine }"
-        :aria-pressed="isMine"
-        @click="emit('tap', { kind: 'moreTold', about: last.id, mine: !isMine } as NewTap)"
-      >
-        The last was mine
-      </button>
+      <AskedBesides
+        v-model:in-test="inTest"
+        :tapped="tapped"
+        :kinds="['attempted']"
+        @tap="(made) => emit('tap', made)"
+      />
     </div>
     <template v-if="tension">
       <p class="rail-word">Tension:</p>

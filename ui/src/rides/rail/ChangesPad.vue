@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { ArenaPlace, ChangeQuality, HorseAnswer, Movement, RideEvent } from '../../api/schema'
 import { answeredWords, arenaPlaceWords, changeWords } from '../../house/words'
 import SeriesPad from './SeriesPad.vue'
+import AskedBesides from './AskedBesides.vue'
 import TensionKeys from './TensionKeys.vue'
 import type { NewTap } from './recorder'
 
@@ -31,12 +32,6 @@ const change = (to: 'left' | 'right', quality: ChangeQuality) =>
     ...(help.value === 'alone' || quality === 'none' ? {} : { answered: help.value }),
     ...(inTest.value ? { inTest: true } : {}),
   } as NewTap)
-const last = computed(() =>
-  props.tapped.findLast((e) => e.kind === 'changeRidden' || e.kind === 'seriesRidden'),
-)
-const isMine = computed(() =>
-  props.tapped.some((e) => e.kind === 'moreTold' && e.about === last.value?.id && e.mine),
-)
 const tense = computed(() => {
   const seen = props.tapped.findLast((e) => e.kind === 'tensionSeen')
   return seen?.kind === 'tensionSeen' ? seen.tension : null
@@ -84,25 +79,12 @@ const tense = computed(() => {
           {{ answeredWords[a] }}
         </option>
       </select>
-      <button
-        type="button"
-        class="rail-key chip"
-        :class="{ on: inTest }"
-        :aria-pressed="inTest"
-        @click="inTest = !inTest"
-      >
-        As in the test
-      </button>
-      <button
-        v-if="last"
-        type="button"
-        class="rail-key chip"
-        :class="{ on: isMine }"
-        :aria-pressed="isMine"
-        @click="emit('tap', { kind: 'moreTold', about: last.id, mine: !isMine } as NewTap)"
-      >
-        The last was mine
-      </button>
+      <AskedBesides
+        v-model:in-test="inTest"
+        :tapped="tapped"
+        :kinds="['changeRidden', 'seriesRidden']"
+        @tap="(made) => emit('tap', made)"
+      />
     </div>
     <TensionKeys :tension="tense" @tap="(n) => emit('tap', { kind: 'tensionSeen', tension: n })" />
   </div>

@@ -5,7 +5,7 @@ import TensionKeys from './TensionKeys.vue'
 import type { NewTap } from './recorder'
 
 /** The end of a ride in under a minute: closing test, how hard it was, and a word if there is one. */
-const props = defineProps<{ mayRideOn: boolean; manner: Manner; unreadable: boolean }>()
+const props = defineProps<{ mayRideOn: boolean; manner: Manner; unreadable: boolean; failed: boolean }>()
 const emit = defineEmits<{ done: [NewTap[], File | null]; back: [] }>()
 const passed = ref<boolean | null>(null)
 const exertion = ref<number | null>(null)
@@ -117,6 +117,9 @@ function finish() {
         <button type="button" class="rail-link" @click="photo = null">Without one</button>
       </p>
     </div>
+    <p v-if="failed" role="alert" class="text-grave font-semibold">
+      It could not be closed just now. What you typed is still here: tap Done once more.
+    </p>
     <div class="rail-keys two foot">
       <button v-if="mayRideOn" type="button" class="rail-key" @click="emit('back')">Ride on</button>
       <button type="button" class="rail-key on" @click="finish">Done</button>

@@ -51,7 +51,7 @@ function count(go: number[]) {
 <template>
   <div class="rail-pad">
     <p class="rail-word">
-      Strides counted on {{ lines.map((l) => `${l.metres} m`).join(' and ') }},
+      Strides counted on {{ lines.map((l) => `${Number(l.metres.toFixed(2))} m`).join(' and ') }},
       {{ lines.map((l) => l.planned).join(' and ') }} planned
     </p>
     <div class="rail-keys five">

@@ -10,7 +10,7 @@ const props = defineProps<{
   part: number
   spent: Record<number, number>
   running: boolean
-  /** An advice takes the room: what comes next is a cell of the strip then. */
+  /** An advice takes the room. */
   narrow: boolean
 }>()
 const emit = defineEmits<{ go: [number] }>()
@@ -102,7 +102,7 @@ const dose = (p: Part) =>
 }
 @media (max-width: 699px) {
   .next.narrow {
-    display: none;
+    min-height: 44px;
   }
 }
 .next.due {

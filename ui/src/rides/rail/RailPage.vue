@@ -54,6 +54,8 @@ beginCore()
 /** Nobody at the rail: the sheet is read aloud, and written up afterwards on the same pads. */
 const alone = ref(false)
 let heard: SpokenCall | undefined
+/** It could not be closed: what was typed stays, and can be sent again. */
+const notClosed = ref(false)
 /** The picture that was taken cannot be read. */
 const unreadable = ref(false)
 const over = ref<'' | 'stands' | 'taps' | 'closing' | 'fall'>('')
@@ -328,7 +330,8 @@ function press(e: KeyboardEvent) {
           :may-ride-on="!ridingIsOver"
           :manner="manner"
           :unreadable="unreadable"
-          @done="close"
+          :failed="notClosed"
+          @done="(taps, photo) => close(taps, photo).catch(() => (notClosed = true))"
           @back="rideOn"
         />
       </div>
