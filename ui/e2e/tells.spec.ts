@@ -1,7 +1,7 @@
 import type { Locator, Page } from '@playwright/test'
 import type { RideRecord } from '../src/api/schema'
 import { begin, caller, gait, phone, review, tablet } from './recorder'
-import { expect, signIn, test, trainer } from './yard'
+import { choose, expect, signIn, test, trainer } from './yard'
 
 /**
  * Rides that tell what a helper sees, each tapped on a telephone with the time in the test's hand: one tap for a gait, a
@@ -238,7 +238,11 @@ test.describe('what the rail can tell', () => {
     await ride.to(2)
     await ride.in(1, '5 and 3 strides')
     await ride.in(1, '4 and 3 strides')
-    const { rail } = await ride.told()
+    await ride.in(1, /Left rein/)
+    await ride.in(2, /^Clean/, 'Landed right')
+    const { rail, rules } = await ride.told()
+    expect(rail.jumps).toMatchObject({ landedRight: 1 })
+    expect(rules).toContain('LandsOnWrongLead')
     expect(rail.lines.map((l) => [l.metres, l.planned, l.met])).toEqual([
       [15, 5, 1],
       [10, 3, 2],
@@ -648,4 +652,30 @@ test.describe('what the rail can tell', () => {
         await ride.says().getByRole('button', { name: 'Do it' }).click()
       }
     })
+
+  test('an unplanned ride written up holds fences, askings and sides', async ({ page }) => {
+    await signIn(page, trainer)
+    const { id } = await caller(page)('POST', '', {
+      name: 'Milfoil',
+      foaled: 2015,
+      height: '16.0 hh',
+      sex: 'gelding',
+      experience: 'established',
+    })
+    await page.goto(`/horses/${id}/ride`)
+    await page.getByLabel('Minutes of trot, left rein').fill('12')
+    await choose(page, 'Add what stood', 'Fences of no set-up')
+    await page.getByRole('button', { name: 'Clear, left rein, one more' }).click()
+    await page.getByRole('button', { name: 'Add a movement' }).click()
+    await page.getByRole('button', { name: 'Flying change 1, alone, one more' }).click()
+    await page.getByRole('button', { name: 'Leans on the hand' }).click()
+    await page
+      .getByRole('group', { name: 'Leans on the hand, side' })
+      .getByRole('button', { name: /Left/ })
+      .click()
+    await page.getByRole('button', { name: 'Write it down' }).click()
+    await expect(page.getByRole('heading', { name: 'Asked and seen' })).toBeVisible()
+    await expect(page.getByText('Leans on the hand, left side')).toBeVisible()
+    await expect(page.getByRole('row', { name: /Flying change, left/ })).toContainText('alone')
+  })
 })

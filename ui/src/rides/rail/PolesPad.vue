@@ -6,7 +6,14 @@ import TouchGrid from './TouchGrid.vue'
 import type { NewTap } from './recorder'
 
 /** A pass over the poles in one tap. */
-const props = defineProps<{ tapped: RideEvent[]; rein: Rein; setUpId: string | null; poles: number }>()
+const props = defineProps<{
+  tapped: RideEvent[]
+  rein: Rein
+  setUpId: string | null
+  poles: number
+  /** In canter it comes out on a lead. */
+  canter: boolean
+}>()
 const emit = defineEmits<{ tap: [NewTap]; again: [event: RideEvent, more: { leg: Leg; element: number }] }>()
 const legs: Leg[] = ['leftFore', 'rightFore', 'leftHind', 'rightHind']
 const side = computed(() => (props.rein === 'right' ? 'right' : 'left'))
@@ -25,6 +32,16 @@ const justTouched = computed(() => {
   return e?.kind === 'polesPassed' && e.touched > 0
 })
 const last = computed(() => props.tapped[lastPass.value])
+const landed = (how: { landedOn?: 'left' | 'right'; changedBeforeTurn?: true }) =>
+  emit('tap', {
+    kind: 'jumpTold',
+    jump: last.value!.id,
+    takeOff: null,
+    landedOn: null,
+    changedBeforeTurn: null,
+    cause: null,
+    ...how,
+  })
 const again = (leg: Leg) =>
   props.tapped.slice(lastPass.value).filter((e) => e.kind === 'legTouched' && e.leg === leg).length
 const pass = (clean: number, touched: number, rushed: number, leg?: Leg) =>
@@ -54,6 +71,20 @@ const pass = (clean: number, touched: number, rushed: number, leg?: Leg) =>
     <div class="rail-keys four">
       <button v-for="l in legs" :key="l" type="button" class="rail-key" @click="pass(0, 1, 0, l)">
         {{ legWords[l] }}
+      </button>
+    </div>
+    <div v-if="canter && last" class="rail-keys" role="group" aria-label="Out of the poles">
+      <button
+        v-for="l in ['left', 'right'] as const"
+        :key="l"
+        type="button"
+        class="rail-key chip"
+        @click="landed({ landedOn: l })"
+      >
+        Landed {{ l }}
+      </button>
+      <button type="button" class="rail-key chip" @click="landed({ changedBeforeTurn: true })">
+        Changed before turn
       </button>
     </div>
     <template v-if="justTouched">
@@ -91,5 +122,9 @@ const pass = (clean: number, touched: number, rushed: number, leg?: Leg) =>
 }
 .four .rail-key {
   font-size: 0.98rem;
+}
+.chip {
+  min-height: 48px;
+  font-size: 0.92rem;
 }
 </style>

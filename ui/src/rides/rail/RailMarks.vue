@@ -143,6 +143,7 @@ watch(
       :rein="rein"
       :set-up-id="planned?.setUpId ?? null"
       :poles="railPart?.poles ?? 0"
+      :canter="planned?.gait === 'canter'"
       @tap="(made) => emit('tap', made)"
       @again="(event, more) => emit('again', event, more)"
     />
