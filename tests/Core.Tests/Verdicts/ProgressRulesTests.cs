@@ -187,6 +187,6 @@ public class ProgressRulesTests
             Make.Rules(Make.Context(now, [.. looked, far, far, far])).ShouldBe(Make.Rules(Make.Context(now, looked)));
         }
 
-        kinds.Select(RideRules.RidesBack).ShouldBe([0, 0, 1, 0, 0, 0, 6, 0, 0]);
+        kinds.Select(RideRules.RidesBack).ShouldBe([0, 0, 1, 0, 0, 0, 6, 0, 7]);
     }
 }
