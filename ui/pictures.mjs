@@ -145,6 +145,7 @@ await page.getByRole('button', { name: 'Right hind' }).click()
 await page.getByRole('button', { name: /^Rushed/ }).click()
 await page.getByRole('button', { name: 'Do it' }).waitFor()
 await page.clock.runFor(1000)
+await page.evaluate(() => window.scrollTo(0, 0))
 await shoot('rail-tablet', tablet)
 // Done, the poles are rebuilt for walk and the plan says so.
 await page.getByRole('button', { name: 'Do it' }).click()

@@ -255,7 +255,7 @@ watch(
   color: var(--ink);
 }
 @media (min-width: 700px) {
-  .marks :deep(.rail-key) {
+  .marks :deep(.rail-key:not(.chip)) {
     min-height: 88px;
     font-size: 1.15rem;
   }
