@@ -3,7 +3,9 @@ using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Rides;
 
-/// <summary>Counts over ground poles feed adjustability, and never the stride: spaced for a count they make the stride they ask for.</summary>
+/// <summary>
+/// Counts over ground poles feed adjustability, and never the stride: spaced for a count they make the stride they ask for.
+/// </summary>
 public static class CountedForAdjustability
 {
     /// <summary>The gaps of a ride that were ridden on more than one count, each from its fewest to its most.</summary>

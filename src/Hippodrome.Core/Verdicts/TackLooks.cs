@@ -2,7 +2,9 @@ using Hippodrome.Core.Rides;
 
 namespace Hippodrome.Core.Verdicts;
 
-/// <summary>When rig and tack are looked at in full: after a change, and once a week (chosen; even on both sides is common practice).</summary>
+/// <summary>
+/// When rig and tack are looked at in full: after a change, and once a week (chosen; even on both sides is common practice).
+/// </summary>
 public static class TackLooks
 {
     /// <summary>Whether it is asked in full, and the hole of the last time.</summary>

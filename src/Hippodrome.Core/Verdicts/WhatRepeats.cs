@@ -63,7 +63,10 @@ public sealed record Repeat(
     /// <summary>Every one of those rides had this and the others had not: a bit, a saddle, a rider.</summary>
     public IReadOnlyList<string> OnlyWith { get; init; } = [];
 
-    /// <summary>On a rein: so many of those times it was the rein ridden first, which usually goes less easily; null where nobody told the order.</summary>
+    /// <summary>
+    /// On a rein: so many of those times it was the rein ridden first, which usually goes less easily; null where nobody told
+    /// the order.
+    /// </summary>
     public int? OnFirstRein { get; init; }
 }
 

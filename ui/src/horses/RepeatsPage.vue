@@ -3,7 +3,8 @@ import Button from 'ant-design-vue/es/button'
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { ask, client } from '../api/client'
-import type { AttemptsOver, Repeat, RepeatKind } from '../api/schema'
+import { figures } from '../api/figures'
+import type { AttemptDot, AttemptsOver, Repeat, RepeatKind } from '../api/schema'
 import LinkButton from '../house/LinkButton.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import RowsTable from '../house/RowsTable.vue'
@@ -49,13 +50,13 @@ const about = (r: Repeat) =>
   ]
     .filter(Boolean)
     .join(' · ')
-const sided = { lead: 'lead', leg: 'leg', rein: 'rein' }
+/** Lead, leg or rein, as Core has it of each movement. */
+const sideOf = (m: AttemptsOver) =>
+  m.side && m.side !== 'both'
+    ? `, ${m.side} ${figures.movements.find((told) => told.movement === m.movement)!.on}`
+    : ''
 const called = (m: AttemptsOver) =>
-  `${movementWords[m.movement]}${m.every ? `, every ${m.every}` : ''}${
-    m.side && m.side !== 'both'
-      ? `, ${m.side} ${m.movement === 'yield' || m.movement === 'shoulderOver' || m.movement === 'hipsOver' ? sided.leg : m.movement === 'change' || m.movement === 'depart' || m.movement === 'pirouette' ? sided.lead : sided.rein}`
-      : ''
-  }`
+  `${movementWords[m.movement]}${m.every ? `, every ${m.every}` : ''}${sideOf(m)}`
 /** What else is known of it. */
 const besides = (m: AttemptsOver) =>
   [
@@ -66,6 +67,14 @@ const besides = (m: AttemptsOver) =>
   ]
     .filter(Boolean)
     .join('; ')
+const dotSays = (d: AttemptDot) =>
+  [
+    `${shortDay(d.on)}: ${answeredWords[d.answered].toLowerCase()}`,
+    d.where && arenaPlaceWords[d.where].toLowerCase(),
+    d.inTest && 'as in the test',
+  ]
+    .filter(Boolean)
+    .join(', ')
 const per = (rate: number) => `${Math.round(rate * 100)}`
 const print = () => window.print()
 </script>
@@ -110,8 +119,8 @@ const print = () => window.print()
                 class="dot"
                 :class="[d.good ? 'good' : d.answered, { test: d.inTest }]"
                 :to="{ name: 'review', params: { horseId, rideId: d.rideId } }"
-                :title="`${shortDay(d.on)}: ${answeredWords[d.answered].toLowerCase()}${d.where ? `, ${arenaPlaceWords[d.where].toLowerCase()}` : ''}${d.inTest ? ', as in the test' : ''}`"
-                :aria-label="`${shortDay(d.on)}: ${answeredWords[d.answered].toLowerCase()}`"
+                :title="dotSays(d)"
+                :aria-label="dotSays(d)"
               />
             </span>
             <span v-if="m.training" class="small">

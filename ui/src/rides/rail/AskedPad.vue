@@ -14,6 +14,7 @@ import { answeredWords, arenaPlaceWords, attemptWords, movementWords } from '../
 import AskedBesides from './AskedBesides.vue'
 import TensionKeys from './TensionKeys.vue'
 import type { NewTap } from './recorder'
+import { lastTension } from './taps'
 
 /** An asking in one tap: its own words where the movement has them, else alone, with a reminder, with help, not. */
 const props = defineProps<{
@@ -97,10 +98,7 @@ const tell = (a: Answer, side: 'left' | 'right' | null) =>
     ...(inTest.value ? { inTest: true } : {}),
     ...(told.value.countsSteps && steps.value ? { steps: steps.value } : {}),
   } as NewTap)
-const tense = computed(() => {
-  const seen = props.tapped.findLast((e) => e.kind === 'tensionSeen')
-  return seen?.kind === 'tensionSeen' ? seen.tension : null
-})
+const tense = computed(() => lastTension(props.tapped))
 </script>
 
 <template>

@@ -6,6 +6,7 @@ import SeriesPad from './SeriesPad.vue'
 import AskedBesides from './AskedBesides.vue'
 import TensionKeys from './TensionKeys.vue'
 import type { NewTap } from './recorder'
+import { lastTension } from './taps'
 
 /** A flying change: to which lead, how it came, and where; or several in sequence. Tension on the same pad. */
 const props = defineProps<{
@@ -32,10 +33,7 @@ const change = (to: 'left' | 'right', quality: ChangeQuality) =>
     ...(help.value === 'alone' || quality === 'none' ? {} : { answered: help.value }),
     ...(inTest.value ? { inTest: true } : {}),
   } as NewTap)
-const tense = computed(() => {
-  const seen = props.tapped.findLast((e) => e.kind === 'tensionSeen')
-  return seen?.kind === 'tensionSeen' ? seen.tension : null
-})
+const tense = computed(() => lastTension(props.tapped))
 </script>
 
 <template>

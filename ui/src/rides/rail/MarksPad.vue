@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import type { Rein, RideEvent } from '../../api/schema'
 import TensionKeys from './TensionKeys.vue'
 import type { NewTap } from './recorder'
+import { lastTension } from './taps'
 
 /** A mark for the rein ridden, in halves; and how tense it is. */
 const props = defineProps<{ tapped: RideEvent[]; rein: Rein; hoped: number | null }>()
@@ -17,10 +18,7 @@ watch(
 const step = (by: number) => (mark.value = Math.min(10, Math.max(0, mark.value + by)))
 const given = (rein: 'left' | 'right') =>
   props.tapped.flatMap((e) => (e.kind === 'marked' && (e.rein === rein || e.rein === 'both') ? [e.mark] : []))
-const tension = computed(() => {
-  const last = props.tapped.findLast((e) => e.kind === 'tensionSeen')
-  return last?.kind === 'tensionSeen' ? last.tension : null
-})
+const tension = computed(() => lastTension(props.tapped))
 </script>
 
 <template>

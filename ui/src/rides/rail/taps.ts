@@ -49,3 +49,9 @@ export function tapsOfPart(taps: RideEvent[], now: number): RideEvent[] {
     return part === now
   })
 }
+
+/** How tense it was last, of these taps; null where nobody said. */
+export function lastTension(taps: RideEvent[]): number | null {
+  const seen = taps.findLast((e) => e.kind === 'tensionSeen')
+  return seen?.kind === 'tensionSeen' ? seen.tension : null
+}
