@@ -61,7 +61,8 @@ finished() {
 }
 
 failed=0
-check() { finished "$1" || failed=1; }
+amiss=()
+check() { finished "$1" || { failed=1 && amiss+=("$1"); }; }
 must() { finished "$1" || die "$1 failed: nothing after it can be tested"; }
 
 # One compiler for all projects, warm after the first; it is not left behind.
@@ -120,5 +121,6 @@ for part in lint format audit units Storage layout types browser; do check "$par
 
 printf '\n== Seconds, of %s in all\n' "$SECONDS"
 for part in "${parts[@]}"; do printf '%6s %s\n' "$(cat "$reports/$part.seconds")" "$part"; done
+[ ${#amiss[@]} = 0 ] || printf 'Amiss: %s\n' "${amiss[*]}"
 node scripts/sum.mjs "$reports" Core Storage Server units browser || failed=1
 exit "$failed"
