@@ -104,9 +104,13 @@ public static class NextSession
             {
                 SetUps = next.SetUps.ToDictionary(
                     s => s.Key,
-                    s => s.Value.Entry is NarrowEntry narrow
-                        ? s.Value with { Entry = narrow.Guarding(right > left ? Side.Right : Side.Left) }
-                        : s.Value
+                    s =>
+                        s.Value.Entry is NarrowEntry narrow
+                            ? s.Value with
+                            {
+                                Entry = narrow.Guarding(right > left ? Side.Right : Side.Left),
+                            }
+                            : s.Value
                 ),
             };
     }
