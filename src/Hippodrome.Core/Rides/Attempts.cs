@@ -85,6 +85,8 @@ public enum AttemptWord
     Straight,
     QuartersLeft,
     QuartersRight,
+    Yes,
+    No,
 }
 
 /// <summary>One asking of a movement.</summary>

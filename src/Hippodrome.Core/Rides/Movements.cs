@@ -31,6 +31,14 @@ public sealed record MovementTold(Movement Movement, AskedOn On, bool HasPlace, 
 /// <summary>The movements, with their words (common practice).</summary>
 public static class Movements
 {
+    // What a horse still knows of what it was taught from the ground is told in these.
+    private static readonly MovementWord[] Remembered =
+    [
+        Says(AttemptWord.Yes, HorseAnswer.Alone),
+        Says(AttemptWord.Half, HorseAnswer.Reminded),
+        Says(AttemptWord.No, HorseAnswer.Not),
+    ];
+
     /// <summary>Every movement that is told by an attempt, a change or a series.</summary>
     public static IReadOnlyList<MovementTold> All { get; } =
     [
@@ -109,12 +117,12 @@ public static class Movements
             ]
         ),
         new(Movement.HeadDown, AskedOn.Nothing, false, false, []),
-        new(Movement.Bridle, AskedOn.Nothing, false, false, []),
-        new(Movement.Saddle, AskedOn.Nothing, false, false, []),
-        new(Movement.Mounting, AskedOn.Nothing, false, false, []),
-        new(Movement.Lines, AskedOn.Nothing, false, false, []),
-        new(Movement.ShoulderOver, AskedOn.Leg, false, false, []),
-        new(Movement.HipsOver, AskedOn.Leg, false, false, []),
+        new(Movement.Bridle, AskedOn.Nothing, false, false, Remembered),
+        new(Movement.Saddle, AskedOn.Nothing, false, false, Remembered),
+        new(Movement.Mounting, AskedOn.Nothing, false, false, Remembered),
+        new(Movement.Lines, AskedOn.Nothing, false, false, Remembered),
+        new(Movement.ShoulderOver, AskedOn.Leg, false, false, Remembered),
+        new(Movement.HipsOver, AskedOn.Leg, false, false, Remembered),
     ];
 
     private static readonly Dictionary<Movement, MovementTold> ByMovement = All.ToDictionary(m => m.Movement);

@@ -224,6 +224,8 @@ export const attemptWords: Record<AttemptWord, string> = {
   straight: 'Straight',
   quartersLeft: 'Quarters left',
   quartersRight: 'Quarters right',
+  yes: 'Yes',
+  no: 'No',
 }
 
 export const questionWords: Record<QuestionKind, string> = {
