@@ -32,7 +32,8 @@ public static class FirstDayClock
         var part = taps.Events.OfType<PartBegun>().LastOrDefault()?.Part;
         var now = taps.Events.OfType<MannerNow>().LastOrDefault(m => taps.Timeline.PartOf(m) == part)?.Manner ?? MannerOf(facts, part);
         var all = (taps.At(taps.Events[^1]) - taps.At(taps.Events[0])).TotalSeconds;
-        Countdown Of(Manner manner, int minutes) =>
+        var lines = facts.Parts.Where(p => p.Manner == Manner.LongReined).Sum(p => p.Minutes);
+        Countdown Of(Manner manner, double minutes) =>
             new(
                 manner,
                 Math.Round(
@@ -45,6 +46,8 @@ public static class FirstDayClock
         [
             new(null, Math.Round((SessionFigures.ShortFirstDay.Value * 60) - all, 1), rides),
             Of(Manner.Loose, SessionFigures.ShortFirstLoose.Value),
+            // The trade gives no limit of its own for the long lines: what the plan gives them counts down.
+            .. lines > 0 ? [Of(Manner.LongReined, lines)] : (Countdown[])[],
             Of(Manner.Ridden, SessionFigures.ShortFirstRidden.Value),
         ];
     }

@@ -39,5 +39,16 @@ public class FirstDayClockTests
     }
 
     [Fact]
+    public void The_long_lines_have_what_the_plan_gives_them_and_no_clock_without()
+    {
+        var rail = new Railside(FirstDay).Part(1).For(3).Tap(new ReinNow(Guid.NewGuid(), default, Rein.Left));
+        Left(rail, Manner.LongReined).ShouldBe(8 - 3.1, 0.21);
+        new Railside(FirstDay with { Parts = [FirstDay.Parts[0]] })
+            .Part(0)
+            .For(1)
+            .Now.Countdowns.ShouldNotContain(c => c.Manner == Manner.LongReined);
+    }
+
+    [Fact]
     public void On_any_other_day_there_is_no_clock() => new Railside(FirstDay with { FirstDay = false }).Now.Countdowns.ShouldBeEmpty();
 }

@@ -3,7 +3,7 @@ import type { Countdown } from '../../api/schema'
 import { mannerWords } from '../../house/words'
 import { minutesAndSeconds } from './clock'
 
-/** The clocks of a short first day: all, loose, in the saddle. */
+/** The clocks of a short first day: all, loose, on the long lines, in the saddle. */
 const props = defineProps<{ countdowns: Countdown[]; since: number }>()
 const left = (c: Countdown) => c.secondsLeft * 1000 - (c.runs ? props.since : 0)
 </script>
