@@ -1,3 +1,4 @@
+using System.Buffers.Text;
 using System.Globalization;
 using System.Text;
 using System.Text.Json;
@@ -24,8 +25,18 @@ public sealed record StoredKind(string Name, Type Type, params IReadOnlyList<Fun
     /// <summary>The version that is written today.</summary>
     public int Version => Upcasters.Count + 1;
 
-    /// <summary>How a body of today's version begins, as jsonb writes it.</summary>
-    internal ReadOnlyMemory<byte> Begin { get; } = Encoding.UTF8.GetBytes($"{{\"{Stored.VersionName}\": {Upcasters.Count + 1},");
+    /// <summary>The first version whose bodies read as today's do: what came after it only allowed more.</summary>
+    public int ReadAsToday { get; } = 1 + Upcasters.ToList().FindLastIndex(u => u != Stored.Widened) + 1;
+
+    /// <summary>Whether a body reads as one of today's, by how it begins.</summary>
+    internal bool IsReadAsToday(ReadOnlySpan<byte> json) =>
+        // As jsonb writes it, and as we do.
+        json.StartsWith(Begin)
+        && Utf8Parser.TryParse(json[Begin.Length..].TrimStart((byte)' '), out int version, out _)
+        && version >= ReadAsToday
+        && version <= Version;
+
+    private static ReadOnlySpan<byte> Begin => "{\"v\":"u8;
 
     /// <summary>A body of any version in today's shape. One that bears no version is of the first.</summary>
     public JsonObject OfToday(JsonObject body)
@@ -45,18 +56,21 @@ public static class Stored
     /// <summary>The property that bears the version. One letter, so that jsonb puts it first.</summary>
     public const string VersionName = "v";
 
+    /// <summary>From a version to the next where the shape only allows more: bodies stay as they are.</summary>
+    internal static readonly Func<JsonObject, JsonObject> Widened = body => body;
+
     /// <summary>Every kind there is. A changed shape needs an upcaster here, and the tests say so.</summary>
     public static IReadOnlyList<StoredKind> Kinds { get; } =
     [
         // 2: a family more. 3: the side a narrow fence guards.
-        new("set-up", typeof(SetUpEntry), body => body, body => body),
+        new("set-up", typeof(SetUpEntry), Widened, Widened),
         // 2: what stands is told. 3: askings, sides and places, questions, work from the ground.
-        new("ride-event", typeof(RideEvent), body => body, body => body),
+        new("ride-event", typeof(RideEvent), Widened, Widened),
         // 2: more signs.
-        new("ride-totals", typeof(RideTotals), body => body),
+        new("ride-totals", typeof(RideTotals), Widened),
         new("own-exercise", typeof(OwnExerciseEntry)),
         // 2: the fault as it was shown.
-        new("kept-faults", typeof(KeptFaults), body => body),
+        new("kept-faults", typeof(KeptFaults), Widened),
         new("block", typeof(BlockEntry)),
         new("plan-to-keep", typeof(AcceptPlanEntry)),
         new("block-plan", typeof(BlockPlan), OlderPlans.PlanOfFirst),
@@ -86,29 +100,25 @@ public static class Stored
 
     /// <exception cref="JsonException">It was never written here.</exception>
     public static T Read<T>(string json)
-        where T : class
-    {
-        ArgumentNullException.ThrowIfNull(json);
-        var kind = ByType[typeof(T)];
-        return (IsOf(kind.Version, json) ? JsonSerializer.Deserialize<T>(json, Reading) : Upcast<T>(kind, JsonNode.Parse(json)!.AsObject()))
-            ?? throw new JsonException("A stored value was null.");
-    }
+        where T : class => ReadUtf8<T>(Encoding.UTF8.GetBytes(json));
 
     /// <summary>The same, as UTF-8.</summary>
     /// <exception cref="JsonException">It was never written here.</exception>
     public static T ReadUtf8<T>(ReadOnlySpan<byte> json)
-        where T : class =>
-        json.StartsWith(ByType[typeof(T)].Begin.Span)
-            ? JsonSerializer.Deserialize<T>(json, Reading) ?? throw new JsonException("A stored value was null.")
-            : Read<T>(Encoding.UTF8.GetString(json));
+        where T : class
+    {
+        var kind = ByType[typeof(T)];
+        return (kind.IsReadAsToday(json) ? JsonSerializer.Deserialize<T>(json, Reading) : Upcast<T>(kind, JsonNode.Parse(json)!.AsObject()))
+            ?? throw new JsonException("A stored value was null.");
+    }
 
-    /// <summary>Many of one kind, as one JSON array; all of them of today's version, or each looked at.</summary>
-    public static List<T> ReadAll<T>(string json, bool allOfToday)
+    /// <summary>Many of one kind, as one JSON array; all of them read as today's, or each looked at.</summary>
+    public static List<T> ReadAll<T>(string json, bool allReadAsToday)
         where T : class
     {
         var kind = ByType[typeof(T)];
         return (
-            allOfToday
+            allReadAsToday
                 ? JsonSerializer.Deserialize<List<T>>(json, Reading)
                 : [.. JsonNode.Parse(json)!.AsArray().Select(n => Upcast<T>(kind, n!.AsObject())!)]
         ) ?? throw new JsonException("A stored value was null.");
@@ -120,11 +130,6 @@ public static class Stored
     public static StoredKind KindOf<T>() => ByType[typeof(T)];
 
     private static T? Upcast<T>(StoredKind kind, JsonObject body) => kind.OfToday(body).Deserialize<T>(Reading);
-
-    // As jsonb writes it, and as we do.
-    private static bool IsOf(int version, string json) =>
-        json.StartsWith(string.Create(CultureInfo.InvariantCulture, $"{{\"{VersionName}\": {version},"), StringComparison.Ordinal)
-        || json.StartsWith(string.Create(CultureInfo.InvariantCulture, $"{{\"{VersionName}\":{version},"), StringComparison.Ordinal);
 
     /// <summary>A mark of another scale is read as the nearest there is.</summary>
     private sealed class KeptMarkJson : JsonConverter<Mark>

@@ -30,14 +30,14 @@ public static class BlockStore
     private static readonly string WithSessions = $"""
         cross join lateral (
             select '[' || string_agg(s.body::text, ',' order by s.on_day, s.id) || ']' as sessions,
-                bool_and(s.body -> 'v' = to_jsonb({Stored.VersionOf<PlacedSession>()})) as of_today
+                bool_and(coalesce((s.body -> 'v')::int, 1) >= {Stored.KindOf<PlacedSession>().ReadAsToday}) as read_as_today
             from placed_session s
             where s.yard_id = v.yard_id and s.block_id = v.block_id and s.from_version <= v.number
                 and (s.until_version is null or s.until_version > v.number)) p
         """;
 
     private static readonly string Select = $"""
-        select b.horse_id, b.id, v.entry::text as entry, b.ended_on, v.number, v.plan::text as plan, p.sessions, p.of_today, v.at
+        select b.horse_id, b.id, v.entry::text as entry, b.ended_on, v.number, v.plan::text as plan, p.sessions, p.read_as_today, v.at
         from block b join lateral (
             select * from block_version where yard_id = b.yard_id and block_id = b.id order by number desc limit 1) v on true {WithSessions}
         where b.yard_id = @yard
@@ -167,9 +167,9 @@ public static class BlockStore
     private static BlockPlan Without(BlockPlan plan) => plan with { Weeks = [.. plan.Weeks.Select(w => w with { Sessions = [] })] };
 
     /// <summary>A plan as it was kept with the sessions it has, each in its week.</summary>
-    private static BlockPlan ReadPlan(string plan, string? sessions, bool? ofToday)
+    private static BlockPlan ReadPlan(string plan, string? sessions, bool? readAsToday)
     {
-        var byMonday = Stored.ReadAll<PlacedSession>(sessions ?? "[]", ofToday ?? true).ToLookup(s => TrainingLoad.Monday(s.On));
+        var byMonday = Stored.ReadAll<PlacedSession>(sessions ?? "[]", readAsToday ?? true).ToLookup(s => TrainingLoad.Monday(s.On));
         var read = Stored.Read<BlockPlan>(plan);
         return read with { Weeks = [.. read.Weeks.Select(w => w with { Sessions = [.. byMonday[w.Monday]] })] };
     }
@@ -188,14 +188,14 @@ public static class BlockStore
         (
             await yard.FindAsync<VersionRow>(
                 $"""
-                select v.entry::text as entry, v.plan::text as plan, p.sessions, p.of_today from block_version v {WithSessions}
+                select v.entry::text as entry, v.plan::text as plan, p.sessions, p.read_as_today from block_version v {WithSessions}
                 where v.yard_id = @yard and v.block_id = @blockId and v.number = @number
                 """,
                 new { blockId, number }
             )
         )
             is { } row
-            ? (Stored.Read<BlockEntry>(row.Entry), ReadPlan(row.Plan, row.Sessions, row.OfToday))
+            ? (Stored.Read<BlockEntry>(row.Entry), ReadPlan(row.Plan, row.Sessions, row.ReadAsToday))
             : null;
 
     /// <summary>What blocks under way have placed for these horses between two days, both included.</summary>
@@ -260,15 +260,15 @@ public static class BlockStore
         int Number,
         string Plan,
         string? Sessions,
-        bool? OfToday,
+        bool? ReadAsToday,
         DateTime At
     )
     {
         public KeptBlock ToBlock() =>
-            new(HorseId, Id, Stored.Read<BlockEntry>(Entry), EndedOn, Number, ReadPlan(Plan, Sessions, OfToday), At);
+            new(HorseId, Id, Stored.Read<BlockEntry>(Entry), EndedOn, Number, ReadPlan(Plan, Sessions, ReadAsToday), At);
     }
 
-    private sealed record VersionRow(string Entry, string Plan, string? Sessions, bool? OfToday);
+    private sealed record VersionRow(string Entry, string Plan, string? Sessions, bool? ReadAsToday);
 
     private sealed record PlacedRow(Guid HorseId, Guid BlockId, string Body);
 }

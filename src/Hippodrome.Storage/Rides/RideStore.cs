@@ -249,15 +249,16 @@ public static class RideStore
             await yard.QueryAsync<LogRow>(
                 """
                 -- Ride by ride: asked for a hundred at once, every event of the yard is read.
-                select r.id as ride_id, e.events, e.of_today from unnest(@ids) as r (id)
+                select r.id as ride_id, e.events, e.read_as_today from unnest(@ids) as r (id)
                 cross join lateral (
-                    select '[' || string_agg(body::text, ',') || ']' as events, bool_and(body -> 'v' = to_jsonb(@version)) as of_today
+                    select '[' || string_agg(body::text, ',') || ']' as events,
+                        bool_and(coalesce((body -> 'v')::int, 1) >= @readAsToday) as read_as_today
                     from ride_event where yard_id = @yard and ride_id = r.id) e
                 where e.events is not null
                 """,
-                new { ids, version = Stored.VersionOf<RideEvent>() }
+                new { ids, readAsToday = Stored.KindOf<RideEvent>().ReadAsToday }
             )
-        ).ToDictionary(r => r.RideId, r => Stored.ReadAll<RideEvent>(r.Events, r.OfToday));
+        ).ToDictionary(r => r.RideId, r => Stored.ReadAll<RideEvent>(r.Events, r.ReadAsToday));
         return ids.ToDictionary(id => id, id => RideLog.Kept(rows.GetValueOrDefault(id) ?? []));
     }
 
@@ -370,5 +371,5 @@ public static class RideStore
             new(Id, RideId, Rule, Accepted, Word, NextSessionId, By, At, Said is null ? null : Stored.Read<SaidVerdict>(Said));
     }
 
-    private sealed record LogRow(Guid RideId, string Events, bool OfToday);
+    private sealed record LogRow(Guid RideId, string Events, bool ReadAsToday);
 }
