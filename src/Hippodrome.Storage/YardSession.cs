@@ -1,4 +1,5 @@
 using System.Collections.Concurrent;
+using System.Data;
 using System.Text.RegularExpressions;
 using Dapper;
 using Npgsql;
@@ -46,12 +47,11 @@ public sealed partial class YardSession(NpgsqlConnection connection, NpgsqlTrans
         }
 
         Note(sql);
-        return (await connection.QueryAsync<T>(sql, WithYard(values), transaction)).AsList();
+        return await ListAsync<T>(sql, WithYard(values));
     }
 
     /// <summary>Row by row as they come, for what is longer than anybody wants to hold at once.</summary>
-    public IAsyncEnumerable<T> StreamAsync<T>(string sql, object? values = null) =>
-        connection.QueryUnbufferedAsync<T>(sql, WithYard(values), transaction);
+    public IAsyncEnumerable<T> StreamAsync<T>(string sql, object? values = null) => RowsAsync<T>(sql, WithYard(values));
 
     public async Task<T?> FindAsync<T>(string sql, object? values = null)
         where T : class => (await QueryAsync<T>(sql, values)).SingleOrDefault();
@@ -74,7 +74,7 @@ public sealed partial class YardSession(NpgsqlConnection connection, NpgsqlTrans
             async (sql, values) =>
             {
                 _together = null;
-                return (await connection.QueryAsync<ReadTogether.Row>(sql, WithYard(values), transaction)).AsList();
+                return await ListAsync<ReadTogether.Row>(sql, WithYard(values));
             },
             () => _together = null
         );
@@ -85,6 +85,31 @@ public sealed partial class YardSession(NpgsqlConnection connection, NpgsqlTrans
     /// <summary>Waits until no other transaction holds the same lock, and holds it until this one ends.</summary>
     public Task LockAsync(Guid what) =>
         ExecuteAsync("select pg_advisory_xact_lock(hashtextextended(@what, 0))", new { what = what.ToString() });
+
+    private async Task<List<T>> ListAsync<T>(string sql, DynamicParameters values)
+    {
+        var rows = new List<T>();
+        await foreach (var row in RowsAsync<T>(sql, values))
+        {
+            rows.Add(row);
+        }
+
+        return rows;
+    }
+
+    // Rows come whole: taken in pieces, as Dapper's own query takes them, a long body holds a thread until the rest of it is there.
+    private async IAsyncEnumerable<T> RowsAsync<T>(string sql, DynamicParameters values)
+    {
+        await using var reader = await connection.ExecuteReaderAsync(
+            new CommandDefinition(sql, values, transaction),
+            CommandBehavior.SingleResult
+        );
+        var read = reader.GetRowParser(typeof(T));
+        while (await reader.ReadAsync())
+        {
+            yield return (T)read(reader);
+        }
+    }
 
     private void Note(string sql)
     {
