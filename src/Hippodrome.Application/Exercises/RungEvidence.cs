@@ -41,20 +41,20 @@ internal sealed class RungEvidence
     /// <param name="worked">Rungs its session named.</param>
     /// <param name="all">Rides of the horse, the latest first.</param>
     /// <param name="daysToCompetition">Days from the ride to the next competition.</param>
-    /// <param name="care">What the other verdicts on it ask for; null where nothing asks for care.</param>
+    /// <param name="care">What the other verdicts on it ask for; null where nothing asks for care. Asked only where a rung was worked.</param>
     public IReadOnlyList<RungVerdict> Judge(
         Ride ride,
         IReadOnlyList<string> worked,
         IReadOnlyList<Ride> all,
         int? daysToCompetition,
-        string? care
+        Func<string?> care
     ) =>
         [
             .. worked
                 .Select(id => Catalogue.Find(id))
                 .OfType<Rung>()
                 .Where(r => _pages.Places[ride.HorseId][r.Strand] == r)
-                .Select(rung => Context(ride, rung, all, daysToCompetition, care))
+                .Select(rung => Context(ride, rung, all, daysToCompetition, care()))
                 .OfType<RungContext>()
                 .Select(RungRules.Judge),
         ];

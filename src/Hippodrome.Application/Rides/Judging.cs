@@ -102,7 +102,7 @@ public static class Judging
                 );
                 var context = plain with
                 {
-                    Rungs = ladders.Judge(ride, RungsOf(ride, sessions), ofHorse[ride.HorseId], next, RideRules.AsksForCare(plain)),
+                    Rungs = ladders.Judge(ride, RungsOf(ride, sessions), ofHorse[ride.HorseId], next, () => RideRules.AsksForCare(plain)),
                 };
                 return new JudgedRide(ride, horse, logged[ride.Id].Log, session, stood, context, RideRules.Judge(context));
             }),
