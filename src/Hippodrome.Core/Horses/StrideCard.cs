@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Globalization;
 using Hippodrome.Core.Measures;
 
@@ -29,27 +30,30 @@ public sealed record StrideEstimate(
 /// </summary>
 public sealed record StrideCard
 {
-    private readonly Dictionary<GaitVariant, StrideEstimate> _estimates;
+    private readonly HorseHeight _height;
+    private readonly ILookup<GaitVariant, StrideMeasurement> _measured;
 
-    private StrideCard(Dictionary<GaitVariant, StrideEstimate> estimates) => _estimates = estimates;
+    // Each with its reason, so only those that somebody asks for are made.
+    private readonly ConcurrentDictionary<GaitVariant, StrideEstimate> _estimates = new();
 
-    public IReadOnlyList<StrideEstimate> Estimates => [.. GaitVariants.All.Select(v => _estimates[v])];
+    private StrideCard(HorseHeight height, ILookup<GaitVariant, StrideMeasurement> measured) => (_height, _measured) = (height, measured);
+
+    public IReadOnlyList<StrideEstimate> Estimates => [.. GaitVariants.All.Select(v => this[v])];
 
     public static StrideCard For(HorseHeight height, IEnumerable<StrideMeasurement> measured)
     {
         ArgumentNullException.ThrowIfNull(height);
-        var byVariant = measured.ToLookup(m => m.Variant);
-        return new StrideCard(GaitVariants.All.ToDictionary(v => v, v => Estimate(v, height, [.. byVariant[v]])));
+        return new StrideCard(height, measured.ToLookup(m => m.Variant));
     }
 
-    public StrideEstimate this[GaitVariant variant] => _estimates[variant];
+    public StrideEstimate this[GaitVariant variant] => _estimates.GetOrAdd(variant, v => Estimate(v, _height, [.. _measured[v]]));
 
     /// <summary>The way covered in a gait; none for halt, and rein-back is not counted.</summary>
     public Distance Covered(Gait gait, double minutes) =>
         gait switch
         {
-            Gait.Gallop => _estimates[GaitVariant.CanterCourse].Speed.Over(minutes),
-            _ when gait.Usual() is { } usual => _estimates[usual].Speed.Over(minutes),
+            Gait.Gallop => this[GaitVariant.CanterCourse].Speed.Over(minutes),
+            _ when gait.Usual() is { } usual => this[usual].Speed.Over(minutes),
             _ => Distance.Zero,
         };
 
