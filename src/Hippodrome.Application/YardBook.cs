@@ -2,6 +2,7 @@ using Hippodrome.Application.Horses;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
+using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Verdicts;
 using Hippodrome.Storage;
 using Hippodrome.Storage.Blocks;
@@ -23,14 +24,14 @@ internal sealed class YardBook
     private const int DaysBack = 200;
 
     /// <summary>Of one horse, sessions around today are read so far back and ahead at once: whoever asks asks within.</summary>
-    private const int DaysBefore = 28;
+    private static int DaysBefore => PlanChecks.LayoutDaysBack;
     private const int DaysAfter = 15;
 
     /// <summary>Days further from today than this are read by themselves.</summary>
     private const int DaysNear = 60;
 
     /// <summary>Of many horses the days before matter by what stood on them only.</summary>
-    private const int DaysBeforeOfMany = 6;
+    private static int DaysBeforeOfMany => PlanChecks.DaysBack;
 
     private static readonly string[] OfSessions = ["session", "session_part", "ride"];
 

@@ -113,7 +113,7 @@ internal sealed class PlanBook
             Nearby =
             [
                 .. _near[horseId]
-                    .Where(s => s.Plan.On >= on.AddDays(-PlanFacts.DaysOfLayouts) && s.Plan.On <= on.AddDays(1))
+                    .Where(s => s.Plan.On >= on.AddDays(-PlanChecks.LayoutDaysBack) && s.Plan.On <= on.AddDays(PlanChecks.DaysAhead))
                     .Select(Nearby),
             ],
             Places = PlacesOf(horseId),
@@ -185,7 +185,7 @@ internal sealed class PlanBook
     /// <summary>Sessions before a plan, the latest first.</summary>
     private IEnumerable<KeptSession> Before(Guid horseId, SessionPlan plan) =>
         _near[horseId]
-            .Where(s => s.Plan.Id != plan.Id && s.Plan.On < plan.On && s.Plan.On >= plan.On.AddDays(-PlanFacts.DaysOfLayouts))
+            .Where(s => s.Plan.Id != plan.Id && s.Plan.On < plan.On && s.Plan.On >= plan.On.AddDays(-PlanChecks.LayoutDaysBack))
             .OrderByDescending(s => s.Plan.On);
 
     private SessionNearby Nearby(KeptSession session) =>

@@ -12,23 +12,73 @@ internal static class CautionChecks
 {
     public static readonly PlanRule[] All =
     [
-        new(Gravity.FallOrPain, LamenessHold, c => c.WalkInHandBy is null ? [] : [LedWalk(c)]),
-        new(Gravity.HoldAndRefer, Restricted, c => [new Mend("Take what is restricted out", Without(c.Plan, p => IsRestricted(c, p)))]),
-        new(Gravity.Budget, TooYoungToRide, c => [LedWalk(c)]),
-        new(Gravity.Budget, TooLongForItsAge, c => [ShortenTo(c.Plan, SessionFigures.InHandMinutes.Value)]),
-        new(Gravity.Budget, TooYoungForRung, c => [new Mend("Take that work out", Without(c.Plan, p => IsTooYoung(c, p)))]),
-        new(Gravity.Danger, FenceWithoutHelper, c => [Helped(c.Plan), new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]),
-        new(Gravity.Ease, RungSkipped, c => [new Mend("Take that work out", Without(c.Plan, p => SkippedIn(c, p) is not null))]),
-        new(Gravity.Budget, RampExceeded, c => [new Mend("Cut it to what its return leaves", Ramped(c, c.Ramp!))]),
-        new(Gravity.HoldAndRefer, StepsAfterClearance, c => [new Mend("Make it the step it is at", Stepped(c, c.Step!))]),
-        new(Gravity.Budget, FirstMonth, c => [new Mend("Make it a calm sit", Sit(c))]),
-        new(Gravity.Budget, TooManyStepsBack, c =>
-            [new Mend("Take the steps back out", Without(c.Plan, p => StepsBack(c, p) > SessionFigures.YoungStepsBack.Value))]
+        new(new Rule(Gravity.FallOrPain, "A held horse does no work until a vet has cleared it", Source.CommonPractice), LamenessHold, c =>
+            c.WalkInHandBy is null ? [] : [LedWalk(c)]
         ),
-        new(Gravity.HoldAndRefer, SameLegTouches, c =>
-            [new Mend("Take the poles and fences out", Without(c.Plan, p => c.SetUpOf(p)?.HasPoles == true || c.IsJumped(p)))]
+        new(RulesOfWork.RuledOut, Restricted, c => [new Mend("Take what is restricted out", Without(c.Plan, p => IsRestricted(c, p)))]),
+        new(RulesOfWork.InHandOnly, TooYoungToRide, c => [LedWalk(c)]),
+        new(
+            new Rule(
+                Gravity.Budget,
+                $"{SessionFigures.InHandMinutes.Value} minutes at most at the age of work in hand only",
+                SessionFigures.InHandMinutes.Source
+            ),
+            TooLongForItsAge,
+            c => [ShortenTo(c.Plan, SessionFigures.InHandMinutes.Value)]
         ),
-        new(Gravity.Ease, RungNotOpen, c =>
+        new(new Rule(Gravity.Budget, "Every rung has an age before which it is not asked", Source.CommonPractice), TooYoungForRung, c =>
+            [new Mend("Take that work out", Without(c.Plan, p => IsTooYoung(c, p)))]
+        ),
+        new(RulesOfWork.NobodyJumpsAlone, FenceWithoutHelper, c =>
+            [Helped(c.Plan), new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]
+        ),
+        new(
+            new Rule(Gravity.Ease, "A rung is climbed on evidence: no more than one above its place", Source.CommonPractice),
+            RungSkipped,
+            c => [new Mend("Take that work out", Without(c.Plan, p => SkippedIn(c, p) is not null))]
+        ),
+        new(
+            new Rule(
+                Gravity.Budget,
+                "A return to work leaves so much of each gait, and poles and fences from a stage on",
+                Source.CommonPractice
+            ),
+            RampExceeded,
+            c => [new Mend("Cut it to what its return leaves", Ramped(c, c.Ramp!))]
+        ),
+        new(
+            new Rule(
+                Gravity.HoldAndRefer,
+                "After a hold: soundness shown again on the lunge, then long lines, then saddle, each after the one before was level and steady, and one rung down",
+                SessionFigures.LightDay.Source
+            ),
+            StepsAfterClearance,
+            c => [new Mend("Make it the step it is at", Stepped(c, c.Step!))]
+        ),
+        new(
+            new Rule(
+                Gravity.Budget,
+                "The first month under saddle: four calm sits in walk before a few steps of trot, and short",
+                SessionFigures.CalmSits.Source
+            ),
+            FirstMonth,
+            c => [new Mend("Make it a calm sit", Sit(c))]
+        ),
+        new(
+            new Rule(Gravity.Budget, "Two or three steps back at a time, and straight", SessionFigures.YoungStepsBack.Source),
+            TooManyStepsBack,
+            c => [new Mend("Take the steps back out", Without(c.Plan, p => StepsBack(c, p) > SessionFigures.YoungStepsBack.Value))]
+        ),
+        new(
+            new Rule(
+                Gravity.HoldAndRefer,
+                "Poles and fences wait until somebody has looked at a leg that touches again and again",
+                Source.CommonPractice
+            ),
+            SameLegTouches,
+            c => [new Mend("Take the poles and fences out", Without(c.Plan, p => c.SetUpOf(p)?.HasPoles == true || c.IsJumped(p)))]
+        ),
+        new(new Rule(Gravity.Ease, "A rung opens when those it rests on are reached", Source.CommonPractice), RungNotOpen, c =>
             [
                 new Mend(
                     "Take that work out",
@@ -38,25 +88,25 @@ internal static class CautionChecks
                 ),
             ]
         ),
-        new(Gravity.Danger, RungWithoutHelper, c =>
+        new(new Rule(Gravity.Danger, "Some rungs want a second pair of hands", Source.CommonPractice), RungWithoutHelper, c =>
             [Helped(c.Plan), new Mend("Take that work out", Without(c.Plan, p => p.Rung is { Helper: true } rung && !rung.IsJumped()))]
         ),
-        new(Gravity.Danger, RaisedPolesWithoutHelper, c =>
-            [Helped(c.Plan), new Mend("Take the raised poles out", Without(c.Plan, p => c.SetUpOf(p)?.HasRaisedPole == true))]
+        new(
+            new Rule(Gravity.Danger, "A helper puts a rolled pole right before the next pass", Source.CommonPractice),
+            RaisedPolesWithoutHelper,
+            c => [Helped(c.Plan), new Mend("Take the raised poles out", Without(c.Plan, p => c.SetUpOf(p)?.HasRaisedPole == true))]
         ),
     ];
 
-    private static PlanFault? LamenessHold(PlanContext c) =>
+    private static Amiss? LamenessHold(PlanContext c) =>
         c.HeldBecause is null || IsWalkInHand(c)
             ? null
-            : Hard(
-                nameof(LamenessHold),
+            : Stop(
                 $"{c.Horse.Name} is held: {c.HeldBecause}.",
                 c.WalkInHandBy is { } vet
                     ? $"Rest, or walking in hand as {vet} has said; nothing else until it is cleared."
                     : "No work of any kind until a vet has cleared it: rest. Enter the clearance in the passport.",
-                [c.HeldBecause],
-                Source.CommonPractice
+                [c.HeldBecause]
             );
 
     /// <summary>Walking in hand while it is held, where a vet has said so.</summary>
@@ -64,7 +114,7 @@ internal static class CautionChecks
         c.WalkInHandBy is not null && c.Plan.IsLed && c.Plan.IsWalked && !c.HasPoles && !c.HasFence;
 
     /// <summary>The first restriction that the plan would break: a gait, a strand or a height that is out.</summary>
-    private static PlanFault? Restricted(PlanContext c)
+    private static Amiss? Restricted(PlanContext c)
     {
         foreach (var restriction in (c.Restrictions ?? []).Where(r => r.HoldsOn(c.Plan.On)))
         {
@@ -77,12 +127,10 @@ internal static class CautionChecks
             var fence = c.Plan.Parts.Any(p => IsTooHigh(c, p, restriction)) ? "that fence" : null;
             if ((gait ?? strand ?? fence) is { } broken)
             {
-                return Hard(
-                    nameof(Restricted),
+                return Stop(
                     $"{c.Horse.Name} is restricted ({restriction.Because}): {restriction.Says}.",
                     $"Take {broken} out, or {EndsWith(restriction)}.",
-                    [$"said by {restriction.By}", restriction.Until is { } until ? $"until {until:d MMMM}" : "until it is cleared"],
-                    Source.CommonPractice
+                    [$"said by {restriction.By}", restriction.Until is { } until ? $"until {until:d MMMM}" : "until it is cleared"]
                 );
             }
         }
@@ -97,30 +145,26 @@ internal static class CautionChecks
             _ => "have it cleared and enter the clearance in the passport",
         };
 
-    private static PlanFault? TooYoungToRide(PlanContext c) =>
+    private static Amiss? TooYoungToRide(PlanContext c) =>
         c.Age > SessionFigures.InHandOnlyTo.Value || c.Plan.IsLed
             ? null
-            : Hard(
-                nameof(TooYoungToRide),
+            : Stop(
                 $"{c.Horse.Name} is {c.Age}: too young to be ridden, lunged, long-reined or worked loose.",
                 "Plan work in hand, ten minutes at most.",
-                [Aged(c)],
-                SessionFigures.InHandOnlyTo.Source
+                [Aged(c)]
             );
 
-    private static PlanFault? TooLongForItsAge(PlanContext c) =>
+    private static Amiss? TooLongForItsAge(PlanContext c) =>
         c.Age > SessionFigures.InHandOnlyTo.Value || c.Plan.Minutes <= SessionFigures.InHandMinutes.Value
             ? null
-            : Hard(
-                nameof(TooLongForItsAge),
+            : Stop(
                 Minutes($"{{0}} minutes is too long for a horse of {c.Age}.", c.Plan.Minutes),
                 $"Keep it to {SessionFigures.InHandMinutes.Value} minutes.",
-                [Aged(c)],
-                SessionFigures.InHandMinutes.Source
+                [Aged(c)]
             );
 
     /// <summary>What is asked, chosen or implied by what stands. Age alone never refuses work in hand.</summary>
-    private static PlanFault? TooYoungForRung(PlanContext c)
+    private static Amiss? TooYoungForRung(PlanContext c)
     {
         var rung = c
             .Plan.Parts.Where(p => IsTooYoung(c, p))
@@ -129,8 +173,7 @@ internal static class CautionChecks
             .FirstOrDefault(r => c.Age < r.YoungestAge.Value);
         return rung is null
             ? null
-            : Hard(
-                nameof(TooYoungForRung),
+            : Stop(
                 $"{c.Horse.Name} is {c.Age}: too young for {rung.Name}.",
                 $"Wait until it is {rung.YoungestAge.Value}.",
                 [Aged(c)],
@@ -142,19 +185,17 @@ internal static class CautionChecks
         Asked(c, part)
             .Any(any => any.All(r => c.Age < r.YoungestAge.Value && !(r.Strand == Strand.InHand && part.Manner == Manner.InHand)));
 
-    private static PlanFault? FenceWithoutHelper(PlanContext c) =>
+    private static Amiss? FenceWithoutHelper(PlanContext c) =>
         !c.Plan.Parts.Any(c.IsJumped) || c.Plan.Helper
             ? null
-            : Hard(
-                nameof(FenceWithoutHelper),
+            : Stop(
                 "There is a fence in this session and nobody on the ground.",
                 "Find a helper or a second rider, or take the fence out.",
-                ["nobody jumps alone"],
-                Source.CommonPractice
+                ["nobody jumps alone"]
             );
 
     /// <summary>More than one rung above where the horse stands, as it was chosen or as what stands implies it.</summary>
-    private static PlanFault? RungSkipped(PlanContext c)
+    private static Amiss? RungSkipped(PlanContext c)
     {
         var rung = c.Plan.Parts.Select(p => SkippedIn(c, p)).OfType<Rung>().OrderByDescending(r => IsHardToSkip(c, r)).FirstOrDefault();
         if (rung is null)
@@ -164,24 +205,16 @@ internal static class CautionChecks
 
         var at = c.Places![rung.Strand];
         var between = Catalogue.Ladder(rung.Strand).Skip(at?.Step ?? 0).Take(rung.Step - 1 - (at?.Step ?? 0)).Select(r => r.Name).ToList();
-        var why = Why.Of(
-            "A rung is climbed on evidence: no more than one above its place",
-            [
-                $"it stands {(at is null ? $"not on the ladder of {rung.Strand.Say()} yet" : $"on {at.Name}")}",
-                $"missing: {string.Join(", ", between)}",
-            ],
-            Source.CommonPractice
-        );
+        Input[] inputs =
+        [
+            $"it stands {(at is null ? $"not on the ladder of {rung.Strand.Say()} yet" : $"on {at.Name}")}",
+            $"missing: {string.Join(", ", between)}",
+        ];
         var (says, mend) = (
             $"{rung.Name} is {rung.Step - (at?.Step ?? 0)} rungs above its place in {rung.Strand.Say()}.",
             $"First {between[0]}; or place it on the rung below by hand, with a word why."
         );
-        return (
-            IsHardToSkip(c, rung) ? new PlanFault(nameof(RungSkipped), says, mend, true, why) : Soft(nameof(RungSkipped), says, mend, why)
-        ) with
-        {
-            PlaceOn = rung.FallBack,
-        };
+        return Fault(says, mend, inputs) with { Hard = IsHardToSkip(c, rung), PlaceOn = rung.FallBack };
     }
 
     /// <summary>The rung that a part skips to; null where none is skipped, or where a rung within reach would be the same work.</summary>
@@ -201,7 +234,7 @@ internal static class CautionChecks
         ImpliedRungs.Of(part, c.SetUpOf(part), c.DoseOf(part));
 
     /// <summary>Minutes, gaits, poles and fences beyond what a return to work leaves on that day.</summary>
-    private static PlanFault? RampExceeded(PlanContext c)
+    private static Amiss? RampExceeded(PlanContext c)
     {
         if (c.Age <= SessionFigures.InHandOnlyTo.Value || c.Ramp is not { } ramp || Beyond(c, ramp) is not { } beyond)
         {
@@ -212,9 +245,7 @@ internal static class CautionChecks
         var mend = FormattableString.Invariant(
             $"{ramp.Total} minutes at most, {ramp.Trot} of trot and {ramp.Canter} of canter in them{(ramp.MayJump ? "" : ", no fence")}."
         );
-        return ramp.Binding
-            ? new PlanFault(nameof(RampExceeded), says, mend, true, ramp.Why)
-            : Soft(nameof(RampExceeded), says, mend, ramp.Why);
+        return Fault(says, mend, ramp.Why) with { Hard = ramp.Binding };
     }
 
     private static string? Beyond(PlanContext c, RampLimit ramp)
@@ -243,7 +274,7 @@ internal static class CautionChecks
         && c.Plan.MinutesIn(Manner.Ridden) < SessionFigures.ShortFirstRidden.Value;
 
     /// <summary>After a hold by steps, not dates: the lunge, from the second day the long lines, then the saddle, short and in walk.</summary>
-    private static PlanFault? StepsAfterClearance(PlanContext c)
+    private static Amiss? StepsAfterClearance(PlanContext c)
     {
         if (c.Age <= SessionFigures.InHandOnlyTo.Value || c.Step is not { } cleared || TooSoon(c, cleared) is not { } soon)
         {
@@ -251,8 +282,7 @@ internal static class CautionChecks
         }
 
         var ground = cleared.NoLungeing ? "led" : "on the lunge";
-        return Soft(
-            nameof(StepsAfterClearance),
+        return Fault(
             string.Create(CultureInfo.InvariantCulture, $"Its hold was cleared on {cleared.On:d MMMM}, and this is too soon: {soon}."),
             cleared.WorkedDays switch
             {
@@ -261,11 +291,7 @@ internal static class CautionChecks
                     $"{(cleared.NoLungeing ? "Led" : "The lunge")} first, then the long lines, with a little canter where the tempo holds.",
                 _ => $"First {ground}; then the saddle, {SessionFigures.FirstSaddleAfterHold.Value:0} minutes in walk.",
             },
-            Why.Of(
-                "After a hold: soundness shown again on the lunge, then long lines, then saddle, each after the one before was level and steady, and one rung down",
-                [$"worked on {cleared.WorkedDays} {(cleared.WorkedDays == 1 ? "day" : "days")} since"],
-                SessionFigures.LightDay.Source
-            )
+            [$"worked on {cleared.WorkedDays} {(cleared.WorkedDays == 1 ? "day" : "days")} since"]
         );
     }
 
@@ -296,7 +322,7 @@ internal static class CautionChecks
     }
 
     /// <summary>Calm sits come first, in walk and short; no session is long.</summary>
-    private static PlanFault? FirstMonth(PlanContext c)
+    private static Amiss? FirstMonth(PlanContext c)
     {
         var ridden = c.Plan.Parts.Where(p => p.Manner == Manner.Ridden).ToList();
         if (c.Places is not { } places || (places[Strand.Flatwork]?.Step ?? 0) > 1 || ridden.Count == 0)
@@ -313,32 +339,26 @@ internal static class CautionChecks
             : null;
         return says is null
             ? null
-            : Soft(
-                nameof(FirstMonth),
+            : Fault(
                 says,
                 early
                     ? $"A sit of four or {SessionFigures.FirstSit.Value} minutes, led in walk both ways; {session.Value} minutes in all at most."
                     : $"{session.Value} minutes in all at most; a few steps of trot.",
-                Why.Of(
-                    "The first month under saddle: four calm sits in walk before a few steps of trot, and short",
-                    [$"{c.CalmSits} calm sits so far", InMinutes("{0} minutes planned in the saddle", saddle)],
-                    SessionFigures.CalmSits.Source
-                )
+                [$"{c.CalmSits} calm sits so far", InMinutes("{0} minutes planned in the saddle", saddle)]
             );
     }
 
     /// <summary>Stepping back is a few steps at a time for a young back.</summary>
-    private static PlanFault? TooManyStepsBack(PlanContext c)
+    private static Amiss? TooManyStepsBack(PlanContext c)
     {
         var most = SessionFigures.YoungStepsBack;
         var steps = c.Plan.Parts.Select(p => StepsBack(c, p)).Append(0).Max();
         return c.Age > SessionFigures.InHandOnlyTo.Value || steps <= most.Value
             ? null
-            : Soft(
-                nameof(TooManyStepsBack),
+            : Fault(
                 $"{steps} steps back at a time are many for a horse of {c.Age}.",
                 $"Two or {most.Value} at a time, straight.",
-                Why.Of("Two or three steps back at a time, and straight", [Aged(c), $"{steps} steps"], most.Source)
+                [Aged(c), $"{steps} steps"]
             );
     }
 
@@ -349,18 +369,17 @@ internal static class CautionChecks
         );
 
     /// <summary>Poles and fences wait until somebody has looked at a leg that touches again and again; the flat goes on.</summary>
-    private static PlanFault? SameLegTouches(PlanContext c) =>
+    private static Amiss? SameLegTouches(PlanContext c) =>
         c.SameLeg is not { } why || (!c.HasFence && !c.HasPoles)
             ? null
-            : Soft(
-                nameof(SameLegTouches),
+            : Fault(
                 "One leg touches again and again, and nobody has looked at it yet.",
                 "Flatwork until a physiotherapist or vet has looked; then write down in the passport that it was looked at.",
                 why
             );
 
     /// <summary>A rung whose prerequisites in other strands are not reached.</summary>
-    private static PlanFault? RungNotOpen(PlanContext c)
+    private static Amiss? RungNotOpen(PlanContext c)
     {
         var rung = c.Places is null
             ? null
@@ -368,35 +387,28 @@ internal static class CautionChecks
         var missing = rung is null ? [] : c.Places!.Missing(rung, c.Age);
         return rung is null
             ? null
-            : Soft(
-                nameof(RungNotOpen),
-                $"{rung.Name} is not open yet: {string.Join(", ", missing)} first.",
-                "Work on what is missing.",
-                new Why("A rung opens when those it rests on are reached", missing, Source.CommonPractice)
-            );
+            : Fault($"{rung.Name} is not open yet: {string.Join(", ", missing)} first.", "Work on what is missing.", [.. missing]);
     }
 
-    private static PlanFault? RungWithoutHelper(PlanContext c)
+    private static Amiss? RungWithoutHelper(PlanContext c)
     {
         var rung = c.Plan.Helper ? null : c.PlannedRungs.FirstOrDefault(r => r.Helper && !r.IsJumped());
         return rung is null
             ? null
-            : Soft(
-                nameof(RungWithoutHelper),
+            : Fault(
                 $"{rung.Name} wants a helper, and nobody is on the ground.",
                 "Find a helper, or work on another rung.",
-                new Why("Some rungs want a second pair of hands", [rung.Caution ?? rung.Watch], Source.CommonPractice)
+                [rung.Caution ?? rung.Watch]
             );
     }
 
-    private static PlanFault? RaisedPolesWithoutHelper(PlanContext c) =>
+    private static Amiss? RaisedPolesWithoutHelper(PlanContext c) =>
         c.Plan.Helper || !c.PlannedSetUps.Any(s => s.HasRaisedPole)
             ? null
-            : Soft(
-                nameof(RaisedPolesWithoutHelper),
+            : Fault(
                 "Raised poles and nobody on the ground.",
                 "Find a helper, or leave the poles on the ground.",
-                new Why("A helper puts a rolled pole right before the next pass", ["raised poles", "no helper"], Source.CommonPractice)
+                ["raised poles", "no helper"]
             );
 
     internal static bool IsTooHigh(PlanContext c, Part part, Restriction restriction) =>

@@ -17,45 +17,61 @@ internal static class ChangeChecks
 {
     public static readonly PlanRule[] All =
     [
-        new(Gravity.StopThere, ChangesWithoutNumber, c => [new Mend("Two askings, and leave it", Numbered(c))]),
-        new(Gravity.StopThere, TooManyChanges, c => [new Mend("Two askings, and leave it", Numbered(c))]),
-        new(Gravity.StopThere, ChangesTooEarly, c => [new Mend("Move the changes to the end", ChangesLast(c))]),
-        new(Gravity.StopThere, MostlyChanges, c => [new Mend("Take the flying changes out", Without(c.Plan, p => Learned(c).Contains(p)))]),
-        new(Gravity.Danger, ChangesAfterBoilingOver, c =>
-            [new Mend("Take the flying changes out", Without(c.Plan, p => Learned(c).Contains(p)))]
+        new(
+            new Rule(
+                Gravity.StopThere,
+                "While they are learned, changes are planned in numbers: one or two good ones, and leave it",
+                Source.CommonPractice
+            ),
+            ChangesWithoutNumber,
+            c => [new Mend("Two askings, and leave it", Numbered(c))]
         ),
-        new(Gravity.Adjust, ChangeNearCorner, c => [new Mend("Take the flying changes out", Without(c.Plan, p => Learned(c).Contains(p)))]),
+        new(RulesOfWork.OneOrTwoChanges, TooManyChanges, c => [new Mend("Two askings, and leave it", Numbered(c))]),
+        new(
+            new Rule(Gravity.StopThere, "Exciting work comes late, when the horse has settled", SessionFigures.NewWorkWithin.Source),
+            ChangesTooEarly,
+            c => [new Mend("Move the changes to the end", ChangesLast(c))]
+        ),
+        new(
+            new Rule(Gravity.StopThere, "Never most of a session while they are learned", SessionFigures.ChangesShare.Source),
+            MostlyChanges,
+            c => [new Mend("Take the flying changes out", Without(c.Plan, p => Learned(c).Contains(p)))]
+        ),
+        new(
+            new Rule(Gravity.Danger, "Another day, and not tomorrow, when they have boiled over", SessionFigures.ChangesRest.Source),
+            ChangesAfterBoilingOver,
+            c => [new Mend("Take the flying changes out", Without(c.Plan, p => Learned(c).Contains(p)))]
+        ),
+        new(
+            new Rule(Gravity.Adjust, "A change beside a corner is a fault of preparation", SessionFigures.ChangeFromCorner.Source),
+            ChangeNearCorner,
+            c => [new Mend("Take the flying changes out", Without(c.Plan, p => Learned(c).Contains(p)))]
+        ),
     ];
 
-    private static PlanFault? ChangesWithoutNumber(PlanContext c) =>
+    private static Amiss? ChangesWithoutNumber(PlanContext c) =>
         !Learned(c).Any(p => p.Times is null)
             ? null
             : Fault(
-                nameof(ChangesWithoutNumber),
                 "Flying changes are planned in minutes.",
                 $"Say how often they are asked: {SessionFigures.ChangesAsked.Value} times at most.",
-                "While they are learned, changes are planned in numbers: one or two good ones, and leave it",
-                ["no number given"],
-                Source.CommonPractice
+                ["no number given"]
             );
 
-    private static PlanFault? TooManyChanges(PlanContext c)
+    private static Amiss? TooManyChanges(PlanContext c)
     {
         var asked = Learned(c).Sum(p => p.Times ?? 0);
         var most = SessionFigures.ChangesAsked;
         return asked <= most.Value
             ? null
             : Fault(
-                nameof(TooManyChanges),
                 $"{asked} flying changes are more than are left overnight.",
                 $"{most.Value} askings at most, and stop at one or two good ones.",
-                "One or two good changes, then leave it overnight",
-                [$"{asked} planned"],
-                most.Source
+                [$"{asked} planned"]
             );
     }
 
-    private static PlanFault? ChangesTooEarly(PlanContext c)
+    private static Amiss? ChangesTooEarly(PlanContext c)
     {
         var learned = Learned(c).ToList();
         if (learned.Count == 0)
@@ -69,16 +85,13 @@ internal static class ChangeChecks
         return beforeCoolDown - first <= limit.Value && learned.TrueForAll(p => p.Phase is Phase.Work or Phase.NewWork)
             ? null
             : Fault(
-                nameof(ChangesTooEarly),
                 "The flying changes come too early.",
                 $"Move them into the last {limit.Value} minutes of work.",
-                "Exciting work comes late, when the horse has settled",
-                [InMinutes("they start {0} minutes before the cool-down", beforeCoolDown - first)],
-                limit.Source
+                [InMinutes("they start {0} minutes before the cool-down", beforeCoolDown - first)]
             );
     }
 
-    private static PlanFault? MostlyChanges(PlanContext c)
+    private static Amiss? MostlyChanges(PlanContext c)
     {
         var work = c.Plan.Parts.Where(SessionTotals.IsWork).Sum(p => p.Minutes);
         var changes = Learned(c).Sum(p => p.Minutes);
@@ -86,29 +99,23 @@ internal static class ChangeChecks
         return work == 0 || changes <= most.Value * work
             ? null
             : Fault(
-                nameof(MostlyChanges),
                 Minutes("{0} minutes of the work are flying changes.", changes),
                 "Mostly something it can do, and one or two changes at the end.",
-                "Never most of a session while they are learned",
-                [InMinutes("{0} minutes of work", work), InMinutes("{0} minutes of changes", changes)],
-                most.Source
+                [InMinutes("{0} minutes of work", work), InMinutes("{0} minutes of changes", changes)]
             );
     }
 
-    private static PlanFault? ChangesAfterBoilingOver(PlanContext c) =>
+    private static Amiss? ChangesAfterBoilingOver(PlanContext c) =>
         c.ChangesBoiledOver is not { } day || c.Plan.On.DayNumber - day.DayNumber >= SessionFigures.ChangesRest.Value || !Learned(c).Any()
             ? null
             : Fault(
-                nameof(ChangesAfterBoilingOver),
                 string.Create(CultureInfo.InvariantCulture, $"The changes boiled over on {day:dddd d MMMM}."),
                 "Simple changes and what it can do; flying changes another day.",
-                "Another day, and not tomorrow, when they have boiled over",
-                [string.Create(CultureInfo.InvariantCulture, $"boiled over on {day:d MMM}")],
-                SessionFigures.ChangesRest.Source
+                [string.Create(CultureInfo.InvariantCulture, $"boiled over on {day:d MMM}")]
             );
 
     /// <summary>The first or the last change of a figure falls within a few strides of the corner.</summary>
-    private static PlanFault? ChangeNearCorner(PlanContext c)
+    private static Amiss? ChangeNearCorner(PlanContext c)
     {
         var keep = SessionFigures.ChangeFromCorner;
         var near = c.Card is not { } card
@@ -122,15 +129,12 @@ internal static class ChangeChecks
         return near is not { } strides
             ? null
             : Fault(
-                nameof(ChangeNearCorner),
                 string.Create(
                     CultureInfo.InvariantCulture,
                     $"A change would fall {Math.Max(0, strides):0.#} canter strides from the corner."
                 ),
                 $"Fewer changes, or {keep.Value:0} strides straight before and after.",
-                "A change beside a corner is a fault of preparation",
-                [string.Create(CultureInfo.InvariantCulture, $"{strides:0.0} strides left at each end of the diagonal")],
-                keep.Source
+                [string.Create(CultureInfo.InvariantCulture, $"{strides:0.0} strides left at each end of the diagonal")]
             );
     }
 
@@ -151,7 +155,4 @@ internal static class ChangeChecks
         && ImpliedRungs
             .Of(part, c.SetUpOf(part), c.DoseOf(part))
             .Any(any => any.Any(r => r.Strand == Strand.Changes && r.Step >= Catalogue.Rung("changes/single-change").Step));
-
-    private static PlanFault Fault(string rule, string says, string mend, string why, IReadOnlyList<Input> inputs, Source source) =>
-        Soft(rule, says, mend, Why.Of(why, inputs, source));
 }

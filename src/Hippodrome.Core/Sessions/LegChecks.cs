@@ -11,127 +11,155 @@ namespace Hippodrome.Core.Sessions;
 /// <summary>What legs and lungs can take: days of poles and fences, efforts, layouts, heat, the week after a break, the day before a competition.</summary>
 internal static class LegChecks
 {
+    /// <summary>Seven days are the day itself and six before it.</summary>
+    private const int InSevenDays = 6;
+
     public static readonly PlanRule[] All =
     [
-        new(Gravity.Budget, TooManyPoleDays, c =>
+        new(RulesOfWork.PoleDaysOfTheYoung, TooManyPoleDays, c =>
             [new Mend("Take the poles out", Without(c.Plan, p => c.SetUpOf(p)?.HasPoles == true)), NextDay(c.Plan, 1)]
-        ),
-        new(Gravity.Budget, FencesOnNeighbouringDays, c =>
+        )
+        {
+            DaysBack = InSevenDays,
+        },
+        new(new Rule(Gravity.Budget, "Jumping days are not neighbours", Source.CommonPractice), FencesOnNeighbouringDays, c =>
             [
                 NextDay(c.Plan, c.Nearby.Any(d => d.Fences && d.On > c.Plan.On) ? 3 : 1),
                 new Mend("Take the fences out", Without(c.Plan, c.IsJumped)),
             ]
+        )
+        {
+            DaysBack = 1,
+            DaysAhead = 1,
+        },
+        new(RulesOfWork.JumpingDays, TooManyFenceDays, c =>
+            [new Mend("Take the fences out", Without(c.Plan, c.IsJumped)), NextDay(c.Plan, 2)]
+        )
+        {
+            DaysBack = InSevenDays,
+        },
+        new(RulesOfWork.FenceBudget, TooManyEfforts, c => [FewerEfforts(c, SessionFigures.MostEfforts(c.Horse.Experience).Value)]),
+        new(
+            new Rule(
+                Gravity.Repeat,
+                "Layouts and heights change often; a horse that knows the picture stops looking",
+                SessionFigures.SameLayoutRunning.Source
+            ),
+            SameLayoutAgain,
+            c =>
+                [
+                    new Mend(
+                        "Take it out today",
+                        Without(c.Plan, p => Setups.Layout.KeyOf(c.SetUpOf(p)) is { } key && c.Layouts!.Take(2).All(l => l.Contains(key)))
+                    ),
+                ]
+        )
+        {
+            LayoutDaysBack = 28,
+        },
+        new(
+            new Rule(Gravity.Budget, "A few minutes of poles in hand, about twice a week", SessionFigures.InHandPoles.Source),
+            PolesInHandTooLong,
+            c =>
+                [
+                    new Mend(
+                        $"Cut the poles to {SessionFigures.InHandPoles.Value} minutes",
+                        CutParts(c.Plan, p => c.SetUpOf(p)?.HasPoles == true, SessionFigures.InHandPoles.Value)
+                    ),
+                ]
         ),
-        new(Gravity.Budget, TooManyFenceDays, c => [new Mend("Take the fences out", Without(c.Plan, c.IsJumped)), NextDay(c.Plan, 2)]),
-        new(Gravity.Budget, TooManyEfforts, c => [FewerEfforts(c, SessionFigures.MostEfforts(c.Horse.Experience).Value)]),
-        new(Gravity.Repeat, SameLayoutAgain, c =>
-            [
-                new Mend(
-                    "Take it out today",
-                    Without(c.Plan, p => Setups.Layout.KeyOf(c.SetUpOf(p)) is { } key && c.Layouts!.Take(2).All(l => l.Contains(key)))
-                ),
-            ]
-        ),
-        new(Gravity.Budget, PolesInHandTooLong, c =>
-            [
-                new Mend(
-                    $"Cut the poles to {SessionFigures.InHandPoles.Value} minutes",
-                    CutParts(c.Plan, p => c.SetUpOf(p)?.HasPoles == true, SessionFigures.InHandPoles.Value)
-                ),
-            ]
-        ),
-        new(Gravity.Heat, HotDay, c => c.Heat!.Care == Weather.HeatCare.None ? []
+        new(RulesOfWork.Heat, HotDay, c => c.Heat!.Care == Weather.HeatCare.None ? []
             : c.Heat.Care == Weather.HeatCare.Halve ? [Halved(c)]
             : [new Mend("Walk only", Without(c.Plan, p => IsFast(p) || c.IsJumped(p)))]),
-        new(Gravity.Ease, HeightMissing, c =>
-            [
-                new Mend(
-                    FormattableString.Invariant($"They are {HeightLimit.Unknown(c).Metres:0.00} m"),
-                    With(c.Plan, p =>
-                        PartDose.Of(p, c.SetUpOf(p)).HeightMissing
-                            ? p.ToEntry() with
-                            {
-                                HeightMetres = HeightLimit.Unknown(c).Metres,
-                            }
-                            : p.ToEntry()
-                    )
-                ),
-            ]
+        new(
+            new Rule(Gravity.Ease, "A fence without a height is held to be at the horse's limit", Source.CommonPractice),
+            HeightMissing,
+            c =>
+                [
+                    new Mend(
+                        FormattableString.Invariant($"They are {HeightLimit.Unknown(c).Metres:0.00} m"),
+                        With(c.Plan, p =>
+                            PartDose.Of(p, c.SetUpOf(p)).HeightMissing
+                                ? p.ToEntry() with
+                                {
+                                    HeightMetres = HeightLimit.Unknown(c).Metres,
+                                }
+                                : p.ToEntry()
+                        )
+                    ),
+                ]
         ),
-        new(Gravity.Budget, FenceTooHigh, c => [new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]),
-        new(Gravity.Budget, YoungFences, c =>
+        new(
+            new Rule(Gravity.Budget, "Height by how far the horse has come, and by its next competition", Source.CommonPractice),
+            FenceTooHigh,
+            c => [new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]
+        ),
+        new(new Rule(Gravity.Budget, "At four a few small fences, once a week", SessionFigures.YoungBudget.Source), YoungFences, c =>
             [
                 FewerEfforts(c, (int)(SessionFigures.MostEffortsGreen.Value * SessionFigures.YoungBudget.Value)),
                 new Mend("Take the fences out", Without(c.Plan, c.IsJumped)),
             ]
+        )
+        {
+            DaysBack = InSevenDays,
+        },
+        new(RulesOfWork.DayBeforeCompetition, BigFenceBeforeCompetition, c =>
+            [new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]
         ),
-        new(Gravity.Budget, BigFenceBeforeCompetition, c => [new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]),
     ];
 
-    private static PlanFault? TooManyPoleDays(PlanContext c)
+    private static Amiss? TooManyPoleDays(PlanContext c)
     {
         var limit = SessionFigures.YoungPolesPerWeek;
-        var days = Week(c).Count(d => d.Poles) + 1;
+        var days = Week(c.Nearby, c.Plan.On).Count(d => d.Poles) + 1;
         return !c.HasPoles || c.Age >= SessionFigures.YoungPolesUnder.Value || days <= limit.Value
             ? null
-            : Soft(
-                nameof(TooManyPoleDays),
+            : Fault(
                 $"Poles for the {Ordinal(days)} time in seven days, at age {c.Age}.",
                 "Make it a day without poles.",
-                Why.Of("Poles at most twice a week for a young horse", [Aged(c), $"{days} pole days in seven"], limit.Source)
+                [Aged(c), $"{days} pole days in seven"]
             );
     }
 
-    private static PlanFault? FencesOnNeighbouringDays(PlanContext c)
+    private static Amiss? FencesOnNeighbouringDays(PlanContext c)
     {
-        var neighbour = c.Nearby.FirstOrDefault(d => d.Fences && Math.Abs(d.On.DayNumber - c.Plan.On.DayNumber) == 1);
+        var neighbour = JumpsBeside(c.Nearby, c.Plan.On);
         return !c.HasFence || neighbour is null
             ? null
-            : Soft(
-                nameof(FencesOnNeighbouringDays),
+            : Fault(
                 string.Create(
                     CultureInfo.InvariantCulture,
                     $"It also jumps on {neighbour.On:dddd d MMMM}, the day {(neighbour.On < c.Plan.On ? "before" : "after")}."
                 ),
                 "Leave a day between.",
-                Why.Of("Jumping days are not neighbours", [$"fences on {neighbour.On:d MMM}"], Source.CommonPractice)
+                [$"fences on {neighbour.On:d MMM}"]
             );
     }
 
-    private static PlanFault? TooManyFenceDays(PlanContext c)
+    private static Amiss? TooManyFenceDays(PlanContext c)
     {
-        var limit = SessionFigures.FenceDaysPerWeek;
-        var days = Week(c).Count(d => d.Fences) + 1;
-        return !c.HasFence || days <= limit.Value
+        var days = Week(c.Nearby, c.Plan.On).Count(d => d.Fences) + 1;
+        return !c.HasFence || !HasJumpedEnough(c.Nearby, c.Plan.On)
             ? null
-            : Soft(
-                nameof(TooManyFenceDays),
-                $"The {Ordinal(days)} jumping day in seven.",
-                "Make it a day without fences.",
-                Why.Of("At most three jumping days in seven", [$"{days} jumping days in seven"], limit.Source)
-            );
+            : Fault($"The {Ordinal(days)} jumping day in seven.", "Make it a day without fences.", [$"{days} jumping days in seven"]);
     }
 
-    private static PlanFault? TooManyEfforts(PlanContext c)
+    private static Amiss? TooManyEfforts(PlanContext c)
     {
         var budget = SessionFigures.MostEfforts(c.Horse.Experience);
         var efforts = c.EffortsCounted;
         return efforts <= budget.Value
             ? null
-            : Soft(
-                nameof(TooManyEfforts),
+            : Fault(
                 string.Create(CultureInfo.InvariantCulture, $"{efforts:0.#} efforts are more than a horse at this stage is asked for."),
                 $"Keep it to {budget.Value}.",
-                Why.Of(
-                    "Fences in a session have a budget; small ones and the second of a bounce count half, poles are counted apart",
-                    [$"{efforts:0.#} efforts counted", c.Horse.Experience.ToString().ToLowerInvariant()],
-                    budget.Source
-                )
+                [$"{efforts:0.#} efforts counted", c.Horse.Experience.ToString().ToLowerInvariant()],
+                budget.Source
             );
     }
 
     /// <summary>Silent where the trainer repeats on purpose until it is easy.</summary>
-    private static PlanFault? SameLayoutAgain(PlanContext c)
+    private static Amiss? SameLayoutAgain(PlanContext c)
     {
         var before = (c.Layouts ?? []).Take(SessionFigures.SameLayoutRunning.Value - 1).ToList();
         var again =
@@ -140,34 +168,28 @@ internal static class LegChecks
                 : c.Plan.Parts.FirstOrDefault(p => Layout.KeyOf(c.SetUpOf(p)) is { } key && before.TrueForAll(b => b.Contains(key)));
         return again is null
             ? null
-            : Soft(
-                nameof(SameLayoutAgain),
+            : Fault(
                 $"{again.What}: the same layout a third session running.",
                 "Change its height, its place or its kind.",
-                new Why(
-                    "Layouts and heights change often; a horse that knows the picture stops looking",
-                    ["it stood in the two sessions before"],
-                    SessionFigures.SameLayoutRunning.Source
-                )
+                ["it stood in the two sessions before"]
             );
     }
 
-    private static PlanFault? PolesInHandTooLong(PlanContext c)
+    private static Amiss? PolesInHandTooLong(PlanContext c)
     {
         var limit = SessionFigures.InHandPoles;
         var minutes = c.Plan.Parts.Where(p => p.Manner == Manner.InHand && c.SetUpOf(p)?.HasPoles == true).Sum(p => p.Minutes);
         return c.Horse.Experience != Experience.Green || minutes <= limit.Value
             ? null
-            : Soft(
-                nameof(PolesInHandTooLong),
+            : Fault(
                 Minutes("{0} minutes of poles in hand are long for a green horse.", minutes),
                 $"Keep them to {limit.Value} minutes, about twice a week.",
-                Why.Of("A few minutes of poles in hand, about twice a week", [InMinutes("{0} minutes planned", minutes)], limit.Source)
+                [InMinutes("{0} minutes planned", minutes)]
             );
     }
 
     /// <summary>Halved are trot, canter, sets and efforts; never the walk first or the cool-down.</summary>
-    private static PlanFault? HotDay(PlanContext c)
+    private static Amiss? HotDay(PlanContext c)
     {
         if (c.Heat is not { Care: >= HeatCare.Halve } heat)
         {
@@ -179,8 +201,7 @@ internal static class LegChecks
         var worked = heat.Care != HeatCare.None || c.Plan.IsLed;
         return worked && c.Plan.Parts.Where(IsFast).Sum(p => p.Minutes) <= minutes && c.EffortsCounted <= efforts
             ? null
-            : Soft(
-                nameof(HotDay),
+            : Fault(
                 heat.Care == HeatCare.Halve ? "Those hours are hot: half of the work."
                     : heat.Care == HeatCare.WalkOnly ? "Those hours are too hot for more than walk."
                     : "Those hours are too hot for any work.",
@@ -200,65 +221,52 @@ internal static class LegChecks
     internal static bool IsFast(Part part) => part.Gait.IsFasterThanWalk();
 
     /// <summary>Until somebody says how high, they are held to be at the horse's limit.</summary>
-    private static PlanFault? HeightMissing(PlanContext c)
+    private static Amiss? HeightMissing(PlanContext c)
     {
         var part = c.Plan.Parts.FirstOrDefault(p => PartDose.Of(p, c.SetUpOf(p)).HeightMissing);
         return part is null
             ? null
-            : Soft(
-                nameof(HeightMissing),
+            : Fault(
                 $"{part.What}: fences without a height.",
                 "Say how high they are.",
-                Why.Of(
-                    "A fence without a height is held to be at the horse's limit",
-                    [$"held to be {HeightLimit.Unknown(c).Metres:0.00} m"],
-                    SessionFigures.HighestFence(c.Horse.Experience).Source
-                )
+                [$"held to be {HeightLimit.Unknown(c).Metres:0.00} m"],
+                SessionFigures.HighestFence(c.Horse.Experience).Source
             );
     }
 
-    private static PlanFault? FenceTooHigh(PlanContext c)
+    private static Amiss? FenceTooHigh(PlanContext c)
     {
         var limit = HeightLimit.Of(c);
         return c.HighestFence.Metres <= limit.Metres + Hair
             ? null
-            : Soft(
-                nameof(FenceTooHigh),
+            : Fault(
                 string.Create(CultureInfo.InvariantCulture, $"A fence of {c.HighestFence.Metres:0.00} m is over this horse's limit."),
                 string.Create(CultureInfo.InvariantCulture, $"{limit.Metres:0.00} m at most."),
-                Why.Of(
-                    "Height by how far the horse has come, and by its next competition",
-                    [c.Horse.Experience.ToString().ToLowerInvariant(), $"limit {limit.Metres:0.00} m"],
-                    SessionFigures.HighestFence(c.Horse.Experience).Source
-                )
+                [c.Horse.Experience.ToString().ToLowerInvariant(), $"limit {limit.Metres:0.00} m"],
+                SessionFigures.HighestFence(c.Horse.Experience).Source
             );
     }
 
     /// <summary>At four, ridden and going well: once a week and half of a green horse's budget.</summary>
-    private static PlanFault? YoungFences(PlanContext c)
+    private static Amiss? YoungFences(PlanContext c)
     {
         var most = SessionFigures.MostEffortsGreen.Value * SessionFigures.YoungBudget.Value;
-        var again = Week(c).Any(d => d.Fences);
+        var again = Week(c.Nearby, c.Plan.On).Any(d => d.Fences);
         return c.Age != SessionFigures.FirstFencesAge.Value || !c.HasFence || (!again && c.EffortsCounted <= most)
             ? null
-            : Soft(
-                nameof(YoungFences),
+            : Fault(
                 again
                     ? "Fences for the second time in seven days, at age 4."
                     : string.Create(CultureInfo.InvariantCulture, $"{c.EffortsCounted:0.#} efforts are many at age 4."),
                 string.Create(CultureInfo.InvariantCulture, $"Once a week, {most:0.#} efforts at most, a low cross-pole from trot."),
-                Why.Of(
-                    "At four a few small fences, once a week",
-                    [Aged(c), $"{c.EffortsCounted:0.#} efforts counted"],
-                    SessionFigures.YoungBudget.Source
-                )
+                [Aged(c), $"{c.EffortsCounted:0.#} efforts counted"]
             );
     }
 
     private const double Hair = 1e-9;
 
     /// <summary>The day before a competition: nothing within 20 cm of its height, and few efforts, counted by stages.</summary>
-    private static PlanFault? BigFenceBeforeCompetition(PlanContext c)
+    private static Amiss? BigFenceBeforeCompetition(PlanContext c)
     {
         if (c.Competition is not { } aim || aim.DaysLeft(c.Plan.On) != 1)
         {
@@ -269,18 +277,22 @@ internal static class LegChecks
         var nearHeight = aim.Height is { } height && c.HasFence && c.HighestFence.Metres > height.Metres - under.Value + Hair;
         return !nearHeight && c.EffortsCounted <= most.Value
             ? null
-            : Soft(
-                nameof(BigFenceBeforeCompetition),
+            : Fault(
                 $"{aim.Name} is tomorrow, and this is {(nearHeight ? "close to its height" : "a lot of jumping")}.",
                 $"A small grid in stages, {most.Value} efforts at most, nothing within {under.Value * 100:0} cm of the height of the competition.",
-                Why.Of(
-                    "The day before, a light grid keeps a jumper sharp; a big fence takes from tomorrow",
-                    [$"{c.EffortsCounted:0.#} efforts counted, highest {c.HighestFence.Metres:0.00} m"],
-                    under.Source
-                )
+                [$"{c.EffortsCounted:0.#} efforts counted, highest {c.HighestFence.Metres:0.00} m"]
             );
     }
 
+    /// <summary>The jumping day beside this one, done or planned; null where there is none.</summary>
+    internal static NearbyDay? JumpsBeside(IReadOnlyList<NearbyDay> nearby, DateOnly on) =>
+        nearby.FirstOrDefault(d => d.Fences && Math.Abs(d.On.DayNumber - on.DayNumber) == 1);
+
+    /// <summary>It has jumped as often in the six days before as it may in seven.</summary>
+    internal static bool HasJumpedEnough(IReadOnlyList<NearbyDay> nearby, DateOnly on) =>
+        Week(nearby, on).Count(d => d.Fences) >= SessionFigures.FenceDaysPerWeek.Value;
+
     /// <summary>The six days before, done or planned.</summary>
-    private static IEnumerable<NearbyDay> Week(PlanContext c) => c.Nearby.Where(d => d.On < c.Plan.On && d.On >= c.Plan.On.AddDays(-6));
+    private static IEnumerable<NearbyDay> Week(IReadOnlyList<NearbyDay> nearby, DateOnly on) =>
+        nearby.Where(d => d.On < on && d.On >= on.AddDays(-InSevenDays));
 }

@@ -26,21 +26,58 @@ public sealed record PlanFault(string Rule, string Says, string Mend, bool Hard,
     public Gravity Gravity { get; init; }
 }
 
+/// <summary>What a rule finds amiss in a plan.</summary>
+/// <param name="Says">What is wrong.</param>
+/// <param name="Mend">What to do about it.</param>
+/// <param name="Inputs">What that rests on.</param>
+internal sealed record Amiss(string Says, string Mend, IReadOnlyList<Input> Inputs)
+{
+    /// <summary>It cannot be planned round.</summary>
+    public bool Hard { get; init; }
+
+    /// <summary>Where its limit comes from, where that depends on the horse.</summary>
+    public Source? Source { get; init; }
+
+    /// <summary>Its reason, where another rule has given it.</summary>
+    public Why? Why { get; init; }
+
+    /// <summary>The rung on which a trainer may place the horse instead.</summary>
+    public string? PlaceOn { get; init; }
+}
+
 /// <summary>One rule of a plan, asked while it is planned.</summary>
-/// <param name="Gravity">Its place in the one order of gravity.</param>
-/// <param name="Check">The fault it finds, or none.</param>
+/// <param name="Rule">What holds.</param>
+/// <param name="Look">What it finds amiss, or nothing.</param>
 /// <param name="Mends">What mends it at one stroke, the likeliest first; null where only a person can.</param>
-internal sealed record PlanRule(Gravity Gravity, Func<PlanContext, PlanFault?> Check, Func<PlanContext, IEnumerable<Mend>>? Mends = null)
+internal sealed record PlanRule(Rule Rule, Func<PlanContext, Amiss?> Look, Func<PlanContext, IEnumerable<Mend>>? Mends = null) : IAsked
 {
     /// <summary>Kept with every word that overrules it; it never changes its meaning.</summary>
-    public string Name => Check.Method.Name;
+    public string Name => Look.Method.Name;
+
+    public IReadOnlyList<Moment> Moments => [Moment.Planning];
+
+    /// <summary>How many days before the plan's it looks at what was done or is planned there.</summary>
+    public int DaysBack { get; init; }
+
+    /// <summary>How many days after it.</summary>
+    public int DaysAhead { get; init; }
+
+    /// <summary>How many days before it what stood is looked at.</summary>
+    public int LayoutDaysBack { get; init; }
 
     /// <summary>A mend that would leave nothing to do is not offered.</summary>
     public PlanFault? In(PlanContext context) =>
-        Check(context) is { } fault
-            ? fault with
+        Look(context) is { } amiss
+            ? new PlanFault(
+                Name,
+                amiss.Says,
+                amiss.Mend,
+                amiss.Hard,
+                amiss.Why ?? Why.Of(Rule.Says, amiss.Inputs, amiss.Source ?? Rule.Source)
+            )
             {
-                Gravity = Gravity,
+                Gravity = Rule.Gravity,
+                PlaceOn = amiss.PlaceOn,
                 Mends = [.. (Mends?.Invoke(context) ?? []).Where(m => m.Entry.Parts is { Count: > 0 })],
             }
             : null;
@@ -52,7 +89,7 @@ public static class PlanChecks
     /// <summary>The check that speaks of feet, which lists that show the feet themselves leave out.</summary>
     public const string OfFeet = nameof(TackChecks.OverdueFeet);
 
-    private static readonly PlanRule[] All =
+    internal static readonly IReadOnlyList<PlanRule> All =
     [
         .. CautionChecks.All,
         .. ShapeChecks.All,
@@ -60,6 +97,15 @@ public static class PlanChecks
         .. ChangeChecks.All,
         .. TackChecks.All,
     ];
+
+    /// <summary>So many days before a plan's day are looked at by some rule, and whoever loads for them asks here.</summary>
+    public static int DaysBack { get; } = All.Max(r => r.DaysBack);
+
+    /// <summary>So many days after it.</summary>
+    public static int DaysAhead { get; } = All.Max(r => r.DaysAhead);
+
+    /// <summary>What stood so many days before it.</summary>
+    public static int LayoutDaysBack { get; } = All.Max(r => r.LayoutDaysBack);
 
     /// <summary>Every fault of a plan: hard ones first, those kept with a word last, and of each the gravest first.</summary>
     public static IReadOnlyList<PlanFault> Check(PlanContext context)
@@ -117,8 +163,14 @@ public static class PlanChecks
             _ => $"{n}th",
         };
 
-    internal static PlanFault Hard(string rule, string says, string mend, IReadOnlyList<Input> inputs, Source source) =>
-        new(rule, says, mend, true, Why.Of("Cannot be planned round", inputs, source));
+    internal static Amiss Stop(string says, string mend, IReadOnlyList<Input> inputs, Source? source = null) =>
+        Fault(says, mend, inputs, source) with
+        {
+            Hard = true,
+        };
 
-    internal static PlanFault Soft(string rule, string says, string mend, Why why) => new(rule, says, mend, false, why);
+    internal static Amiss Fault(string says, string mend, IReadOnlyList<Input> inputs, Source? source = null) =>
+        new(says, mend, inputs) { Source = source };
+
+    internal static Amiss Fault(string says, string mend, Why why) => new(says, mend, why.Typed) { Why = why };
 }

@@ -25,12 +25,6 @@ public sealed record SessionNearby(Guid SessionId, NearbyDay Day, IReadOnlySet<s
 /// <summary>All that plans of one horse on one day are checked against, besides the plan.</summary>
 public sealed record PlanFacts
 {
-    /// <summary>Days before the plan whose legs' work counts.</summary>
-    private const int DaysBefore = 6;
-
-    /// <summary>Days before it whose layouts are looked at.</summary>
-    public const int DaysOfLayouts = 28;
-
     public required DateOnly On { get; init; }
 
     public required Horse Horse { get; init; }
@@ -40,7 +34,7 @@ public sealed record PlanFacts
     /// <summary>The set-ups that plans may name.</summary>
     public required IReadOnlyDictionary<Guid, SetUp> SetUps { get; init; }
 
-    /// <summary>Its sessions from four weeks before the day to the day after it; the plan itself may be among them.</summary>
+    /// <summary>Its sessions around the day, as far as a rule looks; the plan itself may be among them.</summary>
     public required IReadOnlyList<SessionNearby> Nearby { get; init; }
 
     public required Places Places { get; init; }
@@ -85,7 +79,7 @@ public sealed record PlanFacts
             Horse = Horse,
             Plan = plan,
             SetUps = SetUps,
-            Nearby = [.. others.Select(s => s.Day).Where(d => d.On >= On.AddDays(-DaysBefore))],
+            Nearby = [.. others.Select(s => s.Day).Where(d => d.On >= On.AddDays(-PlanChecks.DaysBack))],
             TemperatureC = Air.NowC,
             HeldBecause = HeldBecause,
             Places = Places,

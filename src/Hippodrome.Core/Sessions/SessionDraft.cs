@@ -473,9 +473,8 @@ internal sealed class SessionDraft(Wanted wanted, Habits habits, PlanContext con
     }
 
     private string? JumpingDayNear() =>
-        context.Nearby.Any(d => d.Fences && Math.Abs(d.On.DayNumber - wanted.On.DayNumber) == 1) ? "it jumps on a neighbouring day"
-        : context.Nearby.Count(d => d.Fences && d.On < wanted.On && d.On >= wanted.On.AddDays(-6)) >= SessionFigures.FenceDaysPerWeek.Value
-            ? "it has jumped often enough in seven days"
+        LegChecks.JumpsBeside(context.Nearby, wanted.On) is not null ? "it jumps on a neighbouring day"
+        : LegChecks.HasJumpedEnough(context.Nearby, wanted.On) ? "it has jumped often enough in seven days"
         : null;
 
     /// <summary>The rung above, where today is a day for something new.</summary>

@@ -11,12 +11,32 @@ internal static class ShapeChecks
 {
     public static readonly PlanRule[] All =
     [
-        new(Gravity.Adjust, WalkFirstTooShort, c => [WalkFirst(c)]),
-        new(Gravity.Adjust, NoCoolDown, c => [WalkLast(c.Plan)]),
-        new(Gravity.Adjust, NewWorkTooEarly, c => [new Mend("Move the new work to the end", NewWorkLast(c.Plan))]),
-        new(Gravity.Adjust, NothingButNewWork, c => [new Mend("Begin with something it does well", WorkBefore(c.Plan))]),
-        new(Gravity.Ease, MoreThanOneNewThing, c => [new Mend("Keep the first new thing only", OneNewThing(c.Plan))]),
-        new(Gravity.Adjust, OneReinTooMuch, c =>
+        new(
+            new Rule(Gravity.Adjust, "Walk first, loose, both reins: joints and soft tissue need it", SessionFigures.WalkFirst.Source),
+            WalkFirstTooShort,
+            c => [WalkFirst(c)]
+        ),
+        new(
+            new Rule(
+                Gravity.Adjust,
+                "Five to ten minutes of walk on a long rein bring breath and muscle down",
+                SessionFigures.WalkLast.Source
+            ),
+            NoCoolDown,
+            c => [WalkLast(c.Plan)]
+        ),
+        new(
+            new Rule(Gravity.Adjust, "New or exciting work comes late, when the horse has settled", SessionFigures.NewWorkWithin.Source),
+            NewWorkTooEarly,
+            c => [new Mend("Move the new work to the end", NewWorkLast(c.Plan))]
+        ),
+        new(new Rule(Gravity.Adjust, "New work is never the whole session", Source.CommonPractice), NothingButNewWork, c =>
+            [new Mend("Begin with something it does well", WorkBefore(c.Plan))]
+        ),
+        new(new Rule(Gravity.Ease, "One new thing at a time", Source.CommonPractice), MoreThanOneNewThing, c =>
+            [new Mend("Keep the first new thing only", OneNewThing(c.Plan))]
+        ),
+        new(new Rule(Gravity.Adjust, "No rein gets more than 60 % of the work", SessionFigures.OneReinAtMost.Source), OneReinTooMuch, c =>
             [
                 new Mend(
                     "Ride the work on both reins",
@@ -26,7 +46,7 @@ internal static class ShapeChecks
         ),
     ];
 
-    private static PlanFault? WalkFirstTooShort(PlanContext c)
+    private static Amiss? WalkFirstTooShort(PlanContext c)
     {
         if (WalkRulesDoNotHold(c))
         {
@@ -37,33 +57,27 @@ internal static class ShapeChecks
         var walked = WalkedFirst(c.Plan);
         return walked >= needed
             ? null
-            : Soft(
-                nameof(WalkFirstTooShort),
+            : Fault(
                 Minutes("Only {0} minutes of walk come first.", walked),
                 Minutes("Add {0} minutes of walk at the start.", needed - walked),
                 why
             );
     }
 
-    private static PlanFault? NoCoolDown(PlanContext c)
+    private static Amiss? NoCoolDown(PlanContext c)
     {
         var walked = WalkedLast(c.Plan);
         var needed = SessionFigures.WalkLast;
         return WalkRulesDoNotHold(c) || walked >= needed.Value
             ? null
-            : Soft(
-                nameof(NoCoolDown),
+            : Fault(
                 walked == 0 ? "It does not end in a cool-down at walk." : Minutes("Only {0} minutes of walk at the end.", walked),
                 Minutes("Add {0} minutes of walk on a long rein at the end.", needed.Value - walked),
-                Why.Of(
-                    "Five to ten minutes of walk on a long rein bring breath and muscle down",
-                    [InMinutes("planned: {0} minutes", walked)],
-                    needed.Source
-                )
+                [InMinutes("planned: {0} minutes", walked)]
             );
     }
 
-    private static PlanFault? NewWorkTooEarly(PlanContext c)
+    private static Amiss? NewWorkTooEarly(PlanContext c)
     {
         var start = c.Plan.Parts.TakeWhile(p => p.Phase != Phase.NewWork).Sum(p => p.Minutes);
         var beforeCoolDown = c.Plan.Parts.Reverse().SkipWhile(p => p.Phase == Phase.CoolDown).Sum(p => p.Minutes);
@@ -71,29 +85,19 @@ internal static class ShapeChecks
         var limit = SessionFigures.NewWorkWithin;
         return !c.Plan.Parts.Any(p => p.Phase == Phase.NewWork) || early <= limit.Value
             ? null
-            : Soft(
-                nameof(NewWorkTooEarly),
+            : Fault(
                 Minutes("New work starts {0} minutes before the cool-down.", early),
                 $"Move it into the last {limit.Value} minutes of work: never first, one or two good ones and leave it.",
-                Why.Of(
-                    "New or exciting work comes late, when the horse has settled",
-                    [InMinutes("starts {0} minutes before the cool-down", early)],
-                    limit.Source
-                )
+                [InMinutes("starts {0} minutes before the cool-down", early)]
             );
     }
 
-    private static PlanFault? NothingButNewWork(PlanContext c) =>
+    private static Amiss? NothingButNewWork(PlanContext c) =>
         !c.Plan.Parts.Any(p => p.Phase == Phase.NewWork) || c.Plan.Parts.Any(p => p.Phase == Phase.Work)
             ? null
-            : Soft(
-                nameof(NothingButNewWork),
-                "The work is nothing but new work.",
-                "Start with something the horse does well.",
-                new Why("New work is never the whole session", ["no part is in the work phase"], Source.CommonPractice)
-            );
+            : Fault("The work is nothing but new work.", "Start with something the horse does well.", ["no part is in the work phase"]);
 
-    private static PlanFault? MoreThanOneNewThing(PlanContext c)
+    private static Amiss? MoreThanOneNewThing(PlanContext c)
     {
         var things = c
             .Plan.Parts.Where(p => p.Phase == Phase.NewWork)
@@ -102,15 +106,10 @@ internal static class ShapeChecks
             .ToList();
         return things.Count <= 1
             ? null
-            : Soft(
-                nameof(MoreThanOneNewThing),
-                $"{things.Count} new things in one session.",
-                "Keep one for today and the other for another day.",
-                new Why("One new thing at a time", things, Source.CommonPractice)
-            );
+            : Fault($"{things.Count} new things in one session.", "Keep one for today and the other for another day.", [.. things]);
     }
 
-    private static PlanFault? OneReinTooMuch(PlanContext c)
+    private static Amiss? OneReinTooMuch(PlanContext c)
     {
         var work = c.Plan.Parts.Where(SessionTotals.IsWork).ToList();
         var (left, right) = (SessionTotals.OnRein(work, Rein.Left), SessionTotals.OnRein(work, Rein.Right));
@@ -118,15 +117,10 @@ internal static class ShapeChecks
         var limit = SessionFigures.OneReinAtMost;
         return share <= limit.Value + 1e-9
             ? null
-            : Soft(
-                nameof(OneReinTooMuch),
+            : Fault(
                 string.Create(CultureInfo.InvariantCulture, $"{share:P0} of the work is on the {(left > right ? "left" : "right")} rein."),
                 $"Move some of it to the {(left > right ? "right" : "left")} rein.",
-                Why.Of(
-                    "No rein gets more than 60 % of the work",
-                    [InMinutes("left {0} minutes", left), InMinutes("right {0} minutes", right)],
-                    limit.Source
-                )
+                [InMinutes("left {0} minutes", left), InMinutes("right {0} minutes", right)]
             );
     }
 
