@@ -81,7 +81,7 @@ public static class OverruledInYard
                 .Where(g => g.Any(a => !a.Accepted))
                 .Select(g => new OverruledRule(
                     g.Key,
-                    RideRules.All.FirstOrDefault(r => r.Name == g.Key)?.Because,
+                    RideRules.All.FirstOrDefault(r => r.Name == g.Key)?.Rule.Says,
                     g.Count(),
                     [.. g.Where(a => !a.Accepted).OrderByDescending(a => a.OnDay).Select(Once)]
                 ))

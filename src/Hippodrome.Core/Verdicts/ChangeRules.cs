@@ -1,14 +1,13 @@
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
+using Hippodrome.Core.Sessions;
 
 namespace Hippodrome.Core.Verdicts;
 
 /// <summary>Rules for flying changes.</summary>
 internal static class ChangeRules
 {
-    private const string LeaveItOvernight = "One or two good changes, then leave it overnight";
-
     private static readonly RideRule NoReactionToChange = Rules.Practice(
         "NoReactionToChange",
         Gravity.Ease,
@@ -55,23 +54,24 @@ internal static class ChangeRules
         new("Straighter, and away from the corner.", "Prepare more; the aid at its ordinary pace.")
     );
 
-    private static readonly RideRule TwoGoodChanges = Rules.Practice(
+    private static readonly RideRule TwoGoodChanges = new(
         "TwoGoodChanges",
-        Gravity.StopThere,
+        RulesOfWork.OneOrTwoChanges,
         VerdictWord.CarryOn,
-        SessionChange.SameAgain,
-        LeaveItOvernight,
-        c => Good(c) is >= 2 and var good ? Found(c, good, $"{good} good changes") : null,
-        "Leave it overnight; repeat in a day or two.",
-        new("Two good ones: leave it there.", "Another day, in a day or two.")
-    );
+        SessionChange.SameAgain
+    )
+    {
+        Look = c => Good(c) is >= 2 and var good ? Found(c, good, $"{good} good changes") : null,
+        Do = "Leave it overnight; repeat in a day or two.",
+        Rail = new("Two good ones: leave it there.", "Another day, in a day or two."),
+    };
 
     private static readonly RideRule OneGoodChange = Rules.Practice(
         "OneGoodChange",
         Gravity.Repeat,
         VerdictWord.CarryOn,
         SessionChange.SameAgain,
-        LeaveItOvernight,
+        "A good change is confirmed once, then left overnight",
         c =>
             Good(c) != 1 ? null
             : c.Facts.Ways.Are(ApproachQuestion.SecondTry, Approach.Tomorrow)

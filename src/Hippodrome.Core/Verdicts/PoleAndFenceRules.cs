@@ -16,11 +16,9 @@ internal static class PoleAndFenceRules
     /// </summary>
     internal static readonly RideRule FenceWithoutHelper = new(
         FenceAlone,
-        Gravity.Danger,
+        RulesOfWork.NobodyJumpsAlone,
         VerdictWord.Stop,
-        SessionChange.SameAgain,
-        "Nobody jumps alone",
-        Source.CommonPractice
+        SessionChange.SameAgain
     )
     {
         Look = c =>
@@ -227,14 +225,7 @@ internal static class PoleAndFenceRules
     );
 
     /// <summary>At the rail it speaks when the budget is used up, after the ride when it was gone over.</summary>
-    private static readonly RideRule EffortBudget = new(
-        "EffortBudget",
-        Gravity.Budget,
-        VerdictWord.Cut,
-        SessionChange.NoPoles,
-        "Fences in a session have a budget",
-        SessionFigures.MostEffortsGreen.Source
-    )
+    private static readonly RideRule EffortBudget = new("EffortBudget", RulesOfWork.FenceBudget, VerdictWord.Cut, SessionChange.NoPoles)
     {
         Look = c =>
         {

@@ -5,16 +5,6 @@ using Hippodrome.Core.Rides;
 
 namespace Hippodrome.Core.Verdicts;
 
-/// <summary>When a rule is asked.</summary>
-public enum Moment
-{
-    /// <summary>After each tap at the rail, of what was tapped so far.</summary>
-    Riding,
-
-    /// <summary>After the ride, of all of it.</summary>
-    Reviewing,
-}
-
 /// <summary>What a rule saw.</summary>
 /// <param name="Times">How much of it: at the rail what was answered is said again once there is more.</param>
 /// <param name="Seen">In words.</param>
@@ -89,13 +79,18 @@ public sealed record LookBack(int Rides, int LegDays, Func<RideRecord, bool> Whe
 /// moment stands in it, and at a moment for which nothing stands there it is not asked.
 /// </summary>
 /// <param name="Name">Kept with every answer; it never changes its meaning.</param>
-/// <param name="Gravity">Its place in the one order of gravity.</param>
+/// <param name="Rule">What holds.</param>
 /// <param name="Word">The verdict in a word.</param>
 /// <param name="Change">What accepting it does to the next session.</param>
-/// <param name="Because">The rule, in words.</param>
-/// <param name="Source">Where it comes from.</param>
-public sealed record RideRule(string Name, Gravity Gravity, VerdictWord Word, SessionChange Change, string Because, Source Source)
+public sealed record RideRule(string Name, Rule Rule, VerdictWord Word, SessionChange Change) : IAsked
 {
+    /// <summary>A rule that is asked of rides only.</summary>
+    public RideRule(string name, Gravity gravity, VerdictWord word, SessionChange change, string because, Source source)
+        : this(name, new Rule(gravity, because, source), word, change) { }
+
+    /// <summary>Its place in the one order of gravity.</summary>
+    public Gravity Gravity => Rule.Gravity;
+
     /// <summary>What it sees in a ride; nothing where it has nothing to say.</summary>
     public required Func<VerdictContext, Finding?> Look { get; init; }
 
@@ -145,7 +140,7 @@ public sealed record RideRule(string Name, Gravity Gravity, VerdictWord Word, Se
             WhyOf(seen)
         );
 
-    private Why WhyOf(Finding seen) => seen.Why ?? Why.Of(Because, seen.Inputs, seen.Source ?? Source);
+    private Why WhyOf(Finding seen) => seen.Why ?? Why.Of(Rule.Says, seen.Inputs, seen.Source ?? Rule.Source);
 }
 
 /// <summary>The ways in which most rules are written.</summary>

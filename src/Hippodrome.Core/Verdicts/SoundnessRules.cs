@@ -2,6 +2,7 @@ using System.Globalization;
 using Hippodrome.Core.Care;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
+using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Weather;
 
 namespace Hippodrome.Core.Verdicts;
@@ -79,14 +80,7 @@ public static class SoundnessRules
     };
 
     /// <summary>While it is hot; at the rail from the beginning on.</summary>
-    private static readonly RideRule TooHot = new(
-        "TooHot",
-        Gravity.Heat,
-        VerdictWord.Cut,
-        SessionChange.HalveWork,
-        "The strictest of the heat rules holds",
-        Source.CommonPractice
-    )
+    private static readonly RideRule TooHot = new("TooHot", RulesOfWork.Heat, VerdictWord.Cut, SessionChange.HalveWork)
     {
         Look = c =>
             c.Heat is not { Care: >= HeatCare.Halve } heat

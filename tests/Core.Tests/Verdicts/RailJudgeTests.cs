@@ -296,5 +296,5 @@ public class RailJudgeTests
     public void Every_line_is_short_and_says_what_to_do() =>
         RideRules
             .All.Where(r => r.Rail is not null)
-            .ShouldAllBe(r => r.Rail!.Says.Length <= 60 && r.Rail.Do.Length > 4 && r.Because.Length > 10);
+            .ShouldAllBe(r => r.Rail!.Says.Length <= 60 && r.Rail.Do.Length > 4 && r.Rule.Says.Length > 10);
 }

@@ -127,7 +127,7 @@ public class RestOfRideTests
         foreach (var rule in RideRules.All.Where(r => r.Rail is not null))
         {
             rule.Rail!.Says.Split(' ').Length.ShouldBeLessThanOrEqualTo(12, rule.Name);
-            rule.Because.ShouldNotBeEmpty();
+            rule.Rule.Says.ShouldNotBeEmpty();
         }
     }
 }
