@@ -51,6 +51,9 @@ public enum GaitVariant
 
     /// <summary>The canter of a jumping course.</summary>
     CanterCourse,
+
+    /// <summary>The canter over poles on the ground or low ones: longer than a working one, and waiting.</summary>
+    CanterPoles,
 }
 
 public static class GaitVariants
@@ -90,6 +93,7 @@ public static class GaitVariants
             GaitVariant.CanterWorking => "working canter",
             GaitVariant.CanterMedium => "medium canter",
             GaitVariant.CanterExtended => "extended canter",
+            GaitVariant.CanterPoles => "canter over poles",
             _ => "course canter",
         };
 }

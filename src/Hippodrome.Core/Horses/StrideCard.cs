@@ -57,13 +57,24 @@ public sealed record StrideCard
             _ => Distance.Zero,
         };
 
-    /// <summary>Height over that of the start values, at most 15 % either way.</summary>
+    /// <summary>What a start value, or a range of the trade, is multiplied by for a horse of this height: 1 for one of 165 cm.</summary>
     public static double HeightScale(HorseHeight height)
     {
         ArgumentNullException.ThrowIfNull(height);
-        var cap = StrideFigures.HeightScalingCap.Value;
-        return Math.Clamp(height.Centimetres / StrideFigures.HeightOfStartValues.Value, 1 - cap, 1 + cap);
+        var typical = StrideFigures.HeightOfStartValues.Value;
+        return 1 - (StrideFigures.HeightShare.Value * (typical - height.Centimetres) / typical);
     }
+
+    /// <summary>A range of the trade, which is one for a horse of 165 cm, as it is for this one.</summary>
+    public Figure<DistanceRange> Scaled(Figure<DistanceRange> range)
+    {
+        ArgumentNullException.ThrowIfNull(range);
+        var scale = HeightScale(_height);
+        return range with { Value = new DistanceRange(range.Value.Shortest * scale, range.Value.Longest * scale) };
+    }
+
+    /// <summary>The stride over poles in a gait: a working canter over poles is not that of a dressage arena.</summary>
+    public StrideEstimate OverPoles(GaitVariant variant) => this[variant == GaitVariant.CanterWorking ? GaitVariant.CanterPoles : variant];
 
     private static StrideEstimate Estimate(GaitVariant variant, HorseHeight height, List<StrideMeasurement> measured)
     {

@@ -35,17 +35,19 @@ public static class StrideFigures
         "course-building convention: 350 m/min, stride of 12 ft"
     );
 
+    public static readonly Figure<StartValue> CanterPoles = Figure.Practice("Canter over poles", new StartValue(5.00, 3.00), "");
+
     public static readonly Figure<double> HeightOfStartValues = Figure.Chosen(
         "Height the start values stand for",
         165.0,
         "cm",
         "an ordinary sport horse; the papers' horses were of about this size"
     );
-    public static readonly Figure<double> HeightScalingCap = Figure.Chosen(
-        "Most that height changes a start value",
-        0.15,
+    public static readonly Figure<double> HeightShare = Figure.Chosen(
+        "Share of a difference in height that the stride has",
+        0.7,
         "of it",
-        "beyond that the build of the horse says more than its height"
+        "fits the usual canter strides of 10, 10.5 and 11 ft of ponies of 128, 138 and 148 cm beside the 12 ft of a horse"
     );
 
     public static readonly Figure<double> StartSpread = Figure.Chosen(
@@ -95,6 +97,7 @@ public static class StrideFigures
             GaitVariant.CanterWorking => CanterWorking,
             GaitVariant.CanterMedium => CanterMedium,
             GaitVariant.CanterExtended => CanterExtended,
+            GaitVariant.CanterPoles => CanterPoles,
             _ => CanterCourse,
         };
 

@@ -75,6 +75,10 @@ public readonly record struct DistanceRange
 
     public bool Holds(Distance distance) => distance >= Shortest && distance <= Longest;
 
+    /// <summary>Wide enough for this distance too.</summary>
+    public DistanceRange Including(Distance distance) =>
+        new(distance < Shortest ? distance : Shortest, distance > Longest ? distance : Longest);
+
     public Distance Clamp(Distance distance) =>
         distance < Shortest ? Shortest
         : distance > Longest ? Longest

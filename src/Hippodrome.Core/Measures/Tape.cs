@@ -69,6 +69,9 @@ public sealed record Tape(LengthUnit Unit, PersonPace Pace)
         return new BuiltDistance(wanted, built, Say(built), says);
     }
 
+    /// <summary>The same, where the horse's own distance may lie outside the range: what it does is never moved by it.</summary>
+    public BuiltDistance Build(Distance wanted, DistanceRange range, Distance own) => Build(wanted, range.Including(Round(own)));
+
     public DistanceText Say(Distance distance) => new(distance.ToString(), SayFeet(distance), Pace.Say(distance));
 
     /// <summary>Feet and inches to the nearest inch: <c>4' 5"</c>.</summary>

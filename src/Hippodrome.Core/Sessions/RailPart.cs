@@ -180,7 +180,7 @@ public sealed record RailPart(MarkPad Pad, int Fences, double CountsAs, double H
                         gap.Second.Typed!.Value.Metres,
                         gap.Second.Strides,
                         gap.Second.IsPole,
-                        gap.Second.IsPole ? GaitVariant.CanterWorking : GaitVariant.CanterCourse
+                        gap.Second.IsPole ? GaitVariant.CanterPoles : GaitVariant.CanterCourse
                     )),
             ];
 }

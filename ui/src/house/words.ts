@@ -72,6 +72,7 @@ export const variantWords: Record<GaitVariant, string> = {
   canterMedium: 'Medium canter',
   canterExtended: 'Extended canter',
   canterCourse: 'Course canter',
+  canterPoles: 'Canter over poles',
 }
 
 export const reinWords: Record<Rein, string> = { left: 'Left', right: 'Right', both: 'Both' }

@@ -11,7 +11,9 @@ const entry = defineModel<SetUpEntryFigureEntry>({ required: true })
 const set = (change: Partial<SetUpEntryFigureEntry>) => (entry.value = { ...entry.value, ...change })
 const is = (...kinds: FigureKind[]) => kinds.includes(entry.value.kind!)
 const sideways = computed(() => (is('shallowLoop') ? 'Depth of the loop' : 'Sideways'))
-const allowed = computed(() => (is('changes') ? variants.filter((v) => v.startsWith('canter')) : variants))
+const allowed = computed(() =>
+  variants.filter((v) => v !== 'canterPoles' && (!is('changes') || v.startsWith('canter'))),
+)
 function become(kind: FigureKind) {
   const canter = entry.value.variant?.startsWith('canter')
   set({ kind, ...(kind === 'changes' && !canter ? { variant: 'canterCollected' } : {}) })

@@ -164,6 +164,7 @@ export const variants: GaitVariant[] = [
   'trotExtended',
   'canterCollected',
   'canterWorking',
+  'canterPoles',
   'canterMedium',
   'canterExtended',
 ]
