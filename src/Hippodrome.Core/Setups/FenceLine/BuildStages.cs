@@ -13,7 +13,10 @@ public sealed record BuildStage(IReadOnlyList<LineElement> Stands, string Change
     internal IReadOnlyList<FenceJumped> Fences => FenceLine.FencesOf(Stands);
 }
 
-/// <summary>A grid is built one thing at a time: a fence joins low, an oxer begins as an upright, and nothing else moves meanwhile (common practice).</summary>
+/// <summary>
+/// A grid is built one thing at a time: a fence joins low, an oxer begins as an upright, all heights together are one thing; two
+/// goes where an element is new, one where only height or spread rises (common practice).
+/// </summary>
 public static class BuildStages
 {
     /// <summary>From the first element alone to the line as it was asked for. A line that is no grid is built at once and has no stages.</summary>
@@ -30,25 +33,24 @@ public static class BuildStages
         foreach (var target in line.Elements)
         {
             stands = [.. stands, FirstFormOf(target)];
-            stages.Add(Stage(stands, stands[^1].IsPole ? "pole laid" : $"{stands[^1].Name.ToLowerInvariant()} added"));
+            stages.Add(Stage(stands, stands[^1].IsPole ? "pole laid" : $"{stands[^1].Name.ToLowerInvariant()} added", isNew: true));
         }
 
-        // Then each to its height, the first fence first, and the oxers last.
+        // Then all of them up together, which is one thing, a step at a time; and the oxers last, one at a time.
+        while (stands.Zip(line.Elements).Any(e => Higher(e.First, e.Second) is not null))
+        {
+            stands = [.. stands.Zip(line.Elements, (now, target) => Higher(now, target) ?? now)];
+            stages.Add(Stage(stands, FormattableString.Invariant($"up, to {stands.Max(e => e.Height.Centimetres):0} cm"), isNew: false));
+        }
+
         while (
-            stands
-                .Select((e, i) => (Next: Nearer(e, line.Elements[i]), i))
-                .Where(x => x.Next is not null)
-                .OrderBy(x => IsWidening(x.Next!, stands[x.i]))
-                .ThenBy(x => x.i)
-                .FirstOrDefault()
-                is { Next: { } next } step
+            stands.Select((e, i) => (Next: Wider(e, line.Elements[i]), i)).FirstOrDefault(x => x.Next is not null)
+                is { Next: { } wider, i: var place }
         )
         {
-            var changed = IsWidening(next, stands[step.i])
-                ? $"{stands[step.i].Name.ToLowerInvariant()} becomes {next.Name.ToLowerInvariant()}"
-                : $"{next.Name.ToLowerInvariant()}, up from {stands[step.i].Height.Centimetres:0}";
-            stands = [.. stands.Select((e, i) => i == step.i ? next : e)];
-            stages.Add(Stage(stands, changed));
+            var changed = $"{stands[place].Name.ToLowerInvariant()} becomes {wider.Name.ToLowerInvariant()}";
+            stands = [.. stands.Select((e, i) => i == place ? wider : e)];
+            stages.Add(Stage(stands, changed, isNew: false));
         }
 
         return stages;
@@ -63,30 +65,26 @@ public static class BuildStages
             : target with { Height = low };
     }
 
-    /// <summary>One step nearer to the target: ten centimetres up; at its height an oxer gets its back rail; ascending comes before square. Null when it is there.</summary>
-    private static LineElement? Nearer(LineElement now, LineElement target)
-    {
-        const double hair = 1e-9;
-        if (now.Height.Metres < target.Height.Metres - hair)
-        {
-            return now with
+    /// <summary>Ten centimetres nearer to its height; null at it.</summary>
+    private static LineElement? Higher(LineElement now, LineElement target) =>
+        now.Height.Metres >= target.Height.Metres - 1e-9
+            ? null
+            : now with
             {
                 Height = Distance.FromMetres(
                     Math.Min(target.Height.Metres, Math.Round(now.Height.Metres + SetUpFigures.HeightStep.Value, 4))
                 ),
             };
-        }
 
-        return now.Kind == target.Kind ? null
-            : now.Kind == ElementKind.Upright ? now with { Kind = ElementKind.AscendingOxer, Spread = target.Spread }
-            : now with { Kind = target.Kind };
-    }
+    /// <summary>An oxer gets its back rail, ascending before square; null where it is what was asked for.</summary>
+    private static LineElement? Wider(LineElement now, LineElement target) =>
+        now.Kind == target.Kind ? null
+        : now.Kind == ElementKind.Upright ? now with { Kind = ElementKind.AscendingOxer, Spread = target.Spread }
+        : now with { Kind = target.Kind };
 
-    private static bool IsWidening(LineElement next, LineElement now) => next.Kind != now.Kind;
-
-    private static BuildStage Stage(List<LineElement> stands, string changed)
+    private static BuildStage Stage(List<LineElement> stands, string changed, bool isNew)
     {
-        var passes = SetUpFigures.PassesAStage.Value;
+        var passes = (isNew ? SetUpFigures.PassesOfNew : SetUpFigures.PassesOfMore).Value;
         return new BuildStage(stands, changed, passes, passes * stands.Select((e, i) => Counts(e, i > 0 ? stands[i - 1] : null)).Sum());
     }
 
