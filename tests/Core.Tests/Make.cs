@@ -12,6 +12,13 @@ namespace Hippodrome.Core.Tests;
 /// <summary>Horses, plans and rides to test with: plain ones, of which a test changes the one thing it is about.</summary>
 internal static class Make
 {
+    /// <summary>Inside the trade's range for the horse's height, or what the horse does, to half a step of the tape.</summary>
+    public static bool HoldsOrOwn(Gap gap)
+    {
+        var range = gap.Trade.Including(gap.Own);
+        return gap.Built.Built.Metres >= range.Shortest.Metres - 0.026 && gap.Built.Built.Metres <= range.Longest.Metres + 0.026;
+    }
+
     public static readonly DateOnly Today = new(2026, 4, 18);
 
     internal static readonly DateTimeOffset Morning = new(2026, 4, 18, 8, 30, 0, TimeSpan.Zero);

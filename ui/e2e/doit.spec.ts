@@ -38,10 +38,10 @@ test('what is done at the rail stands from that tap on', async ({ page, context 
   await key(page, /^Rushed/).click()
   await doIt(page)
   await key(page, 'Set-up').click()
-  await expect(page.getByRole('heading', { name: /Rebuilt: 4 walk poles at 0.90 m/ })).toBeVisible()
-  await expect(page.getByRole('cell', { name: '0.90 m' }).first()).toBeVisible()
+  await expect(page.getByRole('heading', { name: /Rebuilt: 4 walk poles at 0.95 m/ })).toBeVisible()
+  await expect(page.getByRole('cell', { name: '0.95 m' }).first()).toBeVisible()
   await key(page, 'Back to the ride').click()
-  await expect(plan(page)).toContainText('Rebuilt: 4 walk poles at 0.90 m')
+  await expect(plan(page)).toContainText('Rebuilt: 4 walk poles at 0.95 m')
 
   // Put off, the line stays in sight until it is done.
   await next(page).click()

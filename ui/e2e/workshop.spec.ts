@@ -76,7 +76,7 @@ test('the fit turns as the fence is moved, and the print has the figures of the 
   await page.getByRole('button', { name: 'Take element 1 out' }).click()
   await choose(page, 'Strides before element 2', '4 strides')
   const distance = page.getByRole('textbox', { name: 'Distance before element 2' })
-  await expect(distance).toHaveValue('18.00 m')
+  await expect(distance).toHaveValue('17.45 m')
   await distance.fill('19.50')
   await distance.blur()
   await expect(distance).toHaveValue('19.50 m')
@@ -228,6 +228,7 @@ test('paper has the figures of the screen: the tape sheet and the moves', async 
 
   await page.emulateMedia({ media: 'screen' })
   await onlyThese(page, ['Sablewood', 'Tarn Lark', 'Old Verity'])
+  await expect(page.locator('section[data-on=moves] ol li')).toHaveCount(3)
   const first = await page.locator('section[data-on=moves] ol li').first().textContent()
   await page.getByRole('button', { name: 'Print the moves' }).click()
   await page.emulateMedia({ media: 'print' })

@@ -6,7 +6,7 @@ namespace Hippodrome.Core.Setups;
 /// <summary>The figures behind poles and fences.</summary>
 public static class SetUpFigures
 {
-    public static readonly Figure<DistanceRange> WalkPoles = Figure.Practice("Walk pole spacing", DistanceRange.Metres(0.80, 0.90), "");
+    public static readonly Figure<DistanceRange> WalkPoles = Figure.Practice("Walk pole spacing", DistanceRange.Metres(0.80, 1.00), "");
     public static readonly Figure<DistanceRange> TrotPoles = Figure.Practice("Trot pole spacing", DistanceRange.Metres(1.20, 1.50), "");
     public static readonly Figure<DistanceRange> CanterPoles = Figure.Practice(
         "Canter pole spacing, ground or low",
@@ -209,7 +209,8 @@ public static class SetUpFigures
         "m",
         "new and small before it is high"
     );
-    public static readonly Figure<int> PassesAStage = Figure.Practice("Passes at each stage of a grid", 2, "passes");
+    public static readonly Figure<int> PassesOfNew = Figure.Practice("Passes where an element of a grid is new", 2, "passes");
+    public static readonly Figure<int> PassesOfMore = Figure.Practice("Passes where only height or spread rises", 1, "pass");
 
     public static readonly Figure<double> EffortsOfADay = Figure.Chosen(
         "Most jumping efforts of an established horse in a day",
@@ -288,6 +289,15 @@ public static class SetUpFigures
     public static readonly Figure<double> TightUnder = Fits("tight under", 0.95);
     public static readonly Figure<double> TrueTo = Fits("true up to", 1.05);
     public static readonly Figure<double> ForwardTo = Fits("forward up to, long beyond", 1.10);
+
+    /// <summary>What is said of a distance outside the trade's range for a horse of this height.</summary>
+    internal static string OutOfRange(Distance asked, Distance own, DistanceRange trade, string what)
+    {
+        var side = asked < trade.Shortest ? "shorter" : "longer";
+        return trade.Holds(own)
+            ? $"{asked} would be {side} than the trade sets for its height ({trade}); {what} stay inside it."
+            : $"Its own {own} is {side} than the trade sets for its height ({trade}): built as this horse goes.";
+    }
 
     /// <summary>The trade's spacing between poles in a gait.</summary>
     public static Figure<DistanceRange> PoleSpacing(Gait gait) =>

@@ -42,17 +42,36 @@ public class StrideCardTests
     public void Tempo_follows_from_speed_and_stride(GaitVariant variant, double stridesAMinute) =>
         Make.Card()[variant].Tempo.ShouldBe(stridesAMinute, 0.1);
 
-    // Chosen for Hippodrome: linear in height about 165 cm, at most 15 % either way.
+    // Chosen for Hippodrome: seven tenths of a difference in height, and no cap: a fifth less for a pony of 122 cm, 6 % more at 178.
     [Theory]
     [InlineData(165, 1.0)]
-    [InlineData(148.5, 0.9)]
-    [InlineData(181.5, 1.1)]
-    [InlineData(100, 0.85)]
-    [InlineData(210, 1.15)]
+    [InlineData(122, 0.8176)]
+    [InlineData(178, 1.0552)]
     public void Start_values_follow_the_height_of_the_horse(double centimetres, double scale)
     {
-        StrideCard.HeightScale(Make.Height(centimetres)).ShouldBe(scale, 1e-9);
-        Make.Card(centimetres)[GaitVariant.TrotWorking].Stride.Metres.ShouldBe(2.73 * scale, 1e-9);
+        StrideCard.HeightScale(Make.Height(centimetres)).ShouldBe(scale, 1e-4);
+        Make.Card(centimetres)[GaitVariant.TrotWorking].Stride.Metres.ShouldBe(2.73 * scale, 1e-3);
+    }
+
+    // Canter strides that courses for ponies are built for: 10 ft for 128 cm, 10.5 ft for 138 cm, 11 ft for 148 cm, and 12 ft
+    // for horses (common practice, no source).
+    [Theory]
+    [InlineData(128, 10)]
+    [InlineData(138, 10.5)]
+    [InlineData(148, 11)]
+    [InlineData(165, 12)]
+    public void A_ponys_course_stride_is_what_its_courses_are_built_for(double centimetres, double feet) =>
+        Make.Card(centimetres)[GaitVariant.CanterCourse].Stride.Metres.ShouldBe(feet * 0.3048, 0.06);
+
+    [Fact]
+    public void A_canter_over_poles_begins_at_three_metres_and_is_not_the_working_canter()
+    {
+        Make.Card().OverPoles(GaitVariant.CanterWorking).Stride.Metres.ShouldBe(3.0);
+        Make.Card().OverPoles(GaitVariant.CanterCollected).Stride.Metres.ShouldBe(2.0);
+        // Ten strides of 3.2 m measured over poles: its own takes over, and the working canter stays what it was.
+        var measured = Make.Card(165, Make.Strip(GaitVariant.CanterPoles, 32, 10));
+        measured.OverPoles(GaitVariant.CanterWorking).Stride.Metres.ShouldBe(3.17, 0.03);
+        measured[GaitVariant.CanterWorking].Stride.Metres.ShouldBe(2.35, 1e-9);
     }
 
     [Fact]

@@ -76,7 +76,7 @@ public class RailPartTests
                 },
                 fifteenAndTen
             )
-            .Line.ShouldBe(new LineToCount(10, 3, true, GaitVariant.CanterWorking));
+            .Line.ShouldBe(new LineToCount(10, 3, true, GaitVariant.CanterPoles));
         RailPart
             .Of(
                 new Part

@@ -36,18 +36,37 @@ public class PoleLineTests
     public void Published_canter_strides_beside_the_trades_canter_poles(GaitVariant variant, bool inside) =>
         SetUpFigures.CanterPoles.Value.Holds(Make.Card()[variant].Stride).ShouldBe(inside);
 
-    // Half of a walk stride of 1.87 m is 0.935 m: longer than the trade's 0.8 to 0.9 m. The program keeps to the
-    // range and says so.
+    // Half of a medium trot's 3.26 m is 1.63 m: longer than the trade's 1.2 to 1.5 m. The range is told, and moves no pole away
+    // from what the horse does.
     [Theory]
-    [InlineData(GaitVariant.WalkMedium, 0.90)]
-    [InlineData(GaitVariant.WalkExtended, 0.90)]
-    [InlineData(GaitVariant.TrotMedium, 1.50)]
-    [InlineData(GaitVariant.TrotExtended, 1.50)]
-    public void Where_the_gait_falls_outside_the_program_keeps_to_the_range_and_says_so(GaitVariant variant, double built)
+    [InlineData(GaitVariant.TrotMedium, 1.65)]
+    [InlineData(GaitVariant.TrotExtended, 1.75)]
+    public void Where_the_gait_falls_outside_its_own_step_is_built_and_the_range_told(GaitVariant variant, double built)
     {
         var measured = Make.Measured(Make.Poles(variant));
         measured.Gaps[0].Built.Built.Metres.ShouldBe(built, 1e-9);
-        measured.Notices[0].ShouldContain("longer than the trade sets");
+        measured.Gaps[0].Fit.ShouldBe(Fit.True);
+        measured.Notices[0].ShouldContain("longer than the trade sets for its height");
+    }
+
+    // What is moved by hand stays inside the range: 1.365 m and 40 cm are 1.75 m, and 1.50 m is built.
+    [Fact]
+    public void A_wish_beyond_the_range_is_kept_inside_and_said()
+    {
+        var measured = Make.Measured(Make.Poles(adjust: 0.4));
+        measured.Gaps[0].Built.Built.Metres.ShouldBe(1.50, 1e-9);
+        measured.Notices[0].ShouldContain("stay inside it");
+    }
+
+    // 4 trot poles of 1.365 m, each gap ten centimetres shorter than the last: just that, whatever the tape's step.
+    [Theory]
+    [InlineData(LengthUnit.Metres)]
+    [InlineData(LengthUnit.Feet)]
+    public void Ten_centimetres_shorter_than_the_last_is_really_so(LengthUnit unit)
+    {
+        var poles = Make.Poles() with { StepMetres = -0.1 };
+        var gaps = Make.Measured(poles, tape: new Tape(unit, PersonPace.Uncalibrated)).Gaps.Select(g => g.Built.Built.Metres).ToList();
+        gaps.Zip(gaps.Skip(1)).ShouldAllBe(p => Math.Abs(p.First - p.Second - 0.1) < 1e-6);
     }
 
     // Common practice, no source: the typical horse's trot poles lie at 4'6".
@@ -67,13 +86,14 @@ public class PoleLineTests
     }
 
     [Fact]
-    public void Whatever_the_horse_and_the_wish_the_poles_stay_inside_the_trades_range() =>
+    public void Whatever_the_wish_the_poles_stay_inside_the_trades_range_or_at_what_the_horse_does() =>
         Gen.Select(WalkOrTrot, Gen.Double[100, 210], Gen.Double[-0.6, 0.6])
             .Sample(
                 (variant, height, adjust) =>
-                    SetUpFigures
-                        .PoleSpacing(variant.Gait())
-                        .Value.Holds(Make.Measured(Make.Poles(variant, adjust: adjust), Make.Card(height)).Gaps[0].Built.Built)
+                {
+                    var gap = Make.Measured(Make.Poles(variant, adjust: adjust), Make.Card(height)).Gaps[0];
+                    return Make.HoldsOrOwn(gap);
+                }
             );
 
     [Fact]
@@ -150,14 +170,14 @@ public class PoleLineTests
     public void Two_trot_poles_are_advised_against(GaitVariant variant, int poles, bool told) =>
         Make.Measured(Make.Poles(variant, poles)).Notices.Any(n => n.Contains("invite a jump")).ShouldBe(told);
 
-    /// <summary>Canter poles lie a whole stride apart, 2.7-3.5 m, typically 3.0 m (common practice, no source): a working canter of 3.00 m gets just that.</summary>
+    /// <summary>Canter poles lie a whole stride apart, 2.7-3.5 m, typically 3.0 m (common practice, no source): a measured horse keeps its own.</summary>
     [Theory]
     [InlineData(3.00, 3.00)]
-    [InlineData(2.40, 2.70)]
-    [InlineData(3.90, 3.50)]
-    public void Canter_poles_lie_a_stride_apart_inside_the_trades_range(double stride, double spacing)
+    [InlineData(2.60, 2.60)]
+    [InlineData(3.60, 3.60)]
+    public void Canter_poles_lie_its_own_stride_over_poles_apart(double stride, double spacing)
     {
-        var measured = Make.Measured(Make.Poles(GaitVariant.CanterWorking), Make.CardWith(GaitVariant.CanterWorking, stride));
+        var measured = Make.Measured(Make.Poles(GaitVariant.CanterWorking), Make.CardWith(GaitVariant.CanterPoles, stride));
         measured.Gaps.ShouldAllBe(g => Math.Abs(g.Built.Built.Metres - spacing) < 1e-9);
         measured.Lead.ShouldBe(Side.Right);
     }

@@ -12,13 +12,13 @@ internal static class CrossPoleMeasuring
 
     public static MeasuredSetUp Measure(CrossPole fence, StrideCard card, Tape tape)
     {
-        var trade = SetUpFigures.TrotPlacingPole;
+        var trade = card.Scaled(SetUpFigures.TrotPlacingPole);
         var stride = card[GaitVariant.TrotWorking].Stride;
         var own = stride * SetUpFigures.TypicalPlacing.Value;
         var asked = Distance.FromMetres(Math.Max(0, own.Metres + fence.AdjustMetres));
-        var built = tape.Build(asked, trade.Value);
+        var built = tape.Build(asked, trade.Value, own);
         var why = new Why(
-            "Placing pole two trot steps before the fence, within the trade's range",
+            "Placing pole two trot steps of this horse's before the fence; the trade's range, for its height, guards what is moved",
             Inputs(fence, stride, own, trade.Value, built),
             trade.Source
         );
@@ -36,21 +36,16 @@ internal static class CrossPoleMeasuring
         ];
         Feet(measuring, fence, card, built.Built);
 
-        string[] notices = trade.Value.Holds(asked)
-            ? []
-            :
-            [
-                $"{asked} would be {(asked < trade.Value.Shortest ? "shorter" : "longer")} than the trade sets ({trade.Value}); the placing pole stays inside it.",
-            ];
+        string[] notices = trade.Value.Holds(asked) ? [] : [SetUpFigures.OutOfRange(asked, own, trade.Value, "pole and fence")];
         return measuring.Finish($"Cross-pole {height}, placing pole at {built.Text.Metres}", elements, [gap], notices) with
         {
-            Jumps = [Arc(built.Built, fence.Height)],
+            Jumps = [Arc(built.Built, fence.Height, card)],
         };
     }
 
-    private static JumpArc Arc(Distance at, Distance height)
+    private static JumpArc Arc(Distance at, Distance height, StrideCard card)
     {
-        var room = JumpRoom.Of(height).Metres;
+        var room = JumpRoom.Of(height, card).Metres;
         return new JumpArc(
             1,
             Math.Round(at.Metres - room, 3),
@@ -83,7 +78,7 @@ internal static class CrossPoleMeasuring
     {
         const int stepsBefore = 4;
         const int stridesAfter = 3;
-        var room = JumpRoom.Of(fence.Height).Metres;
+        var room = JumpRoom.Of(fence.Height, card).Metres;
         var step = card[GaitVariant.TrotWorking].Stride.Metres / 2;
         var takeOff = toFence.Metres - room;
         // No foot falls on the placing pole: the step over it reaches from well before it to the take-off.

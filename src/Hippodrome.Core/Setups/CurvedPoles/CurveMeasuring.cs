@@ -41,15 +41,15 @@ internal static class CurveMeasuring
 
     private static MeasuredSetUp Fan(CurvedPoles fan, StrideCard card, Tape tape)
     {
-        var trade = SetUpFigures.PoleSpacing(fan.Variant.Gait());
+        var trade = card.Scaled(SetUpFigures.PoleSpacing(fan.Variant.Gait()));
         var own = Step(fan, card);
         var asked = Distance.FromMetres(Math.Max(0, own.Metres + fan.AdjustMetres));
-        var built = tape.Build(asked, trade.Value);
+        var built = tape.Build(asked, trade.Value, own);
         var radius = fan.Radius.Metres;
         var angle = built.Built.Metres / radius;
         var straight = Distance.FromMetres(2 * radius * Math.Sin(angle / 2));
         var why = Why.Of(
-            "The arc along the ridden radius is the horse's step, within the trade's range; nearer the centre it is shorter",
+            "The arc along the ridden radius is the horse's step; nearer the centre it is shorter",
             [$"its own step is {own}", $"the trade sets {trade.Value}", built.RoundingSays, $"straight between the middles: {straight}"],
             trade.Source
         );
@@ -78,29 +78,30 @@ internal static class CurveMeasuring
 
     private static MeasuredSetUp Clock(CurvedPoles clock, StrideCard card, Tape tape)
     {
-        var stride = card[clock.Variant].Stride;
+        var stride = card.OverPoles(clock.Variant).Stride;
         var quarter = Distance.FromMetres(Math.PI / 2 * clock.Radius.Metres);
-        var strides = quarter / stride;
+        // Counted as everywhere between ground poles: n strides take n + 1 stride lengths, one of them over the pole.
+        var strides = (quarter / stride) - 1;
         var whole = Math.Max(1, (int)Math.Round(strides));
         var near = new[] { whole - 1, whole, whole + 1 }
             .Where(n => n > 0)
-            .Select(n => new WholeQuarter(n, Distance.FromMetres(4 * n * stride.Metres / Math.PI)))
+            .Select(n => new WholeQuarter(n, Distance.FromMetres(4 * (n + 1) * stride.Metres / Math.PI)))
             .Where(w => w.Diameter.Metres >= 2 * CurvedPoles.Tightest.Value && w.Diameter.Metres <= 2 * CurvedPoles.Widest.Value)
             .ToList();
-        var needed = quarter * (1.0 / whole);
+        var needed = quarter * (1.0 / (whole + 1));
         var why = Why.Of(
             "A quarter of the circle over the horse's stride; the same number is counted in each quarter",
             [
                 $"circle of {clock.Radius.Metres * 2:0.0} m: a quarter is {quarter}",
-                $"{clock.Variant.Say()}: stride {stride}",
-                $"{strides:0.0} stride lengths, ridden in {whole} of {needed}",
+                $"its stride over poles is {stride}",
+                $"{quarter / stride:0.0} stride lengths, one of them over the pole: ridden in {whole} strides of {needed}",
             ],
             Source.CommonPractice
         );
         var built = new BuiltDistance(quarter, quarter, tape.Say(quarter), "a quarter of the circle");
         var gap = new Gap(
             built,
-            stride * whole,
+            stride * (whole + 1),
             new DistanceRange(quarter, quarter),
             Fits.Of(needed / stride),
             why,
@@ -126,7 +127,7 @@ internal static class CurveMeasuring
     private static double Begins(CurvedPoles curve) => Math.Round(curve.Placement.Direction - (Turn(curve) * 90) + 360, 6) % 360;
 
     private static Distance Step(CurvedPoles curve, StrideCard card) =>
-        card[curve.Variant].Stride * (curve.Variant.Gait() == Gait.Canter ? 1 : 0.5);
+        card.OverPoles(curve.Variant).Stride * (curve.Variant.Gait() == Gait.Canter ? 1 : 0.5);
 
     private static MeasuredSetUp Finish(
         CurvedPoles curve,

@@ -101,7 +101,7 @@ internal static class Bending
                 Ahead(elements[1], faces[1], second.Spread.Metres + getaway.There.Metres),
             ],
             Lead = line.BendTo == Rein.Right ? Side.Right : Side.Left,
-            Jumps = FenceLineMeasuring.Jumps(line, [Distance.Zero, elements[1].At], [gap]),
+            Jumps = FenceLineMeasuring.Jumps(line, card, [Distance.Zero, elements[1].At], [gap]),
             Bending = measure,
         };
     }
@@ -166,14 +166,18 @@ internal static class Bending
         var lead = line.BendTo == Rein.Right ? Side.Right : Side.Left;
         var measuring = new WayMeasuring(line.Arena, way);
         var own = card[GaitVariant.CanterCourse].Stride.Metres;
-        var room = JumpRoom.Of(line.Elements[0].Height).Metres;
+        var room = JumpRoom.Of(line.Elements[0].Height, card).Metres;
         measuring.CanterStride(-line.Elements[0].Spread.Metres - room - own, own, lead);
         for (var i = 0; i < between.Strides; i++)
         {
             measuring.CanterStride(between.Landing.Metres + (i * between.StrideNeeded.Metres), between.StrideNeeded.Metres, lead);
         }
 
-        measuring.CanterStride(way.Length.Metres + line.Elements[1].Spread.Metres + JumpRoom.Of(line.Elements[1].Height).Metres, own, lead);
+        measuring.CanterStride(
+            way.Length.Metres + line.Elements[1].Spread.Metres + JumpRoom.Of(line.Elements[1].Height, card).Metres,
+            own,
+            lead
+        );
         // Readings begin at the front of the first fence, and the way at its back.
         return [.. measuring.Prints.Select(p => p with { At = Math.Round(p.At + line.Elements[0].Spread.Metres, 3) })];
     }

@@ -21,30 +21,29 @@ internal sealed record FenceGaps(FenceLine Line, StrideCard Card, Tape Tape)
     public Gap Before(int place)
     {
         var (before, element) = (Line.Elements[place - 1], Line.Elements[place]);
-        var (own, trade, between) = (before.IsPole, element.IsPole) switch
+        var (own, range, between) = (before.IsPole, element.IsPole) switch
         {
             (true, true) => Poles(element.Strides),
             (false, false) => Fences(place, before, element),
             _ => PlacingPole(place),
         };
+        var trade = Card.Scaled(range);
         var asked = element.Typed ?? Distance.FromMetres(Math.Max(0, own.Metres + Line.AdjustMetres));
         var built = element.Typed is { } typed
             ? new BuiltDistance(typed, typed, Tape.Say(typed), "as it was typed")
-            : Tape.Build(asked, trade.Value);
+            : Tape.Build(asked, trade.Value, own);
         return between is null
             ? new Gap(built, own, trade.Value, Fits.Of(built.Built / own), Explain(own, trade, built, []))
             : Counted(between, built, own, trade);
     }
 
-    /// <summary>Its canter stride before this element.</summary>
-    private (Distance Stride, Figure<double>? Share) StrideBefore(int place)
+    /// <summary>Its canter stride before this element, the mean of them: the first behind a trot fence is not yet a course canter.</summary>
+    private Distance StrideBefore(int place)
     {
-        var stride = Card[GaitVariant.CanterCourse].Stride;
-        var share =
-            AfterTrot(place) ? SetUpFigures.AfterTrot
-            : Line.Kind == LineKind.Grid && Line.Elements[place].Strides <= 2 ? SetUpFigures.InsideGrid
-            : null;
-        return (share is null ? stride : stride * share.Value, share);
+        var strides = Math.Max(1, Line.Elements[place].Strides);
+        var share = Line.Kind == LineKind.Grid && strides <= 2 ? SetUpFigures.InsideGrid.Value : 1;
+        var first = AfterTrot(place) ? SetUpFigures.AfterTrot.Value : share;
+        return Card[GaitVariant.CanterCourse].Stride * ((first + (share * (strides - 1))) / strides);
     }
 
     /// <summary>The first gap behind the first fence of a line come to in trot.</summary>
@@ -53,7 +52,7 @@ internal sealed record FenceGaps(FenceLine Line, StrideCard Card, Tape Tape)
     /// <summary>Ground poles: n strides between take n + 1 stride lengths, the bound over the pole being one.</summary>
     private (Distance Own, Figure<DistanceRange> Trade, Between? Between) Poles(int strides)
     {
-        var stride = Card[GaitVariant.CanterWorking].Stride;
+        var stride = Card[GaitVariant.CanterPoles].Stride;
         var own = stride * (strides + 1);
         var trade =
             strides == 0
@@ -78,8 +77,8 @@ internal sealed record FenceGaps(FenceLine Line, StrideCard Card, Tape Tape)
 
     private (Distance Own, Figure<DistanceRange> Trade, Between? Between) Fences(int place, LineElement before, LineElement element)
     {
-        var (landing, takeOff) = (JumpRoom.Of(before.Height), JumpRoom.Of(element.Height));
-        var stride = StrideBefore(place).Stride;
+        var (landing, takeOff) = (JumpRoom.Of(before.Height, Card), JumpRoom.Of(element.Height, Card));
+        var stride = StrideBefore(place);
         var own = landing + (stride * element.Strides) + takeOff;
         return (
             own,
@@ -150,7 +149,8 @@ internal sealed record FenceGaps(FenceLine Line, StrideCard Card, Tape Tape)
             .Select(c =>
             {
                 var canter = Canters.MinBy(v => Math.Abs((c.Needed / Card[v].Stride) - 1));
-                return new CountedWay(c.Strides, c.Needed, canter, Fits.Of(c.Needed / Card[canter].Stride));
+                // The word is for what the horse does over poles, as it is everywhere on the page; the canter says how it is ridden.
+                return new CountedWay(c.Strides, c.Needed, canter, Fits.Of(c.Needed / Card[GaitVariant.CanterPoles].Stride));
             })
             .ToList();
 
@@ -163,7 +163,7 @@ internal sealed record FenceGaps(FenceLine Line, StrideCard Card, Tape Tape)
         }
 
         return new Why(
-            "Landing, the horse's strides, take-off; within the trade's range",
+            "Landing, the horse's strides, take-off; the trade's range, for its height, guards what is moved",
             [.. more, .. inputs, built.RoundingSays],
             trade.Source
         );

@@ -41,7 +41,7 @@ internal static class FenceLineMeasuring
         return measuring.Finish(Title(line), elements, gaps, [.. Notices(line, gaps), .. TooManyForADay(stages)]) with
         {
             Stages = stages,
-            Jumps = Jumps(line, at, gaps),
+            Jumps = Jumps(line, card, at, gaps),
         };
     }
 
@@ -76,14 +76,14 @@ internal static class FenceLineMeasuring
     }
 
     /// <summary>Each jump from its take-off to its landing; inside a bounce the two share what there is.</summary>
-    internal static IReadOnlyList<JumpArc> Jumps(FenceLine line, IReadOnlyList<Distance> at, IReadOnlyList<Gap> gaps) =>
+    internal static IReadOnlyList<JumpArc> Jumps(FenceLine line, StrideCard card, IReadOnlyList<Distance> at, IReadOnlyList<Gap> gaps) =>
         [
             .. line
                 .Elements.Select((e, i) => (e, i))
                 .Where(x => !x.e.IsPole)
                 .Select(x =>
                 {
-                    var room = JumpRoom.Of(x.e.Height).Metres;
+                    var room = JumpRoom.Of(x.e.Height, card).Metres;
                     var back = at[x.i].Metres + x.e.Spread.Metres;
                     return new JumpArc(
                         x.i,
@@ -103,13 +103,13 @@ internal static class FenceLineMeasuring
     {
         foreach (var (gap, i) in gaps.Select((g, i) => (g, i)))
         {
-            if (!gap.Trade.Holds(gap.Built.Built))
+            if (line.Elements[i + 1].Typed is not null && !gap.Trade.Holds(gap.Built.Built))
             {
                 yield return $"Gap {i + 1}, {gap.Built.Built}, is outside what the trade sets ({gap.Trade}): it was typed so.";
             }
             else if (line.Elements[i + 1].Typed is null && !gap.Trade.Holds(gap.Own))
             {
-                yield return $"Gap {i + 1}: its own would be {gap.Own}; it stays inside what the trade sets ({gap.Trade}).";
+                yield return $"Gap {i + 1}: {SetUpFigures.OutOfRange(gap.Own, gap.Own, gap.Trade, "it")}";
             }
         }
 
@@ -135,7 +135,7 @@ internal static class FenceLineMeasuring
     {
         var canter = card[GaitVariant.CanterCourse].Stride.Metres;
         var first = line.Elements[0];
-        var room = first.IsPole ? card[GaitVariant.TrotWorking].Stride.Metres / 4 : JumpRoom.Of(first.Height).Metres;
+        var room = first.IsPole ? card[GaitVariant.TrotWorking].Stride.Metres / 4 : JumpRoom.Of(first.Height, card).Metres;
         if (line.ComesIn == Gait.Trot)
         {
             var step = card[GaitVariant.TrotWorking].Stride.Metres / 2;
@@ -166,7 +166,7 @@ internal static class FenceLineMeasuring
         }
 
         var last = line.Elements[^1];
-        var end = (at[^1] + last.Spread).Metres + (last.IsPole ? canter / 2 : JumpRoom.Of(last.Height).Metres);
+        var end = (at[^1] + last.Spread).Metres + (last.IsPole ? canter / 2 : JumpRoom.Of(last.Height, card).Metres);
         for (var i = 0; i < StridesAfter; i++)
         {
             measuring.CanterStride(end + (i * canter), canter);

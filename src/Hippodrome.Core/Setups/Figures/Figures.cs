@@ -63,9 +63,9 @@ public sealed record FigureEntry : SetUpEntry
         var rein = checks.Choice("rein", Rein);
         checks.That(Rein is null or Horses.Rein.Left or Horses.Rein.Right, "rein", "A figure begins on one rein.", "Choose left or right.");
         checks.That(
-            Variant is not GaitVariant.CanterCourse,
+            Variant is not (GaitVariant.CanterCourse or GaitVariant.CanterPoles),
             "variant",
-            "Figures are not ridden in the canter of a course.",
+            "Figures are not ridden in the canter of a course, nor in that over poles.",
             "Choose another canter."
         );
         checks.That(

@@ -232,7 +232,7 @@ public sealed record NarrowFence : SetUp
     {
         var measuring = new LineMeasuring(this, card, tape, Distance.Zero);
         var name = FormattableString.Invariant($"Narrow {Height.Centimetres:0} cm, {Width.Metres:0.0} m wide");
-        var room = JumpRoom.Of(Height).Metres;
+        var room = JumpRoom.Of(Height, card).Metres;
         var stride = card[GaitVariant.CanterCourse].Stride.Metres;
         if (ComesIn == Gait.Trot)
         {

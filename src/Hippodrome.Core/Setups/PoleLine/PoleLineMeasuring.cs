@@ -3,7 +3,7 @@ using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Setups;
 
-/// <summary>Poles lie one step apart in walk and trot, one stride in canter: this horse's own, kept within the trade's range.</summary>
+/// <summary>Poles lie one step apart in walk and trot, one stride in canter: this horse's own. The trade's range guards what is moved, and never moves a pole away from what the horse does.</summary>
 internal static class PoleLineMeasuring
 {
     /// <summary>Where in a canter stride the feet fall so that none comes down on a pole; for the drawing only.</summary>
@@ -15,13 +15,13 @@ internal static class PoleLineMeasuring
     public static MeasuredSetUp Measure(PoleLine line, StrideCard card, Tape tape)
     {
         var gait = line.Variant.Gait();
-        var trade = SetUpFigures.PoleSpacing(gait);
-        var own = card[line.Variant].Stride * (gait == Gait.Canter ? 1 : 0.5);
+        var trade = card.Scaled(SetUpFigures.PoleSpacing(gait));
+        var own = card.OverPoles(line.Variant).Stride * (gait == Gait.Canter ? 1 : 0.5);
         var asked = Enumerable
             .Range(0, line.Poles - 1)
             .Select(i => Distance.FromMetres(Math.Max(0, own.Metres + line.AdjustMetres + Uneven(line, i))))
             .ToList();
-        var gaps = asked.ConvertAll(a => Gap(line, own, tape.Build(a, trade.Value), trade));
+        var gaps = Built(line, asked, own, trade, tape).ConvertAll(b => Gap(line, own, b, trade));
         var at = new List<Distance> { Distance.Zero };
         gaps.ForEach(g => at.Add(at[^1] + g.Built.Built));
 
@@ -34,6 +34,27 @@ internal static class PoleLineMeasuring
 
     /// <summary>The slant at which poles of three metres meet end to end when their middles lie this far apart: sin = spacing / length (geometry).</summary>
     internal static double Slant(Distance spacing) => Math.Asin(Math.Min(1, spacing.Metres / CurvedPoles.PoleLength.Value)) * 180 / Math.PI;
+
+    /// <summary>The first is set with the tape, and each after it longer or shorter than the last by just the step that was asked for.</summary>
+    private static List<BuiltDistance> Built(PoleLine line, List<Distance> asked, Distance own, Figure<DistanceRange> trade, Tape tape)
+    {
+        if (asked.Count == 0)
+        {
+            return [];
+        }
+
+        var first = tape.Build(asked[0], trade.Value, own);
+        return
+        [
+            first,
+            .. asked
+                .Skip(1)
+                .Select(
+                    (a, i) => (Asked: a, Built: Distance.FromMetres(Math.Round(first.Built.Metres + ((i + 1) * line.Lie.StepMetres), 4)))
+                )
+                .Select(g => new BuiltDistance(g.Asked, g.Built, tape.Say(g.Built), first.RoundingSays)),
+        ];
+    }
 
     /// <summary>Each gap a step longer than the last, the middle of them its own.</summary>
     private static double Uneven(PoleLine line, int gap) => line.Lie.StepMetres * (gap - ((line.Poles - 2) / 2.0));
@@ -109,7 +130,9 @@ internal static class PoleLineMeasuring
         var canter = line.Variant.Gait() == Gait.Canter;
         var inputs = new List<string>
         {
-            canter ? $"its {line.Variant.Say()} stride is {own}" : $"half of its {line.Variant.Say()} stride of {own * 2} is {own}",
+            canter
+                ? $"its stride in {(line.Variant == GaitVariant.CanterWorking ? GaitVariant.CanterPoles : line.Variant).Say()} is {own}"
+                : $"half of its {line.Variant.Say()} stride of {own * 2} is {own}",
             $"the trade sets {trade.Value}",
         };
         if (line.AdjustMetres != 0)
@@ -129,8 +152,8 @@ internal static class PoleLineMeasuring
         inputs.Add(built.RoundingSays);
         return new Why(
             canter
-                ? "One stride between canter poles, within the trade's range"
-                : "One step between poles: half the horse's stride, within the trade's range",
+                ? "One stride of this horse's between canter poles; the trade's range, for its height, guards what is moved"
+                : "One step between poles: half of this horse's stride; the trade's range, for its height, guards what is moved",
             inputs,
             trade.Source
         );
@@ -140,7 +163,7 @@ internal static class PoleLineMeasuring
     {
         foreach (var outside in asked.Where(a => !trade.Holds(a)).Take(1))
         {
-            yield return $"{outside} would be {(outside < trade.Shortest ? "shorter" : "longer")} than the trade sets ({trade}); the poles stay inside it.";
+            yield return SetUpFigures.OutOfRange(outside, gaps[0].Own, trade, "the poles");
         }
 
         if (line.Poles == 2 && line.Variant.Gait() == Gait.Trot)

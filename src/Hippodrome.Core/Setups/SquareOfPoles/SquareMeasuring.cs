@@ -31,7 +31,7 @@ internal sealed class SquareMeasuring
     private SquareMeasuring(SquareOfPoles square, StrideCard card, Tape tape)
     {
         (_square, _card, _tape) = (square, card, tape);
-        _step = card[square.Variant].Stride * (IsCanter ? 1 : 0.5);
+        _step = card.OverPoles(square.Variant).Stride * (IsCanter ? 1 : 0.5);
         // Where so few steps would not leave the corners open, the fewest that do.
         _steps = Math.Max(square.Steps, (int)Math.Ceiling((SquareFigures.ShortestSide / _step.Metres) - 1e-9));
         var asked = Distance.FromMetres((_step.Metres * _steps) + square.AdjustMetres);
