@@ -127,6 +127,7 @@ test.describe('before the work', () => {
     await page.goto('/')
     await expect(page.locator(`a[href="/horses/${id}/rail/${sessionId}"]`)).toBeVisible()
     await page.locator(`a[href="/horses/${id}/rail/${other}"]`).click()
-    await expect(page.getByText('Evening hack').first()).toBeVisible()
+    await expect(page).toHaveURL(new RegExp(`/horses/${id}/rail/${other}$`))
+    await expect(begin(page)).toBeVisible()
   })
 })
