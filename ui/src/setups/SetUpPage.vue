@@ -56,7 +56,7 @@ const {
   canRedo,
 } = useHistory<SetUpEntry>(newPoleLine())
 const name = ref('')
-const measured = ref<MeasuredSetUp | null>(null)
+const measured = shallowRef<MeasuredSetUp | null>(null)
 /** What is read beneath the drawing follows at rest: a step of a drag is drawn and its distances told, and no more. */
 const settled = useSettled(() => measured.value, 120)
 const shown = computed(() => settled.value ?? measured.value!)
@@ -128,6 +128,16 @@ watch(entry, (now) => measure(now), { immediate: true })
 watch([carried, coreState], () => {
   if (isAway(problem.value)) measure(entry.value)
 })
+/** Code that has not run yet is slow: what a drag will ask is asked before the hand is there, and each answer lets others in between. */
+const runIn = 80
+watch(
+  [carried, coreState],
+  async ([horse, state]) => {
+    for (let i = 0; horse && state === 'stands' && i < runIn; i++)
+      await measureHere(horse, entry.value).catch(() => null)
+  },
+  { immediate: true },
+)
 
 async function keep(asNew: boolean, version?: number) {
   const view = await (asNew ? send(null) : send(version))
