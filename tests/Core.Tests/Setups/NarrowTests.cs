@@ -54,6 +54,10 @@ public class NarrowTests
     [InlineData(1.8, Guides.Both, 2, "1.8 m, one guide")]
     [InlineData(1.8, Guides.Right, 3, "1.2 m, one guide")]
     [InlineData(1.2, Guides.Left, 4, "0.9 m, no guide")]
+    // Any width between, as barrels and fillers come.
+    [InlineData(2.0, Guides.Both, 1, "1.8 m, guides both sides")]
+    [InlineData(1.0, Guides.Left, 4, "0.9 m, no guide")]
+    [InlineData(0.7, Guides.None, 5, null)]
     [InlineData(0.9, Guides.None, 5, null)]
     public void Each_step_leads_to_the_next(double width, Guides guides, int step, string? next)
     {
@@ -67,6 +71,8 @@ public class NarrowTests
     [InlineData(0.9, Guides.None, "0.9 m, guides both sides")]
     [InlineData(1.8, Guides.Both, "2.5 m, guides both sides")]
     [InlineData(3.5, Guides.Both, "3.5 m, guides both sides")]
+    [InlineData(2.0, Guides.Both, "2.5 m, guides both sides")]
+    [InlineData(0.7, Guides.None, "0.9 m, guides both sides")]
     public void A_sideways_jump_puts_both_guides_back(double width, Guides guides, string back) =>
         Built(width, guides).Back.Says.ShouldBe(back);
 
@@ -81,7 +87,8 @@ public class NarrowTests
     }
 
     [Theory]
-    [InlineData(2.0, Guides.Both, 0.6, "widthMetres")]
+    [InlineData(0.5, Guides.Both, 0.6, "widthMetres")]
+    [InlineData(4.5, Guides.Both, 0.6, "widthMetres")]
     [InlineData(2.5, Guides.None, 0.6, "guides")]
     [InlineData(1.2, Guides.Both, 1.9, "heightMetres")]
     public void What_is_no_step_of_it_is_refused(double width, Guides guides, double height, string field) =>

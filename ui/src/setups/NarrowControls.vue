@@ -7,15 +7,15 @@ import { comesIn } from './setUpEntries'
 
 const entry = defineModel<SetUpEntryNarrowEntry>({ required: true })
 const set = (change: Partial<SetUpEntryNarrowEntry>) => (entry.value = { ...entry.value, ...change })
-const widths = workshop.narrowWidths.map((w) => ({ value: w, label: `${w.toFixed(1)} m` }))
+const widths = workshop.narrowWidths.map((w) => w.toFixed(1)).join(', ')
 </script>
 
 <template>
-  <ChoiceField
+  <DistanceField
     label="Width"
     name="widthMetres"
-    :value="entry.widthMetres!"
-    :options="widths"
+    :hint="`Comes down by ${widths} m`"
+    :value="entry.widthMetres"
     @change="(widthMetres) => set({ widthMetres })"
   />
   <ChoiceField

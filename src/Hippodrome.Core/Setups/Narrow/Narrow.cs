@@ -16,7 +16,7 @@ public enum Guides
 /// <summary>A narrow fence as asked for.</summary>
 public sealed record NarrowEntry : SetUpEntry
 {
-    /// <summary>One of the widths that it comes down by.</summary>
+    /// <summary>Its width; it comes down by steps, and any width between may be typed.</summary>
     public double? WidthMetres { get; init; }
 
     /// <summary>Guide poles on both sides, on one, or none.</summary>
@@ -47,16 +47,8 @@ public sealed record NarrowEntry : SetUpEntry
             "A fence is come to in trot or in canter.",
             "Choose one of the two."
         );
-        var known = NarrowFence.Widths.Value.FirstOrDefault(w => Math.Abs(w - (WidthMetres ?? 0)) < 1e-6);
-        var width = known == 0 && checks.IsKept ? WidthMetres ?? 0 : known;
-        checks.That(
-            known > 0,
-            "widthMetres",
-            WidthMetres is null
-                ? "The width is missing."
-                : FormattableString.Invariant($"{WidthMetres:0.##} m is none of the widths it comes down by."),
-            $"Choose {NarrowFence.Widths.Shown}."
-        );
+        var widths = NarrowFence.WidthRange.Value;
+        var width = checks.Number("widthMetres", WidthMetres, widths.Shortest.Metres, widths.Longest.Metres, "m");
         checks.That(
             width == 0 || guides != Setups.Guides.None || width <= NarrowFence.NoGuidesFrom.Value,
             "guides",
@@ -134,6 +126,12 @@ public sealed record NarrowFence : SetUp
         new WidthList([3.5, 2.5, 1.8, 1.2, 0.9]),
         "",
         "each about two thirds of the one before: enough to notice, too little to frighten"
+    );
+    public static readonly Figure<DistanceRange> WidthRange = Figure.Chosen(
+        "Width of a narrow fence",
+        DistanceRange.Metres(0.60, 4.00),
+        "",
+        "from a single barrel on end to a full fence"
     );
     public static readonly Figure<double> NoGuidesFrom = Figure.Chosen(
         "Guides may all be away from a width of",
@@ -222,16 +220,17 @@ public sealed record NarrowFence : SetUp
     /// <summary>After any sideways jump: both guides back, at the last width that was safe.</summary>
     public NarrowStep Back =>
         new(
-            Way[
-                Math.Max(0, Way.ToList().FindIndex(s => s.WidthMetres <= Width.Metres + 1e-6) - (Guides == Guides.Both ? 1 : 0))
-            ].WidthMetres,
+            Way.Select(s => s.WidthMetres)
+                .Distinct()
+                .Order()
+                .FirstOrDefault(w => Guides == Guides.Both ? w > Width.Metres + 1e-6 : w >= Width.Metres - 1e-6, Way[0].WidthMetres),
             Guides.Both
         );
 
     public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape)
     {
         var measuring = new LineMeasuring(this, card, tape, Distance.Zero);
-        var name = FormattableString.Invariant($"Narrow {Height.Centimetres:0} cm, {Width.Metres:0.0} m wide");
+        var name = FormattableString.Invariant($"Narrow {Height.Centimetres:0} cm, {Width.Metres:0.0#} m wide");
         var room = JumpRoom.Of(Height, card).Metres;
         var stride = card[GaitVariant.CanterCourse].Stride.Metres;
         if (ComesIn == Gait.Trot)
