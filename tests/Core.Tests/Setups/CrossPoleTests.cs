@@ -34,6 +34,20 @@ public class CrossPoleTests
                     <= Make.Measured(Make.CrossPole(), Make.Card(Math.Max(a, b))).Gaps[0].Built.Built
             );
 
+    // The first cross-pole stands by itself, with a ground line on both sides; its placing pole comes when it trots in calmly
+    // (common practice, no source).
+    [Fact]
+    public void By_itself_it_is_one_fence_and_its_next_step_is_the_placing_pole()
+    {
+        var alone = Make.CrossPole() with { PlacingPole = false };
+        var measured = Make.Measured(alone);
+        measured.Elements.ShouldHaveSingleItem().GroundLines.ShouldBe(GroundLines.BothSides);
+        (measured.Gaps.Count, measured.Title).ShouldBe((0, "Cross-pole 50 cm"));
+        measured.Jumps.ShouldHaveSingleItem().Element.ShouldBe(0);
+        alone.LongerBy(0.1).ShouldBeNull();
+        Make.Measured(alone.OneRungOn()!.Entry).Elements.Select(e => e.Kind).ShouldBe([ElementKind.PlacingPole, ElementKind.CrossPole]);
+    }
+
     [Fact]
     public void A_wish_beyond_the_range_is_kept_inside_and_said()
     {

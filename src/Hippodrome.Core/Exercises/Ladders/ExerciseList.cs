@@ -75,7 +75,7 @@ internal static class ExerciseList
             HeightMetres = raised ? 0.10 : null,
         };
 
-    public static CrossPoleEntry CrossPole(double height, ArenaLine line) =>
+    public static CrossPoleEntry CrossPole(double height, ArenaLine line, bool placingPole = true) =>
         new()
         {
             Arena = ArenaSize.SixtyByTwenty,
@@ -84,6 +84,7 @@ internal static class ExerciseList
             MiddleMetres = 30,
             AdjustMetres = 0,
             HeightMetres = height,
+            PlacingPole = placingPole ? null : false,
         };
 
     /// <summary>Poles on a curve in the middle of the arena.</summary>

@@ -231,8 +231,8 @@ internal static class FenceExercises
             Gait.Trot,
             QuarterLine,
             6,
-            poles: 3,
-            setUp: CrossPole(0.30, ArenaLine.LeftQuarterLine)
+            poles: 2,
+            setUp: CrossPole(0.30, ArenaLine.LeftQuarterLine, placingPole: false)
         ),
         Efforts(
             "grids/cross-pole-trot",
@@ -241,8 +241,8 @@ internal static class FenceExercises
             Gait.Trot,
             CentreLine,
             6,
-            poles: 3,
-            setUp: CrossPole(0.40, ArenaLine.CentreLine)
+            poles: 2,
+            setUp: CrossPole(0.40, ArenaLine.CentreLine, placingPole: false)
         ),
         Efforts(
             "grids/placing-pole",
@@ -392,7 +392,7 @@ internal static class FenceExercises
             QuarterLine,
             6,
             poles: 4,
-            setUp: CrossPole(0.40, ArenaLine.RightQuarterLine)
+            setUp: CrossPole(0.40, ArenaLine.RightQuarterLine, placingPole: false)
         ),
         Efforts(
             "jumping/cross-pole",

@@ -12,42 +12,52 @@ internal static class CrossPoleMeasuring
 
     public static MeasuredSetUp Measure(CrossPole fence, StrideCard card, Tape tape)
     {
+        var (gap, notice) = fence.PlacingPole ? Placing(fence, card, tape) : (null, null);
+        var at = gap?.Built.Built ?? Distance.Zero;
+        var measuring = new LineMeasuring(fence, card, tape, at);
+        var height = string.Create(CultureInfo.InvariantCulture, $"{fence.Height.Centimetres:0} cm");
+        var cross = measuring.Element(ElementKind.CrossPole, $"Cross-pole {height}", at, fence.Height, PoleEnd.Both) with
+        {
+            GroundLines = GroundLines.BothSides,
+        };
+        Element[] elements = gap is null
+            ? [cross]
+            : [measuring.Element(ElementKind.PlacingPole, "Placing pole", Distance.Zero, Distance.Zero), cross];
+        Feet(measuring, fence, card, at);
+        return measuring.Finish(
+            gap is null ? $"Cross-pole {height}" : $"Cross-pole {height}, placing pole at {gap.Built.Text.Metres}",
+            elements,
+            gap is null ? [] : [gap],
+            notice is null ? [] : [notice]
+        ) with
+        {
+            Jumps = [Arc(elements.Length - 1, at, fence.Height, card)],
+        };
+    }
+
+    private static (Gap Gap, string? Notice) Placing(CrossPole fence, StrideCard card, Tape tape)
+    {
         var trade = card.Scaled(SetUpFigures.TrotPlacingPole);
         var stride = card[GaitVariant.TrotWorking].Stride;
         var own = stride * SetUpFigures.TypicalPlacing.Value;
         var asked = Distance.FromMetres(Math.Max(0, own.Metres + fence.AdjustMetres));
-        var built = tape.Build(asked, trade.Value, own);
+        var built = tape.Build(asked, fence.Guard(trade.Value), own);
         var why = new Why(
             "Placing pole two trot steps of this horse's before the fence; the trade's range, for its height, guards what is moved",
             Inputs(fence, stride, own, trade.Value, built),
             trade.Source
         );
-        var gap = new Gap(built, own, trade.Value, Fits.Of(built.Built / own), why);
-
-        var measuring = new LineMeasuring(fence, card, tape, built.Built);
-        var height = string.Create(CultureInfo.InvariantCulture, $"{fence.Height.Centimetres:0} cm");
-        Element[] elements =
-        [
-            measuring.Element(ElementKind.PlacingPole, "Placing pole", Distance.Zero, Distance.Zero),
-            measuring.Element(ElementKind.CrossPole, $"Cross-pole {height}", built.Built, fence.Height, PoleEnd.Both) with
-            {
-                GroundLines = GroundLines.BothSides,
-            },
-        ];
-        Feet(measuring, fence, card, built.Built);
-
-        string[] notices = trade.Value.Holds(asked) ? [] : [SetUpFigures.OutOfRange(asked, own, trade.Value, "pole and fence")];
-        return measuring.Finish($"Cross-pole {height}, placing pole at {built.Text.Metres}", elements, [gap], notices) with
-        {
-            Jumps = [Arc(built.Built, fence.Height, card)],
-        };
+        return (
+            new Gap(built, own, trade.Value, Fits.Of(built.Built / own), why),
+            trade.Value.Holds(asked) ? null : SetUpFigures.OutOfRange(fence, asked, own, trade.Value, "pole and fence")
+        );
     }
 
-    private static JumpArc Arc(Distance at, Distance height, StrideCard card)
+    private static JumpArc Arc(int element, Distance at, Distance height, StrideCard card)
     {
         var room = JumpRoom.Of(height, card).Metres;
         return new JumpArc(
-            1,
+            element,
             Math.Round(at.Metres - room, 3),
             Math.Round(at.Metres + room, 3),
             Distance.FromMetres(height.Metres + SetUpFigures.PeakOver.Value)
@@ -82,7 +92,7 @@ internal static class CrossPoleMeasuring
         var step = card[GaitVariant.TrotWorking].Stride.Metres / 2;
         var takeOff = toFence.Metres - room;
         // No foot falls on the placing pole: the step over it reaches from well before it to the take-off.
-        var beforePole = Math.Min(takeOff - step, -ClearOfPole);
+        var beforePole = fence.PlacingPole ? Math.Min(takeOff - step, -ClearOfPole) : takeOff - step;
         measuring.Steps([.. Enumerable.Range(0, stepsBefore).Reverse().Select(i => beforePole - (i * step)), takeOff], Gait.Trot);
 
         var stride = card[GaitVariant.CanterCourse].Stride.Metres * SetUpFigures.AfterTrot.Value;
