@@ -106,6 +106,15 @@ internal static class LegChecks
         new(RulesOfWork.DayBeforeCompetition, BigFenceBeforeCompetition, c =>
             [new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]
         ),
+        new(
+            new Rule(
+                Gravity.Ease,
+                "A distance far from the horse's own is asked on purpose, with a helper and a trainer's word",
+                SetUpFigures.TooShortUnder.Source
+            ),
+            FarFromItsOwn,
+            c => [new Mend("Take it out", Without(c.Plan, p => FarGap(c, p) is not null))]
+        ),
     ];
 
     private static Amiss? TooManyPoleDays(PlanContext c)
@@ -283,6 +292,32 @@ internal static class LegChecks
                 [$"{c.EffortsCounted:0.#} efforts counted, highest {c.HighestFence.Metres:0.00} m"]
             );
     }
+
+    /// <summary>Kept with a word; without a helper not at all.</summary>
+    private static Amiss? FarFromItsOwn(PlanContext c)
+    {
+        var part = c.Plan.Parts.FirstOrDefault(p => FarGap(c, p) is not null);
+        if (part is null || FarGap(c, part) is not { } gap)
+        {
+            return null;
+        }
+
+        var word = gap.Fit == Fit.TooShort ? "too short" : "long";
+        return Fault(
+            $"{part.What}: {gap.Built.Built} is {word} for this horse, whose own is {gap.Own}.",
+            c.Plan.Helper ? "Say why it is asked, or move it nearer to its own." : "Find a helper, or move it nearer to its own.",
+            [$"built {gap.Built.Built}", $"its own {gap.Own}"]
+        ) with
+        {
+            Hard = !c.Plan.Helper,
+        };
+    }
+
+    /// <summary>The first distance of what stands in a part that is far off the horse's own, on purpose.</summary>
+    private static Gap? FarGap(PlanContext c, Part part) =>
+        c.Card is { } card && c.SetUpOf(part) is { OnPurpose: true } setUp
+            ? setUp.MeasureFor(card, Tape.Metric).Gaps.FirstOrDefault(g => g.Fit is Fit.TooShort or Fit.Long)
+            : null;
 
     /// <summary>The jumping day beside this one, done or planned; null where there is none.</summary>
     internal static NearbyDay? JumpsBeside(IReadOnlyList<NearbyDay> nearby, DateOnly on) =>

@@ -20,6 +20,12 @@ public abstract record SetUp
     /// <summary>Longer than the horse's own distance; shorter when below zero.</summary>
     public double AdjustMetres { get; }
 
+    /// <summary>It is moved on purpose, also out of the trade's range.</summary>
+    public bool OnPurpose { get; init; }
+
+    /// <summary>What guards a distance that is moved: the trade's range, unless it is left on purpose.</summary>
+    internal DistanceRange Guard(DistanceRange trade) => OnPurpose ? DistanceRange.Metres(0, double.MaxValue) : trade;
+
     /// <summary>Something has to be jumped.</summary>
     public abstract bool HasFence { get; }
 
@@ -51,11 +57,14 @@ public abstract record SetUp
     public abstract MeasuredSetUp OwnFor(StrideCard card, Tape tape);
 }
 
-/// <summary>A cross-pole from trot with a placing pole before it.</summary>
+/// <summary>A cross-pole from trot, with a placing pole before it or by itself.</summary>
 public sealed record CrossPole : SetUp
 {
-    internal CrossPole(Arena arena, Placement placement, double adjustMetres, Distance height)
-        : base(arena, placement, adjustMetres) => Height = height;
+    internal CrossPole(Arena arena, Placement placement, double adjustMetres, Distance height, bool placingPole)
+        : base(arena, placement, adjustMetres) => (Height, PlacingPole) = (height, placingPole);
+
+    /// <summary>A placing pole lies before it.</summary>
+    public bool PlacingPole { get; }
 
     public Distance Height { get; }
 
@@ -69,5 +78,6 @@ public sealed record CrossPole : SetUp
 
     public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => CrossPoleMeasuring.Measure(this, card, tape);
 
-    public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) => new CrossPole(Arena, Placement, 0, Height).MeasureFor(card, tape);
+    public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) =>
+        new CrossPole(Arena, Placement, 0, Height, PlacingPole).MeasureFor(card, tape);
 }

@@ -38,15 +38,25 @@ public abstract record SetUpEntry
     /// <summary>Turned about its middle, to the right as it is ridden; nothing is along the arena.</summary>
     public double? TurnedDegrees { get; init; }
 
+    /// <summary>It is moved from this horse's own on purpose, also out of the trade's range: told as that, and not warned of.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public bool? OnPurpose { get; init; }
+
     /// <summary>The set-up, or everything that is wrong with it.</summary>
-    public Outcome<SetUp> Check() => Check(new Checks());
+    public Outcome<SetUp> Check()
+    {
+        var checkedUp = Check(new Checks());
+        return checkedUp.Value is { } setUp ? Outcome<SetUp>.Kept(Meant(setUp), checkedUp.Faults) : checkedUp;
+    }
 
     /// <summary>The set-up as it was kept, with what today's rules remark on it.</summary>
     public (SetUp SetUp, IReadOnlyList<Fault> Remarks) AsKept()
     {
         var read = Check(Checks.Of(kept: true));
-        return (read.OrThrow(), read.Faults);
+        return (Meant(read.OrThrow()), read.Faults);
     }
+
+    private SetUp Meant(SetUp setUp) => setUp with { OnPurpose = OnPurpose == true };
 
     protected abstract Outcome<SetUp> Check(Checks checks);
 
@@ -142,19 +152,27 @@ public sealed record CrossPoleEntry : SetUpEntry
     /// <summary>Height of its middle.</summary>
     public double? HeightMetres { get; init; }
 
+    /// <summary>A placing pole lies before it; one does where nothing is said.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public bool? PlacingPole { get; init; }
+
+    internal override bool HasDistance() => PlacingPole != false;
+
     protected override Outcome<SetUp> Check(Checks checks)
     {
         var (arena, placement, adjust) = CheckPlace(checks);
         var range = SetUpFigures.CrossPoleHeight.Value;
         var height = checks.Number("heightMetres", HeightMetres, range.Shortest.Metres, range.Longest.Metres, "m");
-        return checks.Outcome<SetUp>(() => new CrossPole(arena, placement, adjust, Distance.FromMetres(height)));
+        return checks.Outcome<SetUp>(() => new CrossPole(arena, placement, adjust, Distance.FromMetres(height), PlacingPole != false));
     }
 
     public override ChangedSetUp BackToWalk() =>
         new(this with { HeightMetres = Lowest, AdjustMetres = 0 }, "as low as it goes, and walk between the tries");
 
+    /// <summary>Its placing pole, once it trots in calmly; then higher.</summary>
     public override ChangedSetUp? OneRungOn() =>
-        (HeightMetres ?? 0) + HeightStep <= SetUpFigures.CrossPoleHeight.Value.Longest.Metres + 1e-9
+        PlacingPole == false ? new(this with { PlacingPole = null }, "one step on: a placing pole before it, the height as it was")
+        : (HeightMetres ?? 0) + HeightStep <= SetUpFigures.CrossPoleHeight.Value.Longest.Metres + 1e-9
             ? new(
                 this with
                 {
@@ -162,7 +180,7 @@ public sealed record CrossPoleEntry : SetUpEntry
                 },
                 "one step on: 10 cm up, the distance as it was"
             )
-            : null;
+        : null;
 
     public override ChangedSetUp? OneRungBack() =>
         (HeightMetres ?? 0) - HeightStep >= Lowest - 1e-9

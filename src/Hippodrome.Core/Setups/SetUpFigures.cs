@@ -291,11 +291,12 @@ public static class SetUpFigures
     public static readonly Figure<double> ForwardTo = Fits("forward up to, long beyond", 1.10);
 
     /// <summary>What is said of a distance outside the trade's range for a horse of this height.</summary>
-    internal static string OutOfRange(Distance asked, Distance own, DistanceRange trade, string what)
+    internal static string OutOfRange(SetUp setUp, Distance asked, Distance own, DistanceRange trade, string what)
     {
         var side = asked < trade.Shortest ? "shorter" : "longer";
-        return trade.Holds(own)
-            ? $"{asked} would be {side} than the trade sets for its height ({trade}); {what} stay inside it."
+        return setUp.OnPurpose && asked != own
+                ? $"{char.ToUpperInvariant(side[0])}{side[1..]} on purpose: {asked}, where its own is {own} and the trade sets {trade} for its height."
+            : trade.Holds(own) ? $"{asked} would be {side} than the trade sets for its height ({trade}); {what} stay inside it."
             : $"Its own {own} is {side} than the trade sets for its height ({trade}): built as this horse goes.";
     }
 

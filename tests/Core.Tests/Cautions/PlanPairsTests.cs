@@ -26,6 +26,12 @@ public class PlanPairsTests
 
     private sealed record Pair(string Rule, Is Is, PlanContext Faulty, PlanContext Fine);
 
+    private static PlanContext Stretched(double metres, bool helper) =>
+        On(Over(), helper: helper, stands: Make.Poles(adjust: metres) with { OnPurpose = true }) with
+        {
+            Card = Make.Card(),
+        };
+
     private static readonly Guid Stands = Guid.NewGuid();
     private static readonly Why Because = new("x", ["x"], Source.CommonPractice);
     private static readonly string[] Sure =
@@ -452,6 +458,15 @@ public class PlanPairsTests
                 SameLeg = Because,
             }
         ),
+
+        // Far from its own on purpose: 1.365 m and 30 cm are 1.65 m, 121 % of its own; 5 cm are not far.
+        ["far on purpose: with a helper, a word"] = new(
+            "FarFromItsOwn",
+            Is.Soft,
+            Stretched(0.3, helper: true),
+            Stretched(0.05, helper: true)
+        ),
+        ["far on purpose: never alone"] = new("FarFromItsOwn", Is.Hard, Stretched(0.3, helper: false), Stretched(0.05, helper: false)),
 
         // Flying changes while they are learned.
         ["changes in minutes"] = new("ChangesWithoutNumber", Is.Soft, Learns(Change(null)), Learns(Change(2))),

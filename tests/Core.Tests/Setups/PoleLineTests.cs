@@ -58,6 +58,16 @@ public class PoleLineTests
         measured.Notices[0].ShouldContain("stay inside it");
     }
 
+    // Shorter or longer on purpose it is built as it was asked for, and told as that.
+    [Fact]
+    public void On_purpose_it_is_built_beyond_the_range_and_not_warned_of()
+    {
+        var measured = Make.Measured(Make.Poles(adjust: 0.4) with { OnPurpose = true });
+        measured.Gaps[0].Built.Built.Metres.ShouldBe(1.75, 1e-9);
+        measured.Gaps[0].Fit.ShouldBe(Fit.Long);
+        measured.Notices[0].ShouldStartWith("Longer on purpose");
+    }
+
     // 4 trot poles of 1.365 m, each gap ten centimetres shorter than the last: just that, whatever the tape's step.
     [Theory]
     [InlineData(LengthUnit.Metres)]

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Checkbox from 'ant-design-vue/es/checkbox'
 import { computed } from 'vue'
 import type { MeasuredSetUp, SetUpEntry } from '../api/schema'
 import ChoiceField from '../house/ChoiceField.vue'
@@ -36,7 +37,10 @@ const gap = computed(() => {
   const one = e.family === 'crossPole' || (isPoles(e) && !e.stepMetres) || (isCurve(e) && e.kind === 'fan')
   return one ? props.measured?.gaps[0] : undefined
 })
-const moves = computed(() => !isNarrow(entry.value) && !isCorridor(entry.value) && !isFigure(entry.value))
+const isByItself = computed(() => entry.value.family === 'crossPole' && entry.value.placingPole === false)
+const moves = computed(
+  () => !isNarrow(entry.value) && !isCorridor(entry.value) && !isFigure(entry.value) && !isByItself.value,
+)
 
 function become(family: NonNullable<SetUpEntry['family']>) {
   const fresh = startOf[family]()
@@ -70,6 +74,12 @@ function become(family: NonNullable<SetUpEntry['family']>) {
       :value="entry.heightMetres"
       @change="(heightMetres) => set({ heightMetres })"
     />
+    <Checkbox
+      v-if="entry.family === 'crossPole'"
+      :checked="entry.placingPole !== false"
+      @change="set({ placingPole: isByItself ? null : false, adjustMetres: 0 })"
+      >A placing pole before it</Checkbox
+    >
     <DistanceField
       v-if="gap"
       label="Distance"
@@ -88,6 +98,13 @@ function become(family: NonNullable<SetUpEntry['family']>) {
       :step="5"
       @change="(cm) => set({ adjustMetres: cm / 100 })"
     />
+    <Checkbox
+      v-if="moves && (entry.adjustMetres || entry.onPurpose)"
+      :checked="entry.onPurpose === true"
+      @change="set({ onPurpose: entry.onPurpose ? null : true })"
+      >{{ (entry.adjustMetres ?? 0) < 0 ? 'Shorter' : 'Longer' }} on purpose, out of the trade’s range
+      too</Checkbox
+    >
     <hr class="w-full border-0 edge-t" />
     <PlaceControls v-model="entry" />
   </div>

@@ -44,7 +44,7 @@ internal static class CurveMeasuring
         var trade = card.Scaled(SetUpFigures.PoleSpacing(fan.Variant.Gait()));
         var own = Step(fan, card);
         var asked = Distance.FromMetres(Math.Max(0, own.Metres + fan.AdjustMetres));
-        var built = tape.Build(asked, trade.Value, own);
+        var built = tape.Build(asked, fan.Guard(trade.Value), own);
         var radius = fan.Radius.Metres;
         var angle = built.Built.Metres / radius;
         var straight = Distance.FromMetres(2 * radius * Math.Sin(angle / 2));

@@ -31,7 +31,7 @@ internal sealed record FenceGaps(FenceLine Line, StrideCard Card, Tape Tape)
         var asked = element.Typed ?? Distance.FromMetres(Math.Max(0, own.Metres + Line.AdjustMetres));
         var built = element.Typed is { } typed
             ? new BuiltDistance(typed, typed, Tape.Say(typed), "as it was typed")
-            : Tape.Build(asked, trade.Value, own);
+            : Tape.Build(asked, Line.Guard(trade.Value), own);
         return between is null
             ? new Gap(built, own, trade.Value, Fits.Of(built.Built / own), Explain(own, trade, built, []))
             : Counted(between, built, own, trade);

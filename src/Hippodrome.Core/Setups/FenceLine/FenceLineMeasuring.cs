@@ -109,13 +109,15 @@ internal static class FenceLineMeasuring
             }
             else if (line.Elements[i + 1].Typed is null && !gap.Trade.Holds(gap.Own))
             {
-                yield return $"Gap {i + 1}: {SetUpFigures.OutOfRange(gap.Own, gap.Own, gap.Trade, "it")}";
+                yield return $"Gap {i + 1}: {SetUpFigures.OutOfRange(line, gap.Own, gap.Own, gap.Trade, "it")}";
             }
         }
 
         if (gaps.Any(g => g.Fit is Fit.TooShort or Fit.Long))
         {
-            yield return "A gap does not suit this horse: move the fence to the horse, or ride another number of strides.";
+            yield return line.OnPurpose
+                ? "Far from this horse's own on purpose: a helper on the ground, and easier at once where it struggles."
+                : "A gap does not suit this horse: move the fence to the horse, or ride another number of strides.";
         }
     }
 

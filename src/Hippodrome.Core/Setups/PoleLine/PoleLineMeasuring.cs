@@ -43,7 +43,7 @@ internal static class PoleLineMeasuring
             return [];
         }
 
-        var first = tape.Build(asked[0], trade.Value, own);
+        var first = tape.Build(asked[0], line.Guard(trade.Value), own);
         return
         [
             first,
@@ -163,7 +163,7 @@ internal static class PoleLineMeasuring
     {
         foreach (var outside in asked.Where(a => !trade.Holds(a)).Take(1))
         {
-            yield return SetUpFigures.OutOfRange(outside, gaps[0].Own, trade, "the poles");
+            yield return SetUpFigures.OutOfRange(line, outside, gaps[0].Own, trade, "the poles");
         }
 
         if (line.Poles == 2 && line.Variant.Gait() == Gait.Trot)
