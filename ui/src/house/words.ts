@@ -347,8 +347,17 @@ export const goesAtWords: Record<GoesAt, string> = {
 
 export const tensionWords = ['Asleep', 'Relaxed, attentive', 'Keen', 'Tense', 'Over the top']
 
+type Options = { value: string; label: string }[]
+const made = new WeakMap<object, WeakMap<object, Options>>()
+
+/** One list for the same words, each time: a field is drawn anew only when its choices are others. */
 export function options<K extends string>(words: Record<K, string>, only?: K[]) {
-  return (only ?? (Object.keys(words) as K[])).map((value) => ({ value, label: words[value] }))
+  const lists = made.get(words) ?? new WeakMap<object, Options>()
+  made.set(words, lists)
+  const known = lists.get(only ?? words)
+  const list = known ?? (only ?? (Object.keys(words) as K[])).map((value) => ({ value, label: words[value] }))
+  lists.set(only ?? words, list)
+  return list as { value: K; label: string }[]
 }
 
 export const strandWords: Record<Strand, string> = {

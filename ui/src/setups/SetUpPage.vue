@@ -118,9 +118,11 @@ const measure = newest(
   (answer) => {
     measured.value = answer
     problem.value = null
+    stepping.value = null
   },
   (e) => {
     if (e instanceof Problem) problem.value = e
+    stepping.value = null
   },
 )
 watch(entry, (now) => measure(now), { immediate: true })
@@ -147,6 +149,15 @@ async function keep(asNew: boolean, version?: number) {
     await router.replace({ name: 'set-up', params: { horseId: props.horseId, setUpId: view.id } })
 }
 
+/** While a step of the drawing is measured, fields and rows stay as they were, and are drawn once for each step and not twice. */
+const stepping = shallowRef<SetUpEntry | null>(null)
+const typed = computed({
+  get: () => stepping.value ?? edited.value,
+  set(to: SetUpEntry) {
+    stepping.value = null
+    edited.value = to
+  },
+})
 /** What was taken hold of, as it stood then: a drag is one change, however long. */
 let held: { entry: SetUpEntry; measured: MeasuredSetUp } | null = null
 const step = computed(() => tapeStep(unit.value, signedIn.value?.me?.paceMetres))
@@ -155,12 +166,14 @@ function drag(element: number, metres: number) {
     held = { entry: entry.value, measured: measured.value }
     change(entry.value)
   }
+  stepping.value ??= entry.value
   if (held) entry.value = moved(held.entry, held.measured, element, metres, step.value)
 }
 function drop() {
   held = null
 }
 function nudge(element: number, steps: number) {
+  stepping.value ??= entry.value
   if (measured.value) change(moved(entry.value, measured.value, element, steps * step.value, step.value))
 }
 function undoByKeys(event: KeyboardEvent) {
@@ -285,7 +298,7 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
 
   <div v-if="measured" class="workshop grid grid-cols-[232px_minmax(0,1fr)] gap-14px items-start">
     <aside v-if="trains()" class="card no-print">
-      <SetUpControls v-model="edited" :measured="measured" />
+      <SetUpControls v-model="typed" :measured="measured" />
     </aside>
 
     <div class="stack">
@@ -316,8 +329,8 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
       <TapeSheet :measured="shown" :horse="passport?.horse.name ?? ''" :say="say" />
 
       <ElementRows
-        v-if="trains() && isLine(edited)"
-        v-model="edited"
+        v-if="trains() && isLine(typed)"
+        v-model="typed"
         class="no-print"
         :measured="measured"
         :say="say"
