@@ -33,6 +33,7 @@ test.describe('before the work', () => {
     await ride.minutes(2)
     await ride.tab('Asked')
     await ride.tap('Others', 'Saddle')
+    await expect(ride.key('Pirouette')).toBeHidden()
     await ride.in(1, 'Saddle: Half')
     await expect(clocks).toContainText(/2:\d\d\s*on long lines/)
     await ride.tap('Hips over')

@@ -23,6 +23,23 @@ public sealed record MovementTold(Movement Movement, AskedOn On, bool HasPlace, 
     /// <summary>Ways in which it is asked, told beside how it was answered.</summary>
     public IReadOnlyList<AttemptWord> Ways { get; init; } = [];
 
+    /// <summary>It is asked from the ground too: in hand, on the lunge, on long lines. Nothing else is offered there.</summary>
+    public bool FromGround =>
+        Movement
+            is Movement.Halt
+                or Movement.Stretch
+                or Movement.Walk
+                or Movement.Voice
+                or Movement.Stand
+                or Movement.StepBack
+                or Movement.HeadDown
+                or Movement.Bridle
+                or Movement.Saddle
+                or Movement.Mounting
+                or Movement.Lines
+                or Movement.ShoulderOver
+                or Movement.HipsOver;
+
     /// <summary>A word that fits this answer.</summary>
     internal bool Says(AttemptWord word, HorseAnswer answered) =>
         Ways.Contains(word) || Words.Any(w => w.Word == word && w.Answered == answered);

@@ -5,6 +5,7 @@ import type {
   ArenaPlace,
   AttemptWord,
   HorseAnswer,
+  Manner,
   Movement,
   PageFigures,
   Rein,
@@ -21,6 +22,8 @@ const props = defineProps<{
   tapped: RideEvent[]
   /** Movements of this part, the likeliest first. */
   asks: Movement[]
+  /** No ridden words on led work. */
+  manner: Manner
   rein: Rein
   /** How many more may be asked today. */
   left: number | null
@@ -51,7 +54,9 @@ const told = computed<PageFigures['movements'][number]>(() =>
 )
 const shown = computed<Movement[]>(() => {
   const mine = props.asks.filter((m) => m !== 'change' && m !== 'series')
-  const all = figures.movements.map((m): Movement => m.movement)
+  const all = figures.movements
+    .filter((m) => props.manner === 'ridden' || m.fromGround)
+    .map((m): Movement => m.movement)
   return others.value || mine.length === 0
     ? all.filter((m) => m !== 'change' && m !== 'series')
     : [...new Set([...mine, movement.value])]

@@ -195,6 +195,7 @@ watch(
       v-if="pad === 'asked'"
       :tapped="here"
       :asks="railPart?.asks ?? []"
+      :manner="manner"
       :rein="rein"
       :left="said?.mayStillAsk ?? null"
       :tension="pad !== own || own === 'asked'"
