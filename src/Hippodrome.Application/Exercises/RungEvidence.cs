@@ -41,7 +41,9 @@ internal sealed class RungEvidence
     /// <param name="worked">Rungs its session named.</param>
     /// <param name="all">Rides of the horse, the latest first.</param>
     /// <param name="daysToCompetition">Days from the ride to the next competition.</param>
-    /// <param name="care">What the other verdicts on it ask for; null where nothing asks for care. Asked only where a rung was worked.</param>
+    /// <param name="care">
+    /// What the other verdicts on it ask for; null where nothing asks for care. It is asked only where a rung was worked.
+    /// </param>
     public IReadOnlyList<RungVerdict> Judge(
         Ride ride,
         IReadOnlyList<string> worked,
