@@ -295,7 +295,7 @@ public static class SetUpFigures
     {
         var side = asked < trade.Shortest ? "shorter" : "longer";
         return setUp.OnPurpose && asked != own
-                ? $"{char.ToUpperInvariant(side[0])}{side[1..]} on purpose: {asked}, where its own is {own} and the trade sets {trade} for its height."
+                ? $"{char.ToUpperInvariant(side[0])}{side[1..]} on purpose: {asked}; its own is {own}, and the trade sets {trade} for its height."
             : trade.Holds(own) ? $"{asked} would be {side} than the trade sets for its height ({trade}); {what} stay inside it."
             : $"Its own {own} is {side} than the trade sets for its height ({trade}): built as this horse goes.";
     }

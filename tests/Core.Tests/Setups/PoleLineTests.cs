@@ -58,6 +58,15 @@ public class PoleLineTests
         measured.Notices[0].ShouldContain("stay inside it");
     }
 
+    // Seven gaps that grow ten centimetres each would end at 1.65 m: they stop where the trade does.
+    [Fact]
+    public void Gaps_that_grow_stop_at_the_trades_range()
+    {
+        var gaps = Make.Measured(Make.Poles(poles: 8) with { StepMetres = 0.1 }).Gaps;
+        gaps.ShouldAllBe(g => Make.HoldsOrOwn(g));
+        gaps[^1].Built.Built.Metres.ShouldBe(1.50, 1e-9);
+    }
+
     // Shorter or longer on purpose it is built as it was asked for, and told as that.
     [Fact]
     public void On_purpose_it_is_built_beyond_the_range_and_not_warned_of()

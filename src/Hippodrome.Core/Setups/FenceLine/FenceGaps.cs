@@ -37,7 +37,7 @@ internal sealed record FenceGaps(FenceLine Line, StrideCard Card, Tape Tape)
             : Counted(between, built, own, trade);
     }
 
-    /// <summary>Its canter stride before this element, the mean of them: the first behind a trot fence is not yet a course canter.</summary>
+    /// <summary>The mean of its canter strides before this element: the first behind a trot fence is not yet a course canter.</summary>
     private Distance StrideBefore(int place)
     {
         var strides = Math.Max(1, Line.Elements[place].Strides);

@@ -3,7 +3,10 @@ using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Setups;
 
-/// <summary>Poles lie one step apart in walk and trot, one stride in canter: this horse's own. The trade's range guards what is moved, and never moves a pole away from what the horse does.</summary>
+/// <summary>
+/// Poles lie one step apart in walk and trot, one stride in canter: this horse's own. The trade's range guards what is moved,
+/// and never moves a pole away from what the horse does.
+/// </summary>
 internal static class PoleLineMeasuring
 {
     /// <summary>Where in a canter stride the feet fall so that none comes down on a pole; for the drawing only.</summary>
@@ -35,7 +38,10 @@ internal static class PoleLineMeasuring
     /// <summary>The slant at which poles of three metres meet end to end when their middles lie this far apart: sin = spacing / length (geometry).</summary>
     internal static double Slant(Distance spacing) => Math.Asin(Math.Min(1, spacing.Metres / CurvedPoles.PoleLength.Value)) * 180 / Math.PI;
 
-    /// <summary>The first is set with the tape, and each after it longer or shorter than the last by just the step that was asked for.</summary>
+    /// <summary>
+    /// The first is set with the tape, and each after it longer or shorter than the last by just the step that was asked for, as
+    /// far as the range goes.
+    /// </summary>
     private static List<BuiltDistance> Built(PoleLine line, List<Distance> asked, Distance own, Figure<DistanceRange> trade, Tape tape)
     {
         if (asked.Count == 0)
@@ -44,14 +50,14 @@ internal static class PoleLineMeasuring
         }
 
         var first = tape.Build(asked[0], line.Guard(trade.Value), own);
+        var guard = line.Guard(trade.Value).Including(tape.Round(own));
         return
         [
             first,
             .. asked
                 .Skip(1)
-                .Select(
-                    (a, i) => (Asked: a, Built: Distance.FromMetres(Math.Round(first.Built.Metres + ((i + 1) * line.Lie.StepMetres), 4)))
-                )
+                .Select((a, i) => (Asked: a, Metres: Math.Round(first.Built.Metres + ((i + 1) * line.Lie.StepMetres), 4)))
+                .Select(g => (g.Asked, Built: guard.Clamp(Distance.FromMetres(g.Metres))))
                 .Select(g => new BuiltDistance(g.Asked, g.Built, tape.Say(g.Built), first.RoundingSays)),
         ];
     }
