@@ -49,7 +49,7 @@ internal static class CautionChecks
         new(
             new Rule(
                 Gravity.HoldAndRefer,
-                "After a hold: soundness shown again on the lunge, then long lines, then saddle, each after the one before was level and steady, and one rung down",
+                "After a hold the lunge, then long lines, then saddle, each after the one before was level and steady, and one rung down",
                 SessionFigures.LightDay.Source
             ),
             StepsAfterClearance,
