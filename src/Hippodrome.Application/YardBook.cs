@@ -15,7 +15,10 @@ using Hippodrome.Storage.Setups;
 namespace Hippodrome.Application;
 
 /// <summary>The events of a ride, and its record.</summary>
-internal sealed record LoggedRide(RideLog Log, RideRecord Record);
+internal sealed record LoggedRide(RideLog Log, RideRecord Record)
+{
+    public static LoggedRide Of(RideLog log) => new(log, RideRecord.Fold(log));
+}
 
 /// <summary>What a request reads of its yard: each thing once, whoever asks, and again only after it was written to.</summary>
 internal sealed class YardBook
@@ -53,16 +56,14 @@ internal sealed class YardBook
     {
         (_yard, _today) = (yard, today);
         var sameLegFrom = today.AddDays(-VerdictFigures.SameLegDays.Value);
-        _rides = new(yard, ["ride_event"], async ids =>
-            (await yard.LogsAsync(ids)).ToDictionary(l => l.Key, l => new LoggedRide(l.Value, RideRecord.Fold(l.Value)))
-        );
+        _rides = new(yard, ["ride_event"], async ids => (await yard.LogsAsync(ids)).ToDictionary(l => l.Key, l => LoggedRide.Of(l.Value)));
         _totals = new(yard, ["ride_totals"], yard.TotalsAsync);
         _sessions = new(yard, OfSessions, async ids => (await yard.SessionsByIdAsync(ids)).ToDictionary(s => s.Plan.Id));
         _setUps = new(yard, ["set_up", "session_part", "ride"], async ids => (await yard.SetUpsByIdAsync(ids)).ToDictionary(s => s.Id));
         _strides = new(yard, ["stride_measurement"], async ids => ByHorse(ids, await yard.StrideMeasurementsAsync(ids)));
         _ridden = new(yard, ["ride"], async ids => ByHorse(ids, await yard.RiddenDaysAsync(ids, today.AddDays(-DaysBack), today)));
         _legs = new(yard, ["ride", "ride_event"], async ids =>
-            ByHorse(ids, (await yard.LegsToldInAsync(ids, sameLegFrom, today)).ToLookup(l => l.HorseId))
+            ByHorse(ids, (await LegsToldAsync(ids, sameLegFrom, today)).ToLookup(l => l.HorseId))
         );
         _blocks = new(yard, ["block", "block_version"], async ids => (await yard.BlocksUnderWayAsync(ids)).ToDictionary(b => b.HorseId));
         _onRungs = new(yard, OfSessions, async worked =>
@@ -153,6 +154,14 @@ internal sealed class YardBook
 
     /// <summary>Rides of these horses in which a touch was told by leg, as far back as it matters today.</summary>
     public Task<IReadOnlyDictionary<Guid, IReadOnlyList<LegsToldIn>>> LegsToldAsync(IEnumerable<Guid> horseIds) => _legs.OfAsync(horseIds);
+
+    /// <summary>Rides of these horses between two days in which a touch was told by leg.</summary>
+    public async Task<List<LegsToldIn>> LegsToldAsync(IEnumerable<Guid> horseIds, DateOnly from, DateOnly until)
+    {
+        var told = await _yard.LegsToldInAsync(horseIds, from, until);
+        _rides.Know([], told.ToDictionary(l => l.RideId, l => LoggedRide.Of(l.Log)));
+        return told;
+    }
 
     /// <summary>Blocks under way, by horse.</summary>
     public Task<IReadOnlyDictionary<Guid, KeptBlock>> BlocksAsync(IEnumerable<Guid> horseIds) => _blocks.OfAsync(horseIds);

@@ -135,7 +135,7 @@ public static class Judging
             return [];
         }
 
-        var told = await visit.Yard.LegsToldInAsync(
+        var told = await visit.Book.LegsToldAsync(
             telling.Select(r => r.HorseId).Distinct(),
             telling.Min(r => r.OnDay.AddDays(-r.Days)),
             telling.Max(r => r.OnDay)

@@ -152,13 +152,17 @@ public static class TodayOfYard
         Task<List<OpenFall>> falls = null!;
         Task<List<VerdictAnswer>> answers = null!;
         Task<List<KeptReferral>> referrals = null!;
+        Task strides = null!;
         var pages = await visit.Book.PagesAsync(ids, () =>
         {
             placed = visit.Yard.PlacedAsync(ids, visit.Today, until);
             falls = visit.Yard.OpenFallsAsync(ids, visit.Today.AddDays(-DaysAfterAFall), visit.Today);
             answers = visit.Yard.AnswersAsync(latest.Select(r => r.Id));
             referrals = visit.Yard.OpenReferralsAsync(ids);
+            // Every plan is checked against its horse's strides.
+            strides = visit.Book.StridesAsync(ids);
         });
+        await strides;
         return (
             pages,
             (await placed).ToLookup(p => p.HorseId),

@@ -1,10 +1,12 @@
+using Hippodrome.Core.Rides;
+
 namespace Hippodrome.Storage.Rides;
 
 /// <summary>A look at a leg that touched again and again.</summary>
 public sealed record LegLook(Guid HorseId, DateOnly OnDay, string Word);
 
-/// <summary>A ride in which a touch was told by leg.</summary>
-public sealed record LegsToldIn(Guid HorseId, Guid RideId, DateOnly OnDay);
+/// <summary>A ride in which a touch was told by leg, with all that was told in it.</summary>
+public sealed record LegsToldIn(Guid HorseId, Guid RideId, DateOnly OnDay, RideLog Log);
 
 /// <summary>A fall that nobody has asked after yet.</summary>
 public sealed record OpenFall(Guid HorseId, Guid RideId, DateOnly OnDay);
@@ -13,24 +15,29 @@ public sealed record OpenFall(Guid HorseId, Guid RideId, DateOnly OnDay);
 public static class LegStore
 {
     /// <summary>The rides between two days in which a touch was told by leg.</summary>
-    public static Task<List<LegsToldIn>> LegsToldInAsync(
+    public static async Task<List<LegsToldIn>> LegsToldInAsync(
         this YardSession yard,
         IEnumerable<Guid> horseIds,
         DateOnly from,
         DateOnly until
     ) =>
-        yard.QueryAsync<LegsToldIn>(
-            """
-            select r.horse_id, r.id as ride_id, r.on_day from ride r where r.yard_id = @yard and r.horse_id = any(@ids) and r.on_day between @from and @until
-                and exists (select from ride_event e where e.yard_id = @yard and e.ride_id = r.id and e.body ? 'leg')
-            """,
-            new
-            {
-                ids = horseIds.ToArray(),
-                from,
-                until,
-            }
-        );
+        (
+            await yard.QueryAsync<LegsRow>(
+                $"""
+                select r.horse_id, r.id as ride_id, r.on_day, e.events, e.read_as_today from ride r
+                cross join lateral ({RideStore.EventsOfRide}) e
+                where r.yard_id = @yard and r.horse_id = any(@ids) and r.on_day between @from and @until
+                    and exists (select from ride_event e where e.yard_id = @yard and e.ride_id = r.id and e.body ? 'leg')
+                """,
+                new
+                {
+                    ids = horseIds.ToArray(),
+                    from,
+                    until,
+                    readAsToday = Stored.KindOf<RideEvent>().ReadAsToday,
+                }
+            )
+        ).ConvertAll(r => new LegsToldIn(r.HorseId, r.RideId, r.OnDay, RideLog.Kept(Stored.ReadAll<RideEvent>(r.Events, r.ReadAsToday))));
 
     /// <summary>The latest look by horse.</summary>
     public static async Task<Dictionary<Guid, LegLook>> LegLooksAsync(this YardSession yard, IEnumerable<Guid> horseIds) =>
@@ -93,4 +100,6 @@ public static class LegStore
                 by,
             }
         );
+
+    private sealed record LegsRow(Guid HorseId, Guid RideId, DateOnly OnDay, string Events, bool ReadAsToday);
 }

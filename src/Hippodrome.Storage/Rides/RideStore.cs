@@ -240,20 +240,23 @@ public static class RideStore
             )
         ).ToDictionary(s => s.EventId);
 
+    /// <summary>All events of ride r as one text: a row for every event costs more than all else that a screen asks.</summary>
+    internal const string EventsOfRide = """
+        select '[' || string_agg(body::text, ',') || ']' as events,
+            bool_and(coalesce((body -> 'v')::int, 1) >= @readAsToday) as read_as_today
+        from ride_event where yard_id = @yard and ride_id = r.id
+        """;
+
     /// <summary>The logs of several rides by ride.</summary>
     public static async Task<IReadOnlyDictionary<Guid, RideLog>> LogsAsync(this YardSession yard, IEnumerable<Guid> rideIds)
     {
         var ids = rideIds.Distinct().ToArray();
-        // One text a ride: a row for every event costs more than all else that a screen asks.
         var rows = (
             await yard.QueryAsync<LogRow>(
-                """
+                $"""
                 -- Ride by ride: asked for a hundred at once, every event of the yard is read.
                 select r.id as ride_id, e.events, e.read_as_today from unnest(@ids) as r (id)
-                cross join lateral (
-                    select '[' || string_agg(body::text, ',') || ']' as events,
-                        bool_and(coalesce((body -> 'v')::int, 1) >= @readAsToday) as read_as_today
-                    from ride_event where yard_id = @yard and ride_id = r.id) e
+                cross join lateral ({EventsOfRide}) e
                 where e.events is not null
                 """,
                 new { ids, readAsToday = Stored.KindOf<RideEvent>().ReadAsToday }
