@@ -2,18 +2,16 @@
 import RowsTable from '../house/RowsTable.vue'
 import { computed } from 'vue'
 import Button from 'ant-design-vue/es/button'
-import type { ElementKind, LineElementEntry, MeasuredSetUp, SetUpEntryFenceLineEntry } from '../api/schema'
+import type { ElementKind, LineElementEntry, SetUpEntryFenceLineEntry } from '../api/schema'
 import DistanceInput from '../house/DistanceInput.vue'
 import PickOne from '../house/PickOne.vue'
-import { fitWords, options } from '../house/words'
-import FitChip from './FitChip.vue'
+import { options } from '../house/words'
+import ElementDistance from './ElementDistance.vue'
+import ElementFit from './ElementFit.vue'
 import { element, elementWords, isOxer, isPole } from './setUpEntries'
 
 /** What stands on a line, in the order it is ridden; distances can be typed as metres, feet and inches, or paces. */
-const props = defineProps<{
-  measured: MeasuredSetUp | null
-  say: (text: { metres: string; feet: string; paces: string }) => string
-}>()
+defineProps<{ say: (text: { metres: string; feet: string; paces: string }) => string }>()
 const entry = defineModel<SetUpEntryFenceLineEntry>({ required: true })
 const kinds = options(elementWords as Record<ElementKind, string>)
 const counts = [
@@ -52,9 +50,7 @@ function double(i: number) {
 }
 /** What stands, as rows. */
 const standing = computed(() => entry.value.elements!.map((e) => e!))
-/** The gap before an element, and whether strides can be counted there. */
-const gap = (i: number) => props.measured?.gaps[i - 1]
-const otherwise = (i: number) => (gap(i)?.fit === 'true' ? undefined : gap(i)?.between?.otherwise)
+/** Whether strides can be counted before an element. */
 const counted = (i: number) => {
   const all = entry.value.elements!
   return i > 0 && isPole(all[i]!.kind!) === isPole(all[i - 1]!.kind!)
@@ -120,33 +116,14 @@ const counted = (i: number) => {
         }}</span></template
       >
       <template #distance="{ row: e, at: i }"
-        ><template v-if="i > 0">
-          <DistanceInput
-            class="distance"
-            :typed="e.distanceMetres !== null"
-            :aria-label="`Distance before element ${i + 1}`"
-            :value="gap(i)?.built.built"
-            :text="gap(i) ? say(gap(i)!.built.text) : ''"
-            @change="(distanceMetres) => set(i, { distanceMetres })"
-            @clear="set(i, { distanceMetres: null })"
-          />
-          <Button
-            v-if="e.distanceMetres !== null"
-            type="link"
-            size="small"
-            :aria-label="`Its own distance before element ${i + 1}`"
-            @click="set(i, { distanceMetres: null })"
-          >
-            its own
-          </Button>
-        </template></template
-      >
-      <template #fit="{ at: i }"
-        ><FitChip v-if="gap(i)" :fit="gap(i)!.fit" />
-        <span v-if="otherwise(i)" class="small quiet block"
-          >{{ otherwise(i)!.strides }} would be {{ fitWords[otherwise(i)!.fit] }}</span
-        ></template
-      >
+        ><ElementDistance
+          v-if="i > 0"
+          :at="i"
+          :typed="e.distanceMetres !== null"
+          :say="say"
+          @change="(distanceMetres) => set(i, { distanceMetres })"
+      /></template>
+      <template #fit="{ at: i }"><ElementFit :at="i" /></template>
       <template #acts="{ at: i }"
         ><div class="whitespace-nowrap">
           <Button
@@ -202,8 +179,5 @@ const counted = (i: number) => {
 }
 .small-number {
   width: 76px;
-}
-.distance {
-  width: 86px;
 }
 </style>

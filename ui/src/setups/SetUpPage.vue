@@ -3,7 +3,7 @@ import LinkButton from '../house/LinkButton.vue'
 import Button from 'ant-design-vue/es/button'
 import { useQuery } from '@tanstack/vue-query'
 import Input from 'ant-design-vue/es/input'
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, onBeforeUnmount, onMounted, provide, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client, Problem } from '../api/client'
 import { newest } from '../api/newest'
@@ -33,6 +33,7 @@ import VersionsCard from './VersionsCard.vue'
 import WhyCard from './WhyCard.vue'
 import WhoCanRideCard from './WhoCanRideCard.vue'
 import { useHistory } from './history'
+import { measuredNow } from './measuredNow'
 import { moved, placed, reading, tapeStep } from './moving'
 import { printSheet } from './printing'
 import { isLine, newPoleLine } from './setUpEntries'
@@ -57,6 +58,7 @@ const {
 } = useHistory<SetUpEntry>(newPoleLine())
 const name = ref('')
 const measured = shallowRef<MeasuredSetUp | null>(null)
+provide(measuredNow, measured)
 /** What is read beneath the drawing follows at rest: a step of a drag is drawn and its distances told, and no more. */
 const settled = useSettled(() => measured.value, 120)
 const shown = computed(() => settled.value ?? measured.value!)
@@ -118,11 +120,9 @@ const measure = newest(
   (answer) => {
     measured.value = answer
     problem.value = null
-    stepping.value = null
   },
   (e) => {
     if (e instanceof Problem) problem.value = e
-    stepping.value = null
   },
 )
 watch(entry, (now) => measure(now), { immediate: true })
@@ -149,12 +149,15 @@ async function keep(asNew: boolean, version?: number) {
     await router.replace({ name: 'set-up', params: { horseId: props.horseId, setUpId: view.id } })
 }
 
-/** While a step of the drawing is measured, fields and rows stay as they were, and are drawn once for each step and not twice. */
+/** While steps follow one another, fields and rows stay as they were: they follow the hand once it rests, or takes hold of them. */
 const stepping = shallowRef<SetUpEntry | null>(null)
+watch(
+  useSettled(() => entry.value, 120),
+  () => (stepping.value = null),
+)
 const typed = computed({
   get: () => stepping.value ?? edited.value,
   set(to: SetUpEntry) {
-    stepping.value = null
     edited.value = to
   },
 })
@@ -166,15 +169,17 @@ function drag(element: number, metres: number) {
     held = { entry: entry.value, measured: measured.value }
     change(entry.value)
   }
+  if (!held) return
   stepping.value ??= entry.value
-  if (held) entry.value = moved(held.entry, held.measured, element, metres, step.value)
+  entry.value = moved(held.entry, held.measured, element, metres, step.value)
 }
 function drop() {
   held = null
 }
 function nudge(element: number, steps: number) {
+  if (!measured.value) return
   stepping.value ??= entry.value
-  if (measured.value) change(moved(entry.value, measured.value, element, steps * step.value, step.value))
+  change(moved(entry.value, measured.value, element, steps * step.value, step.value))
 }
 function undoByKeys(event: KeyboardEvent) {
   const typing = (event.target as HTMLElement).closest('input, textarea, select')
@@ -297,8 +302,8 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
   </p>
 
   <div v-if="measured" class="workshop grid grid-cols-[232px_minmax(0,1fr)] gap-14px items-start">
-    <aside v-if="trains()" class="card no-print">
-      <SetUpControls v-model="typed" :measured="measured" />
+    <aside v-if="trains()" class="card no-print" @focusin="stepping = null">
+      <SetUpControls v-model="typed" :measured="shown" />
     </aside>
 
     <div class="stack">
@@ -332,8 +337,8 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
         v-if="trains() && isLine(typed)"
         v-model="typed"
         class="no-print"
-        :measured="measured"
         :say="say"
+        @focusin="stepping = null"
       />
 
       <div class="lower grid grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] gap-14px items-start">
