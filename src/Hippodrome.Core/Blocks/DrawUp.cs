@@ -132,6 +132,9 @@ public static class DrawUp
                         Times = sets.Repeats,
                         BoutSeconds = (int)(sets.Minutes * 60),
                         RestSeconds = (int)(sets.Rest * 60),
+                        MetresPerMinute = sets.Speed,
+                        Outline = Outline.Level,
+                        Seat = Seat.Light,
                     }
                     : PartEntry.Of(Phase.Work, "Canter, both leads", Gait.Canter, Rein.Both, canter)
             );

@@ -72,6 +72,18 @@ public sealed record PartEntry
     /// <summary>A test before it, beside those the trade has anyway: what it opens waits until it is passed.</summary>
     public OpeningTest? OpensWith { get; init; }
 
+    /// <summary>The outline asked for.</summary>
+    public Outline? Outline { get; init; }
+
+    /// <summary>How the rider sits.</summary>
+    public Seat? Seat { get; init; }
+
+    /// <summary>The stride aimed at: one of this part's gait; its usual one when nothing is said.</summary>
+    public GaitVariant? StrideAim { get; init; }
+
+    /// <summary>The speed of its bouts; the horse's own when nothing is said.</summary>
+    public int? MetresPerMinute { get; init; }
+
     /// <summary>What every part says; the rest is added with <c>with</c>.</summary>
     public static PartEntry Of(Phase phase, string what, Gait gait, Rein rein, double minutes) =>
         new()

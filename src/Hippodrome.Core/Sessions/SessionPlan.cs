@@ -71,6 +71,18 @@ public sealed record Part
     /// <summary>A test before it, beside those the trade has anyway.</summary>
     public OpeningTest? OpensWith { get; init; }
 
+    /// <summary>The outline asked for; null where nobody said.</summary>
+    public Outline? Outline { get; init; }
+
+    /// <summary>How the rider sits; null where nobody said, and where nobody sits on it.</summary>
+    public Seat? Seat { get; init; }
+
+    /// <summary>The stride aimed at, of its gait; null is its usual one.</summary>
+    public GaitVariant? StrideAim { get; init; }
+
+    /// <summary>The speed of its bouts; null is the horse's own.</summary>
+    public int? MetresPerMinute { get; init; }
+
     internal PartEntry ToEntry() =>
         PartEntry.Of(Phase, What, Gait, Rein, Minutes) with
         {
@@ -88,6 +100,10 @@ public sealed record Part
             HeightMetres = HeightMetres,
             InStages = InStages,
             OpensWith = OpensWith,
+            Outline = Outline,
+            Seat = Seat,
+            StrideAim = StrideAim,
+            MetresPerMinute = MetresPerMinute,
         };
 }
 
@@ -331,6 +347,15 @@ public sealed record SessionPlan
         double? height = part.HeightMetres is null
             ? null
             : checks.Number(Field("heightMetres"), part.HeightMetres, LowestFence, HighestFence, "m");
+        checks.That(
+            part.StrideAim is not { } aim || (Enum.IsDefined(aim) && aim.Gait() == gait),
+            Field("strideAim"),
+            "That stride belongs to another gait.",
+            "Choose one of this part's gait, or none."
+        );
+        int? speed = part.MetresPerMinute is null
+            ? null
+            : checks.Whole(Field("metresPerMinute"), part.MetresPerMinute, 50, 900, "metres a minute");
         return new Part
         {
             Phase = phase,
@@ -352,6 +377,10 @@ public sealed record SessionPlan
             HeightMetres = height,
             InStages = part.InStages,
             OpensWith = part.OpensWith is { } test && Enum.IsDefined(test) ? test : null,
+            Outline = part.Outline is null ? null : checks.Choice<Outline>(Field("outline"), part.Outline),
+            Seat = part.Seat is null || own != Horses.Manner.Ridden ? null : checks.Choice<Seat>(Field("seat"), part.Seat),
+            StrideAim = part.StrideAim,
+            MetresPerMinute = speed,
         };
     }
 

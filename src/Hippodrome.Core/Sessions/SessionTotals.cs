@@ -59,7 +59,7 @@ public sealed record SessionTotals
         {
             Minutes = plan.Minutes,
             WorkMinutes = plan.Parts.Where(IsWork).Sum(p => p.Minutes),
-            ByGait = GaitTotals(plan.Parts.Select(p => (p.Gait, p.Minutes)), card),
+            ByGait = PlannedByGait(plan.Parts, card),
             LeftMinutes = OnRein(plan.Parts, Rein.Left),
             RightMinutes = OnRein(plan.Parts, Rein.Right),
             Transitions = PlannedTransitions(plan.Parts),
@@ -91,6 +91,25 @@ public sealed record SessionTotals
             ),
         };
     }
+
+    /// <summary>Minutes by gait, and metres at the stride or the speed that each part aims at.</summary>
+    private static List<GaitTotal> PlannedByGait(IReadOnlyList<Part> parts, StrideCard card) =>
+        [
+            .. parts
+                .GroupBy(p => p.Gait)
+                .OrderBy(g => g.Key)
+                .Select(g => new GaitTotal(g.Key, g.Sum(p => p.Minutes), Distance.FromMetres(g.Sum(p => WayOf(p, card).Metres)))),
+        ];
+
+    /// <summary>At the speed of its bouts where it has one, else at the stride it aims at, else as the horse goes.</summary>
+    internal static Distance WayOf(Part part, StrideCard card) =>
+        part.MetresPerMinute is { } speed ? Distance.FromMetres(speed * MinutesInBouts(part))
+        : part.StrideAim is { } aim ? card[aim].Speed.Over(part.Minutes)
+        : card.Covered(part.Gait, part.Minutes);
+
+    /// <summary>Minutes of a part that are its bouts, without the rests between.</summary>
+    private static double MinutesInBouts(Part part) =>
+        part is { BoutSeconds: { } bout, Times: { } times } ? Math.Min(part.Minutes, times * bout / 60.0) : part.Minutes;
 
     /// <summary>Minutes by gait, and metres at this horse's own speeds.</summary>
     public static IReadOnlyList<GaitTotal> GaitTotals(IEnumerable<(Gait Gait, double Minutes)> ridden, StrideCard card)
