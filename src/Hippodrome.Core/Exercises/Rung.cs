@@ -96,4 +96,13 @@ public static class RungKinds
         ArgumentNullException.ThrowIfNull(rung);
         return rung.IsJumped() && !rung.NoFence;
     }
+
+    /// <summary>Work in which the horse is gathered: collected gaits, pirouettes, piaffe and passage, changes in series.</summary>
+    public static bool IsCollected(this Rung rung)
+    {
+        ArgumentNullException.ThrowIfNull(rung);
+        return rung.Strand == Strand.Collected
+            || rung.Id == "flatwork/collected-gaits"
+            || (rung.Strand == Strand.Changes && rung.Step >= Catalogue.Rung("changes/every-fourth").Step);
+    }
 }

@@ -93,6 +93,7 @@ public static class PlanChecks
     [
         .. CautionChecks.All,
         .. ShapeChecks.All,
+        .. OutlineChecks.All,
         .. LegChecks.All,
         .. ChangeChecks.All,
         .. TackChecks.All,

@@ -77,6 +77,42 @@ public static class SessionFigures
         "minutes",
         "the turn to it, the line, and a breath after it"
     );
+    public static readonly Figure<int> LongestInHand = Figure.Chosen(
+        "Longest session in hand from age 4",
+        20,
+        "minutes",
+        "attention tires before legs do"
+    );
+    public static readonly Figure<int> RebuildsAlone = Figure.Chosen(
+        "Rebuilding between two set-ups of a session with nobody on the ground, at most",
+        1,
+        "times",
+        "a rider alone dismounts once and not twice"
+    );
+    public static readonly Figure<int> BetweenReinsOnTheLunge = Figure.Chosen(
+        "Walk and stretch between the reins on the lunge",
+        2,
+        "minutes",
+        "long enough to loosen an aid and to look at both sides"
+    );
+    public static readonly Figure<double> FirstFence = Figure.Chosen(
+        "A first cross-pole in its middle",
+        0.40,
+        "m",
+        "low enough to be stepped over"
+    );
+    public static readonly Figure<int> FreeFirst = Figure.Chosen(
+        "Free trot or canter before it is collected, at least",
+        3,
+        "minutes",
+        "two rounds of an arena on each rein"
+    );
+    public static readonly Figure<int> SitsFrom = Figure.Chosen(
+        "A young horse's canter is ridden in a light seat under age",
+        6,
+        "years",
+        "the back is left free while it is being made"
+    );
     public static readonly Figure<int> InHandPoles = Figure.Practice("Poles in hand with a green horse, at most", 5, "minutes");
     public static readonly Figure<int> ReturnBout = Figure.Practice("A bout of trot in a return", 20, "seconds");
     public static readonly Figure<int> ShortFirstDay = Figure.Practice("A short first day back lasts under", 20, "minutes in all");

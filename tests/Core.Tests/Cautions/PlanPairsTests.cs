@@ -45,6 +45,42 @@ public class PlanPairsTests
 
     private static readonly Dictionary<string, Pair> Pairs = new()
     {
+        ["free before collected: an outline"] = new(
+            "CollectedBeforeFree",
+            Is.Soft,
+            On(Gathered(Outline.Collected)),
+            On(Gathered(Outline.Level))
+        ),
+        ["free before collected: a stride aimed at"] = new(
+            "CollectedBeforeFree",
+            Is.Soft,
+            On(Trot() with { StrideAim = GaitVariant.TrotCollected }),
+            On(Trot() with { StrideAim = GaitVariant.TrotWorking })
+        ),
+        ["free before collected: a rung"] = new(
+            "CollectedBeforeFree",
+            Is.Soft,
+            On(Rung("flatwork/collected-gaits", Gait.Trot)),
+            On(Trot(), Rung("flatwork/collected-gaits", Gait.Trot))
+        ),
+        ["after treatment: the seat"] = new(
+            "LoadedSoonAfterTreatment",
+            Is.Soft,
+            AfterTreatment(Trot() with { Seat = Seat.Sitting }),
+            AfterTreatment(Trot() with { Seat = Seat.Rising })
+        ),
+        ["after treatment: when it goes sideways"] = new(
+            "LoadedSoonAfterTreatment",
+            Is.Soft,
+            AfterTreatment(Rung("lateral/leg-yield-line", Gait.Walk), Trot()),
+            AfterTreatment(Trot(), Trot(), Rung("lateral/leg-yield-line", Gait.Walk))
+        ),
+        ["after treatment: when its strides are bigger"] = new(
+            "LoadedSoonAfterTreatment",
+            Is.Soft,
+            AfterTreatment(Trot() with { StrideAim = GaitVariant.TrotMedium }),
+            AfterTreatment(Trot(), Trot(), Trot() with { StrideAim = GaitVariant.TrotMedium })
+        ),
         // A fence is a fence however it was entered.
         ["nobody jumps alone: fences typed as a number"] = new("FenceWithoutHelper", Is.Hard, On(Typed(6)), On(Typed(6), helper: true)),
         ["nobody jumps alone: a height typed"] = new("FenceWithoutHelper", Is.Hard, On(Typed(6, 0.4)), On(Trot())),
@@ -623,6 +659,10 @@ public class PlanPairsTests
     }
 
     private static PartEntry Trot(double minutes = 10) => Make.Part(Phase.Work, Gait.Trot, minutes);
+
+    private static PartEntry Gathered(Outline outline) => Trot() with { Outline = outline };
+
+    private static PlanContext AfterTreatment(params PartEntry[] work) => On(work) with { TreatedOn = Make.Today.AddDays(-1) };
 
     private static PartEntry Led(double minutes) => Make.Part(Phase.Work, Gait.Walk, minutes) with { Manner = Manner.InHand };
 
