@@ -126,11 +126,17 @@ internal sealed class GrowingWeeks(Block block, Calendar calendar)
 
         _risen++;
         var jumps = block.Focus.Any(f => f.Kind().IsJumped());
-        return block.Purpose == Purpose.Conditioning ? (_sets.IsLongest ? Rise.Speed : Rise.Minutes)
+        return block.Purpose == Purpose.Conditioning ? Conditioned(phase)
             : phase == BlockPhase.AtLevel ? (jumps ? Rise.Height : Rise.Nothing)
             : phase == BlockPhase.Climb && jumps && _risen % 2 == 0 ? Rise.Height
             : Rise.Minutes;
     }
+
+    /// <summary>Minutes first, and the sets' speed once they are longest; in the weeks near the level's speed it is the speed that rises.</summary>
+    private Rise Conditioned(BlockPhase phase) =>
+        _sets.MayBeFaster && (phase == BlockPhase.AtLevel || _sets.IsLongest) ? Rise.Speed
+        : phase == BlockPhase.AtLevel && _sets.Any ? Rise.Nothing
+        : Rise.Minutes;
 
     /// <summary>A tenth more, and the mix of gaits a little nearer to the phase's.</summary>
     private MinutesByGait Grown(MinutesByGait week, BlockPhase phase)

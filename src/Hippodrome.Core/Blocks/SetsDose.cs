@@ -7,6 +7,12 @@ internal sealed class SetsDose(Sets? sets)
 {
     private CanterSets? _dose = sets?.Now;
 
+    /// <summary>There are sets.</summary>
+    public bool Any => _dose is not null;
+
+    /// <summary>They are not yet as fast as the level.</summary>
+    public bool MayBeFaster => _dose is { } dose && sets is not null && dose.Speed < sets.Level.Speed;
+
     /// <summary>They last as long as sets may; what can still rise is their speed.</summary>
     public bool IsLongest => _dose is { } dose && dose.Minutes >= BlockFigures.LongestSet.Value;
 
