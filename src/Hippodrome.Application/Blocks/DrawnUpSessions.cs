@@ -111,7 +111,8 @@ internal static class DrawnUpSessions
 
         var blank = SessionPlan.Kept(Guid.Empty, placed.On, "", Manner.Ridden, helper, [], "", "", []);
         var book = await PlanBook.OpenAsync(visit, [horseId], placed.On, placed.On, blank.SetUpIds);
-        var proposal = SessionProposal.For(wanted.Value, book.HabitsBefore(horseId, blank), plan => book.Context(horseId, plan));
+        var habits = await book.HabitsBeforeAsync(visit.Book, horseId, blank, wanted.Value.Focus);
+        var proposal = SessionProposal.For(wanted.Value, habits, plan => book.Context(horseId, plan));
         checks.AddRange(proposal.Faults);
         return checks.Outcome(() => proposal.Value!.Session);
     }

@@ -5,6 +5,7 @@ using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
+using Hippodrome.Core.Verdicts;
 using Hippodrome.Core.Weather;
 using Hippodrome.Storage.Aims;
 using Hippodrome.Storage.Horses;
@@ -137,15 +138,25 @@ internal sealed class PlanBook
     /// <summary>How this horse is gone about.</summary>
     public Ways WaysOf(Guid horseId) => _pages.Ways.GetValueOrDefault(horseId) ?? Ways.Default;
 
-    /// <summary>What went before a day, and how this horse is worked.</summary>
-    public Habits HabitsBefore(Guid horseId, SessionPlan plan)
+    /// <summary>What went before a day, what its last ride of this strand said, and how this horse is worked.</summary>
+    /// <param name="book">Where rides are read.</param>
+    /// <param name="horseId">Whose.</param>
+    /// <param name="plan">The plan it goes before.</param>
+    /// <param name="focus">The strand that is to be worked on.</param>
+    public async Task<Habits> HabitsBeforeAsync(YardBook book, Guid horseId, SessionPlan plan, Strand focus)
     {
-        var parts = Before(horseId, plan).Select(s => s.Plan.Parts.Where(p => p.Phase is Phase.Work or Phase.NewWork).ToList()).ToList();
+        var before = Before(horseId, plan).ToList();
+        var parts = before.ConvertAll(s => s.Plan.Parts.Where(p => p.Phase is Phase.Work or Phase.NewWork).ToList());
         var lastSided = parts.Select(p => p.FirstOrDefault(x => x.Rein != Rein.Both)).FirstOrDefault(p => p is not null);
+        var last = before.Find(s =>
+            s.RideId is not null && s.Plan.Parts.Any(p => p.RungId is { } id && Catalogue.Rung(id).Strand == focus)
+        );
+        var ride = last is null ? null : (await book.RidesAsync([last.RideId!.Value]))[last.RideId.Value];
         return new Habits(
             lastSided?.Rein,
             [.. parts.SelectMany(p => p.Select(x => x.ExerciseId).OfType<string>().Distinct())],
-            WaysOf(horseId)
+            WaysOf(horseId),
+            ride is null ? null : LastTimes.Of(ride.Record)
         );
     }
 

@@ -17,7 +17,8 @@ public static class ProposingSessions
 
         var blank = SessionPlan.Kept(Guid.Empty, wanted.Value.On, "", Manner.Ridden, wanted.Value.Helper, [], "", "", wanted.Value.TackIds);
         var book = await PlanBook.OpenAsync(visit, [horseId], wanted.Value.On, wanted.Value.On, blank.SetUpIds);
-        var proposal = SessionProposal.For(wanted.Value, book.HabitsBefore(horseId, blank), plan => book.Context(horseId, plan));
+        var habits = await book.HabitsBeforeAsync(visit.Book, horseId, blank, wanted.Value.Focus);
+        var proposal = SessionProposal.For(wanted.Value, habits, plan => book.Context(horseId, plan));
         return proposal.IsFine ? proposal.Value : Refusal.Faulty(proposal.Faults);
     }
 }

@@ -125,7 +125,11 @@ public static class Approach
             "Order of the warm-up",
             [
                 new("walk-trot-canter", "Walk, then trot until loose", "Proposals trot before they canter."),
-                new(CanterEarly, "Walk, then canter early", "Proposals canter before they trot, where it canters safely."),
+                new(
+                    CanterEarly,
+                    "Walk, then canter early",
+                    "Proposals canter before they trot, and begin the work in canter, where it canters safely."
+                ),
                 new(
                     SidewaysFirst,
                     "Walk, then transitions and sideways steps",

@@ -12,6 +12,9 @@ public sealed record SessionTemplate(string Id, string Name, string For, Session
 /// <summary>Sessions of the trade. Common practice, no source; the checks speak for the horse they are given to.</summary>
 public static class SessionTemplates
 {
+    /// <summary>Finds out where a horse stands.</summary>
+    internal static SessionTemplate Assessment => All.Single(t => t.Id == "assessment");
+
     /// <summary>The ride after a therapist's treatment.</summary>
     internal static SessionTemplate Loosening => All.Single(t => t.Id == "loosening");
 
@@ -58,6 +61,7 @@ public static class SessionTemplates
                 "Find out where it stands",
                 Walk(10),
                 Work("Yield from a light leg, both ways", Gait.Walk, 4),
+                Work("Shoulder-in: two steps in, two straight, out, both ways", Gait.Walk, 3),
                 Work("20 m circle, both ways", Gait.Trot, 6),
                 Work("Spiral in to 15 and yield out", Gait.Trot, 5),
                 Between(Work("Transitions trot to walk", Gait.Trot, 4), 8, Gait.Walk),

@@ -233,6 +233,14 @@ public static class RungRules
         [Sign.VoiceNotAnswered] = "it did not answer the voice",
     };
 
+    /// <summary>Nothing told against it, no tension and no poor mark: what was ridden may come otherwise next time.</summary>
+    internal static bool IsCalm(RideRecord record) =>
+        SoundnessRules.SaysPain(record) is null
+        && record.Rail.Falls.Count == 0
+        && !record.Signs.Any(s => Against.ContainsKey(s.Sign))
+        && !(record.TensionPeak > VerdictFigures.CalmTension.Value)
+        && !(record.Marks.Left < VerdictFigures.PoorMark.Value || record.Marks.Right < VerdictFigures.PoorMark.Value);
+
     /// <summary>What a ride was short of, or null when it was good.</summary>
     private static string? Short(Rung rung, RideRecord record)
     {
