@@ -101,6 +101,7 @@ await page.getByLabel('Someone on the ground').check()
 await page.getByRole('button', { name: 'Propose a session' }).click()
 await page.getByText('Proposed.').waitFor()
 await page.waitForTimeout(1500)
+await page.getByRole('button', { name: /^Part 1:/ }).click()
 await page.getByLabel('Minutes of part 1', { exact: true }).fill('5')
 await page.keyboard.press('Tab')
 // Until the note at the foot has gone.

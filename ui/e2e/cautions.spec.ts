@@ -3,6 +3,7 @@ import {
   choose,
   expect,
   newHorse,
+  openPart,
   openHorse,
   signIn,
   test,
@@ -19,7 +20,7 @@ test('a fence typed as a number asks for a height and a helper, and a skipped ru
   await newHorse(page, 'Skiplark', 'Green')
   const horseId = new URL(page.url()).pathname.split('/')[2]!
   await page.goto(`/horses/${horseId}/season/new`)
-  await page.getByLabel('How much in part 3').click()
+  await openPart(page, 3)
   await page.getByLabel('Fences, part 3').fill('4')
   await page.getByLabel('Fences, part 3').press('Tab')
   await expect(page.getByText('There is a fence in this session and nobody on the ground.')).toBeVisible()
@@ -32,7 +33,9 @@ test('a fence typed as a number asks for a height and a helper, and a skipped ru
   await page.getByRole('button', { name: 'Place it there' }).click()
   await expect(page.getByText(/rungs above its place/)).toHaveCount(0)
   await choose(page, 'Work, part 3', 'On the lunge')
-  await expect(page.getByText(/on the lunge, 4 fences at 40 cm/)).toBeVisible()
+  await expect(
+    page.getByRole('button', { name: /^Part 3: .*on the lunge, both reins, 4 fences at 40 cm/ }),
+  ).toBeVisible()
   await canBeReadByEveryone(page)
 })
 

@@ -1,4 +1,4 @@
-import { choose, expect, newHorse, signIn, test, trainer } from './yard'
+import { choose, expect, newHorse, openPart, signIn, test, trainer } from './yard'
 
 /** A session thought out: proposed, from the trade, copied, mended. */
 
@@ -16,6 +16,8 @@ test('a session is proposed, mended at one stroke, reordered by keys and kept wi
   await expect(page.getByText('Walk first, loose, both reins')).toBeVisible()
   await page.keyboard.press('Escape')
 
+  await openPart(page, 1)
+  await openPart(page, 2)
   const walk = page.getByLabel('Minutes of part 1', { exact: true })
   await walk.fill('4')
   await page.getByRole('button', { name: 'Add 3 minutes of walk first' }).click()
@@ -84,6 +86,6 @@ test('a session of the trade is started from, made to fit, and copied for anothe
   await page.goto(page.url().replace('set-ups', 'season/new?on=2026-04-22'))
   await page.getByText('One it has done').click()
   await choose(page, 'Copy', 'Sat 18 Apr: One cross-pole, both reins')
-  await expect(page.getByLabel('What is done in part 4')).toHaveValue('Cross-pole from trot, both reins')
+  await expect(page.getByRole('button', { name: /^Part 4: Cross-pole from trot, both reins/ })).toBeVisible()
   await expect(page.getByLabel('Day', { exact: true })).toHaveValue('22 Apr 2026')
 })

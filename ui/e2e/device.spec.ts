@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { room } from './room'
-import { choose, expect, newHorse, openHorse, signIn, test, trainer } from './yard'
+import { choose, expect, newHorse, openHorse, openPart, signIn, test, trainer } from './yard'
 
 /** Core on the device: it answers as the server does, keeps up with a drag, and is not missed where it does not come. */
 
@@ -141,6 +141,7 @@ test('a session is checked on the device as it is typed', async ({ page }) => {
   await page.waitForFunction(() => performance.getEntriesByName('core stands').length)
   await page.waitForLoadState('networkidle')
   asked = 0
+  await openPart(page, 1)
   await page.getByLabel('Minutes of part 1').fill('3')
   await expect(page.getByText(/walk first/i).first()).toBeVisible()
   expect(asked).toBe(0)

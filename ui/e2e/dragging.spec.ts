@@ -103,9 +103,10 @@ test('a part of a session is given another place under a finger', async ({ page 
   await signIn(page, trainer)
   await newHorse(page, 'Vetch Parts')
   await page.goto(`/horses/${path(page)}/season/new?on=2026-04-18`)
-  const what = page.getByLabel(/^What is done in part/)
+  const what = page.getByRole('button', { name: /^Part \d+:/ })
   await expect(what.first()).toBeVisible()
-  const before = await what.evaluateAll((all) => all.map((i) => (i as HTMLInputElement).value))
+  const said = () => what.evaluateAll((all) => all.map((part) => part.querySelector('strong')!.textContent))
+  const before = await said()
   const one = await finger(page)
   const [first, second] = await page.locator('.handle').evaluateAll((all) =>
     all.slice(0, 2).map((h) => {
@@ -117,7 +118,5 @@ test('a part of a session is given another place under a finger', async ({ page 
   await page.waitForTimeout(400)
   await one.move(first!, { x: second!.x, y: second!.y + 6 })
   await one.up()
-  await expect
-    .poll(() => what.evaluateAll((all) => all.map((i) => (i as HTMLInputElement).value)))
-    .toEqual([before[1], before[0], ...before.slice(2)])
+  await expect.poll(said).toEqual([before[1], before[0], ...before.slice(2)])
 })

@@ -1,4 +1,4 @@
-import { choose, expect, newHorse, openHorse, rider, signIn, test, trainer } from './yard'
+import { choose, expect, newHorse, openHorse, openPart, rider, signIn, test, trainer } from './yard'
 
 test('a rung is climbed on the evidence of its rides, and not before', async ({ page }) => {
   await signIn(page, trainer)
@@ -41,6 +41,7 @@ test('a move by hand wants a word, keeps it, and stops at the age', async ({ pag
   // The session that works on it counts as its evidence; a rung that is not open says what comes first.
   await openHorse(page, 'Laddergate', 'Season')
   await page.getByRole('link', { name: 'Plan a session', exact: true }).click()
+  await openPart(page, 3)
   await choose(page, 'Rung of part 3', 'Poles: Canter pole, counted lines')
   await expect(page.getByText('Nothing to mend')).toBeVisible()
   await choose(page, 'Rung of part 3', 'Poles: Canter cavaletti, even')
@@ -75,6 +76,7 @@ test('a vet rules canter out, and no plan goes round it until it is cleared', as
   await openHorse(page, 'Stillwater', 'Season')
   await page.getByRole('link', { name: 'Plan a session', exact: true }).click()
   await page.getByLabel('The one thing of the day').fill('A little canter')
+  await openPart(page, 3)
   await choose(page, 'Gait of part 3', 'Canter')
   await page.getByRole('button', { name: 'Keep the session' }).click()
   await expect(

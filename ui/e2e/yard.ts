@@ -207,3 +207,8 @@ export const send = (page: Page, address: string, body: unknown, method = 'POST'
     },
     [address, JSON.stringify(body), method] as const,
   )
+
+/** Opens a part of the session that is planned, to edit it. */
+export async function openPart(page: Page, number: number) {
+  await page.getByRole('button', { name: new RegExp(`^Part ${number}:`) }).click()
+}

@@ -1,5 +1,4 @@
 import type {
-  HorseAnswer,
   ArenaPlace,
   AttemptWord,
   BlockPhase,
@@ -16,6 +15,7 @@ import type {
   Gait,
   GaitVariant,
   GoesAt,
+  HorseAnswer,
   Instead,
   JumpCause,
   Leg,
@@ -25,6 +25,7 @@ import type {
   NarrowWhere,
   OffBecause,
   OpeningTest,
+  Outline,
   Phase,
   Purpose,
   QuestionHow,
@@ -37,6 +38,7 @@ import type {
   Rise,
   Role,
   RuledOut,
+  Seat,
   SessionKind,
   Sign,
   Strand,
@@ -76,6 +78,14 @@ export const variantWords: Record<GaitVariant, string> = {
 }
 
 export const reinWords: Record<Rein, string> = { left: 'Left', right: 'Right', both: 'Both' }
+
+export const outlineWords: Record<Outline, string> = {
+  long: 'long and low',
+  level: 'level',
+  collected: 'collected',
+}
+
+export const seatWords: Record<Seat, string> = { light: 'light seat', rising: 'rising', sitting: 'sitting' }
 
 export const phaseWords: Record<Phase, string> = {
   warmUp: 'Warm-up',

@@ -2,11 +2,19 @@
 import Checkbox from 'ant-design-vue/es/checkbox'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { computed } from 'vue'
-import type { Gait, Manner, PartEntry } from '../api/schema'
+import type { Gait, GaitVariant, Manner, PartEntry } from '../api/schema'
 import ChoiceField from '../house/ChoiceField.vue'
 import FieldBox from '../house/FieldBox.vue'
-import { useRung } from '../house/queries'
-import { gaitWords, mannerWords, openingWords, options } from '../house/words'
+import { usePassport, useRung } from '../house/queries'
+import {
+  gaitWords,
+  mannerWords,
+  openingWords,
+  options,
+  outlineWords,
+  seatWords,
+  variantWords,
+} from '../house/words'
 
 /** How a part is worked, and how much of it: the exercise it is, times, fences and their height, transitions, bouts. */
 const part = defineModel<PartEntry>({ required: true })
@@ -15,6 +23,7 @@ const { data: rung } = useRung(
   () => props.horseId,
   () => part.value.rungId ?? '',
 )
+const { data: passport } = usePassport(() => props.horseId)
 const exercises = computed(() =>
   (rung.value?.exercises ?? []).filter((e) => !e.own && !e.hidden).map((e) => e.exercise),
 )
@@ -24,8 +33,20 @@ const fields = [
   { key: 'transitions', label: 'Transitions', min: 1, max: 200 },
   { key: 'boutSeconds', label: 'Bout, seconds', min: 5, max: 1800 },
   { key: 'restSeconds', label: 'Rest, seconds', min: 5, max: 1800 },
+  { key: 'metresPerMinute', label: 'Metres a minute', min: 50, max: 900 },
 ] as const
-const shown = computed(() => fields.filter((f) => f.key !== 'restSeconds' || part.value.boutSeconds))
+const ofBouts = ['restSeconds', 'metresPerMinute']
+const shown = computed(() => fields.filter((f) => !ofBouts.includes(f.key) || part.value.boutSeconds))
+const isRidden = computed(() => (part.value.manner ?? props.manner) === 'ridden')
+/** Strides of this part's gait, each as long as this horse's. */
+const strides = computed(() =>
+  (Object.keys(variantWords) as GaitVariant[])
+    .filter((v) => v.startsWith(part.value.gait ?? '-'))
+    .map((v) => {
+      const own = passport.value?.strideCard.find((s) => s.variant === v)
+      return { value: v, label: `${variantWords[v]}${own ? `, ${own.stride.toFixed(2)} m` : ''}` }
+    }),
+)
 const set = (more: Partial<PartEntry>) => (part.value = { ...part.value, ...more })
 
 function count(key: (typeof fields)[number]['key'], n: number | null) {
@@ -78,6 +99,27 @@ function take(id: string) {
       :options="[{ value: '', label: 'no test of its own' }, ...options(openingWords)]"
       @change="(test) => set({ opensWith: test || null })"
     />
+    <template v-if="isRidden">
+      <ChoiceField
+        :label="`Outline, part ${number}`"
+        :value="part.outline ?? ''"
+        :options="[{ value: '', label: 'as it goes' }, ...options(outlineWords)]"
+        @change="(outline) => set({ outline: outline || null })"
+      />
+      <ChoiceField
+        :label="`Seat, part ${number}`"
+        :value="part.seat ?? ''"
+        :options="[{ value: '', label: 'as the rider sits' }, ...options(seatWords)]"
+        @change="(seat) => set({ seat: seat || null })"
+      />
+      <ChoiceField
+        v-if="strides.length"
+        :label="`Stride, part ${number}`"
+        :value="part.strideAim ?? ''"
+        :options="[{ value: '', label: 'its usual one' }, ...strides]"
+        @change="(aim) => set({ strideAim: aim || null })"
+      />
+    </template>
     <FieldBox v-for="f in shown" :key="f.key" v-slot="{ id }" :label="`${f.label}, part ${number}`">
       <InputNumber
         :id="id"

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import type { SessionEntry, SessionTotals, SetUpView } from '../api/schema'
 import { longDay, minutes } from '../house/format'
-import { gaitWords, mannerWords, reinWords } from '../house/words'
+import { gaitWords } from '../house/words'
+import { reads } from './reading'
 
 /** The session on A5 for the pocket, with boxes for a pencil; they are the fields of the ride's write-up. Only on paper. */
-defineProps<{
+const props = defineProps<{
   entry: SessionEntry
   totals: SessionTotals
   horse: string
@@ -12,6 +13,7 @@ defineProps<{
   /** What the last ride asks of this one. */
   nextTime: string[]
 }>()
+const setUpOf = (id?: string | null) => props.setUps.find((s) => s.id === id)
 const boxes = (n: number) => Array.from({ length: n }, (_, i) => i)
 </script>
 
@@ -38,16 +40,11 @@ const boxes = (n: number) => Array.from({ length: n }, (_, i) => i)
       <tbody>
         <tr v-for="(p, i) in entry.parts ?? []" :key="i">
           <td>
-            <strong>{{ gaitWords[p.gait ?? 'walk'][0] }}</strong> {{ p.what }}
-            <span v-if="p.manner && p.manner !== 'ridden'">, {{ mannerWords[p.manner].toLowerCase() }}</span>
-            <span v-if="p.efforts">
-              , {{ p.efforts }} {{ p.efforts === 1 ? 'fence' : 'fences'
-              }}{{ p.heightMetres ? ` at ${Math.round(p.heightMetres * 100)} cm` : '' }}</span
+            <strong>{{ gaitWords[p.gait ?? 'walk'][0] }}</strong> {{ p.what
+            }}<span v-for="bit in reads(p, entry.manner ?? 'ridden', setUpOf(p.setUpId))" :key="bit"
+              >, {{ bit }}</span
             >
-            <span v-if="p.rein !== 'both'">({{ reinWords[p.rein ?? 'both'].toLowerCase() }})</span>
-            <span v-if="p.setUpId" class="small">
-              {{ setUps.find((s) => s.id === p.setUpId)?.measured.title }}</span
-            >
+            <span v-if="setUpOf(p.setUpId)" class="small"> {{ setUpOf(p.setUpId)!.measured.title }}</span>
           </td>
           <td class="number">{{ p.minutes }}</td>
           <td><i v-for="n in boxes(p.setUpId ? 5 : 1)" :key="n" /></td>
