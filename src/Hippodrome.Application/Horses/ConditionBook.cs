@@ -101,6 +101,9 @@ internal sealed class ConditionBook
             ? ComingBack.InBlock(planned, day)
             : ComingBack.On(_told[horseId], _ridden.GetValueOrDefault(horseId) ?? [], _pages.RampEnds[horseId], day, _today);
 
+    /// <summary>Gates of its return that wait for an answer.</summary>
+    public GatesWaiting? Gates(Guid horseId) => _returns.TryGetValue(horseId, out var planned) ? ReturnGates.Waiting(planned) : null;
+
     /// <summary>Days off that were told, whoever told them.</summary>
     public IEnumerable<TimeAway> Told(Guid horseId) => _told[horseId];
 

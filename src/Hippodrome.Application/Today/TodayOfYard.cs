@@ -9,6 +9,8 @@ using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Verdicts;
 using Hippodrome.Core.Weather;
+using Hippodrome.Core.Yards;
+using Hippodrome.Storage;
 using Hippodrome.Storage.Blocks;
 using Hippodrome.Storage.Care;
 using Hippodrome.Storage.Rides;
@@ -53,7 +55,7 @@ public sealed record HorseToday
     /// <summary>To know before tacking up.</summary>
     public required IReadOnlyList<Warning> Warnings { get; init; }
 
-    /// <summary>A verdict nobody has answered.</summary>
+    /// <summary>A verdict nobody has answered, where it asks for something.</summary>
     public required WaitingVerdict? Waiting { get; init; }
 
     /// <summary>Days since it was last worked.</summary>
@@ -67,6 +69,12 @@ public sealed record HorseToday
 
     /// <summary>Whom it is shown to, and for how long already, the oldest first.</summary>
     public required IReadOnlyList<ReferralLine> Referrals { get; init; }
+
+    /// <summary>Gates of its return that wait for an answer.</summary>
+    public required GatesWaiting? Gates { get; init; }
+
+    /// <summary>Where it stands in the morning's list.</summary>
+    public required Triage Triage { get; init; }
 
     /// <summary>It was treated and not worked since: the loosening session is the next ride.</summary>
     public required bool Loosen { get; init; }
@@ -102,39 +110,75 @@ public static class TodayOfYard
             visit.Today,
             reading,
             reading is null ? null : Heat.Advise(reading),
-            horses.ConvertAll(kept =>
-            {
-                var id = kept.Value.Id;
-                var today = book.On(id, visit.Today).Select(book.Show).ToList();
-                var next = book.After(id, visit.Today).FirstOrDefault(s => s.RideId is null);
-                // A session planned for the day, drawn up or by hand, stands for what the block has placed there.
-                var open = placed[id]
-                    .Where(p => !book.On(id, p.Session.On).Any())
-                    .Select(p => new PlacedToday(p.BlockId, p.Session))
-                    .ToList();
-                var aim = book.NextAim(id, visit.Today);
-                return new HorseToday
-                {
-                    Horse = Passports.Show(kept, visit.Today),
-                    Sessions = today,
-                    Placed =
-                        today.Exists(s => s.RideId is not null) || latest.GetValueOrDefault(id)?.OnDay == visit.Today
-                            ? null
-                            : open.Find(p => p.Session.On == visit.Today),
-                    Next = next is null ? null : new NextPlanned(next.Plan.Id, next.Plan.On, next.Plan.Emphasis),
-                    NextPlaced = open.Find(p => p.Session.On > visit.Today && (next is null || p.Session.On < next.Plan.On)),
-                    Aim = aim is null ? null : HorseAims.Show(aim.Aim, aim.Version, visit.Today),
-                    Warnings = Warn(book, id, visit.Today, today),
-                    Waiting = waiting.GetValueOrDefault(id),
-                    DaysSinceRidden = latest.TryGetValue(id, out var ride) ? visit.Today.DayNumber - ride.OnDay.DayNumber : null,
-                    SilentSince = book.Holds(id).Any() ? null : Silence.Since(ride?.OnDay, book.Condition.Told(id), visit.Today),
-                    Fall = falls.GetValueOrDefault(id),
-                    Referrals = [.. referrals[id].Select(r => ReferralsOfHorse.Show(r, visit.Today))],
-                    Loosen = book.Condition.TreatedOn(id, visit.Today) is not null,
-                };
-            })
+            [
+                .. Triage.InOrder(
+                    horses.Select(Show),
+                    h => h.Triage,
+                    h => h.Sessions.Where(s => s.RideId is null).Min(s => s.StartsAt),
+                    h => h.Horse.Name
+                ),
+            ]
         );
+
+        HorseToday Show(Kept<Horse> kept)
+        {
+            var id = kept.Value.Id;
+            var today = book.On(id, visit.Today).Select(book.Show).ToList();
+            var next = book.After(id, visit.Today).FirstOrDefault(s => s.RideId is null);
+            // A session planned for the day, drawn up or by hand, stands for what the block has placed there.
+            var open = placed[id]
+                .Where(p => !book.On(id, p.Session.On).Any())
+                .Select(p => new PlacedToday(p.BlockId, p.Session))
+                .ToList();
+            var aim = book.NextAim(id, visit.Today);
+            var ride = latest.GetValueOrDefault(id);
+            var ofBlock =
+                today.Exists(s => s.RideId is not null) || ride?.OnDay == visit.Today ? null : open.Find(p => p.Session.On == visit.Today);
+            var (fall, gates) = (falls.GetValueOrDefault(id), book.Condition.Gates(id));
+            var silent = book.Holds(id).Any() ? null : Silence.Since(ride?.OnDay, book.Condition.Told(id), visit.Today);
+            // "Stay" and "carry on" ask for nothing.
+            var verdict = waiting.GetValueOrDefault(id) is { Word: not (VerdictWord.Stay or VerdictWord.CarryOn) } asks ? asks : null;
+            return new HorseToday
+            {
+                Horse = Passports.Show(kept, visit.Today),
+                Sessions = today,
+                Placed = ofBlock,
+                Next = next is null ? null : new NextPlanned(next.Plan.Id, next.Plan.On, next.Plan.Emphasis),
+                NextPlaced = open.Find(p => p.Session.On > visit.Today && (next is null || p.Session.On < next.Plan.On)),
+                Aim = aim is null ? null : HorseAims.Show(aim.Aim, aim.Version, visit.Today),
+                Warnings = Warn(book, id, visit.Today, today),
+                Waiting = verdict,
+                DaysSinceRidden = ride is null ? null : visit.Today.DayNumber - ride.OnDay.DayNumber,
+                SilentSince = silent,
+                Fall = fall,
+                Referrals = [.. referrals[id].Select(r => ReferralsOfHorse.Show(r, visit.Today))],
+                Gates = gates,
+                Triage = Triage.Of(
+                    Waiting(
+                        (Waits.Fall, fall is not null),
+                        (Waits.Hold, book.Holds(id).Any()),
+                        (Waits.HardFault, Open(today).Any(f => f.Hard)),
+                        (Waits.Referral, referrals[id].Any()),
+                        (Waits.Verdict, verdict is not null),
+                        (Waits.Gate, gates is not null),
+                        (Waits.Silence, silent is not null),
+                        (Waits.SoftFault, Open(today).Any())
+                    ),
+                    [.. today.Select(s => s.RideId is not null), .. ofBlock is null ? Array.Empty<bool>() : [false]]
+                ),
+                Loosen = book.Condition.TreatedOn(id, visit.Today) is not null,
+            };
+        }
     }
+
+    private static IEnumerable<Waits> Waiting(params (Waits Waits, bool Does)[] all) => all.Where(w => w.Does).Select(w => w.Waits);
+
+    /// <summary>Faults of what is still to be ridden that nobody has kept with a word; the feet have their own line.</summary>
+    private static IEnumerable<PlanFault> Open(IEnumerable<SessionView> sessions) =>
+        sessions
+            .Where(s => s.RideId is null)
+            .SelectMany(s => s.Check.Faults)
+            .Where(f => f.Rule != PlanChecks.OfFeet && f.KeptBecause is null);
 
     /// <summary>
     /// What the book says of the horses, what blocks have placed, falls nobody has asked after, which rides' verdicts have been
@@ -200,12 +244,7 @@ public static class TodayOfYard
             .. book.Feet(id, today) is { State: CareState.Overdue } feet
                 ? [new Warning($"Feet: {char.ToLowerInvariant(feet.Says[0])}{feet.Says[1..]}", false)]
                 : (IEnumerable<Warning>)[],
-            // The feet have their own line, with a session or without.
-            .. sessions
-                .Where(s => s.RideId is null)
-                .SelectMany(s => s.Check.Faults)
-                .Where(f => f.Rule != PlanChecks.OfFeet && f.KeptBecause is null)
-                .Select(f => new Warning($"{f.Says} {f.Mend}", f.Hard)),
+            .. Open(sessions).Select(f => new Warning($"{f.Says} {f.Mend}", f.Hard)),
         ];
 
     private static string Step(AfterClearance cleared) =>

@@ -1,5 +1,12 @@
 namespace Hippodrome.Core.Blocks;
 
+/// <summary>Gates of one week of a return that nobody has answered.</summary>
+/// <param name="BlockId">The block.</param>
+/// <param name="Week">Its week, from 1.</param>
+/// <param name="Monday">The week's Monday.</param>
+/// <param name="Gates">Those that are open.</param>
+public sealed record GatesWaiting(Guid BlockId, int Week, DateOnly Monday, IReadOnlyList<ReturnGate> Gates);
+
 /// <summary>The gates of a return: each week's must all be passed before the next week goes up.</summary>
 public static class ReturnGates
 {
@@ -19,6 +26,30 @@ public static class ReturnGates
                     .Where(f => f.Because is not null)
                     .Select(f => new Setback(f.Monday.AddDays(7), 1, null, SetbackFrom.Gate, f.Because!)),
             ];
+
+    /// <summary>
+    /// Gates that wait for an answer: those of the week that ended last, as long as the next one runs, and those of a week
+    /// under way once most of it has been ridden. Null where none waits.
+    /// </summary>
+    public static GatesWaiting? Waiting(PlanningCase planned)
+    {
+        ArgumentNullException.ThrowIfNull(planned);
+        var (block, today) = (planned.Block, planned.Today);
+        return Enumerable
+            .Range(0, block.Purpose == Purpose.Return ? block.Weeks : 0)
+            .Select(w => (Number: w + 1, Monday: block.FirstMonday.AddDays(7 * w)))
+            .Where(w => w.Monday.AddDays(AskedFrom) <= today && today < w.Monday.AddDays(14))
+            .Select(w => new GatesWaiting(
+                block.Id,
+                w.Number,
+                w.Monday,
+                [.. All.Where(g => !planned.Gates.Any(a => a.Monday == w.Monday && a.Gate == g))]
+            ))
+            .FirstOrDefault(w => w.Gates.Count > 0);
+    }
+
+    /// <summary>Days into a week from which its gates are asked: Friday, when most of it has been ridden.</summary>
+    private const int AskedFrom = 4;
 
     /// <summary>Why a week does not count as passed; null where it does, or is not over yet.</summary>
     private static string? Failing(PlanningCase planned, DateOnly monday)

@@ -195,4 +195,27 @@ public class ReturnTests
         plan.Weeks[5].Sessions.ShouldAllBe(s => s.Minutes.Trot == 2);
         plan.Weeks[4].Why.Minutes.Inputs.ShouldContain(i => i.Contains("waits"));
     }
+
+    [Fact]
+    public void Gates_wait_from_the_friday_of_their_week_until_the_next_is_over_and_no_longer()
+    {
+        var first = Case(Entry(Purpose.Return));
+        var plan = BlockPlanner.Plan(first).OrThrow();
+        GatesWaiting? On(int day, params ReturnGate[] answered) =>
+            ReturnGates.Waiting(
+                first.On(plan, Start.AddDays(day)) with
+                {
+                    Gates = [.. answered.Select(g => new GateAnswer(Start, g, true, ""))],
+                }
+            );
+        On(3).ShouldBeNull();
+        On(4)!.Gates.ShouldBe(ReturnGates.All);
+        On(7)!.Week.ShouldBe(1);
+        On(7, ReturnGate.Feet, ReturnGate.Easy)!.Gates.ShouldBe([ReturnGate.Saddle, ReturnGate.LegsCool, ReturnGate.ClosingTest]);
+        On(7, [.. ReturnGates.All]).ShouldBeNull();
+        // The second week's are asked on its own Friday, the first week's no more once the second is over.
+        On(11, [.. ReturnGates.All])!.Week.ShouldBe(2);
+        On(14)!.Week.ShouldBe(2);
+        ReturnGates.Waiting(Case(Entry()).On(plan, Start.AddDays(5))).ShouldBeNull();
+    }
 }

@@ -2,6 +2,7 @@ using Hippodrome.Core.Aims;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Conditioning;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Sessions;
 using Shouldly;
 using Xunit;
 using static Hippodrome.Core.Tests.Blocks.MakeBlock;
@@ -111,6 +112,32 @@ public class VolumeTests
         sets.Take(longest).ShouldAllBe(s => s.Speed == 400);
         sets[^1].Speed.ShouldBeGreaterThan(400);
         sets.ShouldAllBe(s => s.Speed <= 520 && s.Minutes <= 8);
+    }
+
+    [Fact]
+    public void Near_the_speed_it_is_the_speed_that_rises_and_never_over_the_levels()
+    {
+        var aim = Aim(Start.AddDays((7 * 12) + 5));
+        var weeks = Plan(Entry(Purpose.Conditioning, 14, aim: aim), Horse(aims: aim))
+            .Weeks.Where(w => w.Phase == BlockPhase.AtLevel)
+            .ToList();
+        weeks.Count.ShouldBeGreaterThan(1);
+        weeks.ShouldAllBe(w => w.Goal.Lighter || w.Goal.Rises == Rise.Speed || w.Goal.Rises == Rise.Nothing);
+        weeks.ShouldContain(w => w.Goal.Rises == Rise.Speed);
+        var speeds = weeks.SelectMany(w => w.Sessions).Select(s => s.Sets).OfType<CanterSets>().Select(s => s.Speed).ToList();
+        speeds.ShouldBe(speeds.Order());
+        speeds[^1].ShouldBeGreaterThan(speeds[0]);
+        speeds.ShouldAllBe(s => s <= 520);
+    }
+
+    [Fact]
+    public void Sets_are_drawn_up_at_their_own_speed()
+    {
+        var placed = Plan(Entry(Purpose.Conditioning, 16)).Weeks.SelectMany(w => w.Sessions).First(s => s.Sets is not null);
+        var drawn = SessionPlan.From(Guid.NewGuid(), DrawUp.Plain(placed), placed.On).OrThrow();
+        var canter = SessionTotals.Of(drawn, Core.Tests.Make.Card()).ByGait.Single(g => g.Gait == Gait.Canter);
+        canter.Minutes.ShouldBeGreaterThanOrEqualTo(placed.Sets!.WorkMinutes);
+        canter.Way.Metres.ShouldBe(placed.Sets.Metres, 0.001);
     }
 
     [Fact]

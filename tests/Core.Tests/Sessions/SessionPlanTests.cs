@@ -87,4 +87,36 @@ public class SessionPlanTests
             .From(Guid.NewGuid(), Make.Plan().ToEntry() with { Parts = [] }, Make.Today)
             .Faults.ShouldHaveSingleItem()
             .Mend.ShouldContain("walk first");
+
+    /// <summary>Clayton 1994: a medium trot covers 4.47 m a second, a working one 3.61.</summary>
+    [Theory]
+    [InlineData(null, 3.61)]
+    [InlineData(GaitVariant.TrotMedium, 4.47)]
+    [InlineData(GaitVariant.TrotCollected, 3.20)]
+    public void A_stride_aimed_at_covers_its_own_way(GaitVariant? aim, double metresASecond)
+    {
+        var plan = Make.Plan([Make.Part(Phase.Work, Gait.Trot, 10) with { StrideAim = aim }]);
+        SessionTotals.Of(plan, Make.Card()).ByGait.Single().Way.Metres.ShouldBe(600 * metresASecond, 1);
+    }
+
+    [Fact]
+    public void A_stride_of_another_gait_is_told_and_a_seat_is_for_the_saddle()
+    {
+        SessionPlan
+            .From(
+                Guid.NewGuid(),
+                new SessionEntry(
+                    Make.Today,
+                    "x",
+                    Manner.Ridden,
+                    false,
+                    [Make.Part(Phase.Work, Gait.Trot, 5) with { StrideAim = GaitVariant.CanterMedium }],
+                    ""
+                ),
+                Make.Today
+            )
+            .Faults.ShouldHaveSingleItem()
+            .Field.ShouldBe("parts[0].strideAim");
+        Make.Plan([Make.Part(Phase.Work, Gait.Trot, 5) with { Seat = Seat.Rising, Manner = Manner.Lunged }]).Parts[0].Seat.ShouldBeNull();
+    }
 }

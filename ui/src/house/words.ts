@@ -45,6 +45,7 @@ import type {
   TackKind,
   TakeOff,
   Temperament,
+  TodayPlace,
   TravelHow,
   VerdictWord,
   WaitingWork,
@@ -86,6 +87,13 @@ export const outlineWords: Record<Outline, string> = {
 }
 
 export const seatWords: Record<Seat, string> = { light: 'light seat', rising: 'rising', sitting: 'sitting' }
+
+export const placeWords: Record<TodayPlace, string> = {
+  aWordFirst: 'A word first',
+  toWork: 'To work',
+  done: 'Done',
+  nothing: 'Nothing today',
+}
 
 export const phaseWords: Record<Phase, string> = {
   warmUp: 'Warm-up',

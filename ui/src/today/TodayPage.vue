@@ -1,29 +1,19 @@
 <script setup lang="ts">
 import LinkButton from '../house/LinkButton.vue'
-import Button from 'ant-design-vue/es/button'
-import { computed, defineAsyncComponent, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
-import { ask, client } from '../api/client'
-import type { HorseToday } from '../api/schema'
-import { bearsUpon, useChanged } from '../house/keys'
+import { computed, ref, watch } from 'vue'
+import type { TodayPlace } from '../api/schema'
 import LoadingLines from '../house/LoadingLines.vue'
 import GaitChip from '../house/GaitChip.vue'
-import MinutesBar from '../house/MinutesBar.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { idle } from '../house/idle'
-import { inDays, longDay, minutes, opened, shortDay } from '../house/format'
+import { longDay } from '../house/format'
 import { useToday } from '../house/queries'
 import { rides, trains } from '../house/signIn'
-import { kindWords, referredWords, verdictWords } from '../house/words'
+import { placeWords } from '../house/words'
+import HorseDay from './HorseDay.vue'
 import YardAir from './YardAir.vue'
 
-// Asked on few days: their fields are not fetched before the first horse is seen.
-const FallQuestion = defineAsyncComponent(() => import('../horses/FallQuestion.vue'))
-const TimeAwayForm = defineAsyncComponent(() => import('../horses/TimeAwayForm.vue'))
-
 const { data: today, error, refetch } = useToday()
-const changed = useChanged()
-const router = useRouter()
 
 const underWay = ref(new Set<string>())
 /** Once a visit, when the page stands: what is to be ridden is carried for a field without a signal. */
@@ -40,39 +30,17 @@ const stop = watch(today, async (now) => {
 const longest = computed(() =>
   Math.max(45, ...(today.value?.horses ?? []).flatMap((h) => h.sessions.map((s) => s.check.totals.minutes))),
 )
-const toRide = (h: HorseToday) => h.sessions.find((s) => !s.rideId)
-/** Two sessions on one day each have their rail. */
-const alsoToRide = (h: HorseToday) => h.sessions.filter((s) => !s.rideId).slice(1)
-const ridden = (h: HorseToday) => h.sessions.find((s) => s.rideId)
-const grave = (h: HorseToday) => h.warnings.some((w) => w.grave)
-const done = computed(
-  () => (today.value?.horses ?? []).filter((h) => h.sessions.length > 0 && !toRide(h)).length,
+/** What needs a word first, then the work, what is done, and those with nothing today. */
+const places = computed(() =>
+  (Object.keys(placeWords) as TodayPlace[])
+    .map((place) => ({ place, horses: (today.value?.horses ?? []).filter((h) => h.triage.place === place) }))
+    .filter((p) => p.horses.length > 0),
 )
-const placedParts = (h: HorseToday) =>
-  (['walk', 'trot', 'canter'] as const)
-    .map((gait) => ({ gait, minutes: h.placed!.session.minutes[gait] }))
-    .filter((p) => p.minutes > 0)
-const drawing = ref(false)
-const answering = ref('')
-
-/** What the block has placed for today, drawn up from where the horse stands now. */
-async function drawUp(h: HorseToday) {
-  drawing.value = true
-  try {
-    const session = await ask(() =>
-      client.POST('/api/horses/{horseId}/blocks/{blockId}/sessions/{sessionId}/draw-up', {
-        params: {
-          path: { horseId: h.horse.id, blockId: h.placed!.blockId, sessionId: h.placed!.session.id },
-        },
-      }),
-    )
-    await changed(bearsUpon.horse(h.horse.id))
-    await router.push({ name: 'session', params: { horseId: h.horse.id, sessionId: session.id } })
-  } finally {
-    drawing.value = false
-  }
-}
-
+const done = computed(
+  () =>
+    (today.value?.horses ?? []).filter((h) => h.sessions.length > 0 && h.sessions.every((s) => s.rideId))
+      .length,
+)
 const planned = computed(
   () => (today.value?.horses ?? []).filter((h) => h.sessions.length > 0 || h.placed).length,
 )
@@ -95,184 +63,21 @@ const planned = computed(
         <LinkButton v-if="trains()" type="primary" :to="{ name: 'new-horse' }">Add a horse</LinkButton>
       </div>
 
-      <ul class="horses grid gap-10px">
-        <li
-          v-for="h in today.horses"
-          :key="h.horse.id"
-          class="card horse grid grid-cols-[215px_minmax(0,1.35fr)_minmax(0,1fr)_104px] gap-y-8px gap-x-22px items-center py-12px px-16px"
-          :class="{ grave: grave(h) }"
-        >
-          <div class="who grid">
-            <RouterLink
-              class="name text-1.22rem font-bold no-underline hover:underline"
-              :to="{ name: 'passport', params: { horseId: h.horse.id } }"
-              >{{ h.horse.name }}</RouterLink
-            >
-            <span class="quiet small">{{ h.horse.age }} yrs · {{ h.horse.hands }}</span>
-            <RouterLink
-              v-if="h.aim"
-              class="aim small no-underline text-quiet"
-              :to="{ name: 'aims', params: { horseId: h.horse.id } }"
-            >
-              {{ h.aim.name }}, {{ inDays(h.aim.daysLeft) }}
-            </RouterLink>
-          </div>
-
-          <div class="work grid gap-6px">
-            <template v-if="h.sessions.length">
-              <div
-                v-for="s in h.sessions"
-                :key="s.id"
-                class="session grid gap-4px"
-                :class="{ done: s.rideId }"
-              >
-                <div class="row spread">
-                  <RouterLink
-                    class="what font-semibold no-underline"
-                    :to="{ name: 'session', params: { horseId: h.horse.id, sessionId: s.id } }"
-                    >{{ s.emphasis }}</RouterLink
-                  >
-                  <span class="quiet small"
-                    >{{ minutes(s.check.totals.minutes) }}{{ s.helper ? ', helper' : '' }}</span
-                  >
-                </div>
-                <MinutesBar :parts="s.parts" :scale="longest" />
-              </div>
-            </template>
-            <div v-else-if="h.placed" class="session grid gap-4px">
-              <div class="row spread">
-                <RouterLink
-                  class="what font-semibold no-underline"
-                  :to="{ name: 'season', params: { horseId: h.horse.id } }"
-                  >{{ kindWords[h.placed.session.kind] }}</RouterLink
-                >
-                <span class="quiet small">{{ minutes(h.placed.session.minutes.total) }}, from its block</span>
-              </div>
-              <MinutesBar :parts="placedParts(h)" :scale="longest" />
-            </div>
-            <p v-else class="quiet">
-              Nothing planned today.
-              <template v-if="h.daysSinceRidden !== null"
-                >Last worked {{ inDays(-h.daysSinceRidden) }}.</template
-              >
-            </p>
-            <p v-if="h.nextPlaced" class="small quiet next">
-              Next: {{ shortDay(h.nextPlaced.session.on) }},
-              <RouterLink :to="{ name: 'season', params: { horseId: h.horse.id } }">{{
-                kindWords[h.nextPlaced.session.kind].toLowerCase()
-              }}</RouterLink>
-            </p>
-            <p v-else-if="h.next" class="small quiet next">
-              Next: {{ shortDay(h.next.on) }},
-              <RouterLink :to="{ name: 'session', params: { horseId: h.horse.id, sessionId: h.next.id } }">{{
-                h.next.emphasis
-              }}</RouterLink>
-            </p>
-          </div>
-
-          <ul class="notes small grid gap-5px">
-            <li
-              v-for="w in h.warnings"
-              :key="w.text"
-              :class="{ grave: w.grave }"
-              class="pl-10px edge-l-3px-straw"
-            >
-              {{ w.text }}
-            </li>
-            <li v-for="r in h.referrals" :key="r.referral.id" class="pl-10px edge-l-3px-straw">
-              <RouterLink
-                :to="{ name: 'referral', params: { horseId: h.horse.id, referralId: r.referral.id } }"
-              >
-                <strong>For the {{ referredWords[r.referral.to].toLowerCase() }}</strong
-                >, {{ opened(r.daysOpen) }}: {{ r.referral.because }}.<template v-if="r.waits">
-                  No {{ r.waits }} till then.</template
-                >
-              </RouterLink>
-            </li>
-            <li v-if="h.loosen && trains() && !h.sessions.length" class="pl-10px edge-l-3px-straw">
-              <RouterLink
-                :to="{
-                  name: 'session',
-                  params: { horseId: h.horse.id, sessionId: 'new' },
-                  query: { on: today.on },
-                }"
-                >Treated lately: propose the loosening session for its next ride</RouterLink
-              >
-            </li>
-            <li v-if="h.waiting" class="waiting pl-10px edge-l-3px-straw">
-              <RouterLink :to="{ name: 'review', params: { horseId: h.horse.id, rideId: h.waiting.rideId } }">
-                <strong>{{ verdictWords[h.waiting.word] }}</strong>: {{ h.waiting.seen }}</RouterLink
-              >
-            </li>
-          </ul>
-
-          <div class="act grid">
-            <template v-if="toRide(h) && rides() && !grave(h)">
-              <LinkButton
-                type="primary"
-                :to="{ name: 'rail', params: { horseId: h.horse.id, sessionId: toRide(h)!.id } }"
-                >To the rail</LinkButton
-              >
-              <RouterLink
-                v-for="other in alsoToRide(h)"
-                :key="other.id"
-                class="small block mt-4px text-center"
-                :to="{ name: 'rail', params: { horseId: h.horse.id, sessionId: other.id } }"
-                >Rail: {{ other.emphasis }}</RouterLink
-              >
-              <RouterLink
-                class="small block mt-4px text-center"
-                :to="{ name: 'ride', params: { horseId: h.horse.id }, query: { session: toRide(h)!.id } }"
-                >Write up</RouterLink
-              >
-            </template>
-            <LinkButton
-              v-else-if="ridden(h) && underWay.has(ridden(h)!.id)"
-              type="primary"
-              :to="{ name: 'rail', params: { horseId: h.horse.id, sessionId: ridden(h)!.id } }"
-              >Back to the rail</LinkButton
-            >
-            <LinkButton
-              v-else-if="ridden(h)"
-              :to="{ name: 'review', params: { horseId: h.horse.id, rideId: ridden(h)!.rideId! } }"
-              >Review</LinkButton
-            >
-            <LinkButton v-else-if="grave(h)" :to="{ name: 'passport', params: { horseId: h.horse.id } }"
-              >Passport</LinkButton
-            >
-            <Button v-else-if="trains() && h.placed" type="primary" :disabled="drawing" @click="drawUp(h)">
-              Draw up
-            </Button>
-            <LinkButton
-              v-else-if="trains()"
-              :to="{
-                name: 'session',
-                params: { horseId: h.horse.id, sessionId: 'new' },
-                query: { on: today.on },
-              }"
-              >Plan</LinkButton
-            >
-          </div>
-          <div v-if="h.fall && rides()" class="col-span-full pt-10px edge-t">
-            <FallQuestion :fall="h.fall" />
-          </div>
-          <div v-if="h.silentSince && trains()" class="col-span-full pt-10px edge-t">
-            <p v-if="answering !== h.horse.id" class="row">
-              <strong>No ride since {{ shortDay(h.silentSince) }}.</strong>
-              <Button size="small" @click="answering = h.horse.id">
-                Off, or worked and not written down?
-              </Button>
-            </p>
-            <TimeAwayForm
-              v-else
-              :horse-id="h.horse.id"
-              :since="h.silentSince"
-              @told="answering = ''"
-              @leave="answering = ''"
-            />
-          </div>
-        </li>
-      </ul>
+      <section v-for="p in places" :key="p.place" class="place" :aria-labelledby="`place-${p.place}`">
+        <h2 :id="`place-${p.place}`">
+          {{ placeWords[p.place] }} <span class="quiet">{{ p.horses.length }}</span>
+        </h2>
+        <ul class="horses grid gap-10px">
+          <HorseDay
+            v-for="h in p.horses"
+            :key="h.horse.id"
+            :h="h"
+            :on="today.on"
+            :longest="longest"
+            :under-way="underWay"
+          />
+        </ul>
+      </section>
 
       <footer class="row spread foot">
         <p class="row small quiet gap-18px">
@@ -292,46 +97,17 @@ const planned = computed(
 </template>
 
 <style scoped>
-.horse.grave {
-  border-left: 5px solid var(--grave);
+.place {
+  margin-top: 20px;
 }
-.session.done .what::before {
-  content: '✓ ';
-}
-.notes li.grave {
-  border-color: var(--grave);
-  color: var(--grave);
-  font-weight: 600;
-}
-.notes li.waiting {
-  border-color: var(--walk);
-}
-.notes a {
-  text-decoration: none;
-}
-.notes a:hover {
-  text-decoration: underline;
-}
-.act .ant-btn {
-  padding: 0 10px;
+.place > h2 {
+  margin-bottom: 8px;
+  font-size: 1.05rem;
 }
 .foot {
   margin-top: 14px;
 }
 .empty .ant-btn {
   justify-self: start;
-}
-@media (max-width: 980px) {
-  .horse {
-    grid-template-columns: minmax(0, 1fr) 104px;
-  }
-  .work,
-  .notes {
-    grid-column: 1 / -1;
-  }
-  .act {
-    grid-column: 2;
-    grid-row: 1;
-  }
 }
 </style>
