@@ -178,6 +178,10 @@ internal sealed class BlockBook
 
     public IReadOnlyList<RiddenDay> Ridden(Guid horseId) => _ridden.GetValueOrDefault(horseId) ?? [];
 
+    /// <summary>The word that was written down for a day off; null where there is none.</summary>
+    public string? OffBecause(Guid horseId, DateOnly day) =>
+        _pages.TimeAway[horseId].FirstOrDefault(t => t.From <= day && (t.Until is not { } until || day < until) && t.Word.Length > 0)?.Word;
+
     public IEnumerable<GateAnswer> Gates(Guid blockId) => _pages.Gates[blockId];
 
     public IEnumerable<StageCleared> StagesCleared(Guid blockId) => _pages.Stages[blockId];

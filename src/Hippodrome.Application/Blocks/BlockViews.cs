@@ -10,7 +10,8 @@ namespace Hippodrome.Application.Blocks;
 /// <param name="Id">The placed session.</param>
 /// <param name="DrawnUp">It has been drawn up in the composer.</param>
 /// <param name="RideId">The ride it was, or that was ridden on its day.</param>
-public sealed record SessionState(Guid Id, bool DrawnUp, Guid? RideId);
+/// <param name="OffBecause">Why it was off that day, where somebody has told; null where it was ridden.</param>
+public sealed record SessionState(Guid Id, bool DrawnUp, Guid? RideId, string? OffBecause);
 
 /// <summary>A block, its plan, and how it goes.</summary>
 public sealed record BlockView
@@ -65,7 +66,8 @@ internal static class BlockViews
             .Plan.Sessions.Select(s => new SessionState(
                 s.Id,
                 drawnUp.ContainsKey(s.Id),
-                done.Contains(s.Id) ? (rides.Find(r => r.SessionId == s.Id) ?? rides.Find(r => r.OnDay == s.On))?.RideId : null
+                done.Contains(s.Id) ? (rides.Find(r => r.SessionId == s.Id) ?? rides.Find(r => r.OnDay == s.On))?.RideId : null,
+                done.Contains(s.Id) ? null : book.OffBecause(kept.HorseId, s.On)
             ))
             .ToList();
         return new BlockView

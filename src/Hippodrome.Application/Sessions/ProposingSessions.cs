@@ -1,5 +1,6 @@
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
+using Hippodrome.Core.Yards;
 
 namespace Hippodrome.Application.Sessions;
 
@@ -9,7 +10,8 @@ public static class ProposingSessions
     /// <summary>A session for this horse from where it stands; nothing is kept.</summary>
     public static async Task<Answer<SessionProposal>> ProposeAsync(Guid horseId, ProposalEntry entry, Visit visit)
     {
-        var wanted = entry.Check(visit.Today);
+        var pages = await visit.Book.PagesAsync([horseId]);
+        var wanted = (entry with { Helper = entry.Helper ?? IsSomebodyThere(pages.Roster?.Value, entry.On) }).Check(visit.Today);
         if (!wanted.IsFine)
         {
             return Refusal.Faulty(wanted.Faults);
@@ -21,4 +23,8 @@ public static class ProposingSessions
         var proposal = SessionProposal.For(wanted.Value, habits, plan => book.Context(horseId, plan));
         return proposal.IsFine ? proposal.Value : Refusal.Faulty(proposal.Faults);
     }
+
+    /// <summary>Somebody is about on this day of the week, as the yard's hours have it.</summary>
+    private static bool IsSomebodyThere(RosterEntry? roster, DateOnly? on) =>
+        on is { } day && roster?.HelperDays?.Contains(day.DayOfWeek) == true;
 }

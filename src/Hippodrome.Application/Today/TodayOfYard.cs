@@ -126,10 +126,7 @@ public static class TodayOfYard
             var today = book.On(id, visit.Today).Select(book.Show).ToList();
             var next = book.After(id, visit.Today).FirstOrDefault(s => s.RideId is null);
             // A session planned for the day, drawn up or by hand, stands for what the block has placed there.
-            var open = placed[id]
-                .Where(p => !book.On(id, p.Session.On).Any())
-                .Select(p => new PlacedToday(p.BlockId, p.Session))
-                .ToList();
+            var open = placed[id].Where(p => !book.On(id, p.Session.On).Any()).Select(p => new PlacedToday(p.BlockId, p.Session)).ToList();
             var aim = book.NextAim(id, visit.Today);
             var ride = latest.GetValueOrDefault(id);
             var ofBlock =

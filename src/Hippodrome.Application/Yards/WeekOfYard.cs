@@ -189,7 +189,12 @@ public static class WeekOfYard
         var rides = book.Ridden(block.HorseId).ToList();
         return block
             .Plan.Sessions.Where(s => s.On >= monday && s.On < monday.AddDays(7) && done.Contains(s.Id))
-            .Select(s => new SessionState(s.Id, true, (rides.Find(r => r.SessionId == s.Id) ?? rides.Find(r => r.OnDay == s.On))?.RideId));
+            .Select(s => new SessionState(
+                s.Id,
+                true,
+                (rides.Find(r => r.SessionId == s.Id) ?? rides.Find(r => r.OnDay == s.On))?.RideId,
+                null
+            ));
     }
 
     private static List<WeekFixed> Fixed(BlockBook book, Guid horseId, DateOnly monday)

@@ -14,7 +14,7 @@ public enum Ground
 /// <param name="On">The day.</param>
 /// <param name="Focus">The strand to work on.</param>
 /// <param name="Minutes">How long there is.</param>
-/// <param name="Helper">Someone is on the ground.</param>
+/// <param name="Helper">Someone is on the ground; as the yard's hours have it when nothing is said.</param>
 /// <param name="Ground">In the arena, or out.</param>
 /// <param name="TackIds">Bits and aids it is ridden in.</param>
 public sealed record ProposalEntry(

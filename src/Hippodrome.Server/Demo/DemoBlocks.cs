@@ -2,6 +2,7 @@ using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Conditioning;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Yards;
 using Hippodrome.Planning.Blocks;
 using Hippodrome.Planning.Yards;
@@ -62,7 +63,12 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
                 HelperDays = Helped,
                 ArenaDays = AllWeek,
             },
-            toAim: true
+            toAim: true,
+            between:
+            [
+                Missed(9, "vaccinated, and left alone the day after"),
+                Shorter(4, "thunder came up: home after the walk and the trot"),
+            ]
         );
         await KeepAsync(
             "Tarn Lark",
@@ -78,7 +84,8 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
                 ArenaDays = AllWeek,
                 FavouriteOff = DayOfWeek.Sunday,
             },
-            toAim: true
+            toAim: true,
+            between: [Missed(6, "shoe lost on the way in; the farrier came at noon")]
         );
         await KeepAsync(
             "Old Verity",
@@ -95,7 +102,8 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
                 OpenGroundDays = [DayOfWeek.Wednesday, DayOfWeek.Sunday],
                 Sets = new SetsEntry(Scheme.American, "Novice", 3, 3, 320, 3),
             },
-            toAim: true
+            toAim: true,
+            between: [Shorter(3, "the ground was hard: no canter")]
         );
         await BrannocAsync();
         await KeepAsync(
@@ -114,7 +122,7 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
                 Fixtures = [new FixtureEntry(FixtureKind.Farrier, story.Today.AddDays(5), null, "Farrier, stud holes")],
             },
             toAim: true,
-            ridesBetween: true
+            between: []
         );
         await ShareAsync();
     }
@@ -207,7 +215,7 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
         BlockEntry typed,
         bool toAim,
         IReadOnlyList<GateAnswer>? gates = null,
-        bool ridesBetween = false
+        IReadOnlyList<Otherwise>? between = null
     )
     {
         var horse = (await yard.HorsesAsync()).Single(h => h.Value.Name == name).Value;
@@ -233,9 +241,9 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
             await yard.AddGateAnswerAsync(id, gate, story.Rider, At(gate.Monday.AddDays(6)));
         }
 
-        if (ridesBetween)
+        if (between is not null)
         {
-            await RideBetweenAsync(horse, first);
+            await RideBetweenAsync(horse, first, between);
         }
 
         var ridden = (await yard.RiddenDaysAsync([horse.Id], start, story.Today))[horse.Id].Select(r => r.OnDay).ToHashSet();
@@ -285,15 +293,55 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
         }
     }
 
-    /// <summary>The days between those the story tells of, ridden as they were placed and with no more said than how hard it was.</summary>
-    private async Task RideBetweenAsync(Horse horse, BlockPlan plan)
+    /// <summary>A placed day that did not go as it was placed, and why.</summary>
+    /// <param name="DaysAgo">It is the first placed day from so many days ago on.</param>
+    /// <param name="Missed">Not ridden at all; else only its first half was.</param>
+    /// <param name="Because">Why, as it was written down.</param>
+    private sealed record Otherwise(int DaysAgo, bool Missed, string Because);
+
+    /// <summary>Nobody jumps alone.</summary>
+    private static readonly Otherwise NobodyToHelp = Missed(0, "nobody to help with the fences");
+
+    private static Otherwise Missed(int daysAgo, string because) => new(daysAgo, true, because);
+
+    private static Otherwise Shorter(int daysAgo, string because) => new(daysAgo, false, because);
+
+    /// <summary>
+    /// The days between those the story tells of, ridden as they were placed and with no more said than how hard it was; one or
+    /// two otherwise, and why.
+    /// </summary>
+    private async Task RideBetweenAsync(Horse horse, BlockPlan plan, IReadOnlyList<Otherwise> otherwise)
     {
         var told = (await yard.RiddenDaysAsync([horse.Id], plan.Weeks[0].Monday, story.Today))[horse.Id].Select(r => r.OnDay).ToHashSet();
-        foreach (var session in plan.Sessions.Where(s => s.On < told.Max() && !told.Contains(s.On) && !s.Kind.IsJumped()))
+        var open = plan.Sessions.Where(s => s.On < told.Max() && !told.Contains(s.On)).OrderBy(s => s.On).ToList();
+        var differs = otherwise
+            .Select(o => (Session: open.Find(s => !s.Kind.IsJumped() && s.On >= story.Today.AddDays(-o.DaysAgo)), Otherwise: o))
+            .Where(o => o.Session is not null)
+            .DistinctBy(o => o.Session!.Id)
+            .ToDictionary(o => o.Session!.Id, o => o.Otherwise);
+        foreach (var session in open)
         {
-            var ridden = await story.KeepAsync(horse, DrawUp.Plain(session) with { On = session.On, Notes = "" });
-            await story.RideAsync(horse, ridden, new Went(6.5, 6.5, 1, true, 3));
+            var (on, drawn) = (session.On, DrawUp.Plain(session));
+            switch (session.Kind.IsJumped() ? NobodyToHelp : differs.GetValueOrDefault(session.Id))
+            {
+                case { Missed: true, Because: var why }:
+                    await yard.AddTimeAwayAsync(
+                        horse.Id,
+                        new TimeAway(Guid.NewGuid(), on, on.AddDays(1), OffBecause.Rest, why),
+                        story.Trainer
+                    );
+                    break;
+                case { Because: var why }:
+                    var half = drawn.Parts!.Take(Math.Max(1, drawn.Parts!.Count - 2)).ToList();
+                    await RideAsync(drawn with { Parts = half, On = on, Notes = "" }, new Went(null, null, 1, true, 2, Note: why));
+                    break;
+                default:
+                    await RideAsync(drawn with { On = on, Notes = "" }, new Went(null, null, 1, true, 3));
+                    break;
+            }
         }
+
+        async Task RideAsync(SessionEntry entry, Went went) => await story.RideAsync(horse, await story.KeepAsync(horse, entry), went);
     }
 
     private static DateTimeOffset At(DateOnly day) => new(day, new TimeOnly(7, 0), TimeSpan.Zero);

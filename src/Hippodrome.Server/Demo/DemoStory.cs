@@ -20,8 +20,8 @@ namespace Hippodrome.Server.Demo;
 
 /// <summary>How a demo ride went.</summary>
 public sealed record Went(
-    double Left,
-    double Right,
+    double? Left,
+    double? Right,
     int Tension = 1,
     bool Passed = true,
     double Exertion = 4,
@@ -203,8 +203,14 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
                 .SelectMany(p => new[] { Rein.Left, Rein.Right }.Select(r => new Ridden(Guid.NewGuid(), at, p.Gait, r, p.Minutes / 2)))
         );
         events.Add(new Transitions(Guid.NewGuid(), at, Gait.Walk, Gait.Trot, 8 + (plan.On.Day % 5)));
-        events.Add(new Marked(Guid.NewGuid(), at, Rein.Left, Mark.Of(went.Left), plan.Emphasis));
-        events.Add(new Marked(Guid.NewGuid(), at, Rein.Right, Mark.Of(went.Right), plan.Emphasis));
+        foreach (var (rein, given) in new[] { (Rein.Left, went.Left), (Rein.Right, went.Right) })
+        {
+            if (given is { } mark)
+            {
+                events.Add(new Marked(Guid.NewGuid(), at, rein, Mark.Of(mark), plan.Emphasis));
+            }
+        }
+
         events.Add(new TensionSeen(Guid.NewGuid(), at, went.Tension));
         events.Add(new ExertionSeen(Guid.NewGuid(), at, went.Exertion));
         events.Add(new ClosingTest(Guid.NewGuid(), at, went.Passed));

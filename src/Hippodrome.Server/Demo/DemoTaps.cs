@@ -34,8 +34,8 @@ internal sealed class DemoTaps
             taps.Ride(part, i == plan.Parts.Count - 1 ? walkedLast ?? part.Minutes : part.Minutes, passes);
             if (part.Phase == Phase.Work)
             {
-                taps.Tap((id, at) => new Marked(id, at, Rein.Left, Mark.Of(went.Left), ""));
-                taps.Tap((id, at) => new Marked(id, at, Rein.Right, Mark.Of(went.Right), ""));
+                taps.Tap((id, at) => new Marked(id, at, Rein.Left, Mark.Of(went.Left!.Value), ""));
+                taps.Tap((id, at) => new Marked(id, at, Rein.Right, Mark.Of(went.Right!.Value), ""));
             }
         }
 

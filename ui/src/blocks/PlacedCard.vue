@@ -29,7 +29,9 @@ const emit = defineEmits<{ open: [] }>()
     >
     <span class="small">
       <template v-if="state?.rideId">✓ ridden</template>
-      <template v-else-if="missed">not ridden</template>
+      <template v-else-if="missed"
+        >not ridden<template v-if="state?.offBecause">: {{ state.offBecause }}</template></template
+      >
       <template v-else-if="session.sets"
         >{{ session.sets.repeats }} × {{ session.sets.minutes }} at {{ session.sets.speed }}</template
       >

@@ -13,7 +13,7 @@ import NumberField from '../house/NumberField.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { shortDay } from '../house/format'
-import { useSessions } from '../house/queries'
+import { useRoster, useSessions } from '../house/queries'
 import { signedIn } from '../house/signIn'
 import { options, strandWords } from '../house/words'
 
@@ -24,13 +24,19 @@ const how = ref<'propose' | 'template' | 'before'>('propose')
 const form = reactive({
   focus: props.focus ?? ('flatwork' as Strand),
   minutes: 40,
-  helper: false,
+  /** As the yard's hours have it, until somebody says otherwise. */
+  helper: null as boolean | null,
   ground: 'arena' as Ground,
 })
 watch(
   () => props.focus,
   (focus) => focus && (form.focus = focus),
 )
+const { data: roster } = useRoster()
+const isSomebodyThere = computed(() => {
+  const day = dayjs(props.on).format('dddd').toLowerCase()
+  return form.helper ?? (roster.value?.roster.helperDays ?? []).some((d) => d === day)
+})
 const { problem, busy, attempt } = useProblem()
 const today = computed(() => signedIn.value!.today!)
 const { data: templates } = useQuery({
@@ -47,7 +53,8 @@ const template = ref<string | null>(null)
 const chosen = computed(() => templates.value?.find((t) => t.id === template.value))
 
 async function propose() {
-  const { focus, minutes, helper, ground } = form
+  const { focus, minutes, ground } = form
+  const helper = isSomebodyThere.value
   const proposal = await attempt(() =>
     ask(() =>
       client.POST('/api/horses/{horseId}/sessions/propose', {
@@ -122,7 +129,9 @@ const toPlain = <T,>(value: T): T => JSON.parse(JSON.stringify(value)) as T
         ]"
         @change="(v) => (form.ground = v)"
       />
-      <Checkbox v-model:checked="form.helper">Someone on the ground</Checkbox>
+      <Checkbox :checked="isSomebodyThere" @update:checked="(is: boolean) => (form.helper = is)"
+        >Someone on the ground</Checkbox
+      >
       <Button type="primary" html-type="submit" :disabled="busy">Propose a session</Button>
     </form>
     <div v-else-if="how === 'template'" class="line flex flex-wrap items-end gap-y-10px gap-x-14px">
