@@ -69,6 +69,7 @@ public static class Stored
         // 2: more signs.
         new("ride-totals", typeof(RideTotals), Widened),
         new("own-exercise", typeof(OwnExerciseEntry)),
+        new("own-session", typeof(OwnSessionEntry)),
         // 2: the fault as it was shown.
         new("kept-faults", typeof(KeptFaults), Widened),
         new("block", typeof(BlockEntry)),

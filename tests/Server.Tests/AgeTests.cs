@@ -27,6 +27,7 @@ public class AgeTests(DemoApp demo) : IClassFixture<DemoApp>
         ("ride_event", "body", "ride_id, id", "ride-event"),
         ("ride_totals", "body", "ride_id", "ride-totals"),
         ("own_exercise", "entry", "id", "own-exercise"),
+        ("own_session", "entry", "id", "own-session"),
         ("session", "kept_faults", "id", "kept-faults"),
         ("block", "entry", "id", "block"),
         ("job_order", "entry", "id", "block"),

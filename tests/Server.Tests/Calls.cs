@@ -113,6 +113,28 @@ public static class Calls
 
     public static readonly AccordionEntry TenMetres = new(App.Today, 10, 2, 4);
 
+    public static readonly OwnSessionEntry OwnSession = new(
+        "Circles and a stretch",
+        "a stiff day",
+        new SessionEntry(
+            Emphasis: "Round both ways",
+            Manner: Manner.Ridden,
+            Helper: false,
+            Parts:
+            [
+                PartEntry.Of(Phase.WarmUp, "Walk on a long rein", Gait.Walk, Rein.Both, 10),
+                PartEntry.Of(Phase.Work, "Large circles", Gait.Trot, Rein.Both, 12) with
+                {
+                    RungId = "flatwork/lines-and-large-circles",
+                    Seat = Seat.Rising,
+                    Outline = Outline.Level,
+                },
+                PartEntry.Of(Phase.CoolDown, "Walk on a long rein", Gait.Walk, Rein.Both, 8),
+            ],
+            Notes: ""
+        )
+    );
+
     public static readonly OwnExerciseEntry OwnExercise = new()
     {
         RungId = "poles/trot-poles",
@@ -510,6 +532,11 @@ public static class Calls
             new Uri((string)(await app.Trainer.PostAsync("/api/me/calendars", new CalendarNameEntry("telephone")))["address"]!).AbsolutePath
         ),
         ["GET /api/session-templates"] = _ => At("/api/session-templates"),
+        ["POST /api/session-templates"] = _ => At("/api/session-templates", OwnSession),
+        ["DELETE /api/session-templates/{templateId:guid}"] = app => OwnSessionAsync(app),
+        ["POST /api/session-templates/{templateId:guid}/restore"] = async app => new Call(
+            $"{(await OwnSessionAsync(app)).Address}/restore"
+        ),
         ["GET /api/horses/{horseId}/rail"] = app => At($"{Of(app.Horse)}/rail"),
         ["GET /api/horses/{horseId}/rides/{rideId:guid}/taps"] = async app => new Call($"{await RideAsync(app)}/taps"),
         ["POST /api/horses/{horseId}/rides/{rideId:guid}/taps"] = app => At($"{Of(app.Horse)}/rides/{Guid.NewGuid()}/taps", Ride()),
@@ -687,6 +714,9 @@ public static class Calls
     }
 
     private static JsonNode? LastTack(JsonNode all) => all.AsArray().Last()!["tack"]!["id"];
+
+    private static async Task<Call> OwnSessionAsync(App app) =>
+        new($"/api/session-templates/{(await app.Trainer.PostAsync("/api/session-templates", OwnSession))["id"]}");
 
     private static async Task<Call> OwnExerciseAsync(App app) =>
         new($"/api/library/exercises/{(await app.Trainer.PostAsync("/api/library/exercises", OwnExercise))["id"]}");

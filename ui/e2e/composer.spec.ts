@@ -62,7 +62,7 @@ test('a session of the trade is started from, made to fit, and copied for anothe
   await signIn(page, trainer)
   await newHorse(page, 'Vetch trade')
   await page.goto(page.url().replace('passport', 'season/new?on=2026-04-18'))
-  await page.getByText('One of the trade').click()
+  await page.getByText('One of ours, or of the trade').click()
   await choose(page, 'Session', 'First fences')
   await expect(page.getByText('Poles are easy, canter is calm, someone is there')).toBeVisible()
   await page.getByRole('button', { name: 'Start from it' }).click()
@@ -88,4 +88,29 @@ test('a session of the trade is started from, made to fit, and copied for anothe
   await choose(page, 'Copy', 'Sat 18 Apr: One cross-pole, both reins')
   await expect(page.getByRole('button', { name: /^Part 4: Cross-pole from trot, both reins/ })).toBeVisible()
   await expect(page.getByLabel('Day', { exact: true })).toHaveValue('22 Apr 2026')
+})
+
+test('a session worth having again is kept as one of ours, and started from with another horse', async ({
+  page,
+}) => {
+  await signIn(page, trainer)
+  await newHorse(page, 'Vetch Ours')
+  await page.goto(page.url().replace('passport', 'season/new?on=2026-04-20'))
+  await page.getByLabel('The one thing of the day').fill('Quiet circles')
+  await page.getByRole('button', { name: 'Keep it as one of ours' }).click()
+  await expect(page.getByLabel('What it is called')).toHaveValue('Quiet circles')
+  await page.getByLabel('When it is the right one').fill('a windy day')
+  await page.getByRole('button', { name: 'Keep it', exact: true }).click()
+  await expect(page.getByText(/Quiet circles is one of ours/)).toBeVisible()
+
+  await newHorse(page, 'Vetch Other')
+  await page.goto(page.url().replace('passport', 'season/new?on=2026-04-21'))
+  await page.getByText('One of ours, or of the trade').click()
+  await choose(page, 'Session', 'Quiet circles (ours)')
+  await expect(page.getByText('a windy day')).toBeVisible()
+  await page.getByRole('button', { name: 'Start from it' }).click()
+  await expect(page.getByLabel('The one thing of the day')).toHaveValue('Quiet circles')
+  await expect(page.getByLabel('Day', { exact: true })).toHaveValue('21 Apr 2026')
+  await page.getByRole('button', { name: 'Take it off the list' }).click()
+  await expect(page.getByText('Quiet circles is off the list.')).toBeVisible()
 })

@@ -1,6 +1,7 @@
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Yards;
+using Hippodrome.Storage.Sessions;
 
 namespace Hippodrome.Application.Sessions;
 
@@ -21,7 +22,13 @@ public static class ProposingSessions
         var book = await PlanBook.OpenAsync(visit, [horseId], wanted.Value.On, wanted.Value.On, blank.SetUpIds);
         var habits = await book.HabitsBeforeAsync(visit.Book, horseId, blank, wanted.Value.Focus);
         var proposal = SessionProposal.For(wanted.Value, habits, plan => book.Context(horseId, plan));
-        return proposal.IsFine ? proposal.Value : Refusal.Faulty(proposal.Faults);
+        if (!proposal.IsFine)
+        {
+            return Refusal.Faulty(proposal.Faults);
+        }
+
+        var own = (await visit.Yard.OwnSessionsAsync()).Select(OwnSessions.Show);
+        return proposal.Value with { Own = SessionProposal.OfYard(own, wanted.Value, plan => book.Context(horseId, plan)) };
     }
 
     /// <summary>Somebody is about on this day of the week, as the yard's hours have it.</summary>

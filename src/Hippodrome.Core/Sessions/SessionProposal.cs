@@ -58,6 +58,29 @@ public sealed record Habits(Rein? LastStartRein, IReadOnlyList<string> Exercises
 /// <param name="Notes">What was left out or changed, and why.</param>
 public sealed record SessionProposal(SessionEntry Session, IReadOnlyList<Why> Because, IReadOnlyList<string> Notes)
 {
+    /// <summary>Sessions of the yard's own for the same strand that could be ridden instead: nothing is amiss with them today.</summary>
+    public IReadOnlyList<SessionTemplate> Own { get; init; } = [];
+
+    /// <summary>Of the yard's own sessions those that work on what is wanted, fit the time, and have no fault for this horse on that day.</summary>
+    public static IReadOnlyList<SessionTemplate> OfYard(
+        IEnumerable<SessionTemplate> own,
+        Wanted wanted,
+        Func<SessionPlan, PlanContext> contextOf
+    )
+    {
+        ArgumentNullException.ThrowIfNull(wanted);
+        ArgumentNullException.ThrowIfNull(contextOf);
+        return
+        [
+            .. own.Where(t => t.MainRung?.Strand == wanted.Focus && (wanted.Helper || t.Session.Helper != true))
+                .Where(t =>
+                    SessionPlan.From(Guid.Empty, t.Session with { On = wanted.On, Helper = wanted.Helper }, wanted.On).Value is { } plan
+                    && plan.Minutes <= wanted.Minutes
+                    && PlanChecks.Check(contextOf(plan)).Count == 0
+                ),
+        ];
+    }
+
     private const int MostMends = 24;
 
     /// <summary>

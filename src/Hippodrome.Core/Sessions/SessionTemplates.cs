@@ -1,3 +1,4 @@
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 
 namespace Hippodrome.Core.Sessions;
@@ -7,7 +8,17 @@ namespace Hippodrome.Core.Sessions;
 /// <param name="Name">What it is called.</param>
 /// <param name="For">When it is the right one.</param>
 /// <param name="Session">Its parts; the day is the trainer's.</param>
-public sealed record SessionTemplate(string Id, string Name, string For, SessionEntry Session);
+public sealed record SessionTemplate(string Id, string Name, string For, SessionEntry Session)
+{
+    /// <summary>It is the yard's own, and not the trade's.</summary>
+    public bool Own { get; init; }
+
+    /// <summary>The rung that most of its work is on; null where no part names one.</summary>
+    internal Rung? MainRung =>
+        Session.Parts!.Where(p => p.Phase == Phase.Work && p.RungId is not null).MaxBy(p => p.Minutes)?.RungId is { } id
+            ? Catalogue.Find(id)
+            : null;
+}
 
 /// <summary>Sessions of the trade. Common practice, no source; the checks speak for the horse they are given to.</summary>
 public static class SessionTemplates

@@ -2,12 +2,14 @@ using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Care;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
 using Hippodrome.Storage;
 using Hippodrome.Storage.Assessments;
 using Hippodrome.Storage.Care;
 using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Horses;
+using Hippodrome.Storage.Sessions;
 using Hippodrome.Storage.Setups;
 
 namespace Hippodrome.Server.Demo;
@@ -133,6 +135,9 @@ internal sealed class DemoBook(YardSession yard, DemoStory story)
         entry.Check(id).OrThrow();
         await yard.AddOwnExerciseAsync(id, entry, story.Trainer);
     }
+
+    public Task OwnSessionAsync(OwnSessionEntry entry) =>
+        yard.AddOwnSessionAsync(Guid.NewGuid(), entry.Check(story.Today).OrThrow(), story.Trainer);
 
     public Task NoteAsync(string rungId, string note) => yard.KeepRungNoteAsync(Catalogue.Rung(rungId).Id, note, 0, story.Trainer);
 }

@@ -2,6 +2,7 @@ using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Care;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
 using static Hippodrome.Core.Assessments.AssessmentItem;
 
@@ -39,6 +40,44 @@ internal static class DemoPassports
                 Minutes = 8,
                 Poles = 6,
             }
+        );
+        await s.Book.OwnSessionAsync(
+            new OwnSessionEntry(
+                "Sideways in short bits",
+                "the day after a hack, or a stiff morning",
+                new SessionEntry(
+                    Emphasis: "Two over, two straight, and away",
+                    Manner: Manner.Ridden,
+                    Helper: false,
+                    Parts:
+                    [
+                        PartEntry.Of(Phase.WarmUp, "Walk on a long rein, both reins", Gait.Walk, Rein.Both, 12) with
+                        {
+                            Outline = Outline.Long,
+                        },
+                        PartEntry.Of(Phase.WarmUp, "Trot, long and low", Gait.Trot, Rein.Both, 5) with
+                        {
+                            Outline = Outline.Long,
+                            Seat = Seat.Rising,
+                        },
+                        PartEntry.Of(Phase.Work, "Two over, two straight", Gait.Walk, Rein.Both, 6) with
+                        {
+                            RungId = "lateral/step-and-rest",
+                            ExerciseId = "lateral/step-and-rest/two-over-two-straight",
+                            Times = 6,
+                        },
+                        PartEntry.Of(Phase.Work, "Trot away on large lines", Gait.Trot, Rein.Both, 4) with
+                        {
+                            Seat = Seat.Rising,
+                        },
+                        PartEntry.Of(Phase.CoolDown, "Walk on a long rein; drop the reins at the end", Gait.Walk, Rein.Both, 8) with
+                        {
+                            Outline = Outline.Long,
+                        },
+                    ],
+                    Notes: ""
+                )
+            )
         );
     }
 

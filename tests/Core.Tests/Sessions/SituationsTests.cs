@@ -109,6 +109,12 @@ public class SituationsTests
 
     private static SessionProposal Of(Day day)
     {
+        var wanted = new Wanted(Make.Today, day.Focus, day.Minutes, day.Helper, day.Ground, []);
+        return SessionProposal.For(wanted, new Habits(day.LastRein, day.Ridden, day.Ways, day.Last), ContextOf(day)).OrThrow();
+    }
+
+    private static Func<SessionPlan, PlanContext> ContextOf(Day day)
+    {
         var horse = Make.Horse(day.Age, experience: day.Experience);
         var aim = day.DaysToShow is not { } ahead
             ? null
@@ -118,28 +124,25 @@ public class SituationsTests
                     Make.Today
                 )
                 .OrThrow();
-        PlanContext Context(SessionPlan plan) =>
-            new()
-            {
-                Horse = horse,
-                Plan = plan,
-                SetUps = new Dictionary<Guid, SetUp>(),
-                Nearby = day.JumpedDaysAgo is { } ago ? [new NearbyDay(Make.Today.AddDays(-ago), false, true)] : [],
-                TemperatureC = day.Celsius,
-                Places = Places.From(day.At.Select(id => new RungMove(Catalogue.Rung(id).Strand, id, MoveKind.ByHand, "x", Make.Today))),
-                Heat = Heat.Advise(new WeatherReading(day.Celsius, day.Humidity, false)),
-                Competition = aim,
-                Restrictions = day.Restricted is { } r ? [r] : [],
-                Cleared = day.Cleared,
-                Ramp = day.Ramp,
-                TreatedOn = day.Treated,
-                CalmSits = day.CalmSits,
-                ChangesBoiledOver = day.BoiledOver,
-                RepeatsUntilEasy = day.Ways.Are(ApproachQuestion.VaryOrRepeat, Approach.Repeat),
-                Card = Make.Card(),
-            };
-        var wanted = new Wanted(Make.Today, day.Focus, day.Minutes, day.Helper, day.Ground, []);
-        return SessionProposal.For(wanted, new Habits(day.LastRein, day.Ridden, day.Ways, day.Last), Context).OrThrow();
+        return plan => new PlanContext()
+        {
+            Horse = horse,
+            Plan = plan,
+            SetUps = new Dictionary<Guid, SetUp>(),
+            Nearby = day.JumpedDaysAgo is { } ago ? [new NearbyDay(Make.Today.AddDays(-ago), false, true)] : [],
+            TemperatureC = day.Celsius,
+            Places = Places.From(day.At.Select(id => new RungMove(Catalogue.Rung(id).Strand, id, MoveKind.ByHand, "x", Make.Today))),
+            Heat = Heat.Advise(new WeatherReading(day.Celsius, day.Humidity, false)),
+            Competition = aim,
+            Restrictions = day.Restricted is { } r ? [r] : [],
+            Cleared = day.Cleared,
+            Ramp = day.Ramp,
+            TreatedOn = day.Treated,
+            CalmSits = day.CalmSits,
+            ChangesBoiledOver = day.BoiledOver,
+            RepeatsUntilEasy = day.Ways.Are(ApproachQuestion.VaryOrRepeat, Approach.Repeat),
+            Card = Make.Card(),
+        };
     }
 
     /// <summary>The parts that are proposed; one that says nothing is worked as the session.</summary>
@@ -677,6 +680,73 @@ public class SituationsTests
     [Theory]
     [MemberData(nameof(DayNames))]
     public void A_day_is_proposed_as_the_trade_rides_it(string name) => Days[name].Says(Parts(Days[name].Day));
+
+    /// <summary>A session of the yard's own: twelve minutes of trot on its rung between walk first and walk last.</summary>
+    private static SessionTemplate OwnOne(double trot = 12, bool helper = false, string rung = "flatwork/simple-change") =>
+        new(
+            "own",
+            "Ours",
+            "",
+            new SessionEntry(
+                Emphasis: "Ours",
+                Manner: Manner.Ridden,
+                Helper: helper,
+                Parts:
+                [
+                    PartEntry.Of(Phase.WarmUp, "Walk", Gait.Walk, Rein.Both, 10),
+                    PartEntry.Of(Phase.Work, "Work", Gait.Trot, Rein.Both, trot) with
+                    {
+                        RungId = rung,
+                    },
+                    PartEntry.Of(Phase.CoolDown, "Walk", Gait.Walk, Rein.Both, 6),
+                ],
+                Notes: ""
+            )
+        )
+        {
+            Own = true,
+        };
+
+    [Fact]
+    public void A_session_of_the_yards_own_is_offered_where_it_fits_the_strand_the_time_the_helper_and_the_horse()
+    {
+        bool Offered(SessionTemplate own, Day? day = null)
+        {
+            var on = day ?? new Day();
+            var wanted = new Wanted(Make.Today, on.Focus, on.Minutes, on.Helper, on.Ground, []);
+            return SessionProposal.OfYard([own], wanted, ContextOf(on)).Count == 1;
+        }
+
+        Offered(OwnOne()).ShouldBeTrue();
+        Offered(OwnOne(), new Day { Focus = Strand.Lateral }).ShouldBeFalse();
+        Offered(OwnOne(trot: 40)).ShouldBeFalse();
+        Offered(OwnOne(helper: true), new Day { Helper = false }).ShouldBeFalse();
+        Offered(OwnOne(), new Day { Age = 19 }).ShouldBeFalse();
+        Offered(OwnOne(), new Day { Restricted = Rule(noGaits: [Gait.Trot]) }).ShouldBeFalse();
+    }
+
+    [Fact]
+    public void A_session_kept_for_any_horse_leaves_its_day_its_tack_and_what_stood_behind()
+    {
+        var session = OwnOne().Session;
+        var kept = new OwnSessionEntry(
+            "Ours",
+            null,
+            session with
+            {
+                On = Make.Today.AddDays(3),
+                TackIds = [Guid.NewGuid()],
+                Place = "away",
+                Parts = [.. session.Parts!.Select(p => p with { SetUpId = Guid.NewGuid() })],
+            }
+        )
+            .Check(Make.Today)
+            .OrThrow();
+        (kept.Session!.On, kept.Session.Place, kept.Session.TackIds!.Count).ShouldBe((null, "", 0));
+        kept.Session.Parts!.ShouldAllBe(p => p.SetUpId == null);
+        kept.Session.Parts!.Sum(p => p.Minutes).ShouldBe(28);
+        new OwnSessionEntry("Ours", null, new SessionEntry()).Check(Make.Today).Faults.ShouldContain(f => f.Field == "session.parts");
+    }
 
     [Fact]
     public void There_are_forty_situations_and_most_of_them_are_pairs()

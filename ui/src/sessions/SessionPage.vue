@@ -8,7 +8,7 @@ import Input from 'ant-design-vue/es/input'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
-import type { Manner, SessionEntry, SessionProposal, SessionView, Why } from '../api/schema'
+import type { Manner, SessionEntry, SessionProposal, SessionTemplate, SessionView, Why } from '../api/schema'
 import { bearsUpon, keys, useChanged } from '../house/keys'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import ChipRow from '../house/ChipRow.vue'
@@ -23,6 +23,7 @@ import { rides, signedIn, trains } from '../house/signIn'
 import { done } from '../house/undo'
 import FaultList from './FaultList.vue'
 import HeatOfIt from './HeatOfIt.vue'
+import KeepAsOurs from './KeepAsOurs.vue'
 import PhaseBars from './PhaseBars.vue'
 import SessionCard from './SessionCard.vue'
 import StartFrom from './StartFrom.vue'
@@ -84,8 +85,11 @@ const focus = computed(() =>
 /** Why each part of a proposed session is there, and what was left out of it. */
 const because = ref<Record<string, Why>>({})
 const notes = ref<string[]>([])
+/** Sessions of the yard's own that would do as well. */
+const own = ref<SessionTemplate[]>([])
 
-function takeProposal({ session, because: reasons, notes: said }: SessionProposal) {
+function takeProposal({ session, because: reasons, notes: said, own: ours }: SessionProposal) {
+  own.value = ours
   entry.value = session
   because.value = Object.fromEntries(
     (session.parts ?? []).map((p, i) => [`${p.what} ${p.rein}`, reasons[i]!]),
@@ -98,6 +102,7 @@ function takeOver(session: SessionEntry) {
   entry.value = session
   because.value = {}
   notes.value = []
+  own.value = []
 }
 
 /** A mend at one stroke, with the way back. */
@@ -262,6 +267,16 @@ async function remove() {
         <li v-for="n in notes" :key="n">{{ n }}</li>
       </ul>
     </section>
+    <section v-if="own.length" class="card row py-10px px-16px" aria-label="Of ours">
+      <span>Of ours, would do as well today:</span>
+      <Button
+        v-for="t in own"
+        :key="t.id"
+        size="small"
+        @click="takeOver({ ...t.session, on: entry.on, helper: entry.helper })"
+        >{{ t.name }}</Button
+      >
+    </section>
     <section v-if="nextTime" class="card next-time" aria-labelledby="next-time-head">
       <h2 id="next-time-head" class="small quiet">
         Next time, said {{ nextTime.rider }} on {{ longDay(nextTime.on) }}
@@ -326,6 +341,7 @@ async function remove() {
           :horse-id="horseId"
           :manner="entry.manner ?? 'ridden'"
         />
+        <KeepAsOurs v-if="mayEdit" :entry="entry" class="justify-self-start" />
         <fieldset :disabled="!mayEdit" class="grid grid-cols-[190px_minmax(0,1fr)] gap-y-10px gap-x-16px">
           <FieldBox v-slot="{ id }" label="Where" name="place" hint="Empty: at home">
             <Input :id="id" v-model:value="entry.place!" :disabled="!mayEdit" />

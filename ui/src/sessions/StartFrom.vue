@@ -7,7 +7,7 @@ import dayjs from 'dayjs'
 import { computed, reactive, ref, watch } from 'vue'
 import { ask, client } from '../api/client'
 import type { Ground, Part, SessionEntry, SessionProposal, Strand } from '../api/schema'
-import { keys } from '../house/keys'
+import { keys, useChanged } from '../house/keys'
 import ChoiceField from '../house/ChoiceField.vue'
 import NumberField from '../house/NumberField.vue'
 import ProblemNote from '../house/ProblemNote.vue'
@@ -15,6 +15,7 @@ import { useProblem } from '../house/faults'
 import { shortDay } from '../house/format'
 import { useRoster, useSessions } from '../house/queries'
 import { signedIn } from '../house/signIn'
+import { done } from '../house/undo'
 import { options, strandWords } from '../house/words'
 
 /** Something to begin from: a session proposed for this horse, one of the trade's, or one it has done. */
@@ -38,6 +39,7 @@ const isSomebodyThere = computed(() => {
   return form.helper ?? (roster.value?.roster.helperDays ?? []).some((d) => d === day)
 })
 const { problem, busy, attempt } = useProblem()
+const changed = useChanged()
 const today = computed(() => signedIn.value!.today!)
 const { data: templates } = useQuery({
   queryKey: keys.templates,
@@ -86,6 +88,20 @@ function copy(id: string) {
 function useTemplate() {
   if (chosen.value) emit('take', { ...structuredClone(toPlain(chosen.value.session)), on: props.on })
 }
+/** Off the list, with the way back. */
+async function remove() {
+  const taken = chosen.value
+  if (!taken) return
+  const path = { params: { path: { templateId: taken.id } } }
+  await attempt(() => ask(() => client.DELETE('/api/session-templates/{templateId}', path)))
+  if (problem.value) return
+  template.value = null
+  await changed([keys.templates])
+  done(`${taken.name} is off the list.`, async () => {
+    await ask(() => client.POST('/api/session-templates/{templateId}/restore', path))
+    await changed([keys.templates])
+  })
+}
 const toPlain = <T,>(value: T): T => JSON.parse(JSON.stringify(value)) as T
 </script>
 
@@ -95,7 +111,7 @@ const toPlain = <T,>(value: T): T => JSON.parse(JSON.stringify(value)) as T
       v-model:value="how"
       :options="[
         { value: 'propose', label: 'Propose one' },
-        { value: 'template', label: 'One of the trade' },
+        { value: 'template', label: 'One of ours, or of the trade' },
         { value: 'before', label: 'One it has done' },
       ]"
     />
@@ -138,11 +154,12 @@ const toPlain = <T,>(value: T): T => JSON.parse(JSON.stringify(value)) as T
       <ChoiceField
         label="Session"
         :value="template ?? ''"
-        :options="(templates ?? []).map((t) => ({ value: t.id, label: t.name }))"
+        :options="(templates ?? []).map((t) => ({ value: t.id, label: t.own ? `${t.name} (ours)` : t.name }))"
         @change="(v) => (template = v)"
       />
       <p v-if="chosen" class="quiet max-w-420px pb-9px">{{ chosen.for }}</p>
       <Button type="primary" :disabled="!chosen" @click="useTemplate"> Start from it </Button>
+      <Button v-if="chosen?.own" :disabled="busy" @click="remove"> Take it off the list </Button>
     </div>
     <div v-else class="line flex flex-wrap items-end gap-y-10px gap-x-14px">
       <ChoiceField
