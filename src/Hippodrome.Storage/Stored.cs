@@ -62,10 +62,10 @@ public static class Stored
     /// <summary>Every kind there is. A changed shape needs an upcaster here, and the tests say so.</summary>
     public static IReadOnlyList<StoredKind> Kinds { get; } =
     [
-        // 2: a family more. 3: the side a narrow fence guards.
-        new("set-up", typeof(SetUpEntry), Widened, Widened),
-        // 2: what stands is told. 3: askings, sides and places, questions, work from the ground.
-        new("ride-event", typeof(RideEvent), Widened, Widened),
+        // 2: a family more. 3: the side a narrow fence guards. 4: poles on a curve may be raised.
+        new("set-up", typeof(SetUpEntry), Widened, Widened, Widened),
+        // 2: what stands is told. 3: askings, sides and places, questions, work from the ground. 4: poles on a curve may be raised.
+        new("ride-event", typeof(RideEvent), Widened, Widened, Widened),
         // 2: more signs.
         new("ride-totals", typeof(RideTotals), Widened),
         new("own-exercise", typeof(OwnExerciseEntry)),

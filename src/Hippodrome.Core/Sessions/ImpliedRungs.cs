@@ -56,7 +56,7 @@ internal static class ImpliedRungs
                 curve.Variant.Gait() switch
                 {
                     Gait.Walk => "poles/walk-poles",
-                    Gait.Trot => "poles/fan-clock-zigzag",
+                    Gait.Trot => curve.HasRaisedPole ? "poles/raised-trot" : "poles/fan-clock-zigzag",
                     _ => "poles/canter-cavaletti",
                 },
             ],

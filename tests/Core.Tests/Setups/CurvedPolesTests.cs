@@ -124,12 +124,43 @@ public class CurvedPolesTests
     public void A_clock_fits_where_its_circle_does(double radius, ArenaLine line, bool fits) =>
         Make.Measured(Clock(radius) with { Line = line }).FitsArena.ShouldBe(fits);
 
+    /// <summary>Ends up to 20 cm in walk and trot, 50 in canter (Klimke, Cavaletti, from memory); outer and inner in turn (common practice, no source).</summary>
+    [Fact]
+    public void A_fan_is_raised_at_its_outer_and_inner_ends_in_turn_and_lies_where_it_lay()
+    {
+        var raised = Fan() with { Raising = Raising.AlternateEnds, HeightMetres = 0.15 };
+        var (low, high) = (Make.Measured(Fan()), Make.Measured(raised));
+        high.Elements.Select(e => e.Raised).ShouldBe([PoleEnd.Left, PoleEnd.Right, PoleEnd.Left, PoleEnd.Right]);
+        high.Elements.Select(e => (e.Along, e.Across)).ShouldBe(low.Elements.Select(e => (e.Along, e.Across)));
+        high.Gaps[0].Built.Built.ShouldBe(low.Gaps[0].Built.Built);
+        high.Title.ShouldEndWith("ends raised 15 cm in turn");
+        high.Notices.ShouldContain(n => n.StartsWith("Raised poles: have a helper", StringComparison.Ordinal));
+        // On the left rein the outer end is the right one.
+        Make.Measured(raised with { Rein = Rein.Left }).Elements[0].Raised.ShouldBe(PoleEnd.Right);
+        Make.Measured(raised with { Raising = Raising.BothEnds }).Elements.ShouldAllBe(e => e.Raised == PoleEnd.Both);
+        raised.Check().OrThrow().HasRaisedPole.ShouldBeTrue();
+        Fan().Check().OrThrow().HasRaisedPole.ShouldBeFalse();
+    }
+
+    [Fact]
+    public void A_fan_goes_from_walk_to_trot_to_raised_and_back_a_rung_at_a_time()
+    {
+        var trot = Fan(variant: GaitVariant.WalkMedium).OneRungOn()!.Entry;
+        var raised = trot.OneRungOn()!.Entry;
+        ((CurvedPolesEntry)raised).Raising.ShouldBe(Raising.AlternateEnds);
+        raised.OneRungOn().ShouldBeNull();
+        raised.OneRungBack()!.Entry.ShouldBe(trot);
+        raised.BackToWalk().Entry.Check().OrThrow().HasRaisedPole.ShouldBeFalse();
+    }
+
     public static TheoryData<CurvedPolesEntry, string> CannotLie =>
         new()
         {
             { Fan(3), "radiusMetres" },
             { Fan(12), "radiusMetres" },
             { Fan(8, 2), "poles" },
+            { Fan() with { Raising = Raising.BothEnds, HeightMetres = 0.25 }, "heightMetres" },
+            { Fan() with { Raising = Raising.BothEnds }, "heightMetres" },
             { Fan(8, 9), "poles" },
             { Fan(8, 4, GaitVariant.CanterCourse), "variant" },
         };

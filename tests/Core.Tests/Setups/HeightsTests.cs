@@ -3,6 +3,9 @@ using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Setups;
 using Hippodrome.Tests.Shared;
+using NetTopologySuite.Geometries;
+using NetTopologySuite.LinearReferencing;
+using NetTopologySuite.Utilities;
 using Shouldly;
 using Xunit;
 using static Hippodrome.Core.Tests.Setups.FenceLineTests;
@@ -108,4 +111,142 @@ public class HeightsTests
                 },
                 iter: Cases.SetUps
             );
+
+    private static readonly double[] Horses = [122, 128, 138, 148, 158, 165, 170, 178];
+
+    /// <summary>A horse's height at withers in centimetres, times whatever is checked for each of them.</summary>
+    public static TheoryData<double> Heights => [.. Horses];
+
+    /// <summary>The trade says nine feet and 2.7 m of the same distance.</summary>
+    private const double Rounded = 0.05;
+
+    // The rows of the trade's table, for a horse of about 165 cm with a course stride of twelve feet (common practice, no source; the
+    // last two rows: course-building convention, from memory). Feet as the trade says them.
+    public static TheoryData<string, double, double, double> TradeRows =>
+        new()
+        {
+            { "placing pole to a cross-pole in trot", Own(Make.CrossPole(0.5), 165), 8, 9 },
+            { "bounce from trot", Own(Line(LineKind.Grid, Gait.Trot, Cross(0.5), Upright(0.5, 0)), 165), 9, 10 },
+            { "one stride from trot", Own(Line(LineKind.Grid, Gait.Trot, Cross(0.5), Upright(0.5, 1)), 165), 18, 19.5 },
+            {
+                "one stride further inside a grid",
+                Own(Line(LineKind.Grid, Gait.Trot, Cross(0.5), Upright(0.7, 1), Upright(0.7, 1)), 165, 1),
+                20,
+                22
+            },
+            {
+                "two strides further inside a grid",
+                Own(Line(LineKind.Grid, Gait.Trot, Cross(0.5), Upright(0.7, 1), Upright(0.7, 2)), 165, 1),
+                30,
+                34
+            },
+            { "one stride at a metre", Own(Line(LineKind.RelatedLine, Gait.Canter, Upright(1.0), Upright(1.0, 1)), 165), 24, 26 },
+            { "two strides at a metre", Own(Line(LineKind.RelatedLine, Gait.Canter, Upright(1.0), Upright(1.0, 2)), 165), 34, 36 },
+            { "three strides at a metre", Own(Line(LineKind.RelatedLine, Gait.Canter, Upright(1.0), Upright(1.0, 3)), 165), 47.5, 48.5 },
+            { "four strides at a metre", Own(Line(LineKind.RelatedLine, Gait.Canter, Upright(1.0), Upright(1.0, 4)), 165), 59.5, 60.5 },
+            { "five strides at a metre", Own(Line(LineKind.RelatedLine, Gait.Canter, Upright(1.0), Upright(1.0, 5)), 165), 71.5, 72.5 },
+            { "six strides at a metre", Own(Line(LineKind.RelatedLine, Gait.Canter, Upright(1.0), Upright(1.0, 6)), 165), 83.5, 84.5 },
+            { "walk poles", Own(Make.Poles(GaitVariant.WalkMedium), 165), 2.5, 3.25 },
+            { "trot poles", Own(Make.Poles(), 165), 4, 5 },
+            { "canter poles on the ground", Own(Make.Poles(GaitVariant.CanterWorking), 165), 9, 11.5 },
+        };
+
+    [Theory]
+    [MemberData(nameof(TradeRows))]
+    public void The_trades_table_holds_for_its_own_horse(string row, double own, double leastFeet, double mostFeet) =>
+        own.ShouldBeInRange((leastFeet * 0.3048) - Rounded, (mostFeet * 0.3048) + Rounded, row);
+
+    public static TheoryData<double, GaitVariant> HeightsAndGaits =>
+        new(
+            Horses.SelectMany(h => new[] { GaitVariant.WalkMedium, GaitVariant.TrotWorking, GaitVariant.CanterWorking }.Select(v => (h, v)))
+        );
+
+    // A second route: the tape is where the poles stand in the arena, by Pythagoras over their places.
+    [Theory]
+    [MemberData(nameof(HeightsAndGaits))]
+    public void Poles_stand_in_the_arena_as_far_apart_as_the_tape_says(double height, GaitVariant variant)
+    {
+        var measured = Make.Measured(Make.Poles(variant), Make.Card(height));
+        foreach (var (gap, i) in measured.Gaps.Select((g, i) => (g, i)))
+        {
+            var (a, b) = (measured.Elements[i], measured.Elements[i + 1]);
+            Math.Sqrt(Math.Pow(a.Along - b.Along, 2) + Math.Pow(a.Across - b.Across, 2)).ShouldBe(gap.Built.Built.Metres, 0.002);
+        }
+    }
+
+    // By the formula itself: seven tenths of the share by which a horse differs from 165 cm, times Clayton's strides of dressage horses
+    // (1994, 1995), a canter over poles of three metres and a course canter of twelve feet (common practice, no source).
+    [Theory]
+    [MemberData(nameof(Heights))]
+    public void Start_values_follow_the_height_at_withers(double height)
+    {
+        var scale = 1 - (0.7 * (165 - height) / 165);
+        var card = Make.Card(height);
+        card[GaitVariant.WalkMedium].Stride.Metres.ShouldBe(1.87 * scale, 0.006);
+        card[GaitVariant.TrotWorking].Stride.Metres.ShouldBe(2.73 * scale, 0.006);
+        card[GaitVariant.CanterPoles].Stride.Metres.ShouldBe(3.00 * scale, 0.006);
+        card[GaitVariant.CanterCourse].Stride.Metres.ShouldBe(12 * 0.3048 * scale, 0.006);
+    }
+
+    // A second route: the poles of a fan cut the ridden circle, and the library measures the arc between two cuts.
+    [Theory]
+    [MemberData(nameof(Heights))]
+    public void A_fans_step_is_the_arc_that_a_geometry_library_measures(double height)
+    {
+        const double radius = 8;
+        var measured = Make.Measured(FanOf(radius), Make.Card(height));
+        var centre = new Coordinate(measured.Curve!.CentreAlong, measured.Curve.CentreAcross);
+        var circle = new GeometricShapeFactory
+        {
+            Centre = centre,
+            Size = 2 * radius,
+            NumPoints = 4000,
+        }
+            .CreateCircle()
+            .ExteriorRing;
+        var along = new LengthIndexedLine(circle);
+        var at = measured.Elements.Select(e => along.Project(new Coordinate(e.Along, e.Across))).ToList();
+        foreach (var (a, b) in at.Zip(at.Skip(1)))
+        {
+            var arc = Math.Abs(a - b);
+            Math.Min(arc, circle.Length - arc).ShouldBe(measured.Gaps[0].Built.Built.Metres, 0.01);
+        }
+    }
+
+    // A clock of a circle that fills the arena: a quarter of 20 m is 15.7 m for whoever rides it (geometry).
+    [Theory]
+    [MemberData(nameof(Heights))]
+    public void A_quarter_of_a_clock_is_the_same_for_every_horse_and_its_count_is_not(double height)
+    {
+        var clock = FanOf(10) with { Kind = CurveKind.Clock, Variant = GaitVariant.TrotWorking, Poles = null };
+        var between = Make.Measured(clock, Make.Card(height)).Gaps[0];
+        between.Built.Built.Metres.ShouldBe(15.71, 0.01);
+        (between.Between!.StrideNeeded.Metres * (between.Between.Strides + 1)).ShouldBe(15.71, 0.02);
+    }
+
+    private static CurvedPolesEntry FanOf(double radius) =>
+        new()
+        {
+            Arena = Core.Arenas.ArenaSize.SixtyByTwenty,
+            Line = Core.Arenas.ArenaLine.CentreLine,
+            Heading = Core.Arenas.Heading.TowardsC,
+            MiddleMetres = 30,
+            AdjustMetres = 0,
+            Kind = CurveKind.Fan,
+            Variant = GaitVariant.TrotWorking,
+            Poles = 4,
+            RadiusMetres = radius,
+        };
+
+    // Own strides measured on a strip carry over to every pole, whatever the height says (common practice, no source): half a stride in
+    // walk and trot, a whole one in canter.
+    [Theory]
+    [InlineData(GaitVariant.WalkMedium, 1.60, 0.80)]
+    [InlineData(GaitVariant.WalkMedium, 1.80, 0.90)]
+    [InlineData(GaitVariant.TrotWorking, 2.40, 1.20)]
+    [InlineData(GaitVariant.TrotWorking, 2.70, 1.35)]
+    [InlineData(GaitVariant.TrotWorking, 3.00, 1.50)]
+    [InlineData(GaitVariant.TrotWorking, 3.20, 1.60)]
+    public void A_measured_horse_keeps_its_own_step(GaitVariant variant, double stride, double step) =>
+        Make.Measured(Make.Poles(variant), Make.CardWith(variant, stride)).Gaps[0].Own.Metres.ShouldBe(step, 0.011);
 }

@@ -4,6 +4,7 @@ import ChoiceField from '../house/ChoiceField.vue'
 import DistanceField from '../house/DistanceField.vue'
 import NumberField from '../house/NumberField.vue'
 import { options, variantWords } from '../house/words'
+import RaisingFields from './RaisingFields.vue'
 import { reinOf, reins, variants } from './setUpEntries'
 
 const entry = defineModel<SetUpEntryCurvedPolesEntry>({ required: true })
@@ -43,6 +44,12 @@ const set = (change: Partial<SetUpEntryCurvedPolesEntry>) => (entry.value = { ..
     :min="3"
     :max="8"
     @change="(poles) => set({ poles })"
+  />
+  <RaisingFields
+    :raising="entry.raising ?? 'ground'"
+    :height-metres="entry.heightMetres"
+    curved
+    @change="set"
   />
   <DistanceField
     :label="entry.kind === 'fan' ? 'Ridden from the centre' : 'Diameter of the circle'"

@@ -12,12 +12,15 @@ const point = (degrees: number, radius: number) => ({
   x: curve.value.centreAlong + radius * Math.cos((degrees * Math.PI) / 180),
   y: curve.value.centreAcross + radius * Math.sin((degrees * Math.PI) / 180),
 })
+/** Of a pole ridden on the right rein the centre is on its right. */
+const inner = computed(() => (props.measured.elements[0]!.faces > curve.value.degrees[0]! ? 'right' : 'left'))
 const poles = computed(() =>
-  curve.value.degrees.map((d) => ({
-    from: point(d, curve.value.radius - half),
-    to: point(d, curve.value.radius + half),
-    name: point(d, curve.value.radius + half + 0.75),
-  })),
+  curve.value.degrees.map((d, i) => {
+    const [from, to] = [point(d, curve.value.radius - half), point(d, curve.value.radius + half)]
+    const raised = props.measured.elements[i]!.raised
+    const up = raised === 'both' ? [from, to] : raised === 'none' ? [] : [raised === inner.value ? from : to]
+    return { from, to, up, name: point(d, curve.value.radius + half + 0.75) }
+  }),
 )
 const fan = computed(() => curve.value.radii.length > 0)
 /** A fan is shown close up, a clock with its whole circle. */
@@ -129,6 +132,14 @@ const reading = computed(() => {
           :x2="p.to.x"
           :y2="p.to.y"
           class="stroke-pole stroke-0.11 stroke-cap-round"
+        />
+        <circle
+          v-for="(up, n) in p.up"
+          :key="`up${n}`"
+          :cx="up.x"
+          :cy="up.y"
+          r="0.17"
+          class="fill-straw stroke-ink stroke-0.05"
         />
         <text :x="p.name.x" :y="p.name.y + 0.2" class="number">{{ i + 1 }}</text>
       </g>

@@ -3,9 +3,9 @@ import { workshop } from '../api/figures'
 import { computed } from 'vue'
 import type { GaitVariant, SetUpEntryPoleLineEntry } from '../api/schema'
 import ChoiceField from '../house/ChoiceField.vue'
-import DistanceField from '../house/DistanceField.vue'
 import NumberField from '../house/NumberField.vue'
 import { options, variantWords } from '../house/words'
+import RaisingFields from './RaisingFields.vue'
 import { variants } from './setUpEntries'
 
 const entry = defineModel<SetUpEntryPoleLineEntry>({ required: true })
@@ -47,37 +47,15 @@ const gaps = workshop.unevenSteps.map((value) => ({
       { value: 'square', label: 'Square to the way' },
       { value: 'zigzag', label: 'In a zigzag' },
     ]"
-    @change="
-      (laying) => set({ laying, ...(laying === 'zigzag' ? { raising: 'ground', stepMetres: 0 } : {}) })
-    "
+    @change="(laying) => set({ laying, ...(laying === 'zigzag' ? { stepMetres: 0 } : {}) })"
   />
-  <template v-if="!zigzag">
-    <ChoiceField
-      label="They lie"
-      name="raising"
-      :value="entry.raising!"
-      :options="[
-        { value: 'ground', label: 'On the ground' },
-        { value: 'alternateEnds', label: 'Ends raised in turn' },
-        { value: 'bothEnds', label: 'Both ends raised' },
-      ]"
-      @change="(raising) => set({ raising, heightMetres: entry.heightMetres ?? workshop.raisedPole })"
-    />
-    <DistanceField
-      v-if="entry.raising !== 'ground'"
-      label="Raised by"
-      name="heightMetres"
-      plain="cm"
-      :value="entry.heightMetres"
-      @change="(heightMetres) => set({ heightMetres })"
-    />
-    <ChoiceField
-      v-if="entry.poles! > 2"
-      label="Each gap"
-      name="stepMetres"
-      :value="entry.stepMetres ?? 0"
-      :options="gaps"
-      @change="(stepMetres) => set({ stepMetres })"
-    />
-  </template>
+  <RaisingFields :raising="entry.raising!" :height-metres="entry.heightMetres" @change="set" />
+  <ChoiceField
+    v-if="!zigzag && entry.poles! > 2"
+    label="Each gap"
+    name="stepMetres"
+    :value="entry.stepMetres ?? 0"
+    :options="gaps"
+    @change="(stepMetres) => set({ stepMetres })"
+  />
 </template>

@@ -149,14 +149,15 @@ internal static class CurveMeasuring
         {
             read = i == 0 ? read : read + gaps[i - 1].Built.Built;
             var (x, y) = At(angle);
+            var raised = RaisedPoles.End(curve.Raising, i, curve.Outer);
             elements.Add(
                 new Element(
-                    ElementKind.Pole,
-                    $"Pole {i + 1}",
+                    curve.HasRaisedPole ? ElementKind.RaisedPole : ElementKind.Pole,
+                    RaisedPoles.Name(i, raised),
                     read,
                     tape.Say(read),
-                    Distance.Zero,
-                    PoleEnd.None,
+                    curve.Height,
+                    raised,
                     Math.Round(x, 4),
                     Math.Round(y, 4),
                     Distance.Zero
@@ -185,16 +186,20 @@ internal static class CurveMeasuring
             true,
             "Come to it on the curve, and stay on it after."
         );
-        string[] notices = fits
-            ? []
-            :
-            [
-                FormattableString.Invariant(
-                    $"It does not fit here: it needs {outer:0.0} m round its centre. Move the centre, or ride it tighter."
-                ),
-            ];
+        string[] notices =
+        [
+            .. fits
+                ? Array.Empty<string>()
+                :
+                [
+                    FormattableString.Invariant(
+                        $"It does not fit here: it needs {outer:0.0} m round its centre. Move the centre, or ride it tighter."
+                    ),
+                ],
+            .. curve.HasRaisedPole ? [RaisedPoles.Care] : Array.Empty<string>(),
+        ];
         return new MeasuredSetUp(
-            title,
+            $"{title}{RaisedPoles.Says(curve.Raising, curve.Height)}",
             curve.Arena,
             curve.Placement.Heading,
             elements,

@@ -26,6 +26,12 @@ public sealed record CurvedPolesEntry : SetUpEntry
     /// <summary>From the centre to the way that is ridden.</summary>
     public double? RadiusMetres { get; init; }
 
+    /// <summary>On the ground when nothing, or raised at the outer and the inner end in turn, or at both.</summary>
+    public Raising? Raising { get; init; }
+
+    /// <summary>Height of a raised end: up to 0.20 m in walk and trot, 0.50 m in canter.</summary>
+    public double? HeightMetres { get; init; }
+
     /// <summary>The rein it is ridden on; towards C to the right and towards A to the left when nothing.</summary>
     public Rein? Rein { get; init; }
 
@@ -39,6 +45,8 @@ public sealed record CurvedPolesEntry : SetUpEntry
                 ? CurvedPoles.OfAClock
                 : checks.Whole("poles", Poles, SetUpFigures.FewestTrotPoles.Value, SetUpFigures.MostPoles.Value, "poles");
         var radius = checks.Number("radiusMetres", RadiusMetres, CurvedPoles.Tightest.Value, CurvedPoles.Widest.Value, "m");
+        var raising = checks.Choice<Raising>("raising", Raising ?? Setups.Raising.Ground);
+        var height = RaisedPoles.Height(checks, raising, HeightMetres, variant);
         var rein = checks.Choice<Rein>("rein", Rein ?? ReinOf(placement.Heading));
         checks.That(
             Rein is null or Horses.Rein.Left or Horses.Rein.Right,
@@ -48,6 +56,10 @@ public sealed record CurvedPolesEntry : SetUpEntry
         );
         return checks.Outcome<SetUp>(() =>
             new CurvedPoles(arena, placement, adjust, kind, variant, poles, Distance.FromMetres(radius), rein)
+            {
+                Raising = raising,
+                Height = height,
+            }
         );
     }
 
@@ -55,14 +67,38 @@ public sealed record CurvedPolesEntry : SetUpEntry
 
     internal override SetUpEntry InTheMirror() => this with { Rein = (Rein ?? ReinOf(Heading ?? Arenas.Heading.TowardsC)).Other() };
 
-    public override ChangedSetUp BackToWalk() => new(this with { Variant = GaitVariant.WalkMedium, AdjustMetres = 0 }, "back to walk");
+    public override ChangedSetUp BackToWalk() =>
+        new(
+            this with
+            {
+                Variant = GaitVariant.WalkMedium,
+                AdjustMetres = 0,
+                Raising = null,
+                HeightMetres = null,
+            },
+            IsRaised ? "back to walk, poles on the ground" : "back to walk"
+        );
+
+    private bool IsRaised => Raising is Setups.Raising.AlternateEnds or Setups.Raising.BothEnds;
 
     public override ChangedSetUp? OneRungOn() =>
         Variant?.Gait() == Gait.Walk
             ? new(this with { Variant = GaitVariant.TrotWorking, AdjustMetres = 0 }, "one rung on: the same curve in trot")
-            : null;
+        : !IsRaised
+            ? new(
+                this with
+                {
+                    Raising = Setups.Raising.AlternateEnds,
+                    HeightMetres = HeightStep,
+                },
+                "one rung on: outer and inner ends raised in turn"
+            )
+        : null;
 
-    public override ChangedSetUp? OneRungBack() => Variant is { } variant && variant.Gait() != Gait.Walk ? BackToWalk() : null;
+    public override ChangedSetUp? OneRungBack() =>
+        IsRaised ? new(this with { Raising = null, HeightMetres = null }, "one rung back: poles on the ground")
+        : Variant is { } variant && variant.Gait() != Gait.Walk ? BackToWalk()
+        : null;
 }
 
 /// <summary>Poles on a curve round a centre.</summary>
@@ -112,12 +148,24 @@ public sealed record CurvedPoles : SetUp
 
     public override Distance HighestFence => Distance.Zero;
 
-    public override bool HasRaisedPole => false;
+    public override bool HasRaisedPole => Raising != Raising.Ground;
+
+    /// <summary>How they lie.</summary>
+    public Raising Raising { get; init; }
+
+    /// <summary>Height of a raised end; nothing on the ground.</summary>
+    public Distance Height { get; init; }
+
+    /// <summary>The outer end is the left one on the right rein.</summary>
+    internal Side Outer => Rein == Rein.Right ? Side.Left : Side.Right;
 
     public override GaitVariant Approach => Variant;
 
     public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => CurveMeasuring.Measure(this, card, tape);
 
     public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) =>
-        new CurvedPoles(Arena, Placement, 0, Kind, Variant, Poles, Radius, Rein).MeasureFor(card, tape);
+        new CurvedPoles(Arena, Placement, 0, Kind, Variant, Poles, Radius, Rein) { Raising = Raising, Height = Height }.MeasureFor(
+            card,
+            tape
+        );
 }

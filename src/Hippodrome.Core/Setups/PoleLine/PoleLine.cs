@@ -4,14 +4,6 @@ using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Setups;
 
-/// <summary>How the poles of a line lie.</summary>
-public enum Raising
-{
-    Ground,
-    AlternateEnds,
-    BothEnds,
-}
-
 /// <summary>Square to the way, or each slanted against the last so that their ends meet.</summary>
 public enum Laying
 {
@@ -49,8 +41,7 @@ public sealed record PoleLineEntry : SetUpEntry
         var variant = CheckGaitOverPoles(checks, Variant);
         var poles = checks.Whole("poles", Poles, 1, SetUpFigures.MostPoles.Value, "poles");
         var raising = checks.Choice("raising", Raising);
-        var highest = (variant.Gait() == Gait.Canter ? SetUpFigures.RaisedCanterPoleHeight : SetUpFigures.RaisedPoleHeight).Value;
-        var height = raising == Setups.Raising.Ground ? 0 : checks.Number("heightMetres", HeightMetres, 0.05, highest, "m");
+        var height = RaisedPoles.Height(checks, raising, HeightMetres, variant);
         var step = checks.Number("stepMetres", StepMetres ?? 0, -SetUpFigures.UnevenStep.Value, SetUpFigures.UnevenStep.Value, "m");
         var laying = checks.Choice<Laying>("laying", Laying ?? Setups.Laying.Square);
         var first = checks.Choice<Side>("firstRaised", FirstRaised ?? Side.Left);
@@ -63,12 +54,6 @@ public sealed record PoleLineEntry : SetUpEntry
                 "Choose a walk or a trot, or lay them square."
             );
             checks.That(
-                raising == Setups.Raising.Ground,
-                "raising",
-                "The ends of a zigzag meet on the ground.",
-                "Lay them on the ground, or lay them square."
-            );
-            checks.That(
                 step == 0,
                 "stepMetres",
                 "The ends of a zigzag only meet where the steps are even.",
@@ -77,7 +62,7 @@ public sealed record PoleLineEntry : SetUpEntry
         }
 
         return checks.Outcome<SetUp>(() =>
-            new PoleLine(arena, placement, adjust, variant, poles, new PolesLie(raising, Distance.FromMetres(height), step, laying, first))
+            new PoleLine(arena, placement, adjust, variant, poles, new PolesLie(raising, height, step, laying, first))
         );
     }
 
@@ -101,7 +86,7 @@ public sealed record PoleLineEntry : SetUpEntry
     public override ChangedSetUp? OneRungOn() =>
         Variant?.Gait() == Gait.Walk
             ? new(this with { Variant = GaitVariant.TrotWorking, AdjustMetres = 0 }, "one rung on: the same poles in trot")
-        : Raising == Setups.Raising.Ground && Laying != Setups.Laying.Zigzag
+        : Raising == Setups.Raising.Ground
             ? new(this with { Raising = Setups.Raising.AlternateEnds, HeightMetres = HeightStep }, "one rung on: ends raised in turn")
         : null;
 

@@ -70,23 +70,10 @@ internal static class PoleLineMeasuring
 
     private static Element Pole(PoleLine line, LineMeasuring measuring, int i, Distance at, double slant)
     {
-        var left = (i % 2 == 0) == (line.Lie.FirstRaised == Side.Left);
-        var raised = line.Lie.Raising switch
-        {
-            Raising.BothEnds => PoleEnd.Both,
-            Raising.AlternateEnds => left ? PoleEnd.Left : PoleEnd.Right,
-            _ => PoleEnd.None,
-        };
-        var name = raised switch
-        {
-            PoleEnd.Left => $"Pole {i + 1}, left end up",
-            PoleEnd.Right => $"Pole {i + 1}, right end up",
-            PoleEnd.Both => $"Pole {i + 1}, both ends up",
-            _ => $"Pole {i + 1}",
-        };
+        var raised = RaisedPoles.End(line.Lie.Raising, i, line.Lie.FirstRaised);
         return measuring.Element(
             line.HasRaisedPole ? ElementKind.RaisedPole : ElementKind.Pole,
-            name,
+            RaisedPoles.Name(i, raised),
             at,
             line.Lie.Height,
             raised,
@@ -97,12 +84,7 @@ internal static class PoleLineMeasuring
     private static string Title(PoleLine line, List<Gap> gaps)
     {
         var word = line.Variant.Gait().ToString().ToLowerInvariant();
-        var raised = line.Lie.Raising switch
-        {
-            Raising.AlternateEnds => FormattableString.Invariant($", ends raised {line.Lie.Height.Centimetres:0} cm in turn"),
-            Raising.BothEnds => FormattableString.Invariant($", raised {line.Lie.Height.Centimetres:0} cm"),
-            _ => line.Lie.Laying == Laying.Zigzag ? " in a zigzag" : "",
-        };
+        var raised = $"{(line.Lie.Laying == Laying.Zigzag ? " in a zigzag" : "")}{RaisedPoles.Says(line.Lie.Raising, line.Lie.Height)}";
         return gaps.Count == 0 ? $"One {word} pole{raised}"
             : gaps[0].Built.Built == gaps[^1].Built.Built ? $"{line.Poles} {word} poles at {gaps[0].Built.Text.Metres}{raised}"
             : $"{line.Poles} {word} poles, {gaps[0].Built.Text.Metres} to {gaps[^1].Built.Text.Metres}{raised}";
@@ -192,7 +174,7 @@ internal static class PoleLineMeasuring
 
         if (line.HasRaisedPole)
         {
-            yield return "Raised poles: have a helper on the ground, and blocks that let a pole roll.";
+            yield return RaisedPoles.Care;
         }
     }
 }
