@@ -16,6 +16,17 @@ internal static class LegChecks
 
     public static readonly PlanRule[] All =
     [
+        new(
+            new Rule(Gravity.Ease, "A grid is built up element by element; whole at the first pass it asks everything at once", Source.CommonPractice),
+            GridStandsWhole,
+            c =>
+                [
+                    new Mend(
+                        "Build it up in stages",
+                        With(c.Plan, p => IsWholeAtOnce(c, p) ? p.ToEntry() with { InStages = null } : p.ToEntry())
+                    ),
+                ]
+        ),
         new(RulesOfWork.PoleDaysOfTheYoung, TooManyPoleDays, c =>
             [new Mend("Take the poles out", Without(c.Plan, p => c.SetUpOf(p)?.HasPoles == true)), NextDay(c.Plan, 1)]
         )
@@ -116,6 +127,21 @@ internal static class LegChecks
             c => [new Mend("Take it out", Without(c.Plan, p => FarGap(c, p) is not null))]
         ),
     ];
+
+    private static Amiss? GridStandsWhole(PlanContext c) =>
+        c.Plan.Parts.FirstOrDefault(p => IsWholeAtOnce(c, p)) is { } whole
+            ? Fault(
+                $"“{whole.What}” stands whole at the first pass.",
+                "Begin with its first element, and add the next when it goes calmly and straight.",
+                [$"{c.SetUpOf(whole)!.Fences.Count} fences, not in stages"]
+            )
+            : null;
+
+    /// <summary>A grid of so many fences that it is built up, and this part does not.</summary>
+    private static bool IsWholeAtOnce(PlanContext c, Part part) =>
+        part.InStages == false
+        && c.SetUpOf(part) is FenceLine { Kind: LineKind.Grid } grid
+        && grid.Fences.Count >= SessionFigures.StagedFrom.Value;
 
     private static Amiss? TooManyPoleDays(PlanContext c)
     {

@@ -9,6 +9,7 @@ using Hippodrome.Core.Setups;
 using Hippodrome.Core.Weather;
 using Shouldly;
 using Xunit;
+using static Hippodrome.Core.Tests.Setups.FenceLineTests;
 
 namespace Hippodrome.Core.Tests.Cautions;
 
@@ -45,6 +46,18 @@ public class PlanPairsTests
 
     private static readonly Dictionary<string, Pair> Pairs = new()
     {
+        ["a grid that stands whole: built up in stages"] = new(
+            "GridStandsWhole",
+            Is.Soft,
+            On(Over() with { InStages = false }, helper: true, stands: OfThree()),
+            On(Over() with { InStages = true }, helper: true, stands: OfThree())
+        ),
+        ["a grid that stands whole: of two nothing is built up"] = new(
+            "GridStandsWhole",
+            Is.Soft,
+            On(Over() with { InStages = false }, helper: true, stands: OfThree()),
+            On(Over() with { InStages = false }, helper: true, stands: OfTwo())
+        ),
         ["free before collected: an outline"] = new(
             "CollectedBeforeFree",
             Is.Soft,
@@ -659,6 +672,12 @@ public class PlanPairsTests
     }
 
     private static PartEntry Trot(double minutes = 10) => Make.Part(Phase.Work, Gait.Trot, minutes);
+
+    private static FenceLineEntry OfTwo() => Grid(Cross(0.4), Upright(0.4, 1));
+
+    private static FenceLineEntry OfThree() => Grid(Cross(0.4), Upright(0.4, 1), Upright(0.5, 1));
+
+    private static FenceLineEntry Grid(params LineElementEntry[] elements) => Line(LineKind.Grid, Gait.Trot, elements);
 
     private static PartEntry Gathered(Outline outline) => Trot() with { Outline = outline };
 
