@@ -1,6 +1,6 @@
 import { QueryClient } from '@tanstack/vue-query'
 import { expect, test } from 'vitest'
-import { bearsUpon, keys } from './keys'
+import { askAnew, bearsUpon, keys } from './keys'
 
 /** Every page's question, of two horses; answers which of them are asked anew. */
 function after(touched: readonly (readonly unknown[])[]) {
@@ -45,3 +45,27 @@ test('the yard’s own library stands on the ladders of every horse', () =>
   ))
 
 test('people are nobody’s ride', () => expect(after(bearsUpon.people)).toEqual(['people']))
+
+test('an answer of before a change, still under way off the screen, is not taken for what is there now', async () => {
+  const queries = new QueryClient()
+  let answer: (all: string[]) => void = () => undefined
+  const slow = queries.prefetchQuery({
+    queryKey: keys.today,
+    queryFn: () => new Promise<string[]>((done) => (answer = done)),
+  })
+  const changed = askAnew(queries, [keys.today])
+  answer(['of before'])
+  await Promise.all([slow, changed])
+  expect(queries.getQueryData(keys.today)).toBeUndefined()
+
+  // Known and asked again: what was known stays, marked to be asked anew.
+  queries.setQueryData(keys.today, ['known'])
+  const again = queries.prefetchQuery({
+    queryKey: keys.today,
+    queryFn: () => new Promise<string[]>((done) => (answer = done)),
+  })
+  const once = askAnew(queries, [keys.today])
+  answer(['of before'])
+  await Promise.all([again, once])
+  expect(queries.getQueryState(keys.today)).toMatchObject({ data: ['known'], isInvalidated: true })
+})

@@ -1,4 +1,4 @@
-import { useQueryClient, type QueryKey } from '@tanstack/vue-query'
+import { type QueryClient, type QueryKey, useQueryClient } from '@tanstack/vue-query'
 
 /** What the server knows, by name: from the whole to the part, so that a whole is asked anew with all its parts. */
 export const keys = {
@@ -87,9 +87,17 @@ export const bearsUpon = {
   calendars: [keys.calendars],
 } satisfies Record<string, QueryKey[] | ((horseId: string) => QueryKey[])>
 
+/** What a question that was under way answers may be of before the change: off the screen it is dropped, on it it is asked anew. */
+export const askAnew = (queries: QueryClient, touched: readonly QueryKey[]) =>
+  Promise.all(
+    touched.map(async (queryKey) => {
+      await queries.cancelQueries({ queryKey, type: 'inactive' })
+      await queries.invalidateQueries({ queryKey })
+    }),
+  )
+
 /** Asks anew what a change bears upon, where it is on the screen; the rest when it is looked at. */
 export function useChanged() {
   const queries = useQueryClient()
-  return (...touched: QueryKey[][]) =>
-    Promise.all(touched.flat().map((queryKey) => queries.invalidateQueries({ queryKey })))
+  return (...touched: QueryKey[][]) => askAnew(queries, touched.flat())
 }

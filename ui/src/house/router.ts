@@ -87,6 +87,13 @@ export const router = createRouter({
           props: true,
         },
         {
+          path: 'places',
+          name: 'places',
+          component: () => import('../exercises/PlacesPage.vue'),
+          props: true,
+          meta: { step: 'passport' },
+        },
+        {
           path: 'repeats',
           name: 'repeats',
           component: () => import('../horses/RepeatsPage.vue'),
