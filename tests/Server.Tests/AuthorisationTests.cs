@@ -176,6 +176,7 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         ["PUT /api/kit"] = [200, 403, 403, 403, 403, 200, 401],
         ["PUT /api/library/hidden"] = [200, 403, 403, 403, 403, 200, 401],
         ["PUT /api/library/notes"] = [200, 403, 403, 403, 403, 200, 401],
+        ["POST /api/horses/{horseId}/ladders/places"] = [200, 403, 403, 403, 404, 404, 401],
         ["POST /api/horses/{horseId}/ladders/moves"] = [200, 403, 403, 403, 404, 404, 401],
         ["POST /api/horses/{horseId}/ladders/climb"] = [200, 403, 403, 403, 404, 404, 401],
         ["POST /api/horses/{horseId}/aims"] = [200, 403, 403, 403, 404, 404, 401],

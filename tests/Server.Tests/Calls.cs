@@ -388,6 +388,11 @@ public static class Calls
         ["GET /api/library"] = _ => At("/api/library"),
         ["GET /api/horses/{horseId}/ladders"] = app => At($"{Of(app.Horse)}/ladders"),
         ["GET /api/horses/{horseId}/ladders/{strand}/{rung}"] = app => At($"{Of(app.Horse)}/ladders/poles/trot-poles"),
+        ["POST /api/horses/{horseId}/ladders/places"] = app =>
+            At(
+                $"{Of(app.Horse)}/ladders/places",
+                new PlacesEntry([new(Strand.Poles, "poles/walk-poles"), new(Strand.Lateral, "lateral/step-and-rest")], "seen on video")
+            ),
         ["POST /api/horses/{horseId}/ladders/moves"] = app => At($"{Of(app.Horse)}/ladders/moves", Move("poles/walk-poles")),
         ["POST /api/horses/{horseId}/ladders/climb"] = async app =>
         {

@@ -1,4 +1,15 @@
-import { choose, expect, newHorse, openHorse, openPart, rider, signIn, test, trainer } from './yard'
+import {
+  canBeReadByEveryone,
+  choose,
+  expect,
+  newHorse,
+  openHorse,
+  openPart,
+  rider,
+  signIn,
+  test,
+  trainer,
+} from './yard'
 
 test('a rung is climbed on the evidence of its rides, and not before', async ({ page }) => {
   await signIn(page, trainer)
@@ -118,4 +129,20 @@ test('an exercise of our own stands beside the catalogue, which is hidden or cop
   await page.getByLabel('What we have found').fill('short side only')
   await page.getByRole('button', { name: 'Keep it' }).click()
   await expect(page.getByText('short side only')).toBeVisible()
+})
+
+test('a horse is placed on all twelve ladders on one sheet, with one word', async ({ page }) => {
+  await signIn(page, trainer)
+  await newHorse(page, 'Twelvesheet', 'Novice')
+  await page.getByRole('link', { name: 'Place it on all twelve' }).click()
+  await expect(page.getByRole('heading', { name: 'Where it stands' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Nothing changed' })).toBeDisabled()
+  await choose(page, 'Stands on, poles', '5. Raised trot poles')
+  await choose(page, 'Stands on, lateral', 'not begun')
+  await page.getByRole('button', { name: 'Place it on 2 ladders' }).click()
+  await expect(page.getByText('This is empty.').first()).toBeVisible()
+  await page.getByLabel('How you know').fill('seen on video')
+  await canBeReadByEveryone(page)
+  await page.getByRole('button', { name: 'Place it on 2 ladders' }).click()
+  await expect(page.getByRole('link', { name: 'Raised trot poles' })).toBeVisible()
 })

@@ -193,6 +193,24 @@ public static class LibraryAndLadders
         return await PlacesAsync(horseId, visit);
     }
 
+    /// <summary>Placed on all ladders that are named, with one word for all of them.</summary>
+    public static async Task<Answer<List<PlaceView>>> PlaceAsync(Guid horseId, PlacesEntry entry, Visit visit)
+    {
+        var horse = (await visit.Yard.FindHorseAsync(horseId))!.Value;
+        var moves = entry.Check(horse.Age(visit.Today), visit.Today);
+        if (!moves.IsFine)
+        {
+            return Refusal.Faulty(moves.Faults);
+        }
+
+        foreach (var move in moves.Value)
+        {
+            await visit.Yard.AddMoveAsync(horseId, move, visit.Me.Id);
+        }
+
+        return await PlacesAsync(horseId, visit);
+    }
+
     public static async Task<Answer<List<PlaceView>>> ClimbAsync(Guid horseId, ClimbEntry entry, Visit visit)
     {
         var checks = new Checks();

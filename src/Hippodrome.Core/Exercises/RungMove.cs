@@ -63,6 +63,42 @@ public sealed record RungMoveEntry(Strand? Strand = null, string? RungId = null,
     }
 }
 
+/// <summary>One ladder of a sheet on which a horse is placed on all of them.</summary>
+/// <param name="Strand">The ladder.</param>
+/// <param name="RungId">Where it stands; nothing where it has not begun.</param>
+public sealed record PlaceEntry(Strand? Strand = null, string? RungId = null);
+
+/// <summary>The twelve ladders on one sheet: where a horse stands, with one word how that is known.</summary>
+/// <param name="Places">The ladders on which something is said.</param>
+/// <param name="Word">How that is known.</param>
+public sealed record PlacesEntry(IReadOnlyList<PlaceEntry>? Places = null, string? Word = null)
+{
+    /// <summary>A move for each ladder; refuses what a single move refuses, and a ladder named twice.</summary>
+    public Outcome<IReadOnlyList<RungMove>> Check(int age, DateOnly today)
+    {
+        var checks = new Checks();
+        checks.Text("word", Word, 300);
+        var places = Places ?? [];
+        checks.That(places.Count > 0, "places", "No ladder is named.", "Say where it stands on one of them at least.");
+        checks.That(
+            places.Select(p => p?.Strand).Distinct().Count() == places.Count,
+            "places",
+            "A ladder is named twice.",
+            "Name each of them once."
+        );
+        var moves = places
+            .Take(Catalogue.Strands.Count)
+            .Select(p => new RungMoveEntry(p?.Strand, p?.RungId, Word ?? "").Check(age, today))
+            .ToList();
+        foreach (var (move, i) in moves.Select((m, i) => (m, i)))
+        {
+            checks.AddRange(move.Faults.Where(f => f.Field != "word").Select(f => f with { Field = $"places[{i}].{f.Field}" }));
+        }
+
+        return checks.Outcome<IReadOnlyList<RungMove>>(() => [.. moves.Select(m => m.Value!)]);
+    }
+}
+
 /// <summary>Where a horse stands on every ladder.</summary>
 public sealed class Places
 {

@@ -17,7 +17,11 @@ internal static class LegChecks
     public static readonly PlanRule[] All =
     [
         new(
-            new Rule(Gravity.Ease, "A grid is built up element by element; whole at the first pass it asks everything at once", Source.CommonPractice),
+            new Rule(
+                Gravity.Ease,
+                "A grid is built up element by element; whole at the first pass it asks everything at once",
+                Source.CommonPractice
+            ),
             GridStandsWhole,
             c =>
                 [

@@ -327,4 +327,20 @@ public class RungRulesTests
 
     private static IReadOnlyList<RungRide> Rides(params RideRecord[] latestFirst) =>
         [.. latestFirst.Select((r, i) => new RungRide(Guid.NewGuid(), Make.Today.AddDays(-2 * i), Rider, r))];
+
+    [Fact]
+    public void A_horse_is_placed_on_several_ladders_with_one_word_and_each_fault_names_its_ladder()
+    {
+        List<PlaceEntry> two = [new(Strand.Poles, "poles/trot-poles"), new(Strand.Lateral)];
+        var moves = new PlacesEntry(two, "seen on video").Check(8, Make.Today).OrThrow();
+        moves
+            .Select(m => (m.Strand, m.RungId, m.Word))
+            .ShouldBe([(Strand.Poles, "poles/trot-poles", "seen on video"), (Strand.Lateral, null, "seen on video")]);
+        string? Field(PlacesEntry entry, int age = 8) => entry.Check(age, Make.Today).Faults.ShouldHaveSingleItem().Field;
+        Field(new PlacesEntry(two)).ShouldBe("word");
+        Field(new PlacesEntry([], "x")).ShouldBe("places");
+        Field(new PlacesEntry([two[0], two[0]], "x")).ShouldBe("places");
+        Field(new PlacesEntry([two[1], new(Strand.Poles, "lateral/travers")], "x")).ShouldBe("places[1].rungId");
+        Field(new PlacesEntry([two[1], new(Strand.Grids, "grids/square-oxer")], "x"), 4).ShouldBe("places[1].rungId");
+    }
 }

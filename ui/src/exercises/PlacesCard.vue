@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useLadders, useLibrary } from '../house/queries'
+import { trains } from '../house/signIn'
 import { strandWords } from '../house/words'
 
 /** Where the horse stands on every ladder it has begun, and what the evidence says there. */
@@ -20,10 +21,15 @@ const says = { up: 'ready to go up', stay: '', back: 'go back one' }
   <section class="card">
     <div class="row spread">
       <h2>Where it stands</h2>
-      <RouterLink class="small" :to="{ name: 'library', params: { horseId } }">The ladders</RouterLink>
+      <span class="row small">
+        <RouterLink v-if="trains()" :to="{ name: 'places', params: { horseId } }"
+          >Place it on all twelve</RouterLink
+        >
+        <RouterLink :to="{ name: 'library', params: { horseId } }">The ladders</RouterLink>
+      </span>
     </div>
     <p v-if="places && begun.length === 0" class="quiet">
-      On no ladder yet. Open a rung in the library and place it there, with a word why.
+      On no ladder yet. Place it on all twelve, or ride the assessment.
     </p>
     <ul class="grid grid-cols-[repeat(auto-fill,minmax(180px,1fr))] gap-y-10px gap-x-18px mt-8px">
       <li v-for="p in begun" :key="p.strand" class="grid content-start pl-10px edge-l-3px-straw">
