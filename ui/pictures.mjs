@@ -104,6 +104,7 @@ await page.waitForTimeout(1500)
 await page.getByRole('button', { name: /^Part 1:/ }).click()
 await page.getByLabel('Minutes of part 1', { exact: true }).fill('5')
 await page.keyboard.press('Tab')
+await page.getByRole('button', { name: /^Part 1:/ }).click()
 // Until the note at the foot has gone.
 await page.waitForTimeout(13_000)
 await shoot('session', { width: 1280, height: 1000 })
