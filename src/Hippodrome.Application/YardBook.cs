@@ -75,7 +75,9 @@ internal sealed class YardBook
         });
     }
 
-    /// <summary>What the book says of these horses in a few rows each. Of one horse what is asked of nearly every one comes along.</summary>
+    /// <summary>
+    /// What the book says of these horses in a few rows each. Of one horse what is asked of nearly every one comes along.
+    /// </summary>
     /// <param name="ids">Horses of this yard.</param>
     /// <param name="besides">Begins other small reads, which are asked in the same statement.</param>
     public async Task<HorsePages> PagesAsync(IReadOnlyCollection<Guid> ids, Action? besides = null)

@@ -50,7 +50,10 @@ public static class Judging
         );
     }
 
-    /// <summary>Judges rides against those of the same horse that come after them in <paramref name="all"/>, where the latest comes first.</summary>
+    /// <summary>
+    /// Judges rides against those of the same horse that come after them in <paramref name="all"/>, where the latest comes
+    /// first.
+    /// </summary>
     public static async Task<List<JudgedRide>> JudgeAsync(this Visit visit, IReadOnlyList<Ride> rides, IReadOnlyList<Ride> all)
     {
         ArgumentNullException.ThrowIfNull(visit);

@@ -132,7 +132,10 @@ internal sealed class GrowingWeeks(Block block, Calendar calendar)
             : Rise.Minutes;
     }
 
-    /// <summary>Minutes first, and the sets' speed once they are longest; in the weeks near the level's speed it is the speed that rises.</summary>
+    /// <summary>
+    /// Minutes first, and the sets' speed once they are longest; in the weeks near the level's speed it is the speed that
+    /// rises.
+    /// </summary>
     private Rise Conditioned(BlockPhase phase) =>
         _sets.MayBeFaster && (phase == BlockPhase.AtLevel || _sets.IsLongest) ? Rise.Speed
         : phase == BlockPhase.AtLevel && _sets.Any ? Rise.Nothing

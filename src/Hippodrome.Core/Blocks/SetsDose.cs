@@ -2,7 +2,9 @@ using Hippodrome.Core.Conditioning;
 
 namespace Hippodrome.Core.Blocks;
 
-/// <summary>Sets of canter from week to week: they grow by half a minute to their longest, and then their speed rises to the level's.</summary>
+/// <summary>
+/// Sets of canter from week to week: they grow by half a minute to their longest, and then their speed rises to the level's.
+/// </summary>
 internal sealed class SetsDose(Sets? sets)
 {
     private CanterSets? _dose = sets?.Now;

@@ -8,7 +8,10 @@ using static Hippodrome.Core.Sessions.PlanMends;
 
 namespace Hippodrome.Core.Sessions;
 
-/// <summary>What legs and lungs can take: days of poles and fences, efforts, layouts, heat, the week after a break, the day before a competition.</summary>
+/// <summary>
+/// What legs and lungs can take: days of poles and fences, efforts, layouts, heat, the week after a break, the day before a
+/// competition.
+/// </summary>
 internal static class LegChecks
 {
     /// <summary>Seven days are the day itself and six before it.</summary>

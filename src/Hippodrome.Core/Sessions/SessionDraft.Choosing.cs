@@ -154,7 +154,10 @@ internal sealed partial class SessionDraft
         return null;
     }
 
-    /// <summary>What may be ridden of a rung, the longest unused first and what needs no rebuilding; what stood the last two times is left out.</summary>
+    /// <summary>
+    /// What may be ridden of a rung, the longest unused first and what needs no rebuilding; what stood the last two times is
+    /// left out.
+    /// </summary>
     private IEnumerable<Exercise> Exercises(Rung rung) =>
         Catalogue
             .ExercisesOf(rung)
@@ -181,7 +184,10 @@ internal sealed partial class SessionDraft
     /// <summary>Something is set out for it: changed for another it has to be rebuilt.</summary>
     private static bool IsBuilt(Exercise exercise) => exercise.SetUp is not null and not FigureEntry;
 
-    /// <summary>What was not calm yet, and whatever is repeated until it is, comes again as it was; after a calm ride one thing is otherwise.</summary>
+    /// <summary>
+    /// What was not calm yet, and whatever is repeated until it is, comes again as it was; after a calm ride one thing is
+    /// otherwise.
+    /// </summary>
     private bool IsRepeated(Exercise exercise) =>
         (habits.LastTime is { IsCalm: false } || context.RepeatsUntilEasy)
         && !_used.Contains(exercise.Id)
@@ -189,7 +195,10 @@ internal sealed partial class SessionDraft
 
     private bool IsEve => context.Competition is { Height: not null } aim && aim.DaysLeft(wanted.On) == 1;
 
-    /// <summary>Height of an exercise's highest fence: its own, what it builds, or as high as goes with the horse; null where nothing is jumped.</summary>
+    /// <summary>
+    /// Height of an exercise's highest fence: its own, what it builds, or as high as goes with the horse; null where nothing
+    /// is jumped.
+    /// </summary>
     private double? Height(Exercise exercise) =>
         exercise.SetUp?.Check().Value is { } setUp
             ? (setUp.HasFence ? setUp.HighestFence.Metres : null)

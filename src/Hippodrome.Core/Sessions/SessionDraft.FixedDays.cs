@@ -8,7 +8,10 @@ namespace Hippodrome.Core.Sessions;
 /// <content>Days that the horse's state fixes: heat, a hold just cleared, a return, a treatment, the first month.</content>
 internal sealed partial class SessionDraft
 {
-    /// <summary>What its state asks for, whatever the focus: the steps after a hold, the weeks of a return, the ride after treatment, a first sit.</summary>
+    /// <summary>
+    /// What its state asks for, whatever the focus: the steps after a hold, the weeks of a return, the ride after treatment,
+    /// a first sit.
+    /// </summary>
     private SessionProposal? Prescribed() =>
         context.Age <= SessionFigures.InHandOnlyTo.Value ? null
         : context.Heat?.Care == HeatCare.None ? LedOnly()

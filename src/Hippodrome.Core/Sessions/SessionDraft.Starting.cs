@@ -10,7 +10,9 @@ internal sealed partial class SessionDraft
     /// <summary>Led: up to three years everything is, later what stands on the ladder in hand before the long lines.</summary>
     private static bool IsFromTheGround(Rung rung) => MannerOf(rung) == Manner.InHand && rung.Strand == Strand.InHand;
 
-    /// <summary>Lead and halt, the nose down, then what its rung has standing, a few minutes of it; never longer than its age bears.</summary>
+    /// <summary>
+    /// Lead and halt, the nose down, then what its rung has standing, a few minutes of it; never longer than its age bears.
+    /// </summary>
     private SessionProposal InHandDay(Rung rung)
     {
         var most =

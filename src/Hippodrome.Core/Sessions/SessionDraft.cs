@@ -73,7 +73,10 @@ internal sealed partial class SessionDraft(Wanted wanted, Habits habits, PlanCon
         return Drawn(rung.Name.Length <= 80 ? rung.Name : rung.Name[..80], manner);
     }
 
-    /// <summary>Why the rung in work comes before what it does well: as its approach has it; canter early is a purpose too. Null where it does not.</summary>
+    /// <summary>
+    /// Why the rung in work comes before what it does well: as its approach has it; canter early is a purpose too. Null where
+    /// it does not.
+    /// </summary>
     private string? MainThingFirst(Rung rung) =>
         habits.Ways.Are(ApproachQuestion.FreshOrTired, Approach.MainThingFresh) ? "The main thing while it is fresh"
         : CantersEarly && Exercises(rung).FirstOrDefault()?.Gait == Gait.Canter ? "Canter early, while there is more energy than patience"
@@ -265,7 +268,9 @@ internal sealed partial class SessionDraft(Wanted wanted, Habits habits, PlanCon
             _ => null,
         };
 
-    /// <summary>Walk on a loose rein between the reins; on the lunge always, the aid loosened. Null where a rein is short, or walked.</summary>
+    /// <summary>
+    /// Walk on a loose rein between the reins; on the lunge always, the aid loosened. Null where a rein is short, or walked.
+    /// </summary>
     private static PartEntry? Between(Exercise exercise, double minutes)
     {
         var manner = MannerOf(Catalogue.Rung(exercise.RungId));

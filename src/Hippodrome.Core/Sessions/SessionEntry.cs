@@ -12,7 +12,10 @@ public enum Phase
     CoolDown,
 }
 
-/// <summary>One part of a session as typed. How much of it is minutes, or times, or fences; where minutes are left out they are reckoned.</summary>
+/// <summary>
+/// One part of a session as typed. How much of it is minutes, or times, or fences; where minutes are left out they are
+/// reckoned.
+/// </summary>
 public sealed record PartEntry
 {
     /// <summary>Warm-up, work, new work or cool-down.</summary>

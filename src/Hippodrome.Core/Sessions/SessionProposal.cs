@@ -61,7 +61,10 @@ public sealed record SessionProposal(SessionEntry Session, IReadOnlyList<Why> Be
     /// <summary>Sessions of the yard's own for the same strand that could be ridden instead: nothing is amiss with them today.</summary>
     public IReadOnlyList<SessionTemplate> Own { get; init; } = [];
 
-    /// <summary>Of the yard's own sessions those that work on what is wanted, fit the time, and have no fault for this horse on that day.</summary>
+    /// <summary>
+    /// Of the yard's own sessions those that work on what is wanted, fit the time, and have no fault for this horse on that
+    /// day.
+    /// </summary>
     public static IReadOnlyList<SessionTemplate> OfYard(
         IEnumerable<SessionTemplate> own,
         Wanted wanted,

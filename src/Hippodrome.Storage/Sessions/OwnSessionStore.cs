@@ -12,7 +12,10 @@ public static class OwnSessionStore
     public static async Task<List<KeptOwnSession>> OwnSessionsAsync(this YardSession yard) =>
         (
             await yard.QueryAsync<OwnSessionRow>(
-                "select id, entry::text as entry from own_session where yard_id = @yard and removed_at is null order by entry ->> 'name', id"
+                """
+                select id, entry::text as entry from own_session where yard_id = @yard and removed_at is null
+                order by entry ->> 'name', id
+                """
             )
         ).ConvertAll(r => new KeptOwnSession(r.Id, Stored.Read<OwnSessionEntry>(r.Entry)));
 

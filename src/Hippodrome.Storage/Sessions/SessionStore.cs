@@ -15,7 +15,8 @@ public static class SessionStore
         select s.horse_id, s.id, s.on_day, s.emphasis, s.manner, s.helper, s.notes, s.version, s.place, s.starts_at, array_to_string(s.tack_ids, ',') as tack_ids, s.kept_faults::text as kept_faults,
             (select r.id from ride r where r.yard_id = s.yard_id and r.session_id = s.id order by r.created_at limit 1) as ride_id,
             (select coalesce(json_agg(p order by p.place), '[]')::text from (
-                select place, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id, exercise_id, times, efforts, transitions, transitions_with, bout_seconds, rest_seconds, manner, height_m,
+                select place, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id, exercise_id,
+                    times, efforts, transitions, transitions_with, bout_seconds, rest_seconds, manner, height_m,
                     in_stages, opens_with, outline, seat, stride_aim, metres_per_minute
                 from session_part where yard_id = s.yard_id and session_id = s.id) p) as parts
         from session s where s.yard_id = @yard and s.removed_at is null
@@ -139,12 +140,12 @@ public static class SessionStore
     private static Task<int> AddPartsAsync(YardSession yard, Guid horseId, SessionPlan plan) =>
         yard.ExecuteAsync(
             """
-            insert into session_part (yard_id, horse_id, session_id, place, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id,
-                exercise_id, times, efforts, transitions, transitions_with, bout_seconds, rest_seconds, manner, height_m, in_stages, opens_with,
-                outline, seat, stride_aim, metres_per_minute)
-            select @yard, @horseId, @sessionId, p.place, p.phase, p.what, p.gait, p.rein, p.minutes, p.set_up_id, p.mark_hoped_for, p.rung_id,
-                p.exercise_id, p.times, p.efforts, p.transitions, p.transitions_with, p.bout_seconds, p.rest_seconds, p.manner, p.height_m, p.in_stages, p.opens_with,
-                p.outline, p.seat, p.stride_aim, p.metres_per_minute
+            insert into session_part (yard_id, horse_id, session_id, place, phase, what, gait, rein, minutes,
+                set_up_id, mark_hoped_for, rung_id, exercise_id, times, efforts, transitions, transitions_with,
+                bout_seconds, rest_seconds, manner, height_m, in_stages, opens_with, outline, seat, stride_aim, metres_per_minute)
+            select @yard, @horseId, @sessionId, p.place, p.phase, p.what, p.gait, p.rein, p.minutes,
+                p.set_up_id, p.mark_hoped_for, p.rung_id, p.exercise_id, p.times, p.efforts, p.transitions, p.transitions_with,
+                p.bout_seconds, p.rest_seconds, p.manner, p.height_m, p.in_stages, p.opens_with, p.outline, p.seat, p.stride_aim, p.metres_per_minute
             from jsonb_populate_recordset(null::session_part, @parts::jsonb) as p
             """,
             new

@@ -46,7 +46,10 @@ public class CurvedPolesTests
             RadiusMetres = radius,
         };
 
-    /// <summary>At radius r the spacing is s r / R (geometry; common practice, no source): 1.35 m at 8 m is 1.10 at 6.5 and 1.60 at 9.5.</summary>
+    /// <summary>
+    /// At radius r the spacing is s r / R (geometry; common practice, no source): 1.35 m at 8 m is 1.10 at 6.5 and 1.60 at
+    /// 9.5.
+    /// </summary>
     [Fact]
     public void Nearer_the_centre_the_step_is_shorter()
     {
@@ -59,7 +62,10 @@ public class CurvedPolesTests
         measured.Curve.Radii[^1].Fit.ShouldBe(Fit.Long);
     }
 
-    /// <summary>The arc is what is ridden; the straight tape between the middles is shorter, and agrees with the points as a geometry library measures them.</summary>
+    /// <summary>
+    /// The arc is what is ridden; the straight tape between the middles is shorter, and agrees with the points as a geometry
+    /// library measures them.
+    /// </summary>
     [Fact]
     public void The_straight_tape_is_shorter_than_the_arc() =>
         Gen.Select(Gen.Double[4, 10], Gen.Int[3, 6])
@@ -124,7 +130,10 @@ public class CurvedPolesTests
     public void A_clock_fits_where_its_circle_does(double radius, ArenaLine line, bool fits) =>
         Make.Measured(Clock(radius) with { Line = line }).FitsArena.ShouldBe(fits);
 
-    /// <summary>Ends up to 20 cm in walk and trot, 50 in canter (Klimke, Cavaletti, from memory); outer and inner in turn (common practice, no source).</summary>
+    /// <summary>
+    /// Ends up to 20 cm in walk and trot, 50 in canter (Klimke, Cavaletti, from memory); outer and inner in turn (common
+    /// practice, no source).
+    /// </summary>
     [Fact]
     public void A_fan_is_raised_at_its_outer_and_inner_ends_in_turn_and_lies_where_it_lay()
     {

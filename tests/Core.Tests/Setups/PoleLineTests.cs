@@ -189,7 +189,10 @@ public class PoleLineTests
     public void Two_trot_poles_are_advised_against(GaitVariant variant, int poles, bool told) =>
         Make.Measured(Make.Poles(variant, poles)).Notices.Any(n => n.Contains("invite a jump")).ShouldBe(told);
 
-    /// <summary>Canter poles lie a whole stride apart, 2.7-3.5 m, typically 3.0 m (common practice, no source): a measured horse keeps its own.</summary>
+    /// <summary>
+    /// Canter poles lie a whole stride apart, 2.7-3.5 m, typically 3.0 m (common practice, no source): a measured horse keeps
+    /// its own.
+    /// </summary>
     [Theory]
     [InlineData(3.00, 3.00)]
     [InlineData(2.60, 2.60)]
@@ -244,7 +247,10 @@ public class PoleLineTests
         }
     }
 
-    /// <summary>Off the middle of a zigzag the steps are long and short in turn: the crossings of a line half a metre aside, by a geometry library, are what it says.</summary>
+    /// <summary>
+    /// Off the middle of a zigzag the steps are long and short in turn: the crossings of a line half a metre aside, by a
+    /// geometry library, are what it says.
+    /// </summary>
     [Fact]
     public void Half_a_metre_off_the_middle_of_a_zigzag_is_what_it_says()
     {

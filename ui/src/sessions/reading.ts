@@ -30,8 +30,7 @@ export function reads(part: PartEntry, manner: Manner, setUp?: SetUpView): strin
     stages > 1 && `built up in ${stages} stages`,
     part.transitions &&
       `${part.transitions} transitions${part.transitionsWith ? ` with ${gaitWords[part.transitionsWith].toLowerCase()}` : ''}`,
-    part.boutSeconds &&
-      `${part.times ? `${part.times} × ` : ''}${seconds(part.boutSeconds)}${part.restSeconds ? `, ${seconds(part.restSeconds)} walk between` : ''}`,
+    part.boutSeconds && bouts(part.times, part.boutSeconds, part.restSeconds),
     part.metresPerMinute && `${part.metresPerMinute} m a minute`,
     part.opensWith && `opens with “${openingWords[part.opensWith].toLowerCase()}”`,
     part.markHopedFor && `for a ${part.markHopedFor}`,
@@ -44,5 +43,8 @@ const isWorthSaying = (part: PartEntry, said: string) =>
   part.outline !== 'level' &&
   !said.includes(outlineWords[part.outline]) &&
   !(part.outline === 'collected' && part.strideAim?.endsWith('Collected'))
+
+const bouts = (n: number | null | undefined, bout: number, rest: number | null | undefined) =>
+  `${n ? `${n} × ` : ''}${seconds(bout)}${rest ? `, ${seconds(rest)} walk between` : ''}`
 
 const seconds = (n: number) => (n >= 60 && n % 30 === 0 ? `${n / 60} min` : `${n} s`)

@@ -30,7 +30,10 @@ public sealed record CurveMeasure(
     IReadOnlyList<WholeQuarter> WholeQuarters
 );
 
-/// <summary>A fan's spacing is the arc along the ridden radius: at radius r it is s r / R. A clock's quarter is a quarter of the circle (geometry).</summary>
+/// <summary>
+/// A fan's spacing is the arc along the ridden radius: at radius r it is s r / R. A clock's quarter is a quarter of the
+/// circle (geometry).
+/// </summary>
 internal static class CurveMeasuring
 {
     /// <summary>Every quarter of a metre of a pole of three.</summary>
@@ -222,7 +225,9 @@ internal static class CurveMeasuring
         };
     }
 
-    /// <summary>The way that is ridden, as angles: a clock's whole circle, a fan's poles and a part of the circle before and after.</summary>
+    /// <summary>
+    /// The way that is ridden, as angles: a clock's whole circle, a fan's poles and a part of the circle before and after.
+    /// </summary>
     private static IEnumerable<double> Ridden(CurvedPoles curve, IReadOnlyList<double> degrees)
     {
         const int points = 60;

@@ -35,7 +35,10 @@ internal static class PoleLineMeasuring
         return measuring.Finish(Title(line, gaps), elements, gaps, Notices(line, asked, trade.Value, gaps, slant));
     }
 
-    /// <summary>The slant at which poles of three metres meet end to end when their middles lie this far apart: sin = spacing / length (geometry).</summary>
+    /// <summary>
+    /// The slant at which poles of three metres meet end to end when their middles lie this far apart: sin = spacing / length
+    /// (geometry).
+    /// </summary>
     internal static double Slant(Distance spacing) => Math.Asin(Math.Min(1, spacing.Metres / CurvedPoles.PoleLength.Value)) * 180 / Math.PI;
 
     /// <summary>
