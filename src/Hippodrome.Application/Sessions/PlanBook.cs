@@ -149,7 +149,7 @@ internal sealed class PlanBook
         var parts = before.ConvertAll(s => s.Plan.Parts.Where(p => p.Phase is Phase.Work or Phase.NewWork).ToList());
         var lastSided = parts.Select(p => p.FirstOrDefault(x => x.Rein != Rein.Both)).FirstOrDefault(p => p is not null);
         var last = before.Find(s =>
-            s.RideId is not null && s.Plan.Parts.Any(p => p.RungId is { } id && Catalogue.Rung(id).Strand == focus)
+            s.RideId is not null && s.Plan.Parts.Any(p => p.RungId is { } id && Catalogue.Find(id)?.Strand == focus)
         );
         var ride = last is null ? null : (await book.RidesAsync([last.RideId!.Value]))[last.RideId.Value];
         return new Habits(

@@ -33,7 +33,8 @@ internal sealed partial class SessionDraft
             (Catalogue.Rung("in-hand/lower-and-bend"), 0.2, "The nose comes down before anything is asked over poles"),
             (rung, 0.5, "What its rung has standing, a few minutes of it"),
         ];
-        foreach (var (led, share, why) in inOrder.Where(s => s.Rung.Step <= rung.Step).DistinctBy(s => s.Rung.Id))
+        var asked = inOrder.Where(s => s.Rung.Step <= rung.Step).DistinctBy(s => s.Rung.Id).ToList();
+        foreach (var (led, share, why) in asked)
         {
             if (Exercises(led).FirstOrDefault() is not { } exercise)
             {
@@ -41,7 +42,11 @@ internal sealed partial class SessionDraft
             }
 
             Take(exercise);
-            var ridden = Math.Min(minutes * share, exercise.Poles is null ? minutes : SessionFigures.InHandPoles.Value);
+            // What is left out gives its minutes to the rest.
+            var ridden = Math.Min(
+                minutes * share / asked.Sum(s => s.Share),
+                exercise.Poles is null ? minutes : SessionFigures.InHandPoles.Value
+            );
             Add(
                 PartOf(exercise, Phase.Work, ridden, Rein.Both, 1),
                 Why.Of(why, [led.Name, exercise.How], exercise.Poles is null ? Source.CommonPractice : SessionFigures.InHandPoles.Source)
