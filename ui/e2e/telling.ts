@@ -55,8 +55,17 @@ export class Ride {
   async told() {
     await expect(this.page.getByText('All sent')).toBeVisible()
     const ride = { ...this, rail: '' }
-    await expect.poll(async () => Boolean((await review(this.page, ride)).record)).toBe(true)
-    const { record, verdicts } = await review(this.page, ride)
+    // The last tap may still be on its way: what is there has to stay for a while.
+    let told = await review(this.page, ride)
+    await expect
+      .poll(async () => {
+        const before = told.log?.length
+        await new Promise((done) => setTimeout(done, 400))
+        told = await review(this.page, ride)
+        return Boolean(told.record) && told.log.length === before
+      })
+      .toBe(true)
+    const { record, verdicts } = told
     return {
       rail: record.rail as RideRecord['rail'],
       record: record as RideRecord,

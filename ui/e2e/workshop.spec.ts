@@ -1,13 +1,16 @@
 import type { Page } from '@playwright/test'
 import { choose, expect, newHorse, openHorse, signIn, test, trainer } from './yard'
 
-/** Takes every other horse of the yard out of the list of who comes. */
+/** Takes every other horse of the yard out of the list of who comes: other walks may add theirs meanwhile. */
 async function onlyThese(page: Page, names: string[]) {
-  const buttons = page.locator('.who button')
-  await expect(buttons.first()).toBeVisible()
-  for (const name of (await buttons.allTextContents()).map((t) => t.trim()))
-    if (!names.includes(name) && !name.startsWith('+'))
-      await page.locator('.who').getByRole('button', { name, exact: true }).click()
+  const coming = page.locator('.who button[aria-pressed=true]')
+  await expect(coming.first()).toBeVisible()
+  await expect(async () => {
+    for (const name of (await coming.allTextContents()).map((t) => t.trim()))
+      if (!names.includes(name) && !name.startsWith('+'))
+        await page.locator('.who').getByRole('button', { name, exact: true }).click()
+    await expect(page.locator('section[data-on=moves] ol li')).toHaveCount(names.length, { timeout: 1500 })
+  }).toPass()
 }
 
 test('a grid is built for a horse, stage by stage, and held against the others', async ({ page }) => {
