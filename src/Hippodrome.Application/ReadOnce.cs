@@ -41,7 +41,7 @@ internal sealed class ReadOnce<TKey, T>(YardSession yard, string[] tables, Func<
         return wanted;
     }
 
-    /// <summary>What was read on the way to something else.</summary>
+    /// <summary>What was read on the way to something else; what was known already stays as it was read first.</summary>
     /// <param name="asked">Keys that were asked for; those not among the things are not there.</param>
     /// <param name="things">What was found, also besides those.</param>
     public void Know(IEnumerable<TKey> asked, IReadOnlyDictionary<TKey, T> things)
@@ -51,7 +51,8 @@ internal sealed class ReadOnce<TKey, T>(YardSession yard, string[] tables, Func<
         foreach (var (key, thing) in things)
         {
             _asked.Add(key);
-            _known[key] = thing;
+            // Read again it may be newer than what was decided from it by now.
+            _known.TryAdd(key, thing);
         }
     }
 

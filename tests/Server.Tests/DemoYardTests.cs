@@ -1,6 +1,7 @@
 using Hippodrome.Application;
 using Hippodrome.Application.Rides;
 using Hippodrome.Application.Sessions;
+using Hippodrome.Core.Rides;
 using Hippodrome.Core.Verdicts;
 using Hippodrome.Server.Demo;
 using Hippodrome.Storage;
@@ -95,5 +96,35 @@ public class DemoYardTests
                 .Select(f => $"{session.Plan.On} {session.Plan.Emphasis}: {f.Rule}, {f.Says}")
                 .ShouldBeEmpty(day);
         }
+    }
+
+    [Fact]
+    public async Task A_review_that_is_opened_while_taps_arrive_is_answered_and_lists_them_the_next_time()
+    {
+        var today = new DateOnly(2026, 4, 18);
+        await using var test = await DemoApp.DatabaseAsync(today);
+        var trainer = (await test.Database.FindForSignInAsync(DemoYard.Trainer))!;
+        await using var yard = await test.Database.OpenYardAsync(trainer.YardId);
+        var visit = new Visit(
+            yard,
+            (await yard.FindPersonAsync(trainer.Id))!.Value,
+            await yard.ThisYardAsync(),
+            new DateTimeOffset(today, new TimeOnly(9, 0), TimeSpan.Zero),
+            Guid.NewGuid()
+        );
+        var horse = (await yard.HorsesAsync()).Single(h => h.Value.Name == "Sablewood").Value;
+        var ride = (await yard.LatestRidesAsync([horse.Id], today, 1))[0];
+        var pages = (await RidePages.OpenAsync(visit, horse.Id, ride.Id))!;
+
+        var late = new Noted(Guid.NewGuid(), new DateTimeOffset(today, new TimeOnly(8, 59), TimeSpan.Zero), "seen from the gate");
+        await using (var other = await test.Database.OpenYardAsync(trainer.YardId))
+        {
+            await other.AppendAsync(ride.Id, RideLog.Kept([late]), trainer.Id);
+            await other.CommitAsync();
+        }
+
+        (await Reviews.ShowReviewAsync(visit, pages)).Log.ShouldNotContain(l => l.Event.Id == late.Id);
+        var again = (await RidePages.OpenAsync(visit, horse.Id, ride.Id))!;
+        (await Reviews.ShowReviewAsync(visit, again)).Log.ShouldContain(l => l.Event.Id == late.Id && l.By == visit.Me.Name);
     }
 }

@@ -159,7 +159,9 @@ public static class Reviews
         var card = await visit.Book.CardAsync(ride.HorseId);
         var senders = pages.Senders;
         var logged = await visit.Book.RidesAsync(pages.ForHabits.Select(r => r.Id));
-        var takenBack = judged.Log.Events.OfType<TakenBack>().DistinctBy(t => t.Event).ToDictionary(t => t.Event, t => senders[t.Id].Name);
+        // A tap that arrived after its senders were read is listed the next time it is looked at.
+        var listed = judged.Log.Events.Where(e => senders.ContainsKey(e.Id)).ToList();
+        var takenBack = listed.OfType<TakenBack>().DistinctBy(t => t.Event).ToDictionary(t => t.Event, t => senders[t.Id].Name);
         return new Review
         {
             Id = ride.Id,
@@ -190,7 +192,7 @@ public static class Reviews
             Referral = pages.Referral is { } referral ? ReferralsOfHorse.Show(referral, visit.Today) : null,
             Log =
             [
-                .. judged.Log.Events.Select(e => new LoggedEvent(
+                .. listed.Select(e => new LoggedEvent(
                     e,
                     senders[e.Id].Name,
                     takenBack.GetValueOrDefault(e.Id),
