@@ -134,15 +134,31 @@ internal sealed partial class SessionDraft
         left -= Series(below, Phase.Work, "The count it does well, before the one in work", ShortSeries);
         left -= Refresh(left);
         left -= Series(rung, Phase.Work, "The count in work, by the number", null);
-        if (above is not null && left >= 6)
+        // The next count and the canter before it.
+        var forAbove = above is not null && left >= 6 ? ShortSeries + 3 : 0;
+        if (left - forAbove >= 2)
         {
-            left -= Refresh(left);
-            left -= Series(above, Phase.NewWork, "Whole at one count: the next one, once or twice, and leave it", ShortSeries);
+            Add(
+                PartEntry.Of(
+                    Phase.Work,
+                    "Walk on a long rein, some of it after each series",
+                    Gait.Walk,
+                    Rein.Both,
+                    Half(left - forAbove)
+                ) with
+                {
+                    Outline = Outline.Long,
+                },
+                "Rest after hard efforts, and praise",
+                [],
+                Source.CommonPractice
+            );
         }
 
-        if (left >= 2)
+        if (forAbove > 0)
         {
-            _notes.Add("The minutes that are left are walk on a long rein between the series.");
+            Refresh(forAbove);
+            Series(above!, Phase.NewWork, "Whole at one count: the next one, once or twice, and leave it", ShortSeries);
         }
 
         CoolDown(last, Manner.Ridden);
@@ -158,15 +174,10 @@ internal sealed partial class SessionDraft
             return 0;
         }
 
+        var reason = Why.Of(why, [$"{rung.Name} ({rung.Strand.Say()})", exercise.How, .. Again(exercise)], Source.CommonPractice);
         Take(exercise);
         var times = Math.Min(exercise.Repetitions, atMost ?? exercise.Repetitions);
-        Add(
-            PartOf(exercise, phase, times * SessionFigures.MinutesPerGo.Value + 1, Rein.Both, 1) with
-            {
-                Times = times,
-            },
-            Why.Of(why, [$"{rung.Name} ({rung.Strand.Say()})", exercise.How, .. Again(exercise)], Source.CommonPractice)
-        );
+        Add(PartOf(exercise, phase, times * SessionFigures.MinutesPerGo.Value + 1, Rein.Both, 1) with { Times = times }, reason);
         return times * SessionFigures.MinutesPerGo.Value + 1;
     }
 

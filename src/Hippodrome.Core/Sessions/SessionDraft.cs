@@ -144,13 +144,10 @@ internal sealed partial class SessionDraft(Wanted wanted, Habits habits, PlanCon
 
             var dose = exercise.Dose.Minutes ?? exercise.Dose.Efforts!.Value * SessionFigures.MinutesPerGo.Value;
             var ridden = Math.Min(left, phase == Phase.NewWork ? Math.Min(dose, 4) : Math.Max(dose, 6) * 1.5);
+            // Said before it is taken: what is ridden already is no repetition of last time.
+            var reason = Why.Of(why, [$"{rung.Name} ({rung.Strand.Say()})", exercise.How, .. Again(exercise), .. Started()], source);
             Take(exercise);
-            Both(
-                exercise,
-                phase,
-                ridden,
-                Why.Of(why, [$"{rung.Name} ({rung.Strand.Say()})", exercise.How, .. Again(exercise), .. Started()], source)
-            );
+            Both(exercise, phase, ridden, reason);
             left -= ridden;
         }
 

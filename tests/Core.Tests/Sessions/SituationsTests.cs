@@ -107,6 +107,15 @@ public class SituationsTests
 
     private static readonly LastTime CalmDay = new(true, ChangesSaid.NotAsked);
 
+    /// <summary>The day after a lateral session, with the exercise it was.</summary>
+    private static Day AfterLateral(bool calm) =>
+        new()
+        {
+            Focus = Strand.Lateral,
+            Ridden = [First(Strand.Lateral)],
+            Last = new LastTime(calm, ChangesSaid.NotAsked),
+        };
+
     private static SessionProposal Of(Day day)
     {
         var wanted = new Wanted(Make.Today, day.Focus, day.Minutes, day.Helper, day.Ground, []);
@@ -314,18 +323,8 @@ public class SituationsTests
             }
         ),
         ["calm last time: another way of riding the rung; not calm: the same again"] = (
-            new Day
-            {
-                Focus = Strand.Lateral,
-                Ridden = [First(Strand.Lateral)],
-                Last = CalmDay,
-            },
-            new Day
-            {
-                Focus = Strand.Lateral,
-                Ridden = [First(Strand.Lateral)],
-                Last = CalmDay with { IsCalm = false },
-            },
+            AfterLateral(calm: true),
+            AfterLateral(calm: false),
             (calm, tense) =>
             {
                 calm.First(p => Works(p, "lateral/shoulder-in")).ExerciseId.ShouldNotBe(First(Strand.Lateral));
@@ -333,18 +332,8 @@ public class SituationsTests
             }
         ),
         ["calm last time, and this trainer repeats until easy: the same again"] = (
-            new Day
-            {
-                Focus = Strand.Lateral,
-                Ridden = [First(Strand.Lateral)],
-                Last = CalmDay,
-            },
-            new Day
-            {
-                Focus = Strand.Lateral,
-                Ridden = [First(Strand.Lateral)],
-                Last = CalmDay,
-            }.By(ApproachQuestion.VaryOrRepeat, Approach.Repeat),
+            AfterLateral(calm: true),
+            AfterLateral(calm: true).By(ApproachQuestion.VaryOrRepeat, Approach.Repeat),
             (vary, repeat) =>
                 (
                     vary.First(p => Works(p, "lateral/shoulder-in")).ExerciseId == First(Strand.Lateral),
@@ -645,6 +634,8 @@ public class SituationsTests
         {
             var series = parts.Where(p => Works(p, "changes/")).ToList();
             series.ShouldAllBe(p => p.Times >= 2);
+            parts.Sum(p => p.Minutes)!.Value.ShouldBeGreaterThan(45);
+            parts.ShouldContain(p => p.Phase == Phase.Work && p.Gait == Gait.Walk);
             parts.ShouldContain(p => p.StrideAim == GaitVariant.CanterMedium && p.Seat == Seat.Light);
         }),
         ["air in which no horse works: led in the shade"] = (new Day { Celsius = 42 }, parts =>
@@ -746,6 +737,14 @@ public class SituationsTests
         kept.Session.Parts!.ShouldAllBe(p => p.SetUpId == null);
         kept.Session.Parts!.Sum(p => p.Minutes).ShouldBe(28);
         new OwnSessionEntry("Ours", null, new SessionEntry()).Check(Make.Today).Faults.ShouldContain(f => f.Field == "session.parts");
+    }
+
+    [Fact]
+    public void What_comes_again_says_that_it_was_not_calm_and_what_is_varied_does_not()
+    {
+        bool Says(bool calm) =>
+            Of(AfterLateral(calm)).Because.Any(w => w.Inputs.Any(x => x.Contains("as it was last time", StringComparison.Ordinal)));
+        (Says(calm: false), Says(calm: true)).ShouldBe((true, false));
     }
 
     [Fact]
