@@ -23,6 +23,15 @@ public class DemoYardTests
     public static TheoryData<string> Days =>
         [.. new[] { "2028-02-29", "2026-04-18", "2026-07-20", "2026-11-27", "2026-01-01" }.Take(Cases.DemoDays)];
 
+    private static async Task<Visit> VisitAsync(YardSession yard, Guid trainerId, DateOnly today) =>
+        new(
+            yard,
+            (await yard.FindPersonAsync(trainerId))!.Value,
+            await yard.ThisYardAsync(),
+            new DateTimeOffset(today, new TimeOnly(9, 0), TimeSpan.Zero),
+            Guid.NewGuid()
+        );
+
     [Theory]
     [MemberData(nameof(Days))]
     public async Task It_tells_its_stories_on_any_day(string day)
@@ -31,13 +40,7 @@ public class DemoYardTests
         await using var test = await DemoApp.DatabaseAsync(today);
         var trainer = (await test.Database.FindForSignInAsync(DemoYard.Trainer))!;
         await using var yard = await test.Database.OpenYardAsync(trainer.YardId);
-        var visit = new Visit(
-            yard,
-            (await yard.FindPersonAsync(trainer.Id))!.Value,
-            await yard.ThisYardAsync(),
-            new DateTimeOffset(today, new TimeOnly(9, 0), TimeSpan.Zero),
-            Guid.NewGuid()
-        );
+        var visit = await VisitAsync(yard, trainer.Id, today);
         var horses = (await yard.HorsesAsync()).ConvertAll(h => h.Value);
         horses.Count.ShouldBeGreaterThanOrEqualTo(4);
 
@@ -105,13 +108,7 @@ public class DemoYardTests
         await using var test = await DemoApp.DatabaseAsync(today);
         var trainer = (await test.Database.FindForSignInAsync(DemoYard.Trainer))!;
         await using var yard = await test.Database.OpenYardAsync(trainer.YardId);
-        var visit = new Visit(
-            yard,
-            (await yard.FindPersonAsync(trainer.Id))!.Value,
-            await yard.ThisYardAsync(),
-            new DateTimeOffset(today, new TimeOnly(9, 0), TimeSpan.Zero),
-            Guid.NewGuid()
-        );
+        var visit = await VisitAsync(yard, trainer.Id, today);
         var horse = (await yard.HorsesAsync()).Single(h => h.Value.Name == "Sablewood").Value;
         var ride = (await yard.LatestRidesAsync([horse.Id], today, 1))[0];
         var pages = (await RidePages.OpenAsync(visit, horse.Id, ride.Id))!;

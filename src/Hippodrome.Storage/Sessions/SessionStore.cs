@@ -145,7 +145,8 @@ public static class SessionStore
                 bout_seconds, rest_seconds, manner, height_m, in_stages, opens_with, outline, seat, stride_aim, metres_per_minute)
             select @yard, @horseId, @sessionId, p.place, p.phase, p.what, p.gait, p.rein, p.minutes,
                 p.set_up_id, p.mark_hoped_for, p.rung_id, p.exercise_id, p.times, p.efforts, p.transitions, p.transitions_with,
-                p.bout_seconds, p.rest_seconds, p.manner, p.height_m, p.in_stages, p.opens_with, p.outline, p.seat, p.stride_aim, p.metres_per_minute
+                p.bout_seconds, p.rest_seconds, p.manner, p.height_m, p.in_stages, p.opens_with, p.outline,
+                p.seat, p.stride_aim, p.metres_per_minute
             from jsonb_populate_recordset(null::session_part, @parts::jsonb) as p
             """,
             new
