@@ -70,7 +70,7 @@ export const review = (page: Page, { horseId, sessionId }: Made) =>
 export const installed = (page: Page) =>
   page.evaluate(async () => {
     await navigator.serviceWorker.ready
-    for (let i = 0; i < 100 && !navigator.serviceWorker.controller; i++)
+    for (let i = 0; i < 600 && !navigator.serviceWorker.controller; i++)
       await new Promise((r) => setTimeout(r, 100))
     return Boolean(navigator.serviceWorker.controller)
   })

@@ -61,4 +61,9 @@ self.addEventListener('activate', (e) =>
   ),
 )
 
+// A page that came in while this worker took over may be left without one: it asks to be taken in.
+self.addEventListener('message', (e) => {
+  if (e.data === 'take me in') e.waitUntil(self.clients.claim())
+})
+
 const rideIsOpen = async () => (await allSheets()).some((s) => s.open)

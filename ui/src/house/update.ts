@@ -16,6 +16,9 @@ export async function keepPagesOnDevice() {
     newer = had
     had = true
   })
+  void navigator.serviceWorker.ready.then(({ active }) => {
+    if (!navigator.serviceWorker.controller) active?.postMessage('take me in')
+  })
   let givenUp = false
   registration.addEventListener('updatefound', () => {
     const worker = registration.installing
