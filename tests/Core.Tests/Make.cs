@@ -23,9 +23,18 @@ internal static class Make
 
     internal static readonly DateTimeOffset Morning = new(2026, 4, 18, 8, 30, 0, TimeSpan.Zero);
 
-    public static Horse Horse(int age = 8, string height = "165 cm", Experience experience = Experience.Novice) =>
+    public static Horse Horse(
+        int age = 8,
+        string height = "165 cm",
+        Experience experience = Experience.Novice,
+        IReadOnlyList<Thing>? met = null
+    ) =>
         Core
-            .Horses.Horse.From(Guid.NewGuid(), new HorseEntry("Bramble", Today.Year - age, height, Sex.Gelding, experience), Today)
+            .Horses.Horse.From(
+                Guid.NewGuid(),
+                new HorseEntry("Bramble", Today.Year - age, height, Sex.Gelding, experience, Met: met),
+                Today
+            )
             .OrThrow();
 
     public static HorseHeight Height(double centimetres) => HorseHeight.Kept(centimetres);

@@ -45,6 +45,7 @@ public enum GoesAt
 /// <param name="Notes">Anything worth knowing.</param>
 /// <param name="GoesAt">The level it goes at; it says how far it has come as well.</param>
 /// <param name="HeatLimitC">Its own limit in °C of air, from which its work is halved; stricter than the rules or nothing.</param>
+/// <param name="Met">What it has met; by how far it has come when nothing is said.</param>
 public sealed record HorseEntry(
     string? Name = null,
     int? Foaled = null,
@@ -53,7 +54,8 @@ public sealed record HorseEntry(
     Experience? Experience = null,
     string? Notes = null,
     GoesAt? GoesAt = null,
-    double? HeatLimitC = null
+    double? HeatLimitC = null,
+    IReadOnlyList<Thing>? Met = null
 );
 
 public static class Levels
@@ -102,6 +104,9 @@ public sealed record Horse
     /// <summary>Its own limit in °C of air; null where the rules alone hold.</summary>
     public double? HeatLimitC { get; init; }
 
+    /// <summary>What it has met; what it is ridden over joins by itself.</summary>
+    public IReadOnlyList<Thing> Met { get; init; } = [];
+
     /// <summary>The day it was taken on.</summary>
     public DateOnly EnteredOn { get; init; }
 
@@ -134,9 +139,12 @@ public sealed record Horse
         );
         var notes = checks.OptionalText("notes", entry.Notes, 4000);
         double? heat = entry.HeatLimitC is null ? null : checks.Number("heatLimitC", entry.HeatLimitC, 15, 40, "°C");
+        var met = entry.Met?.Distinct().Order().ToList() ?? Things.MetBy(experience);
+        checks.That(met.All(Enum.IsDefined), "met", "There is no such thing to meet.", "Choose from the list.");
         return checks.Outcome(() =>
             new Horse(id, name, foaled, height.OrThrow(), sex, experience, notes)
             {
+                Met = met,
                 GoesAt = goesAt,
                 HeatLimitC = heat,
                 EnteredOn = today,
@@ -155,13 +163,15 @@ public sealed record Horse
         string notes,
         DateOnly enteredOn,
         GoesAt? goesAt = null,
-        double? heatLimitC = null
+        double? heatLimitC = null,
+        IReadOnlyList<Thing>? met = null
     ) =>
         new(id, name, foaled, height, sex, experience, notes)
         {
             EnteredOn = enteredOn,
             GoesAt = goesAt,
             HeatLimitC = heatLimitC,
+            Met = met ?? [],
         };
 
     /// <summary>Age in years, counted from 1 January of the year of foaling (usual competition rule).</summary>

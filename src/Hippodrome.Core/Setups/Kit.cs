@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Setups;
@@ -10,6 +11,10 @@ public enum KitKind
     Cup,
     Block,
     Filler,
+
+    /// <summary>A cup that lets a rail roll at a touch.</summary>
+    FlatCup,
+    WaterTray,
 }
 
 /// <summary>So many of one kind.</summary>
@@ -18,12 +23,22 @@ public enum KitKind
 /// <param name="Count">How many.</param>
 public sealed record KitItem(KitKind Kind, double LengthMetres, int Count)
 {
+    /// <summary>What a pole is of; wood when nothing.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Material? Material { get; init; }
+
     /// <summary>"4 poles", "2 poles of 1.8 m", "1 wing".</summary>
     public string Says
     {
         get
         {
-            var noun = Kind.ToString().ToLowerInvariant();
+            var noun = Kind switch
+            {
+                KitKind.Pole when Material is { } of => Of(of),
+                KitKind.FlatCup => "flat cup",
+                KitKind.WaterTray => "water tray",
+                _ => Kind.ToString().ToLowerInvariant(),
+            };
             var length =
                 Kind == KitKind.Pole && Math.Abs(LengthMetres - CurvedPoles.PoleLength.Value) > 1e-6
                     ? FormattableString.Invariant($" of {LengthMetres:0.0#} m")
@@ -31,10 +46,23 @@ public sealed record KitItem(KitKind Kind, double LengthMetres, int Count)
             return $"{Count} {noun}{(Count == 1 ? "" : "s")}{length}";
         }
     }
+
+    private static string Of(Material material) =>
+        material switch
+        {
+            Setups.Material.Plastic => "plastic pole",
+            Setups.Material.Pipes => "pipe",
+            Setups.Material.Noisy => "rattling pole",
+            _ => "pole",
+        };
 }
 
 /// <summary>A line of a yard's kit as typed.</summary>
-public sealed record KitItemEntry(KitKind? Kind = null, double? LengthMetres = null, int? Count = null);
+/// <param name="Kind">What it is.</param>
+/// <param name="LengthMetres">Of a pole.</param>
+/// <param name="Count">How many.</param>
+/// <param name="Material">Of a pole; wood when nothing.</param>
+public sealed record KitItemEntry(KitKind? Kind = null, double? LengthMetres = null, int? Count = null, Material? Material = null);
 
 /// <summary>The kit of a set-up, of several, or of a yard: poles by length, wings, cups, blocks, fillers.</summary>
 public static class Kit
@@ -60,6 +88,8 @@ public static class Kit
             ElementKind.AscendingOxer or ElementKind.SquareOxer => Items(element, 3 + ground, pairs: 2, cups: 6),
             ElementKind.Parallel => Items(element, 2 + ground, pairs: 2),
             ElementKind.Upright => Items(element, 1 + ground, pairs: 1),
+            ElementKind.WaterTray => [.. Items(element, 1 + ground, pairs: 1), new KitItem(KitKind.WaterTray, 0, 1)],
+            ElementKind.EmptyWings => [new KitItem(KitKind.Pole, element.Width, 1), new KitItem(KitKind.Wing, 0, 2)],
             ElementKind.Corridor =>
             [
                 new KitItem(
@@ -84,12 +114,22 @@ public static class Kit
         return Sum(elements.SelectMany(Of).Append(new KitItem(KitKind.Pole, CurvedPoles.PoleLength.Value, poles)));
     }
 
+    /// <summary>The same of another material, or in flat cups.</summary>
+    public static IReadOnlyList<KitItem> MadeOf(IReadOnlyList<KitItem> items, Material material, Cups cups) =>
+        [
+            .. items.Select(i =>
+                i.Kind == KitKind.Pole && material != Material.Wood ? i with { Material = material }
+                : i.Kind == KitKind.Cup && cups == Cups.Flat ? i with { Kind = KitKind.FlatCup }
+                : i
+            ),
+        ];
+
     /// <summary>Several lists as one, poles by length first.</summary>
     public static IReadOnlyList<KitItem> Sum(IEnumerable<KitItem> items) =>
         [
             .. items
-                .GroupBy(i => (i.Kind, i.LengthMetres))
-                .Select(g => new KitItem(g.Key.Kind, g.Key.LengthMetres, g.Sum(i => i.Count)))
+                .GroupBy(i => (i.Kind, i.LengthMetres, i.Material))
+                .Select(g => new KitItem(g.Key.Kind, g.Key.LengthMetres, g.Sum(i => i.Count)) { Material = g.Key.Material })
                 .Where(i => i.Count > 0)
                 .OrderBy(i => i.Kind)
                 .ThenByDescending(i => i.LengthMetres),
@@ -107,7 +147,11 @@ public static class Kit
                     {
                         Count =
                             n.Count
-                            - owned.Where(o => o.Kind == n.Kind && Math.Abs(o.LengthMetres - n.LengthMetres) < 1e-6).Sum(o => o.Count),
+                            - owned
+                                .Where(o =>
+                                    o.Kind == n.Kind && o.Material == n.Material && Math.Abs(o.LengthMetres - n.LengthMetres) < 1e-6
+                                )
+                                .Sum(o => o.Count),
                     }
                 )
                 .Where(n => n.Count > 0),
@@ -123,7 +167,7 @@ public static class Kit
         var sent = items ?? [];
         checks.That(sent.Count <= MostLines, "items", "That is more than can be written down here.", $"Keep it to {MostLines} lines.");
         var read = sent.Take(MostLines).Select((item, i) => Item(checks, item ?? new KitItemEntry(), $"items[{i}]")).ToList();
-        var twice = read.GroupBy(i => (i.Kind, i.LengthMetres)).FirstOrDefault(g => g.Count() > 1);
+        var twice = read.GroupBy(i => (i.Kind, i.LengthMetres, i.Material)).FirstOrDefault(g => g.Count() > 1);
         checks.That(
             checks.Faults.Count > 0 || twice is null,
             "items",
@@ -137,7 +181,11 @@ public static class Kit
     {
         var kind = checks.Choice($"{at}.kind", entry.Kind);
         var length = kind == KitKind.Pole ? checks.Number($"{at}.lengthMetres", entry.LengthMetres, 0.5, 6, "m") : 0;
-        return new KitItem(kind, length, checks.Whole($"{at}.count", entry.Count, 0, Most, ""));
+        var material = checks.Choice<Material>($"{at}.material", entry.Material ?? Material.Wood);
+        return new KitItem(kind, length, checks.Whole($"{at}.count", entry.Count, 0, Most, ""))
+        {
+            Material = kind == KitKind.Pole && material != Material.Wood ? material : null,
+        };
     }
 
     private static List<KitItem> Items(Element element, int poles, int pairs = 0, int cups = 0, int blocks = 0, int fillers = 0) =>

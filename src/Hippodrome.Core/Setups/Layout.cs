@@ -10,6 +10,8 @@ public static class Layout
             null or { HasFence: false, HasPoles: false } => null,
             // A list says only that it is one.
             FenceLine line => $"{line.Placement} {line.AdjustMetres} {string.Join('|', line.Elements)} {line.BendDegrees} {line.BendTo}",
+            Course course => $"{course.Ground} {string.Join('|', course.Obstacles)}",
+            PoleLine row => $"{row} {string.Join('|', row.Lie.Heights)} {string.Join('|', row.Lie.Gaps)}",
             _ => setUp.ToString(),
         };
 }

@@ -17,6 +17,25 @@ public enum ElementKind
     Wall,
     Narrow,
 
+    /// <summary>A pole on the ground between two wings with nothing in them.</summary>
+    EmptyWings,
+
+    /// <summary>An upright with a tray of water under it.</summary>
+    WaterTray,
+
+    /// <summary>A fence across country that lies there: solid.</summary>
+    Log,
+
+    /// <summary>Up a step; out of water its depth counts as well as what shows.</summary>
+    StepUp,
+
+    /// <summary>Down a step, or into water.</summary>
+    StepDown,
+    Ditch,
+
+    /// <summary>Water to walk or canter through; nothing is jumped.</summary>
+    Water,
+
     /// <summary>Two lines of poles on the ground to go between.</summary>
     Corridor,
 
@@ -27,7 +46,16 @@ public enum ElementKind
 public static class ElementKinds
 {
     /// <summary>A pole on the ground, or one on low blocks: nothing is jumped.</summary>
-    public static bool IsPole(this ElementKind kind) => kind is ElementKind.Pole or ElementKind.RaisedPole or ElementKind.PlacingPole;
+    public static bool IsPole(this ElementKind kind) =>
+        kind is ElementKind.Pole or ElementKind.RaisedPole or ElementKind.PlacingPole or ElementKind.EmptyWings;
+
+    /// <summary>Nothing is jumped there.</summary>
+    public static bool IsNoFence(this ElementKind kind) =>
+        kind.IsPole() || kind is ElementKind.Water or ElementKind.Corridor or ElementKind.Mark;
+
+    /// <summary>It belongs to the country and not to an arena.</summary>
+    public static bool IsCountry(this ElementKind kind) =>
+        kind is ElementKind.Log or ElementKind.StepUp or ElementKind.StepDown or ElementKind.Ditch or ElementKind.Water;
 
     /// <summary>A fence with a spread.</summary>
     public static bool IsOxer(this ElementKind kind) => kind is ElementKind.AscendingOxer or ElementKind.SquareOxer or ElementKind.Parallel;
@@ -214,7 +242,13 @@ public sealed record MeasuredSetUp(
             .Min();
 
     /// <summary>What has to be carried out.</summary>
-    public IReadOnlyList<KitItem> KitNeeded => Kit.Of(Elements, Narrow?.Guides);
+    public IReadOnlyList<KitItem> KitNeeded => Kit.MadeOf(Kit.Of(Elements, Narrow?.Guides), Material, Cups);
+
+    /// <summary>What its poles are of.</summary>
+    public Material Material { get; init; }
+
+    /// <summary>What its rails lie in.</summary>
+    public Cups Cups { get; init; }
 
     /// <summary>The way that is ridden, with the straight before and after.</summary>
     public IReadOnlyList<FigurePoint> Track
@@ -240,6 +274,9 @@ public sealed record MeasuredSetUp(
 
     /// <summary>What a figure of the school comes to; nothing where something stands.</summary>
     public FigureMeasure? Figure { get; init; }
+
+    /// <summary>A course: its numbers, its way, its time; nothing for others.</summary>
+    public CourseMeasure? Course { get; init; }
 
     /// <summary>A square of poles and the way through it; nothing for others.</summary>
     public SquareMeasure? Square { get; init; }

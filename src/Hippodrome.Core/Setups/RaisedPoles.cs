@@ -17,10 +17,10 @@ internal static class RaisedPoles
     public const string Care = "Raised poles: have a helper on the ground, and blocks that let a pole roll.";
 
     /// <summary>Height of a raised end as typed; nothing on the ground.</summary>
-    public static Distance Height(Checks checks, Raising raising, double? heightMetres, GaitVariant variant)
+    public static Distance Height(Checks checks, Raising raising, double? heightMetres, GaitVariant variant, string field = "heightMetres")
     {
         var highest = (variant.Gait() == Gait.Canter ? SetUpFigures.RaisedCanterPoleHeight : SetUpFigures.RaisedPoleHeight).Value;
-        return Distance.FromMetres(raising == Raising.Ground ? 0 : checks.Number("heightMetres", heightMetres, 0.05, highest, "m"));
+        return Distance.FromMetres(raising == Raising.Ground ? 0 : checks.Number(field, heightMetres, 0.05, highest, "m"));
     }
 
     /// <summary>The end of a pole that is up.</summary>

@@ -41,6 +41,9 @@ public abstract record SetUp
     /// <summary>What is jumped in one go through it, in order; none where nothing is.</summary>
     public virtual IReadOnlyList<FenceJumped> Fences => HasFence ? [new FenceJumped(HighestFence, false)] : [];
 
+    /// <summary>The kinds of fences that stand in it; none where its family has but one.</summary>
+    public virtual IEnumerable<ElementKind> Stands => [];
+
     /// <summary>A pole lies off the ground.</summary>
     public abstract bool HasRaisedPole { get; }
 
@@ -50,8 +53,16 @@ public abstract record SetUp
     /// <summary>The gait whose strides the straight before and after is counted in.</summary>
     internal virtual GaitVariant StraightIn => GaitVariant.CanterWorking;
 
+    /// <summary>What its poles are of; wood where nothing is said.</summary>
+    public Material Material { get; init; }
+
+    /// <summary>What its rails lie in.</summary>
+    public Cups Cups { get; init; }
+
     /// <summary>Measures it for one horse, with one person's tape.</summary>
-    public abstract MeasuredSetUp MeasureFor(StrideCard card, Tape tape);
+    public MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => Measure(card, tape) with { Material = Material, Cups = Cups };
+
+    protected abstract MeasuredSetUp Measure(StrideCard card, Tape tape);
 
     /// <summary>The same as this horse's own distances would have it, whatever was typed or moved for another.</summary>
     public abstract MeasuredSetUp OwnFor(StrideCard card, Tape tape);
@@ -76,7 +87,7 @@ public sealed record CrossPole : SetUp
 
     public override GaitVariant Approach => GaitVariant.TrotWorking;
 
-    public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => CrossPoleMeasuring.Measure(this, card, tape);
+    protected override MeasuredSetUp Measure(StrideCard card, Tape tape) => CrossPoleMeasuring.Measure(this, card, tape);
 
     public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) =>
         new CrossPole(Arena, Placement, 0, Height, PlacingPole).MeasureFor(card, tape);

@@ -18,6 +18,7 @@ public sealed record ChangedSetUp(SetUpEntry Entry, string Says);
 [JsonDerivedType(typeof(CorridorEntry), "corridor")]
 [JsonDerivedType(typeof(FigureEntry), "figure")]
 [JsonDerivedType(typeof(SquareOfPolesEntry), "squareOfPoles")]
+[JsonDerivedType(typeof(CourseEntry), "course")]
 public abstract record SetUpEntry
 {
     /// <summary>The arena it stands in.</summary>
@@ -42,10 +43,20 @@ public abstract record SetUpEntry
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public bool? OnPurpose { get; init; }
 
+    /// <summary>What its poles are of; wood when nothing.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Material? Material { get; init; }
+
+    /// <summary>What its rails lie in; deep cups when nothing.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Cups? Cups { get; init; }
+
     /// <summary>The set-up, or everything that is wrong with it.</summary>
     public Outcome<SetUp> Check()
     {
-        var checkedUp = Check(new Checks());
+        var checks = new Checks();
+        CheckMade(checks);
+        var checkedUp = Check(checks);
         return checkedUp.Value is { } setUp ? Outcome<SetUp>.Kept(Meant(setUp), checkedUp.Faults) : checkedUp;
     }
 
@@ -56,7 +67,19 @@ public abstract record SetUpEntry
         return (Meant(read.OrThrow()), read.Faults);
     }
 
-    private SetUp Meant(SetUp setUp) => setUp with { OnPurpose = OnPurpose == true };
+    private SetUp Meant(SetUp setUp) =>
+        setUp with
+        {
+            OnPurpose = OnPurpose == true,
+            Material = Material ?? Setups.Material.Wood,
+            Cups = Cups ?? Setups.Cups.Deep,
+        };
+
+    private void CheckMade(Checks checks)
+    {
+        checks.Choice<Material>("material", Material ?? Setups.Material.Wood);
+        checks.Choice<Cups>("cups", Cups ?? Setups.Cups.Deep);
+    }
 
     protected abstract Outcome<SetUp> Check(Checks checks);
 
@@ -130,6 +153,12 @@ public abstract record SetUpEntry
 
     private protected (Arena Arena, Placement Placement, double Adjust) CheckPlace(Checks checks)
     {
+        checks.That(
+            Arena != ArenaSize.Field,
+            "arena",
+            "A field has no lines to stand on.",
+            "Choose an arena, or build a course: its fences stand anywhere."
+        );
         var arena = Arenas.Arena.Of(checks.Choice("arena", Arena));
         var line = checks.Choice("line", Line);
         var heading = checks.Choice("heading", Heading);

@@ -69,7 +69,7 @@ public sealed record Corridor : SetUp
     public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) => MeasureFor(card, tape);
 
     /// <summary>The way from halt to halt, and how many of this horse's walk steps it takes.</summary>
-    public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape)
+    protected override MeasuredSetUp Measure(StrideCard card, Tape tape)
     {
         var length = CurvedPoles.PoleLength.Value * Sections;
         var part = Distance.FromMetres(length / (Halts + 1));

@@ -161,7 +161,7 @@ public sealed record CurvedPoles : SetUp
 
     public override GaitVariant Approach => Variant;
 
-    public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => CurveMeasuring.Measure(this, card, tape);
+    protected override MeasuredSetUp Measure(StrideCard card, Tape tape) => CurveMeasuring.Measure(this, card, tape);
 
     public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) =>
         new CurvedPoles(Arena, Placement, 0, Kind, Variant, Poles, Radius, Rein) { Raising = Raising, Height = Height }.MeasureFor(

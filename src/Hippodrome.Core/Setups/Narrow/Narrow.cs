@@ -227,7 +227,7 @@ public sealed record NarrowFence : SetUp
             Guides.Both
         );
 
-    public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape)
+    protected override MeasuredSetUp Measure(StrideCard card, Tape tape)
     {
         var measuring = new LineMeasuring(this, card, tape, Distance.Zero);
         var name = FormattableString.Invariant($"Narrow {Height.Centimetres:0} cm, {Width.Metres:0.0#} m wide");

@@ -13,6 +13,7 @@ internal static class PoleLineMeasuring
     private const double ClearOfPole = 0.26;
 
     private const int StepsAround = 4;
+    private const string AsTyped = "as it was typed";
     private const double OffTheMiddle = 0.5;
 
     public static MeasuredSetUp Measure(PoleLine line, StrideCard card, Tape tape)
@@ -56,12 +57,15 @@ internal static class PoleLineMeasuring
         var guard = line.Guard(trade.Value).Including(tape.Round(own));
         return
         [
-            first,
-            .. asked
-                .Skip(1)
-                .Select((a, i) => (Asked: a, Metres: Math.Round(first.Built.Metres + ((i + 1) * line.Lie.StepMetres), 4)))
-                .Select(g => (g.Asked, Built: guard.Clamp(Distance.FromMetres(g.Metres))))
-                .Select(g => new BuiltDistance(g.Asked, g.Built, tape.Say(g.Built), first.RoundingSays)),
+            .. new[] { first }
+                .Concat(
+                    asked
+                        .Skip(1)
+                        .Select((a, i) => (Asked: a, Metres: Math.Round(first.Built.Metres + ((i + 1) * line.Lie.StepMetres), 4)))
+                        .Select(g => (g.Asked, Built: guard.Clamp(Distance.FromMetres(g.Metres))))
+                        .Select(g => new BuiltDistance(g.Asked, g.Built, tape.Say(g.Built), first.RoundingSays))
+                )
+                .Select((b, i) => line.Lie.TypedGap(i) is { } typed ? new BuiltDistance(typed, typed, tape.Say(typed), AsTyped) : b),
         ];
     }
 
@@ -78,7 +82,7 @@ internal static class PoleLineMeasuring
             line.HasRaisedPole ? ElementKind.RaisedPole : ElementKind.Pole,
             RaisedPoles.Name(i, raised),
             at,
-            line.Lie.Height,
+            line.Lie.HeightOf(i),
             raised,
             slant: slant
         );
@@ -87,11 +91,19 @@ internal static class PoleLineMeasuring
     private static string Title(PoleLine line, List<Gap> gaps)
     {
         var word = line.Variant.Gait().ToString().ToLowerInvariant();
-        var raised = $"{(line.Lie.Laying == Laying.Zigzag ? " in a zigzag" : "")}{RaisedPoles.Says(line.Lie.Raising, line.Lie.Height)}";
+        var raised = $"{(line.Lie.Laying == Laying.Zigzag ? " in a zigzag" : "")}{Raised(line)}";
         return gaps.Count == 0 ? $"One {word} pole{raised}"
-            : gaps[0].Built.Built == gaps[^1].Built.Built ? $"{line.Poles} {word} poles at {gaps[0].Built.Text.Metres}{raised}"
-            : $"{line.Poles} {word} poles, {gaps[0].Built.Text.Metres} to {gaps[^1].Built.Text.Metres}{raised}";
+            : gaps.TrueForAll(g => g.Built.Built == gaps[0].Built.Built)
+                ? $"{line.Poles} {word} poles at {gaps[0].Built.Text.Metres}{raised}"
+            : $"{line.Poles} {word} poles, {gaps.MinBy(g => g.Built.Built)!.Built.Text.Metres} to {gaps.MaxBy(g => g.Built.Built)!.Built.Text.Metres}{raised}";
     }
+
+    private static string Raised(PoleLine line) =>
+        line.Lie.Heights.Distinct().Skip(1).Any()
+            ? FormattableString.Invariant(
+                $", raised {line.Lie.Heights.Min(h => h.Centimetres):0} to {line.Lie.Heights.Max(h => h.Centimetres):0} cm"
+            )
+            : RaisedPoles.Says(line.Lie.Raising, line.Lie.HeightOf(0));
 
     /// <summary>A foot in the middle of each gap, or a canter stride in it; before and after, the horse's own.</summary>
     private static void Feet(LineMeasuring measuring, List<Distance> at, double own, Gait gait)
@@ -152,7 +164,12 @@ internal static class PoleLineMeasuring
 
     private static IEnumerable<string> Notices(PoleLine line, List<Distance> asked, DistanceRange trade, List<Gap> gaps, double slant)
     {
-        foreach (var outside in asked.Where(a => !trade.Holds(a)).Take(1))
+        foreach (var (gap, i) in gaps.Select((g, i) => (g, i)).Where(x => line.Lie.TypedGap(x.i) is { } typed && !trade.Holds(typed)))
+        {
+            yield return $"Gap {i + 1}, {gap.Built.Built}, is outside what the trade sets ({trade}): it was typed so.";
+        }
+
+        foreach (var outside in asked.Where((a, i) => line.Lie.TypedGap(i) is null && !trade.Holds(a)).Take(1))
         {
             yield return SetUpFigures.OutOfRange(line, outside, gaps[0].Own, trade, "the poles");
         }
@@ -162,7 +179,7 @@ internal static class PoleLineMeasuring
             yield return "Two trot poles invite a jump: lay three or four, or one.";
         }
 
-        if (line.Lie.StepMetres != 0)
+        if (line.Lie.IsUneven)
         {
             yield return "Uneven poles are the top rung: for a horse that is at home over even ones.";
         }

@@ -31,7 +31,7 @@ public sealed record SquareOfPoles : SetUp
     /// <summary>Through the open corners nothing is stepped over.</summary>
     public override int? PolesCrossed => Way == SquareWay.Diagonal ? 0 : 2;
 
-    public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => SquareMeasuring.Measure(this, card, tape);
+    protected override MeasuredSetUp Measure(StrideCard card, Tape tape) => SquareMeasuring.Measure(this, card, tape);
 
     public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) =>
         new SquareOfPoles(Arena, Placement, 0, Variant, Steps, Way, Rein).MeasureFor(card, tape);
