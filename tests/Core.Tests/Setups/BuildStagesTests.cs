@@ -27,6 +27,45 @@ public class BuildStagesTests
                 "ascending oxer 50 x 80 cm becomes square oxer 50 x 80 cm",
             ]);
 
+    private static FenceLineEntry Ordered(params BuildStageEntry[] stages) =>
+        Line(LineKind.Grid, Gait.Trot, Cross(0.4), Upright(0.6, 1), Oxer(0.6, 1)) with
+        {
+            Stages = stages,
+        };
+
+    private static BuildStageEntry Adds(int element) => new(StageKind.Adds, element);
+
+    [Fact]
+    public void A_trainer_builds_it_from_the_end_and_leaves_the_oxer_for_another_day()
+    {
+        var entry = Ordered(Adds(1), Adds(2), new(StageKind.Up), Adds(0));
+        BuildStages
+            .Of((FenceLine)entry.Check().OrThrow())
+            .Select(s => s.Changed)
+            .ShouldBe(["upright 50 cm added", "upright 50 cm added", "up, to 60 cm", "cross-pole 40 cm added"]);
+    }
+
+    [Fact]
+    public void The_usual_stages_sent_back_are_the_same_stages()
+    {
+        var line = (FenceLine)Ordered().Check().OrThrow();
+        var usual = BuildStages.Of(line);
+        var sent = Ordered([.. usual.Select(s => new BuildStageEntry(s.Kind, s.Element))]);
+        BuildStages.Of((FenceLine)sent.Check().OrThrow()).Select(s => s.Changed).ShouldBe(usual.Select(s => s.Changed));
+    }
+
+    [Fact]
+    public void Each_stage_that_cannot_follow_says_why()
+    {
+        string? Fault(params BuildStageEntry[] stages) => Ordered(stages).Check().Faults is [var first, ..] ? first.Field : null;
+        Fault(Adds(0), Adds(2)).ShouldBe("stages[1]");
+        Fault(Adds(0), Adds(0)).ShouldBe("stages[1]");
+        Fault(Adds(0), new(StageKind.Up)).ShouldBe("stages[1]");
+        Fault(Adds(0), new(StageKind.Widens, 2)).ShouldBe("stages[1]");
+        Fault(Adds(7)).ShouldBe("stages[0].element");
+        Fault(Adds(2), new(StageKind.Widens, 2), new(StageKind.Widens, 2)).ShouldBeNull();
+    }
+
     [Fact]
     public void A_high_fence_joins_low_and_goes_up_ten_centimetres_at_a_time() =>
         Stages(Cross(0.4), Upright(0.75, 1)).Select(s => s.Stands[^1].Height.Metres).ShouldBe([0.4, 0.5, 0.6, 0.7, 0.75], 1e-9);

@@ -34,6 +34,8 @@ public sealed record LineElement(ElementKind Kind, Distance Height, Distance Spr
             ElementKind.AscendingOxer => FormattableString.Invariant($"Ascending oxer {Height.Centimetres:0} x {Spread.Centimetres:0} cm"),
             ElementKind.SquareOxer => FormattableString.Invariant($"Square oxer {Height.Centimetres:0} x {Spread.Centimetres:0} cm"),
             ElementKind.Parallel => FormattableString.Invariant($"Parallel {Height.Centimetres:0} x {Spread.Centimetres:0} cm"),
+            ElementKind.EmptyWings => "Pole between empty wings",
+            ElementKind.WaterTray => FormattableString.Invariant($"Upright {Height.Centimetres:0} cm over a water tray"),
             ElementKind.Wall => FormattableString.Invariant($"Wall {Height.Centimetres:0} cm"),
             _ => FormattableString.Invariant($"Upright {Height.Centimetres:0} cm"),
         };
@@ -61,6 +63,9 @@ public sealed record FenceLine : SetUp
 
     public GroundLines GroundLines { get; init; } = GroundLines.Front;
 
+    /// <summary>Its stages as the trainer ordered them; the usual ones when empty.</summary>
+    public IReadOnlyList<BuildStageEntry?> Ordered { get; init; } = [];
+
     /// <summary>How far the second of two fences is turned from the first; none is a straight line.</summary>
     public double BendDegrees { get; init; }
 
@@ -81,13 +86,15 @@ public sealed record FenceLine : SetUp
                 .Select(e => new FenceJumped(e.Element.Height, e.Bounce)),
         ];
 
+    public override IEnumerable<ElementKind> Stands => Elements.Select(e => e.Kind);
+
     public override int? PolesCrossed => Elements.Count(e => e.IsPole);
 
     public override bool HasRaisedPole => Elements.Any(e => e.Kind == ElementKind.RaisedPole);
 
     public override GaitVariant Approach => ComesIn == Gait.Trot ? GaitVariant.TrotWorking : GaitVariant.CanterWorking;
 
-    public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) =>
+    protected override MeasuredSetUp Measure(StrideCard card, Tape tape) =>
         BendDegrees > 0 ? Bending.Measure(this, card, tape) : FenceLineMeasuring.Measure(this, card, tape);
 
     public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) =>

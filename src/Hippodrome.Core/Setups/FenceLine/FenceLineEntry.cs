@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
@@ -39,6 +40,10 @@ public sealed record FenceLineEntry : SetUpEntry
     /// <summary>The rein a bending line turns to.</summary>
     public Rein? BendTo { get; init; }
 
+    /// <summary>The stages it is built up in, in the trainer's order; the usual ones when nothing.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public IReadOnlyList<BuildStageEntry?>? Stages { get; init; }
+
     private static readonly ElementKind[] Stands =
     [
         ElementKind.Pole,
@@ -49,6 +54,8 @@ public sealed record FenceLineEntry : SetUpEntry
         ElementKind.SquareOxer,
         ElementKind.Parallel,
         ElementKind.Wall,
+        ElementKind.WaterTray,
+        ElementKind.EmptyWings,
     ];
 
     protected override Outcome<SetUp> Check(Checks checks)
@@ -78,15 +85,35 @@ public sealed record FenceLineEntry : SetUpEntry
 
         var groundLines = checks.Choice<GroundLines>("groundLines", GroundLines ?? Setups.GroundLines.Front);
         var (bend, to) = CheckBend(checks, kind, elements);
-        return checks.Outcome<SetUp>(() =>
-            new FenceLine(arena, placement, adjust, kind, comesIn, elements)
-            {
-                GroundLines = groundLines,
-                BendDegrees = bend,
-                BendTo = to,
-            }
-        );
+        var line = new FenceLine(arena, placement, adjust, kind, comesIn, elements)
+        {
+            GroundLines = groundLines,
+            BendDegrees = bend,
+            BendTo = to,
+            Ordered = Stages ?? [],
+        };
+        CheckStages(checks, line);
+        return checks.Outcome<SetUp>(() => line);
     }
+
+    private void CheckStages(Checks checks, FenceLine line)
+    {
+        if (Stages is not { Count: > 0 } order)
+        {
+            return;
+        }
+
+        checks.That(
+            BuildStages.IsBuiltUp(line),
+            "stages",
+            "Only a grid of two fences or more is built up in stages.",
+            "Make it a grid, or take the stages out."
+        );
+        checks.That(order.Count <= MostStages, "stages", $"{order.Count} stages are too many.", $"Keep it to {MostStages}.");
+        BuildStages.InOrder(line, [.. order.Take(MostStages)], checks);
+    }
+
+    private const int MostStages = 60;
 
     /// <summary>A line bends between two fences with strides enough; a grid is straight.</summary>
     private (double Degrees, Rein To) CheckBend(Checks checks, LineKind kind, List<LineElement> elements)
@@ -128,7 +155,7 @@ public sealed record FenceLineEntry : SetUpEntry
             entry.Kind is null || Stands.Contains(kind),
             $"{at}.kind",
             "That does not stand on a line of fences.",
-            "Choose a pole, a cross-pole, an upright, an oxer or a wall."
+            "Choose a pole, a cross-pole, an upright, an oxer, a wall or a water tray."
         );
         var range = kind switch
         {
@@ -136,10 +163,9 @@ public sealed record FenceLineEntry : SetUpEntry
             ElementKind.RaisedPole => DistanceRange.Metres(0.05, SetUpFigures.RaisedCanterPoleHeight.Value),
             _ => SetUpFigures.FenceHeight.Value,
         };
-        var height =
-            kind == ElementKind.Pole
-                ? 0
-                : checks.Number($"{at}.heightMetres", entry.HeightMetres, range.Shortest.Metres, range.Longest.Metres, "m");
+        var height = kind is ElementKind.Pole or ElementKind.EmptyWings
+            ? 0
+            : checks.Number($"{at}.heightMetres", entry.HeightMetres, range.Shortest.Metres, range.Longest.Metres, "m");
         var oxer = kind is ElementKind.AscendingOxer or ElementKind.SquareOxer or ElementKind.Parallel;
         var spread = oxer
             ? checks.Number(
@@ -221,11 +247,12 @@ public sealed record FenceLineEntry : SetUpEntry
     internal FenceLineEntry Standing(IReadOnlyList<LineElement> elements) =>
         this with
         {
+            Stages = null,
             Elements =
             [
                 .. elements.Select(e => new LineElementEntry(
                     e.Kind,
-                    e.Kind == ElementKind.Pole ? null : Math.Round(e.Height.Metres, 4),
+                    e.Kind is ElementKind.Pole or ElementKind.EmptyWings ? null : Math.Round(e.Height.Metres, 4),
                     e.IsOxer ? Math.Round(e.Spread.Metres, 4) : null,
                     e.Strides,
                     e.Typed?.Metres
@@ -260,6 +287,6 @@ public sealed record FenceLineEntry : SetUpEntry
                     HeightMetres = Math.Round(Math.Max(Lowest(e.Kind), height(h)) + (i == last ? lastUp : 0), 2),
                 }
                 : e;
-        return this with { Elements = [.. (Elements ?? []).Select(At)] };
+        return this with { Stages = null, Elements = [.. (Elements ?? []).Select(At)] };
     }
 }

@@ -49,7 +49,7 @@ internal static class FenceLineMeasuring
     private static string Name(FenceLine line, int place)
     {
         var element = line.Elements[place];
-        return !element.IsPole || !line.HasFence ? element.Name
+        return !element.IsPole || element.Kind == ElementKind.EmptyWings || !line.HasFence ? element.Name
             : place + 1 < line.Elements.Count && !line.Elements[place + 1].IsPole ? "Placing pole"
             : place > 0 && !line.Elements[place - 1].IsPole ? "Landing pole"
             : element.Name;
