@@ -3,11 +3,12 @@ using Hippodrome.Core.Measures;
 
 namespace Hippodrome.Core.Arenas;
 
-/// <summary>The two sizes of a dressage arena.</summary>
+/// <summary>The two sizes of a dressage arena, and a field outdoors, which has a size of its own.</summary>
 public enum ArenaSize
 {
     SixtyByTwenty,
     FortyByTwenty,
+    Field,
 }
 
 /// <summary>
@@ -52,7 +53,7 @@ public sealed record Arena
 
     public Distance Length { get; }
 
-    public Distance Width { get; } = Distance.FromMetres(Short);
+    public Distance Width { get; private init; } = Distance.FromMetres(Short);
 
     public IReadOnlyList<ArenaLetter> Letters { get; }
 
@@ -62,7 +63,18 @@ public sealed record Arena
     [JsonIgnore]
     public static Arena Forty { get; } = new(ArenaSize.FortyByTwenty, 40, Lay(40, "KEH", "FBM", "DXG", [6, 20, 34]));
 
-    public static Arena Of(ArenaSize size) => size == ArenaSize.SixtyByTwenty ? Sixty : Forty;
+    public static Arena Of(ArenaSize size) =>
+        size switch
+        {
+            ArenaSize.SixtyByTwenty => Sixty,
+            ArenaSize.FortyByTwenty => Forty,
+            _ => Field(UsualField.Long, UsualField.Wide),
+        };
+
+    /// <summary>A field of this size: no letters, and no boards but its hedges.</summary>
+    public static Arena Field(Distance length, Distance width) => new(ArenaSize.Field, length.Metres, []) { Width = width };
+
+    private static readonly (Distance Long, Distance Wide) UsualField = (Distance.FromMetres(100), Distance.FromMetres(60));
 
     /// <exception cref="ArgumentException">This arena has no such letter.</exception>
     public ArenaLetter At(char letter) =>

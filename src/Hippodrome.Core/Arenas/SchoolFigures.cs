@@ -101,6 +101,42 @@ public static class SchoolFigures
         ]);
     }
 
+    /// <summary>
+    /// The same with rests: so many circles on each size, and half a circle from one to the next; in by so many stages, and out
+    /// again.
+    /// </summary>
+    public static FigurePath SpiralWithRests(Arena arena, double along, IReadOnlyList<Distance> diameters, int circles)
+    {
+        ArgumentNullException.ThrowIfNull(arena);
+        ArgumentNullException.ThrowIfNull(diameters);
+        var (across, angle) = (arena.Width.Metres / 2, -90.0);
+        var points = new List<FigurePoint>();
+        var all = diameters.Concat(diameters.Reverse().Skip(1)).Select(d => d.Metres / 2).ToList();
+        for (var i = 0; i < all.Count; i++)
+        {
+            Turn(circles * 360, all[i], all[i]);
+            if (i + 1 < all.Count)
+            {
+                Turn(180, all[i], all[i + 1]);
+            }
+        }
+
+        return new FigurePath(points);
+
+        void Turn(double degrees, double from, double to)
+        {
+            var steps = (int)(degrees / 360 * StepsInACircle);
+            for (var step = points.Count == 0 ? 0 : 1; step <= steps; step++)
+            {
+                var radius = from + ((to - from) * step / steps);
+                var at = (angle + (degrees * step / steps)) * Math.PI / 180;
+                points.Add(new FigurePoint(along + (radius * Math.Cos(at)), across + (radius * Math.Sin(at))));
+            }
+
+            angle += degrees;
+        }
+    }
+
     /// <summary>A shallow loop from the first corner letter to the last, so deep in the middle, leaving and joining the track along it.</summary>
     public static FigurePath ShallowLoop(Arena arena, Distance depth)
     {

@@ -43,6 +43,7 @@ public static class SetUpFigures
     public static readonly Figure<double> StartCrossPole = Figure.Chosen("A cross-pole begins at", 0.50, "m", "its middle steps over");
     public static readonly Figure<double> StartFence = Figure.Chosen("A fence begins at", 0.60, "m", "small, and a fence all the same");
     public static readonly Figure<double> StartSpread = Figure.Chosen("A spread begins at", 0.80, "m", "wider than high, and small");
+    public static readonly Figure<double> StartStep = Figure.Chosen("A step begins at", 0.30, "m", "the smallest there is, in walk");
     public static readonly Figure<double> StartCorridor = Figure.Chosen(
         "A corridor begins as wide as",
         1.20,
@@ -54,6 +55,13 @@ public static class SetUpFigures
         0.10,
         "m",
         "two steps of the tape: a top rung's question, and still inside the trade's range"
+    );
+
+    public static readonly Figure<DistanceRange> TypedPoleGap = Figure.Chosen(
+        "Between two poles of a row, where the distance is typed",
+        DistanceRange.Metres(0.50, 4.50),
+        "",
+        "from the walk step of the smallest pony to a long canter stride of the tallest horse"
     );
 
     public static readonly Figure<int> FewestTrotPoles = Figure.Practice("Fewest trot poles: two invite a jump", 3, "poles");
@@ -277,6 +285,31 @@ public static class SetUpFigures
         "a horse is straight before the first and balanced after the last, away from the corner"
     );
     public static readonly Figure<int> SpiralCircuits = Figure.Practice("Circuits of a spiral each way", 2, "circuits");
+
+    public static readonly Figure<int> MostPiaffe = Figure.Chosen(
+        "Most steps of piaffe in one go",
+        20,
+        "steps",
+        "the tests ask for twelve to fifteen; a few good ones teach more than many"
+    );
+    public static readonly Figure<CountRange> WholePirouette = Figure.Published(
+        "Strides of a whole pirouette in canter",
+        new CountRange(6, 8),
+        "strides",
+        "FEI dressage rules"
+    );
+    public static readonly Figure<CountRange> HalfPirouette = Figure.Published(
+        "Strides of a half pirouette in canter",
+        new CountRange(3, 4),
+        "strides",
+        "FEI dressage rules"
+    );
+    public static readonly Figure<double> WorkingPirouette = Figure.Published(
+        "Widest circle of the hind feet in a working pirouette",
+        3.0,
+        "m",
+        "FEI dressage rules"
+    );
 
     public static readonly Figure<double> StraightStrides = Figure.Chosen(
         "Straight canter strides before and after",

@@ -51,10 +51,17 @@ public sealed record WorkshopFigures
 
     /// <summary>The arenas.</summary>
     public IReadOnlyList<ArenaLength> Arenas { get; init; } =
-    [.. Enum.GetValues<ArenaSize>().Select(size => new ArenaLength(size, Arena.Of(size).Length.Metres))];
+    [
+        .. Enum.GetValues<ArenaSize>()
+            .Where(size => size != ArenaSize.Field)
+            .Select(size => new ArenaLength(size, Arena.Of(size).Length.Metres)),
+    ];
 
     /// <summary>The elements of a line.</summary>
     public IReadOnlyList<ElementStart> Elements { get; init; } = [.. Enum.GetValues<ElementKind>().Select(Start)];
+
+    /// <summary>What stands in a course, in the order it is offered; the last of them only in a field.</summary>
+    public IReadOnlyList<ElementKind> CourseKinds { get; init; } = CourseFences.Kinds;
 
     /// <summary>What a raised pole begins at.</summary>
     public double RaisedPole { get; init; } = SetUpFigures.StartRaisedPole.Value;
@@ -87,9 +94,10 @@ public sealed record WorkshopFigures
         var isOxer = kind.IsOxer();
         double? height =
             kind == ElementKind.RaisedPole ? SetUpFigures.StartCavaletti.Value
-            : isPole ? null
+            : isPole || kind is ElementKind.Ditch or ElementKind.Water ? null
+            : kind is ElementKind.StepUp or ElementKind.StepDown ? SetUpFigures.StartStep.Value
             : kind == ElementKind.CrossPole ? SetUpFigures.StartCrossPole.Value
             : SetUpFigures.StartFence.Value;
-        return new ElementStart(kind, isPole, isOxer, height, isOxer ? SetUpFigures.StartSpread.Value : null);
+        return new ElementStart(kind, isPole, isOxer, height, isOxer || kind == ElementKind.Ditch ? SetUpFigures.StartSpread.Value : null);
     }
 }

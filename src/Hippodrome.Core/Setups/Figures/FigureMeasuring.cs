@@ -31,6 +31,13 @@ public sealed record ChangesMeasure(
     IReadOnlyList<double> At
 );
 
+/// <summary>One size of a spiral with rests.</summary>
+/// <param name="Diameter">Of its circle.</param>
+/// <param name="Strides">Once round it.</param>
+/// <param name="FewestSteps">Crossing steps from it to the next, at the longest a horse is asked for; none behind the last.</param>
+/// <param name="MostSteps">At the shortest.</param>
+public sealed record SpiralStage(Distance Diameter, double Strides, int FewestSteps, int MostSteps);
+
 /// <summary>What a figure comes to for one horse.</summary>
 /// <param name="Length">Once along it.</param>
 /// <param name="Strides">Of this horse, once along it.</param>
@@ -49,13 +56,22 @@ public sealed record FigureMeasure(
     SidewaysMeasure? Sideways,
     ChangesMeasure? Changes,
     Why Why
-);
+)
+{
+    /// <summary>The sizes of a spiral with rests, the largest first; none for others.</summary>
+    public IReadOnlyList<SpiralStage> Stages { get; init; } = [];
+}
 
 /// <summary>A figure's length over the horse's stride and speed; bend, sideways steps and changes by geometry.</summary>
 internal static class FigureMeasuring
 {
     public static MeasuredSetUp Measure(SchoolFigure figure, StrideCard card, Tape tape)
     {
+        if (figure.Kind.IsOnTheSpot())
+        {
+            return SpotMeasuring.Measure(figure, card, tape);
+        }
+
         var way = Way(figure);
         var estimate = card[figure.Variant];
         var changes = figure.Kind == FigureKind.Changes ? Changes(figure.Size, way.Length, estimate.Stride) : null;
@@ -76,7 +92,10 @@ internal static class FigureMeasuring
             sideways,
             changes,
             why
-        );
+        )
+        {
+            Stages = SpiralStages(figure, estimate.Stride),
+        };
         var fits = way.Points.All(figure.Arena.Holds);
         var onIt = new StraightWay(
             Distance.Zero,
@@ -112,6 +131,7 @@ internal static class FigureMeasuring
         var path = figure.Kind switch
         {
             FigureKind.Circle => SchoolFigures.CircleAt(middle, size.Diameter!.Value),
+            FigureKind.Spiral when size.Stages > 0 => SchoolFigures.SpiralWithRests(arena, middle, Sizes(size), size.RestCircles),
             FigureKind.Spiral => SchoolFigures.Spiral(
                 arena,
                 middle,
@@ -133,6 +153,41 @@ internal static class FigureMeasuring
         return towardsC ? onRein : onRein.TurnedRound(arena);
     }
 
+    /// <summary>The circles of a spiral with rests, even steps from the large one to the small one.</summary>
+    private static IReadOnlyList<Distance> Sizes(FigureSize size) =>
+        [
+            .. Enumerable
+                .Range(0, size.Stages + 1)
+                .Select(i => size.Diameter!.Value - ((size.Diameter.Value - size.Inner!.Value) * ((double)i / size.Stages))),
+        ];
+
+    private static IReadOnlyList<SpiralStage> SpiralStages(SchoolFigure figure, Distance stride)
+    {
+        if (figure is not { Kind: FigureKind.Spiral, Size.Stages: > 0 })
+        {
+            return [];
+        }
+
+        var sizes = Sizes(figure.Size);
+        return
+        [
+            .. sizes.Select(
+                (d, i) =>
+                {
+                    var aside = i + 1 < sizes.Count ? (d - sizes[i + 1]) * 0.5 : Distance.Zero;
+                    return new SpiralStage(d, Arena.Circle(d) / stride, Steps(aside, most: false), Steps(aside, most: true));
+                }
+            ),
+        ];
+    }
+
+    private static int Steps(Distance sideways, bool most)
+    {
+        const double hair = 1e-9;
+        var range = SetUpFigures.SidewaysStep.Value;
+        return (int)Math.Ceiling((sideways / (most ? range.Shortest : range.Longest)) - hair);
+    }
+
     private static SidewaysMeasure? Sideways(SchoolFigure figure, Distance length, Distance stride)
     {
         if (figure.Kind == FigureKind.ShoulderIn)
@@ -149,6 +204,13 @@ internal static class FigureMeasuring
 
         if (figure.Kind == FigureKind.Spiral)
         {
+            // With rests the half circle between two sizes is where it goes sideways.
+            if (figure.Size.Stages > 0)
+            {
+                var sizes = Sizes(figure.Size);
+                return Crossing((sizes[0] - sizes[1]) * 0.5, Arena.Circle((sizes[0] + sizes[1]) * 0.5) * 0.5, stride);
+            }
+
             return Crossing(
                 Distance.FromMetres((figure.Size.Diameter!.Value.Metres - figure.Size.Inner!.Value.Metres) / 2),
                 length * 0.5,
@@ -162,7 +224,6 @@ internal static class FigureMeasuring
     /// <summary>Half a metre of side a step is what is asked, 0.4 at the least of what counts as crossing.</summary>
     private static SidewaysMeasure Crossing(Distance sideways, Distance length, Distance stride)
     {
-        const double hair = 1e-9;
         var range = SetUpFigures.SidewaysStep.Value;
         var each = sideways * (1 / (2 * (length / stride)));
         var says =
@@ -172,8 +233,8 @@ internal static class FigureMeasuring
         return new SidewaysMeasure(
             sideways,
             Math.Asin(Math.Min(1, sideways / length)) * 180 / Math.PI,
-            (int)Math.Ceiling((sideways / range.Longest) - hair),
-            (int)Math.Ceiling((sideways / range.Shortest) - hair),
+            Steps(sideways, most: false),
+            Steps(sideways, most: true),
             each,
             says
         );
@@ -216,7 +277,7 @@ internal static class FigureMeasuring
         {
             FigureKind.Circle => FormattableString.Invariant($"Circle of {size.Diameter!.Value.Metres:0.#} m, {gait}"),
             FigureKind.Spiral => FormattableString.Invariant(
-                $"Spiral from {size.Diameter!.Value.Metres:0.#} to {size.Inner!.Value.Metres:0.#} m and out, {gait}"
+                $"Spiral from {size.Diameter!.Value.Metres:0.#} to {size.Inner!.Value.Metres:0.#} m and out{(size.Stages > 0 ? $" in {size.Stages} stages" : "")}, {gait}"
             ),
             FigureKind.Serpentine => $"Serpentine of {size.Loops} loops, {gait}",
             FigureKind.ShallowLoop => FormattableString.Invariant($"Shallow loop {size.Sideways!.Value.Metres:0.#} m deep, {gait}"),

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
@@ -20,9 +21,19 @@ public enum FigureKind
     HalfPass,
     ShoulderIn,
     Changes,
+
+    /// <summary>Stands, square, for a few seconds.</summary>
+    Halt,
+
+    /// <summary>The forehand round the hind legs, in collected walk or canter.</summary>
+    Pirouette,
+
+    /// <summary>A trot on the spot, or a little forward of it.</summary>
+    Piaffe,
 }
 
-/// <summary>A figure as asked for. It begins at A when ridden towards C, and at C when ridden towards A; only a circle and a spiral have a middle.</summary>
+/// <summary>A figure as asked for. It begins at A when ridden towards C, and at C when ridden towards A; a circle and a spiral have a middle, and
+/// what is ridden on the spot stands where its line and middle are.</summary>
 public sealed record FigureEntry : SetUpEntry
 {
     /// <summary>Which figure.</summary>
@@ -55,6 +66,26 @@ public sealed record FigureEntry : SetUpEntry
     /// <summary>Strides from one change to the next.</summary>
     public int? Every { get; init; }
 
+    /// <summary>Of a spiral ridden with rests: in how many goes it is made smaller; all at once when nothing.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public int? Stages { get; init; }
+
+    /// <summary>Circles ridden on each size of a spiral with rests.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public int? RestCircles { get; init; }
+
+    /// <summary>Strides of a pirouette, steps of a piaffe, seconds of a halt.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public int? Count { get; init; }
+
+    /// <summary>Of a pirouette: half or whole.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public int? TurnDegrees { get; init; }
+
+    /// <summary>Across the circle the hind feet of a pirouette step on, or forward in a piaffe; nothing is on the spot.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public double? GroundMetres { get; init; }
+
     protected override Outcome<SetUp> Check(Checks checks)
     {
         var (arena, placement, _) = CheckPlace(checks);
@@ -75,7 +106,7 @@ public sealed record FigureEntry : SetUpEntry
             "Choose a canter."
         );
         checks.That(
-            placement.TurnedDegrees == 0,
+            placement.TurnedDegrees == 0 || kind.IsOnTheSpot(),
             "turnedDegrees",
             "A figure lies where the school has it.",
             "Take the turn out; it can begin on the other rein or from the other end."
@@ -94,6 +125,9 @@ public sealed record FigureEntry : SetUpEntry
                 Changes: checks.Whole("changes", Changes, 1, 15, "changes"),
                 Every: checks.Whole("every", Every, 1, 6, "strides")
             ),
+            FigureKind.Halt => new FigureSize(Count: checks.Whole("count", Count, 1, 60, "seconds")),
+            FigureKind.Piaffe => Piaffe(checks, variant),
+            FigureKind.Pirouette => Pirouette(checks, variant),
             _ => new FigureSize(),
         };
         return checks.Outcome<SetUp>(() => new SchoolFigure(arena, placement, kind, variant, rein, size));
@@ -102,11 +136,43 @@ public sealed record FigureEntry : SetUpEntry
     private static Distance Metres(Checks checks, string field, double? typed, double least, double most) =>
         Distance.FromMetres(checks.Number(field, typed, least, most, "m"));
 
+    private FigureSize Piaffe(Checks checks, GaitVariant variant)
+    {
+        checks.That(
+            variant == GaitVariant.TrotCollected,
+            "variant",
+            "Piaffe is a trot, and the most collected one.",
+            "Choose collected trot."
+        );
+        return new FigureSize(
+            Count: checks.Whole("count", Count, 2, SetUpFigures.MostPiaffe.Value, "steps"),
+            Ground: Metres(checks, "groundMetres", GroundMetres ?? 0, 0, 3)
+        );
+    }
+
+    private FigureSize Pirouette(Checks checks, GaitVariant variant)
+    {
+        checks.That(
+            variant is GaitVariant.WalkCollected or GaitVariant.WalkMedium or GaitVariant.CanterCollected,
+            "variant",
+            "A pirouette is ridden in walk or in collected canter.",
+            "Choose one of the two."
+        );
+        var turn = checks.Whole("turnDegrees", TurnDegrees, 90, 360, "degrees");
+        return new FigureSize(
+            Count: checks.Whole("count", Count, 2, 16, variant.Gait() == Gait.Walk ? "steps" : "strides"),
+            Turn: turn,
+            Ground: Metres(checks, "groundMetres", GroundMetres ?? 0, 0, 6)
+        );
+    }
+
     private FigureSize Spiral(Checks checks)
     {
         var size = new FigureSize(
             Diameter: Metres(checks, "diameterMetres", DiameterMetres, 8, 20),
-            Inner: Metres(checks, "innerMetres", InnerMetres, 6, 18)
+            Inner: Metres(checks, "innerMetres", InnerMetres, 6, 18),
+            Stages: Stages is null ? 0 : checks.Whole("stages", Stages, 1, 6, "goes"),
+            RestCircles: Stages is null ? 0 : checks.Whole("restCircles", RestCircles ?? 1, 1, 3, "circles")
         );
         checks.That(
             size.Inner < size.Diameter,
@@ -147,8 +213,19 @@ public sealed record FigureSize(
     Distance? Sideways = null,
     Distance? Forward = null,
     int Changes = 0,
-    int Every = 0
+    int Every = 0,
+    int Stages = 0,
+    int RestCircles = 0,
+    int Count = 0,
+    int Turn = 0,
+    Distance? Ground = null
 );
+
+public static class FigureKinds
+{
+    /// <summary>It is not ridden along a way: it stands at a place, and takes so many steps, strides or seconds there.</summary>
+    public static bool IsOnTheSpot(this FigureKind kind) => kind is FigureKind.Halt or FigureKind.Pirouette or FigureKind.Piaffe;
+}
 
 /// <summary>A figure of the riding school: nothing stands there, and it is measured like everything else.</summary>
 public sealed record SchoolFigure : SetUp
@@ -174,7 +251,7 @@ public sealed record SchoolFigure : SetUp
 
     public override GaitVariant Approach => Variant;
 
-    public override MeasuredSetUp MeasureFor(StrideCard card, Tape tape) => FigureMeasuring.Measure(this, card, tape);
+    protected override MeasuredSetUp Measure(StrideCard card, Tape tape) => FigureMeasuring.Measure(this, card, tape);
 
     public override MeasuredSetUp OwnFor(StrideCard card, Tape tape) => MeasureFor(card, tape);
 }
