@@ -63,7 +63,7 @@ public static class WhoCanRideIt
         return new WhoCanRideView(
             [.. built.Elements.Select(e => e.Name)],
             horses,
-            come.Count is 0 or > OrderOfRiding.MostHorses
+            setUp.Value is Course || come.Count is 0 or > OrderOfRiding.MostHorses
                 ? null
                 : OrderOfRiding.Of(
                     [.. come.Select(h => new Waiting(h.On.Name, h.On.Positions, h.Green))],

@@ -32,6 +32,11 @@ public static class WhoCanRide
     {
         ArgumentNullException.ThrowIfNull(setUp);
         ArgumentNullException.ThrowIfNull(built);
+        if (setUp is Course)
+        {
+            return RoundCourse(built, setUp.MeasureFor(card, tape), name);
+        }
+
         var own = setUp.OwnFor(card, tape);
         var gaps = built
             .Gaps.Zip(own.Gaps, (stands, wants) =>
@@ -54,7 +59,7 @@ public static class WhoCanRide
                     ? "as it stands"
                     : $"as it stands, {string.Join(", ", gaps.Where(g => g.Fit != Fit.True).Select(g => g.Fit == Fit.Tight ? "steady" : "forward").Distinct())}"
                 : moves.Count == 0
-                    ? "not on these distances, whatever is moved: the trade's range ends before its stride"
+                    ? "not on these distances: it takes another stride here than the one it is built for"
                     : string.Join(
                         ", ",
                         moves.Select(x =>
@@ -64,6 +69,27 @@ public static class WhoCanRide
                         )
                     ),
             [.. own.Elements.Select(e => e.At.Metres)]
+        );
+    }
+
+    /// <summary>The fences of a course stay where they are: another horse rides its own count of strides to each, on a way of its own.</summary>
+    private static HorseOnSetUp RoundCourse(MeasuredSetUp built, MeasuredSetUp ridden, string name)
+    {
+        var gaps = ridden.Gaps.Select(g => new GapForHorse(g.Fit, g.Built.Built, 0, null)).ToList();
+        var (here, there) = (ridden.Course!.Legs, built.Course!.Legs);
+        var otherwise = here.Zip(there)
+            .Where(l => l.First.Counted is { } count && count != l.Second.Counted)
+            .Select(l => $"{l.First.From} to {l.First.To} in {l.First.Counted}")
+            .ToList();
+        var far = gaps.Select((g, i) => (g.Fit, Leg: here[i])).Where(g => g.Fit is Fit.TooShort or Fit.Long).ToList();
+        return new HorseOnSetUp(
+            name,
+            gaps,
+            far.Count == 0,
+            far.Count > 0 ? $"not well: {string.Join(", ", far.Select(f => $"{f.Leg.From} to {f.Leg.To}"))} does not suit its stride"
+                : otherwise.Count > 0 ? string.Join(", ", otherwise)
+                : "in the same strides",
+            []
         );
     }
 

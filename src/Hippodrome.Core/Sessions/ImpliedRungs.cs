@@ -72,6 +72,7 @@ internal static class ImpliedRungs
             Corridor => ["poles/single-walk"],
             CrossPole => ["jumping/cross-pole", "grids/cross-pole-trot"],
             FenceLine line => Fences(line),
+            Course course => Round(course),
             NarrowFence narrow => [Narrow(narrow.Step)],
             SchoolFigure figure => Figure(figure),
             _ => [],
@@ -88,7 +89,7 @@ internal static class ImpliedRungs
     private static string Ridden(PoleLine poles)
     {
         var raised = poles.HasRaisedPole;
-        return poles.Lie.StepMetres != 0
+        return poles.Lie.IsUneven
             ? "poles/uneven"
             : poles.Variant.Gait() switch
             {
@@ -135,6 +136,38 @@ internal static class ImpliedRungs
         };
     }
 
+    /// <summary>The highest question that stands in it.</summary>
+    private static string[] Round(Course course)
+    {
+        var stands = course.Stands.ToHashSet();
+        if (!course.HasFence && !stands.Contains(ElementKind.Water))
+        {
+            return ["jumping/empty-wings"];
+        }
+
+        if (course.Ground.Arena.Size == Arenas.ArenaSize.Field && stands.Any(k => k.IsCountry()))
+        {
+            return
+            [
+                course.Obstacles.Any(o => o.Together) ? "cross-country/combinations"
+                : course.Obstacles.Any(o => o.Kind == ElementKind.StepDown && o.Depth.Metres > 0) ? "cross-country/drop-into-water"
+                : stands.Contains(ElementKind.Ditch) ? "cross-country/banks-and-ditches"
+                : stands.Contains(ElementKind.Log) || course.Obstacles.Any(o => o.IsJumped && !o.Kind.IsCountry())
+                    ? "cross-country/small-fences"
+                : stands.Any(k => k is ElementKind.StepUp or ElementKind.StepDown) ? "cross-country/steps"
+                : "cross-country/shallow-water",
+            ];
+        }
+
+        return course.Fences.Count switch
+        {
+            >= 6 => ["jumping/course-under"],
+            > 1 => ["jumping/leads-and-turns"],
+            _ when stands.Contains(ElementKind.CrossPole) => ["jumping/cross-pole"],
+            _ => ["jumping/small-single"],
+        };
+    }
+
     private static string Narrow(int step) =>
         step switch
         {
@@ -164,6 +197,13 @@ internal static class ImpliedRungs
             FigureKind.LegYield => ["lateral/leg-yield-line"],
             FigureKind.ShoulderIn => [gait == Gait.Canter ? "lateral/lateral-canter" : "lateral/shoulder-in"],
             FigureKind.HalfPass => [gait == Gait.Canter ? "lateral/lateral-canter" : "lateral/half-pass-trot"],
+            FigureKind.Pirouette when gait == Gait.Canter =>
+            [
+                figure.Size.Ground?.Metres > SetUpFigures.WorkingPirouette.Value
+                    ? "collected/schooling-pirouette"
+                    : "collected/half-pirouette",
+            ],
+            FigureKind.Piaffe => ["collected/piaffe"],
             FigureKind.Circle => Circle(gait, figure.Size.Diameter!.Value.Metres),
             _ => [],
         };
