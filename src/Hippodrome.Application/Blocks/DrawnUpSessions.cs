@@ -109,10 +109,7 @@ internal static class DrawnUpSessions
             return checks.Outcome<SessionEntry>(() => null!);
         }
 
-        var blank = SessionPlan.Kept(Guid.Empty, placed.On, "", Manner.Ridden, helper, [], "", "", []);
-        var book = await PlanBook.OpenAsync(visit, [horseId], placed.On, placed.On, blank.SetUpIds);
-        var habits = await book.HabitsBeforeAsync(visit.Book, horseId, blank, wanted.Value.Focus);
-        var proposal = SessionProposal.For(wanted.Value, habits, plan => book.Context(horseId, plan));
+        var (proposal, _) = await ProposingSessions.DrawAsync(visit, horseId, wanted.Value);
         checks.AddRange(proposal.Faults);
         return checks.Outcome(() => proposal.Value!.Session);
     }

@@ -125,6 +125,7 @@ internal sealed class PlanBook
             WalkInHandBy = held?.WalkInHandBy,
             Feet = Feet(horse, on),
             RepeatsUntilEasy = _pages.Ways.GetValueOrDefault(horseId)?.Are(ApproachQuestion.VaryOrRepeat, Approach.Repeat) == true,
+            AllRound = _pages.Ways.GetValueOrDefault(horseId)?.Are(ApproachQuestion.Breadth, Approach.AllRound) != false,
             Competition = NextAim(horseId, on)?.Aim,
             Cleared = _condition.Cleared(horseId, on),
             Ramp = _condition.Ramp(horseId, on),

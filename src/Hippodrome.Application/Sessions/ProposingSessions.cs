@@ -1,7 +1,10 @@
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;
+using Hippodrome.Core.Setups;
 using Hippodrome.Core.Yards;
 using Hippodrome.Storage.Sessions;
+using Hippodrome.Storage.Setups;
 
 namespace Hippodrome.Application.Sessions;
 
@@ -18,10 +21,7 @@ public static class ProposingSessions
             return Refusal.Faulty(wanted.Faults);
         }
 
-        var blank = SessionPlan.Kept(Guid.Empty, wanted.Value.On, "", Manner.Ridden, wanted.Value.Helper, [], "", "", wanted.Value.TackIds);
-        var book = await PlanBook.OpenAsync(visit, [horseId], wanted.Value.On, wanted.Value.On, blank.SetUpIds);
-        var habits = await book.HabitsBeforeAsync(visit.Book, horseId, blank, wanted.Value.Focus);
-        var proposal = SessionProposal.For(wanted.Value, habits, plan => book.Context(horseId, plan));
+        var (proposal, book) = await DrawAsync(visit, horseId, wanted.Value);
         if (!proposal.IsFine)
         {
             return Refusal.Faulty(proposal.Faults);
@@ -29,6 +29,20 @@ public static class ProposingSessions
 
         var own = (await visit.Yard.OwnSessionsAsync()).Select(OwnSessions.Show);
         return proposal.Value with { Own = SessionProposal.OfYard(own, wanted.Value, plan => book.Context(horseId, plan)) };
+    }
+
+    /// <summary>A session drawn up for what is wanted, and the book it was drawn from.</summary>
+    internal static async Task<(Outcome<SessionProposal> Proposal, PlanBook Book)> DrawAsync(Visit visit, Guid horseId, Wanted wanted)
+    {
+        var pages = await visit.Book.PagesAsync([horseId]);
+        // Its own grids matter on one day only, and are read on that day only.
+        var isEve = pages.Aims[horseId].Any(a => a.Aim.DaysLeft(wanted.On) == 1);
+        var grids = isEve ? (await visit.Yard.SetUpsAsync(horseId)).FindAll(s => s.Entry is FenceLineEntry { Kind: LineKind.Grid }) : [];
+        var blank = SessionPlan.Kept(Guid.Empty, wanted.On, "", Manner.Ridden, wanted.Helper, [], "", "", wanted.TackIds);
+        var book = await PlanBook.OpenAsync(visit, [horseId], wanted.On, wanted.On, grids.Select(g => g.Id));
+        var before = await book.HabitsBeforeAsync(visit.Book, horseId, blank, wanted.Focus);
+        var habits = before with { OwnGrids = [.. grids.Select(g => g.Id)] };
+        return (SessionProposal.For(wanted, habits, plan => book.Context(horseId, plan)), book);
     }
 
     /// <summary>Somebody is about on this day of the week, as the yard's hours have it.</summary>

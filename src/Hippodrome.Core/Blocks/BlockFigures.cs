@@ -40,12 +40,6 @@ public static class BlockFigures
         "of the sessions",
         "an all-rounder first"
     );
-    public static readonly Figure<int> YoungTo = Figure.Chosen(
-        "Variety is asked of horses to age",
-        6,
-        "years",
-        "flat, poles, jumping and hacking while the body is made"
-    );
     public static readonly Figure<double> VarietyWeight = Figure.Chosen(
         "Flat, poles, grids and hacking each count in a young horse's mix at least",
         0.5,

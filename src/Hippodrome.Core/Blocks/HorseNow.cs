@@ -30,7 +30,7 @@ public sealed record HorseNow(
     public IReadOnlyList<EasyDays> Easy { get; init; } = [];
 
     /// <summary>Young enough that the body is still made by variety.</summary>
-    public bool IsYoung(DateOnly on) => Horse.Age(on) <= BlockFigures.YoungTo.Value;
+    public bool IsYoung(DateOnly on) => Horse.Age(on) <= SessionFigures.VarietyTo.Value;
 
     public bool InHandOnly(DateOnly on) => Horse.Age(on) <= SessionFigures.InHandOnlyTo.Value;
 

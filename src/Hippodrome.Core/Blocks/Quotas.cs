@@ -1,5 +1,6 @@
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Sessions;
 
 namespace Hippodrome.Core.Blocks;
 
@@ -108,7 +109,7 @@ internal sealed class Quotas(PlanningCase planned, Calendar calendar)
     private IEnumerable<string> Young(WeekTarget target) =>
         target.Ramp is not null || !planned.Horse.IsYoung(target.Monday) || planned.Horse.InHandOnly(target.Monday) ? []
         : planned.Horse.AllRound
-            ? [$"flat, poles, jumping and hacking within {BlockFigures.VarietyWithin.Value} days, to age {BlockFigures.YoungTo.Value}"]
+            ? [$"flat, poles, jumping and hacking within {BlockFigures.VarietyWithin.Value} days, to age {SessionFigures.VarietyTo.Value}"]
         : ["its discipline early, as its approach has it"];
 
     /// <summary>Flat, poles, jumping and hacking come round every fortnight for the young.</summary>

@@ -15,17 +15,29 @@ public sealed record CarriedPlanHorse(
     double HeightCentimetres,
     Sex Sex,
     Experience Experience,
-    double? HeatLimitC
+    double? HeatLimitC,
+    IReadOnlyList<Thing> Met
 )
 {
     public static CarriedPlanHorse Of(Horse horse)
     {
         ArgumentNullException.ThrowIfNull(horse);
-        return new(horse.Id, horse.Name, horse.Foaled, horse.Height.Centimetres, horse.Sex, horse.Experience, horse.HeatLimitC);
+        return new(horse.Id, horse.Name, horse.Foaled, horse.Height.Centimetres, horse.Sex, horse.Experience, horse.HeatLimitC, horse.Met);
     }
 
     public Horse Horse() =>
-        Horses.Horse.Kept(Id, Name, Foaled, HorseHeight.Kept(HeightCentimetres), Sex, Experience, "", default, heatLimitC: HeatLimitC);
+        Horses.Horse.Kept(
+            Id,
+            Name,
+            Foaled,
+            HorseHeight.Kept(HeightCentimetres),
+            Sex,
+            Experience,
+            "",
+            default,
+            heatLimitC: HeatLimitC,
+            met: Met
+        );
 }
 
 /// <summary>A set-up of the horse.</summary>
@@ -140,6 +152,8 @@ public sealed record CarriedPlanning
 
     public bool RepeatsUntilEasy { get; init; }
 
+    public bool AllRound { get; init; } = true;
+
     public CarriedAim? Competition { get; init; }
 
     public AfterClearance? Cleared { get; init; }
@@ -149,6 +163,8 @@ public sealed record CarriedPlanning
     public int CalmSits { get; init; }
 
     public DateOnly? ChangesBoiledOver { get; init; }
+
+    public DateOnly? TreatedOn { get; init; }
 
     public Why? SameLeg { get; init; }
 
@@ -185,6 +201,8 @@ public sealed record CarriedPlanning
             Ramp = facts.Ramp,
             CalmSits = facts.CalmSits,
             ChangesBoiledOver = facts.ChangesBoiledOver,
+            TreatedOn = facts.TreatedOn,
+            AllRound = facts.AllRound,
             SameLeg = facts.SameLeg,
         };
     }
@@ -210,6 +228,8 @@ public sealed record CarriedPlanning
             Ramp = Ramp,
             CalmSits = CalmSits,
             ChangesBoiledOver = ChangesBoiledOver,
+            TreatedOn = TreatedOn,
+            AllRound = AllRound,
             SameLeg = SameLeg,
         };
 }

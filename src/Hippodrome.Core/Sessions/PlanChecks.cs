@@ -95,6 +95,8 @@ public static class PlanChecks
         .. ShapeChecks.All,
         .. OutlineChecks.All,
         .. LegChecks.All,
+        .. DaysChecks.All,
+        .. GroundChecks.All,
         .. ChangeChecks.All,
         .. TackChecks.All,
     ];

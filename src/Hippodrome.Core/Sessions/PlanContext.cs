@@ -11,6 +11,12 @@ namespace Hippodrome.Core.Sessions;
 /// <summary>A day near the planned one and what it asked of the legs.</summary>
 public sealed record NearbyDay(DateOnly On, bool Poles, bool Fences)
 {
+    /// <summary>The rein its work began on; null where nobody sat, or both came together.</summary>
+    public Rein? FirstRein { get; init; }
+
+    /// <summary>The kinds of work in it.</summary>
+    public IReadOnlyList<WorkKind> Kinds { get; init; } = [];
+
     /// <summary>What a session asks, however its poles and fences were entered.</summary>
     public static NearbyDay Of(SessionPlan plan, IReadOnlyDictionary<Guid, SetUp>? setUps)
     {
@@ -19,7 +25,11 @@ public sealed record NearbyDay(DateOnly On, bool Poles, bool Fences)
             plan.On,
             plan.Parts.Any(p => p.SetUpOf(setUps)?.HasPoles == true),
             plan.Parts.Any(p => PartDose.Of(p, p.SetUpOf(setUps)).Fences.Count > 0)
-        );
+        )
+        {
+            FirstRein = WorkKinds.FirstRein(plan),
+            Kinds = WorkKinds.Of(plan, setUps),
+        };
     }
 }
 
@@ -82,6 +92,12 @@ public sealed record PlanContext
 
     /// <summary>Other days within a week of it, done or planned.</summary>
     public required IReadOnlyList<NearbyDay> Nearby { get; init; }
+
+    /// <summary>Days before it, as far back as layouts are looked at.</summary>
+    public IReadOnlyList<NearbyDay> Earlier { get; init; } = [];
+
+    /// <summary>A young horse is brought on broadly, as its approach has it.</summary>
+    public bool AllRound { get; init; } = true;
 
     /// <summary>What the thermometer says, if anyone looked.</summary>
     public double? TemperatureC { get; init; }

@@ -55,6 +55,8 @@ public sealed record PlanFacts
 
     public bool RepeatsUntilEasy { get; init; }
 
+    public bool AllRound { get; init; } = true;
+
     public Aim? Competition { get; init; }
 
     public AfterClearance? Cleared { get; init; }
@@ -80,6 +82,8 @@ public sealed record PlanFacts
             Plan = plan,
             SetUps = SetUps,
             Nearby = [.. others.Select(s => s.Day).Where(d => d.On >= On.AddDays(-PlanChecks.DaysBack))],
+            Earlier = [.. others.Select(s => s.Day).Where(d => d.On < On)],
+            AllRound = AllRound,
             TemperatureC = Air.NowC,
             HeldBecause = HeldBecause,
             Places = Places,

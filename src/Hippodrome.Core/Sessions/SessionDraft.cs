@@ -25,6 +25,7 @@ internal sealed partial class SessionDraft(Wanted wanted, Habits habits, PlanCon
 
     public SessionProposal Draw() =>
         Prescribed()
+        ?? OnTheEve()
         ?? (
             RungInWork() is not { } rung ? WalkOnly()
             : IsFromTheGround(rung) ? InHandDay(rung)

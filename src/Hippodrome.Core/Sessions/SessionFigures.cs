@@ -118,6 +118,20 @@ public static class SessionFigures
     public static readonly Figure<int> ShortFirstDay = Figure.Practice("A short first day back lasts under", 20, "minutes in all");
     public static readonly Figure<int> ShortFirstLoose = Figure.Practice("Loose work in a short first day, under", 3, "minutes");
     public static readonly Figure<int> ShortFirstRidden = Figure.Practice("Ridden work in a short first day, under", 5, "minutes");
+    public static readonly Figure<int> SameReinRunning = Figure.Practice("Sessions running that begin on the same rein", 3, "sessions");
+    public static readonly Figure<int> VarietyTo = Figure.Chosen(
+        "Variety is asked of horses to age",
+        6,
+        "years",
+        "flat, poles, jumping and hacking while the body is made"
+    );
+    public static readonly Figure<int> VarietyDays = Figure.Practice("A young horse sees another kind of work within", 14, "days");
+    public static readonly Figure<int> VarietySessions = Figure.Chosen(
+        "Variety is asked after so many sessions",
+        5,
+        "sessions",
+        "fewer in two weeks say nothing yet"
+    );
     public static readonly Figure<int> SameLayoutRunning = Figure.Practice("The same layout is tired of in the", 3, "rd session running");
     public static readonly Figure<int> DayBeforeEfforts = Figure.Chosen(
         "The day before a competition, at most",

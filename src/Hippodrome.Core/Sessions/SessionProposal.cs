@@ -50,7 +50,11 @@ public sealed record Wanted(DateOnly On, Strand Focus, double Minutes, bool Help
 /// <param name="Exercises">Exercises of its latest sessions, the latest first, one or more times each.</param>
 /// <param name="Ways">How it is gone about, where good trainers differ.</param>
 /// <param name="LastTime">What the last ride of this strand said; null where there was none.</param>
-public sealed record Habits(Rein? LastStartRein, IReadOnlyList<string> Exercises, Ways Ways, LastTime? LastTime = null);
+public sealed record Habits(Rein? LastStartRein, IReadOnlyList<string> Exercises, Ways Ways, LastTime? LastTime = null)
+{
+    /// <summary>Its own grids, which may stand the day before a competition; told only then.</summary>
+    public IReadOnlyList<Guid> OwnGrids { get; init; } = [];
+}
 
 /// <summary>A proposed session, with the reason of each part.</summary>
 /// <param name="Session">What to ride.</param>

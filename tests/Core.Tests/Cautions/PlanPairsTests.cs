@@ -582,6 +582,76 @@ public class PlanPairsTests
             }
         ),
 
+        // Several days together.
+        ["the first rein alternates: a third time running"] = new(
+            "FirstReinAgain",
+            Is.Soft,
+            After([BeganOn(-4, Rein.Left), BeganOn(-2, Rein.Left)], OnLeft()),
+            After([BeganOn(-4, Rein.Left), BeganOn(-2, Rein.Right)], OnLeft())
+        ),
+        ["the first rein alternates: twice is no habit"] = new(
+            "FirstReinAgain",
+            Is.Soft,
+            After([BeganOn(-4, Rein.Left), BeganOn(-2, Rein.Left)], OnLeft()),
+            After([BeganOn(-2, Rein.Left)], OnLeft())
+        ),
+        ["variety of the young: riding out counts"] = new(
+            "OneKindOnly",
+            Is.Soft,
+            After(FlatFor(5), Trot()) with
+            {
+                Horse = Make.Horse(5),
+            },
+            After([.. FlatFor(5), new NearbyDay(Make.Today.AddDays(-3), false, false) { Kinds = [WorkKind.Out] }], Trot()) with
+            {
+                Horse = Make.Horse(5),
+            }
+        ),
+        ["variety of the young: at seven nobody asks"] = new(
+            "OneKindOnly",
+            Is.Soft,
+            After(FlatFor(5), Trot()) with
+            {
+                Horse = Make.Horse(6),
+            },
+            After(FlatFor(5), Trot()) with
+            {
+                Horse = Make.Horse(7),
+            }
+        ),
+        ["variety of the young: as its approach has it"] = new(
+            "OneKindOnly",
+            Is.Soft,
+            After(FlatFor(5), Trot()) with
+            {
+                Horse = Make.Horse(5),
+            },
+            After(FlatFor(5), Trot()) with
+            {
+                Horse = Make.Horse(5),
+                AllRound = false,
+            }
+        ),
+        ["hard ground"] = new("JumpedOnHardGround", Is.Soft, OverField(Going.Frozen), OverField(Going.Good)),
+        ["hard ground: poles between wings are walked"] = new(
+            "JumpedOnHardGround",
+            Is.Soft,
+            OverField(Going.Hard),
+            OverField(Going.Hard, ElementKind.EmptyWings)
+        ),
+        ["what it has not met: pipes"] = new(
+            "NotMetYet",
+            Is.Soft,
+            Meets(Make.Poles() with { Material = Material.Pipes }, Thing.Wood),
+            Meets(Make.Poles() with { Material = Material.Pipes }, Thing.Wood, Thing.Pipes)
+        ),
+        ["what it has not met: wood it has"] = new(
+            "NotMetYet",
+            Is.Soft,
+            Meets(Make.Poles() with { Material = Material.Plastic }, Thing.Wood),
+            Meets(Make.Poles(), Thing.Wood)
+        ),
+
         // At four.
         ["fences twice in a week at four"] = new(
             "YoungFences",
@@ -670,6 +740,32 @@ public class PlanPairsTests
             .Select(g => g.Last());
         return Core.Exercises.Places.From(rungs.Select(r => new RungMove(Catalogue.Rung(r).Strand, r, MoveKind.ByHand, "x", Make.Today)));
     }
+
+    private static PlanContext After(IReadOnlyList<NearbyDay> earlier, params PartEntry[] work) => On(work) with { Earlier = earlier };
+
+    private static NearbyDay BeganOn(int day, Rein rein) => new(Make.Today.AddDays(day), false, false) { FirstRein = rein };
+
+    private static PartEntry[] OnLeft() =>
+        [Make.Part(Phase.Work, Gait.Trot, 6, Rein.Left), Make.Part(Phase.Work, Gait.Trot, 6, Rein.Right)];
+
+    private static List<NearbyDay> FlatFor(int days) =>
+        [.. Enumerable.Range(1, days).Select(d => new NearbyDay(Make.Today.AddDays(-2 * d), false, false) { Kinds = [WorkKind.Flat] })];
+
+    private static PlanContext OverField(Going going, ElementKind kind = ElementKind.Upright) =>
+        On(
+            Over(Gait.Canter),
+            helper: true,
+            stands: Setups.CourseTests.Out(Setups.CourseTests.Fence(60, 40, kind: kind, height: 0.6)) with
+            {
+                Field = new FieldEntry(120, 80, going),
+            }
+        );
+
+    private static PlanContext Meets(SetUpEntry stands, params Thing[] met) =>
+        On(Over(), stands: stands) with
+        {
+            Horse = Make.Horse(8, met: met),
+        };
 
     private static PartEntry Trot(double minutes = 10) => Make.Part(Phase.Work, Gait.Trot, minutes);
 

@@ -4,6 +4,7 @@ using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
+using Hippodrome.Core.Tests.Setups;
 using Hippodrome.Core.Weather;
 using Shouldly;
 using Xunit;
@@ -41,6 +42,7 @@ public class SituationsTests
         public DateOnly? Treated { get; init; }
         public int CalmSits { get; init; }
         public DateOnly? BoiledOver { get; init; }
+        public FenceLineEntry? OwnGrid { get; init; }
 
         public Day By(ApproachQuestion question, string choice) => this with { Ways = Ways.With(question, choice) };
     }
@@ -116,10 +118,30 @@ public class SituationsTests
             Last = new LastTime(calm, ChangesSaid.NotAsked),
         };
 
+    private static readonly Guid OwnGridId = Guid.NewGuid();
+
+    /// <summary>The day before a competition of 1.00 m.</summary>
+    private static Day Eve(double height) =>
+        new()
+        {
+            Focus = Strand.Grids,
+            DaysToShow = 1,
+            At = Courses,
+            OwnGrid = FenceLineTests.Line(
+                LineKind.Grid,
+                Gait.Trot,
+                FenceLineTests.Cross(0.4),
+                FenceLineTests.Upright(0.5, 1),
+                FenceLineTests.Upright(height, 1)
+            ),
+        };
+
     private static SessionProposal Of(Day day)
     {
         var wanted = new Wanted(Make.Today, day.Focus, day.Minutes, day.Helper, day.Ground, []);
-        return SessionProposal.For(wanted, new Habits(day.LastRein, day.Ridden, day.Ways, day.Last), ContextOf(day)).OrThrow();
+        return SessionProposal
+            .For(wanted, new Habits(day.LastRein, day.Ridden, day.Ways, day.Last) { OwnGrids = [OwnGridId] }, ContextOf(day))
+            .OrThrow();
     }
 
     private static Func<SessionPlan, PlanContext> ContextOf(Day day)
@@ -137,7 +159,9 @@ public class SituationsTests
         {
             Horse = horse,
             Plan = plan,
-            SetUps = new Dictionary<Guid, SetUp>(),
+            SetUps = day.OwnGrid is { } grid
+                ? new Dictionary<Guid, SetUp> { [OwnGridId] = grid.Check().OrThrow() }
+                : new Dictionary<Guid, SetUp>(),
             Nearby = day.JumpedDaysAgo is { } ago ? [new NearbyDay(Make.Today.AddDays(-ago), false, true)] : [],
             TemperatureC = day.Celsius,
             Places = Places.From(day.At.Select(id => new RungMove(Catalogue.Rung(id).Strand, id, MoveKind.ByHand, "x", Make.Today))),
@@ -174,6 +198,14 @@ public class SituationsTests
     /// <summary>Situations that differ in one fact: the day, the same with that fact changed, and what the handbook says of each.</summary>
     private static readonly Dictionary<string, (Day Day, Day Other, Action<List<PartEntry>, List<PartEntry>> Says)> Pairs = new()
     {
+        ["the day before: its own grid, in stages; one near the height stays out"] = (Eve(0.6), Eve(0.9), (small, high) =>
+        {
+            small.Single(p => p.SetUpId == OwnGridId).InStages.ShouldBe(true);
+            high.ShouldNotContain(p => p.SetUpId == OwnGridId);
+        }),
+        ["its own grid: the day before, or a day that is far from it"] = (Eve(0.6), Eve(0.6) with { DaysToShow = 9 }, (eve, before) =>
+            (eve.Exists(p => p.SetUpId == OwnGridId), before.Exists(p => p.SetUpId == OwnGridId)).ShouldBe((true, false))
+        ),
         ["learning changes: one repeat, or a good one is left for tomorrow"] = (
             Changes,
             Changes.By(ApproachQuestion.SecondTry, Approach.Tomorrow),
