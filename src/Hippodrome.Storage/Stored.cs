@@ -63,17 +63,20 @@ public static class Stored
     public static IReadOnlyList<StoredKind> Kinds { get; } =
     [
         // 2: a family more. 3: the side a narrow fence guards. 4: poles on a curve may be raised.
-        new("set-up", typeof(SetUpEntry), Widened, Widened, Widened),
+        // 5: courses, fields, material, stages in an order, what is ridden on the spot, poles each at its own height and distance.
+        new("set-up", typeof(SetUpEntry), Widened, Widened, Widened, Widened),
         // 2: what stands is told. 3: askings, sides and places, questions, work from the ground. 4: poles on a curve may be raised.
-        new("ride-event", typeof(RideEvent), Widened, Widened, Widened),
+        // 5: the set-ups of their fifth version.
+        new("ride-event", typeof(RideEvent), Widened, Widened, Widened, Widened),
         // 2: more signs.
         new("ride-totals", typeof(RideTotals), Widened),
         new("own-exercise", typeof(OwnExerciseEntry)),
         new("own-session", typeof(OwnSessionEntry)),
         // 2: the fault as it was shown.
         new("kept-faults", typeof(KeptFaults), Widened),
-        new("block", typeof(BlockEntry)),
-        new("plan-to-keep", typeof(AcceptPlanEntry)),
+        // 2: the gates of a return.
+        new("block", typeof(BlockEntry), Widened),
+        new("plan-to-keep", typeof(AcceptPlanEntry), Widened),
         new("block-plan", typeof(BlockPlan), OlderPlans.PlanOfFirst),
         new("placed-session", typeof(PlacedSession), OlderPlans.SessionOfFirst),
         new("roster", typeof(RosterEntry)),

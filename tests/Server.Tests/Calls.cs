@@ -105,6 +105,7 @@ public static class Calls
         0.4
     );
 
+    public static readonly RationEntry Hay = new(App.Today, "Hay as it likes", 1.5, "mix", "more work", "Maren Holt");
     public static readonly CareEntry Feet = new(CareKind.Feet, App.Today, "Jory Penhale", "trim, shoes in front", 6);
 
     public static readonly BodyEntry Body = new(App.Today, 190, 165, 5.5);
@@ -337,6 +338,10 @@ public static class Calls
         ["POST /api/horses/{horseId}/care"] = app => At($"{Of(app.Horse)}/care", Feet),
         ["DELETE /api/horses/{horseId}/care/{id:guid}"] = app => RowAsync(app, "care", Feet, a => a["visits"]![0]!["id"]),
         ["POST /api/horses/{horseId}/care/{id:guid}/restore"] = app => RowAsync(app, "care", Feet, a => a["visits"]![0]!["id"], "/restore"),
+        ["POST /api/horses/{horseId}/rations"] = app => At($"{Of(app.Horse)}/rations", Hay),
+        ["DELETE /api/horses/{horseId}/rations/{id:guid}"] = app => RowAsync(app, "rations", Hay, a => a["rations"]![0]!["id"]),
+        ["POST /api/horses/{horseId}/rations/{id:guid}/restore"] = app =>
+            RowAsync(app, "rations", Hay, a => a["rations"]![0]!["id"], "/restore"),
         ["POST /api/horses/{horseId}/body"] = app => At($"{Of(app.Horse)}/body", Body),
         ["DELETE /api/horses/{horseId}/body/{id:guid}"] = app => RowAsync(app, "body", Body, a => a["body"]![0]!["id"]),
         ["POST /api/horses/{horseId}/body/{id:guid}/restore"] = app => RowAsync(app, "body", Body, a => a["body"]![0]!["id"], "/restore"),

@@ -39,7 +39,9 @@ public class StoresTests(StoreFixture store) : IClassFixture<StoreFixture>
     {
         var horse = StoreFixture.NewHorse("Quill");
         await store.InAsync(store.Here, yard => yard.AddHorseAsync(horse));
-        (await store.InAsync(store.Here, yard => yard.FindHorseAsync(horse.Id)))!.Value.ShouldBe(horse);
+        var kept = (await store.InAsync(store.Here, yard => yard.FindHorseAsync(horse.Id)))!.Value;
+        kept.Met.ShouldBe(horse.Met);
+        (kept with { Met = horse.Met }).ShouldBe(horse);
     }
 
     [Fact]

@@ -1,3 +1,4 @@
+using Hippodrome.Application.Horses;
 using Hippodrome.Core.Care;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
@@ -23,7 +24,10 @@ public sealed record CareView(
     IReadOnlyList<BodyView> Body,
     Why WeightWhy,
     DateOnly? WorkBeganAgain,
-    WorkSinceFeet? SinceFeet
+    WorkSinceFeet? SinceFeet,
+    SaddleNow? Saddle,
+    IReadOnlyList<Ration> Rations,
+    IReadOnlyList<FeedRemark> FeedRemarks
 );
 
 /// <summary>Who has seen to a horse and what is due: feet, teeth, saddle, therapist; what it weighs.</summary>
@@ -69,11 +73,24 @@ public static class CareOfHorse
         return await ShowAsync(horseId, visit);
     }
 
+    public static async Task<Answer<CareView>> FeedAsync(Guid horseId, RationEntry entry, Visit visit)
+    {
+        var read = Ration.From(visit.NewId, entry, visit.Today);
+        if (!read.IsFine)
+        {
+            return Refusal.Faulty(read.Faults);
+        }
+
+        await visit.Yard.AddRationAsync(horseId, read.Value, visit.Me.Id);
+        return await ShowAsync(horseId, visit);
+    }
+
     private static async Task<CareView> ShowAsync(Guid horseId, Visit visit)
     {
         var horse = (await visit.Yard.FindHorseAsync(horseId))!.Value;
         var visits = await visit.Yard.CareVisitsAsync(horseId);
         var began = await visit.Yard.WorkBeganAgainAsync(horseId, visit.Today);
+        var rations = await visit.Yard.RationsAsync(horseId);
         var body = (await visit.Yard.BodyMeasuresAsync(horseId)).ConvertAll(b => new BodyView(
             b.Id,
             b.On,
@@ -93,8 +110,29 @@ public static class CareOfHorse
                 CareFigures.GirthSquaredByLength.Source
             ),
             began,
-            await SinceFeetAsync(horseId, visits, visit)
+            await SinceFeetAsync(horseId, visits, visit),
+            SaddleNow.Of(visits),
+            rations,
+            await FeedRemarksAsync(horseId, rations, visit)
         );
+    }
+
+    /// <summary>What it is fed, beside what it has worked in the last five weeks.</summary>
+    private static async Task<IReadOnlyList<FeedRemark>> FeedRemarksAsync(Guid horseId, List<Ration> rations, Visit visit)
+    {
+        if (rations.Count == 0)
+        {
+            return [];
+        }
+
+        const int mostRides = 60;
+        var week = visit.Today.AddDays(-6);
+        var rides = await visit.Yard.LatestRidesAsync([horseId], visit.Today, mostRides, week.AddDays(-28));
+        var totals = await visit.Book.TotalsAsync(rides.Select(r => r.Id));
+        var lately = rides.Where(r => r.OnDay >= week).Sum(r => totals[r.Id].Minutes);
+        var before = rides.Where(r => r.OnDay < week).Sum(r => totals[r.Id].Minutes) / 4;
+        var condition = await ConditionBook.OpenAsync(visit, await visit.Book.PagesAsync([horseId]), [horseId]);
+        return FeedRemark.Of(rations, condition.Ramp(horseId, visit.Today) is { Trot: 0, Canter: 0 }, lately, before);
     }
 
     private static async Task<WorkSinceFeet?> SinceFeetAsync(Guid horseId, IReadOnlyList<CareVisit> visits, Visit visit)

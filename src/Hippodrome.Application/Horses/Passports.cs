@@ -36,6 +36,8 @@ public sealed record HorseView
 
     public required double? HeatLimitC { get; init; }
 
+    public required IReadOnlyList<Thing> Met { get; init; }
+
     public required int Version { get; init; }
 }
 
@@ -105,6 +107,7 @@ public static class Passports
             Notes = h.Notes,
             GoesAt = h.GoesAt,
             HeatLimitC = h.HeatLimitC,
+            Met = h.Met,
             Version = kept.Version,
         };
     }

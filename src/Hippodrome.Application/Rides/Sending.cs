@@ -2,6 +2,7 @@ using System.Text.Json.Serialization;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
+using Hippodrome.Core.Setups;
 using Hippodrome.Core.Verdicts;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.Rides;
@@ -100,6 +101,7 @@ internal static class Sending
             var added = log.Events.Where(e => appended.Added.Contains(e.Id)).ToList();
             await RaiseHoldAsync(visit, ride, added);
             await FeedStrideCardAsync(visit, ride, added);
+            await MeetAsync(visit, ride, added);
         }
 
         return (ride, [.. entry.Events!.Select((e, i) => Answer(e, [.. faults[i]], appended))], null);
@@ -230,6 +232,19 @@ internal static class Sending
         {
             await visit.Yard.RemoveStridesOfRideAsync(ride.Id, back);
         }
+    }
+
+    /// <summary>What it went over it has met.</summary>
+    private static async Task MeetAsync(Visit visit, Ride ride, IReadOnlyList<RideEvent> added)
+    {
+        var over = added.Select(SetUpOf).OfType<Guid>().ToHashSet();
+        if (over.Count == 0)
+        {
+            return;
+        }
+
+        var stood = await visit.Yard.SetUpsByIdAsync(over, ride.HorseId);
+        await visit.Yard.MeetAsync(ride.HorseId, stood.SelectMany(s => WhatItMeets.In(s.Entry.AsKept().SetUp)).Distinct());
     }
 
     /// <summary>

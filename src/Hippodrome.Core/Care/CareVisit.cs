@@ -26,6 +26,17 @@ public enum RuledOut
     FastWork,
 }
 
+/// <summary>What a saddler did.</summary>
+public enum SaddleWork
+{
+    Looked,
+    Reflocked,
+    Shimmed,
+    ShimOut,
+    PadOn,
+    PadOff,
+}
+
 /// <summary>A visit as typed.</summary>
 /// <param name="Kind">Feet, saddle, teeth or therapist.</param>
 /// <param name="On">The day; today if left out.</param>
@@ -45,6 +56,9 @@ public sealed record CareEntry(
 
     /// <summary>What is out till then; collection, fences and series when nothing.</summary>
     public IReadOnlyList<RuledOut>? RuledOut { get; init; }
+
+    /// <summary>What was done to the saddle.</summary>
+    public IReadOnlyList<SaddleWork>? Saddle { get; init; }
 }
 
 /// <summary>A farrier, saddler, dentist or therapist was there.</summary>
@@ -55,6 +69,9 @@ public sealed record CareVisit(Guid Id, CareKind Kind, DateOnly On, string By, s
 
     /// <summary>What is out till then.</summary>
     public IReadOnlyList<RuledOut> RuledOut { get; init; } = [];
+
+    /// <summary>What was done to the saddle; nothing for other visits.</summary>
+    public IReadOnlyList<SaddleWork> Saddle { get; init; } = [];
 
     /// <summary>What the therapist ruled out, as a restriction that ends by itself; null where nothing is out.</summary>
     public Restriction? AsRestriction()
@@ -112,11 +129,20 @@ public sealed record CareVisit(Guid Id, CareKind Kind, DateOnly On, string By, s
         var ruledOut = entry.RuledOut?.Distinct().Order().ToList()
             ?? [Care.RuledOut.Fences, Care.RuledOut.Collection, Care.RuledOut.Series];
         checks.That(ruledOut.TrueForAll(Enum.IsDefined), "ruledOut", "There is no such work to rule out.", "Choose from the list.");
+        var saddle = entry.Saddle?.Distinct().Order().ToList() ?? [];
+        checks.That(saddle.TrueForAll(Enum.IsDefined), "saddle", "There is no such work on a saddle.", "Choose from the list.");
+        checks.That(
+            saddle.Count == 0 || kind == CareKind.Saddle,
+            "saddle",
+            "Only a saddler's visit says what was done to the saddle.",
+            "Leave it out."
+        );
         return checks.Outcome(() =>
             new CareVisit(id, kind, on, by, found, again)
             {
                 EasyUntil = therapist ? entry.EasyUntil ?? on.AddDays(CareFigures.EasyDays.Value) : null,
                 RuledOut = therapist ? ruledOut : [],
+                Saddle = saddle,
             }
         );
     }

@@ -202,7 +202,7 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
                 HelperDays = Helped,
                 ArenaDays = AllWeek,
                 OpenGroundDays = AllWeek,
-                Return = new ReturnEntry(6, OffBecause.Rest),
+                Return = new ReturnEntry(6, OffBecause.Rest, Gates: ReturnGates.All),
             },
             toAim: false,
             gates

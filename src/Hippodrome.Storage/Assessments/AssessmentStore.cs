@@ -6,9 +6,6 @@ namespace Hippodrome.Storage.Assessments;
 /// <summary>An assessment, whose it is and who began it.</summary>
 public sealed record KeptAssessment(Guid HorseId, Assessment Assessment, string By);
 
-/// <summary>An assessment that says the horse came from a rest.</summary>
-public sealed record RestAssessed(Guid HorseId, Guid Id, DateOnly StartedOn, int WeeksOff);
-
 public static class AssessmentStore
 {
     /// <summary>Every assessment of a horse, the latest first.</summary>
@@ -16,7 +13,7 @@ public static class AssessmentStore
     {
         var rows = await yard.QueryAsync<AssessmentRow>(
             """
-            select a.horse_id, a.id, a.started_on, a.weeks_off, a.reported, a.finished_on, p.name as by
+            select a.horse_id, a.id, a.started_on, a.weeks_off, a.reported, array_to_string(a.problems, ',') as problems, a.finished_on, p.name as by
             from assessment a join person p on p.yard_id = a.yard_id and p.id = a.begun_by
             where a.yard_id = @yard and a.horse_id = @horseId order by a.started_on desc, a.made_at desc, a.id
             """,
@@ -45,16 +42,19 @@ public static class AssessmentStore
                     r.Reported,
                     [.. answers[r.Id].OrderBy(a => a.Item).ThenBy(a => a.Rein)],
                     r.FinishedOn
-                ),
+                )
+                {
+                    Problems = [.. r.Problems.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(Enum.Parse<Felt>)],
+                },
                 r.By
             )),
         ];
     }
 
-    /// <summary>Assessments of horses that came from a rest, since a day.</summary>
-    public static Task<List<RestAssessed>> RestsAssessedAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly since) =>
-        yard.QueryAsync<RestAssessed>(
-            "select horse_id, id, started_on, weeks_off from assessment where yard_id = @yard and horse_id = any(@ids) and weeks_off >= 2 and started_on >= @since",
+    /// <summary>When these horses were assessed, since a day.</summary>
+    public static Task<List<AssessedOn>> AssessedOnAsync(this YardSession yard, IEnumerable<Guid> horseIds, DateOnly since) =>
+        yard.QueryAsync<AssessedOn>(
+            "select horse_id, id, started_on, weeks_off, finished_on from assessment where yard_id = @yard and horse_id = any(@ids) and started_on >= @since",
             new { ids = horseIds.ToArray(), since }
         );
 
@@ -62,7 +62,7 @@ public static class AssessmentStore
     {
         ArgumentNullException.ThrowIfNull(assessment);
         return yard.ExecuteAsync(
-            "insert into assessment (yard_id, horse_id, id, started_on, weeks_off, reported, begun_by) values (@yard, @horseId, @Id, @StartedOn, @WeeksOff, @Reported, @by)",
+            "insert into assessment (yard_id, horse_id, id, started_on, weeks_off, reported, problems, begun_by) values (@yard, @horseId, @Id, @StartedOn, @WeeksOff, @Reported, @problems, @by)",
             new
             {
                 horseId,
@@ -70,6 +70,7 @@ public static class AssessmentStore
                 assessment.StartedOn,
                 assessment.WeeksOff,
                 assessment.Reported,
+                problems = assessment.Problems.Select(p => p.ToString()).ToArray(),
                 by,
             }
         );
@@ -121,6 +122,7 @@ public static class AssessmentStore
         DateOnly StartedOn,
         int WeeksOff,
         string Reported,
+        string Problems,
         DateOnly? FinishedOn,
         string By
     );

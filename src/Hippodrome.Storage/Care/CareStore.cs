@@ -9,7 +9,7 @@ public static class CareStore
         (
             await yard.QueryAsync<CareRow>(
                 """
-                select horse_id, id, kind, on_day, by_whom, found, again_in_weeks, easy_until, array_to_string(ruled_out, ',') as ruled_out from care_visit
+                select horse_id, id, kind, on_day, by_whom, found, again_in_weeks, easy_until, array_to_string(ruled_out, ',') as ruled_out, array_to_string(saddle, ',') as saddle from care_visit
                 where yard_id = @yard and horse_id = @horseId and removed_at is null order by on_day desc, id
                 """,
                 new { horseId }
@@ -25,7 +25,7 @@ public static class CareStore
         (
             await yard.QueryAsync<CareRow>(
                 """
-                select distinct on (horse_id) horse_id, id, kind, on_day, by_whom, found, again_in_weeks, easy_until, array_to_string(ruled_out, ',') as ruled_out from care_visit
+                select distinct on (horse_id) horse_id, id, kind, on_day, by_whom, found, again_in_weeks, easy_until, array_to_string(ruled_out, ',') as ruled_out, array_to_string(saddle, ',') as saddle from care_visit
                 where yard_id = @yard and horse_id = any(@ids) and kind = 'Therapist' and removed_at is null and (on_day >= @since or easy_until >= @since) order by horse_id, on_day desc, id
                 """,
                 new { ids = horseIds.ToArray(), since }
@@ -37,7 +37,7 @@ public static class CareStore
         (
             await yard.QueryAsync<CareRow>(
                 """
-                select distinct on (horse_id) horse_id, id, kind, on_day, by_whom, found, again_in_weeks, easy_until, array_to_string(ruled_out, ',') as ruled_out from care_visit
+                select distinct on (horse_id) horse_id, id, kind, on_day, by_whom, found, again_in_weeks, easy_until, array_to_string(ruled_out, ',') as ruled_out, array_to_string(saddle, ',') as saddle from care_visit
                 where yard_id = @yard and horse_id = any(@ids) and kind = 'Feet' and removed_at is null order by horse_id, on_day desc, id
                 """,
                 new { ids = horseIds.ToArray() }
@@ -49,8 +49,8 @@ public static class CareStore
         ArgumentNullException.ThrowIfNull(visit);
         return yard.ExecuteAsync(
             """
-            insert into care_visit (yard_id, horse_id, id, kind, on_day, by_whom, found, again_in_weeks, easy_until, ruled_out, entered_by)
-            values (@yard, @horseId, @Id, @kind, @On, @By, @Found, @AgainInWeeks, @EasyUntil, @ruledOut, @enteredBy)
+            insert into care_visit (yard_id, horse_id, id, kind, on_day, by_whom, found, again_in_weeks, easy_until, ruled_out, saddle, entered_by)
+            values (@yard, @horseId, @Id, @kind, @On, @By, @Found, @AgainInWeeks, @EasyUntil, @ruledOut, @saddle, @enteredBy)
             """,
             new
             {
@@ -63,10 +63,58 @@ public static class CareStore
                 visit.AgainInWeeks,
                 visit.EasyUntil,
                 ruledOut = visit.RuledOut.Select(r => r.ToString()).ToArray(),
+                saddle = visit.Saddle.Select(w => w.ToString()).ToArray(),
                 enteredBy = by,
             }
         );
     }
+
+    /// <summary>What a horse has been fed, the latest first.</summary>
+    public static async Task<List<Ration>> RationsAsync(this YardSession yard, Guid horseId) =>
+        (
+            await yard.QueryAsync<RationRow>(
+                """
+                select id, on_day, forage, hard_feed_kg, hard_feed, because, by_whom, advised from ration
+                where yard_id = @yard and horse_id = @horseId and removed_at is null order by on_day desc, id
+                """,
+                new { horseId }
+            )
+        ).ConvertAll(r => new Ration(r.Id, r.OnDay, r.Forage, r.HardFeedKg, r.HardFeed, r.Because, r.ByWhom, r.Advised));
+
+    public static Task AddRationAsync(this YardSession yard, Guid horseId, Ration ration, Guid by)
+    {
+        ArgumentNullException.ThrowIfNull(ration);
+        return yard.ExecuteAsync(
+            """
+            insert into ration (yard_id, horse_id, id, on_day, forage, hard_feed_kg, hard_feed, because, by_whom, advised, entered_by)
+            values (@yard, @horseId, @Id, @On, @Forage, @HardFeedKg, @HardFeed, @Because, @By, @Advised, @enteredBy)
+            """,
+            new
+            {
+                horseId,
+                ration.Id,
+                ration.On,
+                ration.Forage,
+                ration.HardFeedKg,
+                ration.HardFeed,
+                ration.Because,
+                ration.By,
+                ration.Advised,
+                enteredBy = by,
+            }
+        );
+    }
+
+    private sealed record RationRow(
+        Guid Id,
+        DateOnly OnDay,
+        string Forage,
+        double HardFeedKg,
+        string HardFeed,
+        string Because,
+        string ByWhom,
+        bool Advised
+    );
 
     /// <summary>Weights and conditions of a horse, the latest first.</summary>
     public static Task<List<BodyMeasure>> BodyMeasuresAsync(this YardSession yard, Guid horseId) =>
@@ -128,7 +176,8 @@ public static class CareStore
         string Found,
         int? AgainInWeeks,
         DateOnly? EasyUntil,
-        string RuledOut
+        string RuledOut,
+        string Saddle
     )
     {
         public CareVisit ToVisit() =>
@@ -136,6 +185,7 @@ public static class CareStore
             {
                 EasyUntil = EasyUntil,
                 RuledOut = RuledOut.Length == 0 ? [] : [.. RuledOut.Split(',').Select(Enum.Parse<RuledOut>)],
+                Saddle = Saddle.Length == 0 ? [] : [.. Saddle.Split(',').Select(Enum.Parse<SaddleWork>)],
             };
     }
 }

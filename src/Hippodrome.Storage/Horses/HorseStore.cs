@@ -26,7 +26,7 @@ public sealed record Hold(
 public static class HorseStore
 {
     private const string Columns =
-        "id, name, foaled, height_cm, sex, experience, notes, version, created_at::date as entered_on, goes_at, heat_limit_c";
+        "id, name, foaled, height_cm, sex, experience, notes, version, created_at::date as entered_on, goes_at, heat_limit_c, array_to_string(met, ',') as met";
 
     public static async Task<List<Kept<Horse>>> HorsesAsync(this YardSession yard) =>
         [.. (await yard.QueryAsync<HorseRow>($"select {Columns} from horse where yard_id = @yard order by name")).Select(r => r.ToHorse())];
@@ -78,8 +78,8 @@ public static class HorseStore
     public static Task AddHorseAsync(this YardSession yard, Horse horse) =>
         yard.ExecuteAsync(
             """
-            insert into horse (yard_id, id, name, foaled, height_cm, sex, experience, notes, goes_at, heat_limit_c, created_at)
-            values (@yard, @Id, @Name, @Foaled, @HeightCm, @Sex, @Experience, @Notes, @GoesAt, @HeatLimitC, @EnteredOn)
+            insert into horse (yard_id, id, name, foaled, height_cm, sex, experience, notes, goes_at, heat_limit_c, met, created_at)
+            values (@yard, @Id, @Name, @Foaled, @HeightCm, @Sex, @Experience, @Notes, @GoesAt, @HeatLimitC, @met, @EnteredOn)
             """,
             Values(horse)
         );
@@ -89,11 +89,21 @@ public static class HorseStore
         await yard.ExecuteAsync(
             """
             update horse set name = @Name, foaled = @Foaled, height_cm = @HeightCm, sex = @Sex, experience = @Experience,
-                notes = @Notes, goes_at = @GoesAt, heat_limit_c = @HeatLimitC, version = version + 1
+                notes = @Notes, goes_at = @GoesAt, heat_limit_c = @HeatLimitC, met = @met, version = version + 1
             where yard_id = @yard and id = @Id and version = @version
             """,
             Values(horse, version)
         ) == 1;
+
+    /// <summary>Adds what a horse has met to what it had. What is typed meanwhile is not overwritten, and nobody is told.</summary>
+    public static Task MeetAsync(this YardSession yard, Guid horseId, IEnumerable<Thing> things) =>
+        yard.ExecuteAsync(
+            """
+            update horse set met = array(select distinct t from unnest(met || @things) t order by t)
+            where yard_id = @yard and id = @horseId and not met @> @things
+            """,
+            new { horseId, things = things.Select(t => t.ToString()).ToArray() }
+        );
 
     /// <summary>Measured strips by horse, the earliest first.</summary>
     public static async Task<ILookup<Guid, StrideMeasurement>> StrideMeasurementsAsync(this YardSession yard, IEnumerable<Guid> horseIds) =>
@@ -231,6 +241,7 @@ public static class HorseStore
             horse.Notes,
             GoesAt = horse.GoesAt?.ToString(),
             horse.HeatLimitC,
+            met = horse.Met.Select(t => t.ToString()).ToArray(),
             EnteredOn = horse.EnteredOn.ToDateTime(TimeOnly.MinValue, DateTimeKind.Utc),
             version,
         };
@@ -259,6 +270,8 @@ public static class HorseStore
 
         public required double? HeatLimitC { get; init; }
 
+        public required string Met { get; init; }
+
         public Kept<Horse> ToHorse() =>
             new(
                 Horse.Kept(
@@ -271,7 +284,8 @@ public static class HorseStore
                     Notes,
                     EnteredOn,
                     GoesAt is { } level ? Enum.Parse<GoesAt>(level) : null,
-                    HeatLimitC
+                    HeatLimitC,
+                    Met.Length == 0 ? [] : [.. Met.Split(',').Select(Enum.Parse<Thing>)]
                 ),
                 Version
             );

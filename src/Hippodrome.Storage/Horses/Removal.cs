@@ -9,6 +9,7 @@ public enum Removable
     Accordion,
     TimeAway,
     KnownFinding,
+    Ration,
 }
 
 public static class Removal
@@ -24,6 +25,7 @@ public static class Removal
             Removable.Tack => "tack",
             Removable.TimeAway => "time_away",
             Removable.KnownFinding => "known_finding",
+            Removable.Ration => "ration",
             _ => "accordion",
         };
         return await yard.ExecuteAsync(

@@ -34,8 +34,11 @@ public static class ArenaStore
 
     public static async Task<List<KitItem>> KitAsync(this YardSession yard) =>
         [
-            .. (await yard.QueryAsync<KitRow>("select kind, length_m, count from kit where yard_id = @yard"))
-                .Select(r => new KitItem(Enum.Parse<KitKind>(r.Kind), r.LengthM, r.Count))
+            .. (await yard.QueryAsync<KitRow>("select kind, length_m, count, material from kit where yard_id = @yard"))
+                .Select(r => new KitItem(Enum.Parse<KitKind>(r.Kind), r.LengthM, r.Count)
+                {
+                    Material = r.Material == nameof(Material.Wood) ? null : Enum.Parse<Material>(r.Material),
+                })
                 .OrderBy(i => i.Kind)
                 .ThenByDescending(i => i.LengthMetres),
         ];
@@ -45,17 +48,18 @@ public static class ArenaStore
     {
         await yard.ExecuteAsync("delete from kit where yard_id = @yard");
         await yard.ExecuteAsync(
-            "insert into kit (yard_id, kind, length_m, count) select @yard, * from unnest(@kinds, @lengths, @counts)",
+            "insert into kit (yard_id, kind, length_m, count, material) select @yard, * from unnest(@kinds, @lengths, @counts, @materials)",
             new
             {
                 kinds = items.Select(i => i.Kind.ToString()).ToArray(),
                 lengths = items.Select(i => i.LengthMetres).ToArray(),
                 counts = items.Select(i => i.Count).ToArray(),
+                materials = items.Select(i => (i.Material ?? Material.Wood).ToString()).ToArray(),
             }
         );
     }
 
     private sealed record StandingRow(Guid SetUpId, Guid HorseId, string Name, string Entry);
 
-    private sealed record KitRow(string Kind, double LengthM, int Count);
+    private sealed record KitRow(string Kind, double LengthM, int Count, string Material);
 }
