@@ -1,6 +1,7 @@
 using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Sessions;
 using Hippodrome.Storage.Assessments;
 using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Horses;
@@ -38,6 +39,12 @@ public sealed record AssessmentView
     public required int WeeksOff { get; init; }
 
     public required string Reported { get; init; }
+
+    /// <summary>Problems that were reported, each judged by itself.</summary>
+    public required IReadOnlyList<ProblemJudged> Problems { get; init; }
+
+    /// <summary>Minutes of walk before anything else.</summary>
+    public required int WalkFirst { get; init; }
 
     public required IReadOnlyList<SheetLine> Lines { get; init; }
 
@@ -205,6 +212,7 @@ public static class AssessmentRides
         var horse = (await visit.Yard.FindHorseAsync(horseId))!.Value;
         var places = Places.From((await visit.Yard.MovesAsync([horseId]))[horseId].Select(m => m.Move));
         var gates = await GatesAsync(visit, horseId, a);
+        PlanChecks.WalkFirstNeeded(horse.Age(a.StartedOn), null, out var walkFirst);
         // The baseline is the first that was finished; any earlier one may lie beside instead.
         var earlier = all.SkipWhile(k => k.Assessment.Id != id)
             .Skip(1)
@@ -220,6 +228,8 @@ public static class AssessmentRides
             By = kept.By,
             WeeksOff = a.WeeksOff,
             Reported = a.Reported,
+            Problems = ReportedProblems.Of(a),
+            WalkFirst = walkFirst,
             Lines =
             [
                 .. Sheet.Items.Select(i => new SheetLine(
@@ -228,9 +238,9 @@ public static class AssessmentRides
                     [.. i.Reins().Select(r => new SheetSide(r, i.Say(r), a.At(i.Item, r)))]
                 )),
             ],
-            Findings = Findings.Of(a),
+            Findings = Findings.Of(a, walkFirst),
             Proposals = RungProposals.Of(a, places, horse.Age(visit.Today)),
-            FirstWeeks = FirstWeeks.Of(a),
+            FirstWeeks = FirstWeeks.Of(a, walkFirst),
             BesideId = beside?.Id,
             BesideOn = beside?.StartedOn,
             Beside = beside is null ? [] : Comparison.Of(beside, a),

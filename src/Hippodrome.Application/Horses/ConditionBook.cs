@@ -140,7 +140,8 @@ internal sealed class ConditionBook
                     .TimeAway[id]
                     .Concat(
                         pages
-                            .RestsAssessed[id]
+                            .Assessed[id]
+                            .Where(a => a.WeeksOff >= TimeOff.RestFrom.Value)
                             .Select(a => new TimeAway(a.Id, a.StartedOn.AddDays(-7 * a.WeeksOff), a.StartedOn, OffBecause.Rest, ""))
                     )
                     .Concat(

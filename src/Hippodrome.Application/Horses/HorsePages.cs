@@ -1,3 +1,4 @@
+using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Care;
 using Hippodrome.Core.Exercises;
@@ -72,7 +73,7 @@ internal sealed class HorsePages
 
     public required ILookup<Guid, TimeAway> TimeAway { get; init; }
 
-    public required ILookup<Guid, RestAssessed> RestsAssessed { get; init; }
+    public required ILookup<Guid, AssessedOn> Assessed { get; init; }
 
     public required ILookup<Guid, ReturnBegun> Returns { get; init; }
 
@@ -118,7 +119,7 @@ internal sealed class HorsePages
         var holds = yard.HoldsAsync(ids);
         var restrictions = yard.RestrictionsAsync(ids);
         var away = yard.TimeAwayAsync(ids);
-        var rests = yard.RestsAssessedAsync(ids, today.AddDays(-DaysBack));
+        var assessed = yard.AssessedOnAsync(ids, today.AddDays(-DaysBack));
         var returns = yard.ReturnEntriesAsync(ids);
         var ramps = yard.RampEndsAsync(ids);
         var treated = yard.TherapistVisitsAsync(ids, today.AddDays(-DaysTreated));
@@ -144,7 +145,7 @@ internal sealed class HorsePages
             Holds = (await holds).ToLookup(h => h.HorseId),
             Restrictions = (await restrictions).Where(r => r.ClearedOn is null).ToLookup(r => r.HorseId, r => r.Restriction),
             TimeAway = await away,
-            RestsAssessed = (await rests).ToLookup(r => r.HorseId),
+            Assessed = (await assessed).ToLookup(a => a.HorseId),
             Returns = (await returns).ToLookup(r => r.HorseId),
             RampEnds = await ramps,
             Treated = await treated,

@@ -3,6 +3,7 @@ using Hippodrome.Application.Care;
 using Hippodrome.Application.Horses;
 using Hippodrome.Application.Rides;
 using Hippodrome.Application.Sessions;
+using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Care;
 using Hippodrome.Core.Horses;
@@ -75,6 +76,9 @@ public sealed record HorseToday
 
     /// <summary>Where it stands in the morning's list.</summary>
     public required Triage Triage { get; init; }
+
+    /// <summary>An assessment ride that is offered; null where none is due.</summary>
+    public required NextAssessment? Assessment { get; init; }
 
     /// <summary>It was treated and not worked since: the loosening session is the next ride.</summary>
     public required bool Loosen { get; init; }
@@ -163,6 +167,8 @@ public static class TodayOfYard
                     ),
                     [.. today.Select(s => s.RideId is not null), .. ofBlock is null ? Array.Empty<bool>() : [false]]
                 ),
+                Assessment =
+                    book.Holds(id).Any() || ofBlock is not null ? null : NextAssessment.Of(kept.Value, pages.Assessed[id], visit.Today),
                 Loosen = book.Condition.TreatedOn(id, visit.Today) is not null,
             };
         }

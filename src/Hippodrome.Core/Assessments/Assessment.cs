@@ -7,7 +7,8 @@ namespace Hippodrome.Core.Assessments;
 /// <summary>What is known before the first step, as typed.</summary>
 /// <param name="WeeksOff">Whole weeks without ridden work before it.</param>
 /// <param name="Reported">What others say of the horse.</param>
-public sealed record AssessmentEntry(int? WeeksOff = null, string? Reported = null);
+/// <param name="Problems">The same as chips: each is judged by itself from what the ride shows.</param>
+public sealed record AssessmentEntry(int? WeeksOff = null, string? Reported = null, IReadOnlyList<Felt>? Problems = null);
 
 /// <summary>An answer on the sheet, as tapped. What is left out is not known yet.</summary>
 /// <param name="Item">The line of the sheet.</param>
@@ -135,6 +136,9 @@ public sealed record Assessment(
 {
     private const int MostWeeksOff = 520;
 
+    /// <summary>Problems that others report, each to be judged by itself.</summary>
+    public IReadOnlyList<Felt> Problems { get; init; } = [];
+
     /// <summary>Begins a sheet. A horse that is too young to be ridden has none.</summary>
     public static Outcome<Assessment> Begin(Guid id, AssessmentEntry entry, Horse horse, DateOnly today)
     {
@@ -143,6 +147,13 @@ public sealed record Assessment(
         var checks = new Checks();
         var weeksOff = checks.Whole("weeksOff", entry.WeeksOff ?? 0, 0, MostWeeksOff, "weeks");
         var reported = checks.OptionalText("reported", entry.Reported, 2000);
+        var problems = entry.Problems?.Distinct().Order().ToList() ?? [];
+        checks.That(
+            problems.TrueForAll(ReportedProblems.CanBeReported),
+            "problems",
+            "That is not a problem that a ride can judge.",
+            "Choose from the list; signs of pain go to the vet first."
+        );
         var age = horse.Age(today);
         checks.That(
             age > Sessions.SessionFigures.InHandOnlyTo.Value,
@@ -150,7 +161,7 @@ public sealed record Assessment(
             $"{horse.Name} is {age}: too young to be ridden.",
             "Keep to work in hand, and note what you see there."
         );
-        return checks.Outcome(() => new Assessment(id, today, weeksOff, reported, [], null));
+        return checks.Outcome(() => new Assessment(id, today, weeksOff, reported, [], null) { Problems = problems });
     }
 
     public SheetAnswer? At(AssessmentItem item, Rein rein) => Answers.FirstOrDefault(a => a.Item == item && a.Rein == rein);

@@ -86,6 +86,30 @@ public static class AssessmentFigures
         "less is a walk in hand"
     );
     public static readonly Figure<double> WeeklyGrowth = Figure.Practice("Weekly minutes grow at most", 0.10, "of the week before");
+    public static readonly Figure<int> UnfitSessions = Figure.Chosen(
+        "Sessions in each of the first two weeks of a horse that tires early",
+        5,
+        "sessions",
+        "short and often builds what long and seldom breaks"
+    );
+    public static readonly Figure<int> LeastWork = Figure.Chosen(
+        "Least work of a session of the first two weeks",
+        2,
+        "minutes",
+        "a few steps of trot: less is a walk"
+    );
+    public static readonly Figure<int> AgainAfter = Figure.Chosen(
+        "An assessment is ridden again after",
+        56,
+        "days",
+        "eight weeks: long enough for a side or a back to have changed"
+    );
+    public static readonly Figure<int> NewFor = Figure.Chosen(
+        "A horse counts as new for",
+        28,
+        "days",
+        "by then its rides have said what the sheet would"
+    );
     public static readonly Figure<int> TiresEarly = Figure.Chosen(
         "Tires early before minute",
         20,

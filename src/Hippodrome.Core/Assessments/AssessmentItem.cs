@@ -104,7 +104,7 @@ public static class Sheet
         new(
             AssessmentItem.ShoulderInWalk,
             "Shoulder-in posture in walk",
-            "Two steps in, two or three straight, again; finish straight.",
+            "Two steps in, straight, two or three steps out, straight again; repeat, and finish straight.",
             Gait.Walk,
             AskedOn.EachRein,
             [Felt.FallsIn, Felt.FallsOut, Felt.RefusesToYield, .. Anywhere]

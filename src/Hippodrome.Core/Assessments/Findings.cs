@@ -18,6 +18,7 @@ public sealed record Finding(string Says, IReadOnlyList<string> For, IReadOnlyLi
 /// <param name="Remembers">Training that is still there.</param>
 /// <param name="Tired">When it tired, if it did.</param>
 /// <param name="ClosingTest">The dropped rein.</param>
+/// <param name="WalkedFirst">How long it walked before anything else.</param>
 public sealed record Findings(
     SideFinding StiffSide,
     SideFinding WeakHind,
@@ -28,10 +29,13 @@ public sealed record Findings(
     Finding Noise,
     Finding Remembers,
     Finding Tired,
-    Finding ClosingTest
+    Finding ClosingTest,
+    Finding WalkedFirst
 )
 {
-    public static Findings Of(Assessment assessment)
+    /// <param name="assessment">The sheet.</param>
+    /// <param name="walkFirst">Minutes of walk this horse needs before anything else.</param>
+    public static Findings Of(Assessment assessment, int walkFirst)
     {
         ArgumentNullException.ThrowIfNull(assessment);
         // In the order of the sheet, whatever was tapped first.
@@ -46,7 +50,8 @@ public sealed record Findings(
             SeenIn(a, Felt.LooksAtNoise, "Looks at noise", "Noise did not trouble it", _ => true),
             RemembersOf(a),
             TiredOf(a),
-            ClosingTestOf(a)
+            ClosingTestOf(a),
+            WalkedFirstOf(a, walkFirst)
         );
     }
 
@@ -150,6 +155,24 @@ public sealed record Findings(
         );
     }
 
+    /// <summary>The first minute at which it did more than walk; what is marked before is marked in walk.</summary>
+    private static Finding WalkedFirstOf(Assessment a, int needed)
+    {
+        var first = a.Answers.Where(x => Sheet.Of(x.Item).Gait != Gait.Walk && x.Minute is not null).MinBy(x => x.Minute);
+        return new Finding(
+            first is null ? $"{needed} minutes of walk come first"
+                : first.Minute >= needed ? $"Walked for {needed} minutes first"
+                : $"Only {first.Minute} minutes of walk before {Where(first)}: {needed} were due",
+            first?.Minute >= needed ? [$"{Where(first)} at minute {first.Minute}"] : [],
+            first?.Minute < needed ? [$"{Where(first)} at minute {first.Minute}; what came early was felt on cold joints"] : [],
+            Why.Of(
+                "Walk first, loose, both reins; longer for an older horse",
+                [$"{needed} minutes for this horse"],
+                Sessions.SessionFigures.WalkFirst.Source
+            )
+        );
+    }
+
     private static Finding SeenIn(Assessment a, Felt felt, string yes, string no, Func<SheetItem, bool> where)
     {
         var asked = a.Answers.Where(x => where(Sheet.Of(x.Item))).ToList();
@@ -164,7 +187,7 @@ public sealed record Findings(
         );
     }
 
-    private static string Where(SheetAnswer x)
+    internal static string Where(SheetAnswer x)
     {
         var item = Sheet.Of(x.Item);
         return item.Say(x.Rein) is { Length: > 0 } rein ? $"{item.Name}, {rein}" : item.Name;

@@ -14,10 +14,43 @@ public sealed record FirstWeek(int Week, int Sessions, int MinutesEach, string S
 public sealed record FirstWeeks(IReadOnlyList<FirstWeek> Weeks, Why Why)
 {
     /// <summary>Null while nothing is known of how long it lasts.</summary>
-    public static FirstWeeks? Of(Assessment a)
+    /// <param name="a">The sheet.</param>
+    /// <param name="walkFirst">Minutes of walk this horse needs before anything else.</param>
+    public static FirstWeeks? Of(Assessment a, int walkFirst)
     {
         ArgumentNullException.ThrowIfNull(a);
-        return a.WeeksOff >= TimeOff.RestFrom.Value ? AfterRest(a) : ByTheRide(a);
+        return a.WeeksOff >= TimeOff.RestFrom.Value ? AfterRest(a)
+            : Findings.MinuteTired(a) < TiresEarly.Value ? OfUnfit(a, walkFirst)
+            : ByTheRide(a);
+    }
+
+    /// <summary>
+    /// It tired before it had done much: short and often. What it did between the walk first and the minute it tired, a fifth
+    /// less; the walk at both ends is not cut, since that is what it can do.
+    /// </summary>
+    private static FirstWeeks OfUnfit(Assessment a, int walkFirst)
+    {
+        var tired = Findings.MinuteTired(a)!.Value;
+        var work = Math.Max(LeastWork.Value, (int)Math.Floor(Math.Max(0, tired - walkFirst) * (1 - BelowTiring.Value)));
+        var last = Sessions.SessionFigures.WalkLast.Value;
+        // One that tires in walk walks, and no more.
+        FirstWeek Week(int week, int minutes) =>
+            tired <= walkFirst
+                ? new(week, UnfitSessions.Value, ShortestFirst.Value, "walk only")
+                : new(
+                    week,
+                    UnfitSessions.Value,
+                    walkFirst + minutes + last,
+                    $"{walkFirst} of walk, {minutes} of work in short bouts, {last} of walk"
+                );
+        return new FirstWeeks(
+            [Week(1, work), Week(2, work + 1)],
+            Why.Of(
+                "An unfit horse works short and often: the minutes of work it had before it tired, a fifth less, between two walks",
+                [$"tired at minute {tired}", $"{walkFirst} minutes of walk first", $"{work} minutes of work left"],
+                UnfitSessions.Source
+            )
+        );
     }
 
     /// <summary>Walk under saddle, ten minutes a day and ten more each week, three or four days a week.</summary>

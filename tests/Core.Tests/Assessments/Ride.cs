@@ -15,6 +15,12 @@ internal static class Ride
 
     public static SheetAnswer Dropped(bool passed) => new(AssessmentItem.DroppedRein, Rein.Both, null, [], null, 45, passed, Make.Today);
 
+    public static Findings Found(Assessment ride) => Core.Assessments.Findings.Of(ride, WalkFirst);
+
+    public static FirstWeeks? First(Assessment ride) => FirstWeeks.Of(ride, WalkFirst);
+
+    private const int WalkFirst = 7;
+
     public static Assessment Of(params SheetAnswer[] answers) => new(Guid.NewGuid(), Make.Today, 0, "", answers, null);
 
     public static Assessment AfterWeeksOff(int weeks, params SheetAnswer[] answers) => Of(answers) with { WeeksOff = weeks };
