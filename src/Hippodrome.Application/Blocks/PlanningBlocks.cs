@@ -2,6 +2,7 @@ using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Sessions;
 using Hippodrome.Planning;
 using Hippodrome.Planning.Blocks;
 using Hippodrome.Storage.Assessments;
@@ -38,7 +39,7 @@ public static class PlanningBlocks
         return BlockSuggestion.For(
             book.Horse(horseId),
             await BlockBook.RiddenAsync(visit, lately),
-            assessed is null ? null : FirstWeeks.Of(assessed),
+            assessed is null ? null : FirstWeeks.Of(assessed, SessionFigures.WalkFirst.Value),
             book.Roster.DaysThere(),
             book.Ways(horseId).On(ApproachQuestion.Return),
             visit.Today
@@ -84,10 +85,18 @@ public static class PlanningBlocks
             return changed;
         }
 
-        await visit.Yard.AddBlockAsync(horseId, id, entry with { Start = block!.Start }, block.Start);
-        await visit.Yard.KeepPlanAsync(horseId, id, 1, entry with { Start = block.Start }, plan!, "the first plan", visit.Me.Id, visit.Now);
+        await visit.Yard.AddBlockAsync(horseId, id, Begun(entry, block!.Start), block!.Start);
+        await visit.Yard.KeepPlanAsync(horseId, id, 1, Begun(entry, block.Start), plan!, "the first plan", visit.Me.Id, visit.Now);
         return await BlockViews.ShowAsync(visit, (await visit.Yard.FindBlockAsync(horseId, id))!);
     }
+
+    /// <summary>With its first day, and the gates that are asked of a return that begins today.</summary>
+    private static BlockEntry Begun(BlockEntry entry, DateOnly start) =>
+        entry with
+        {
+            Start = start,
+            Return = entry.Return is { } back ? back with { Gates = back.Gates ?? ReturnGates.All } : null,
+        };
 
     public static async Task<Answer<BlockView>> OneAsync(Guid horseId, Guid blockId, Visit visit) =>
         await visit.Yard.FindBlockAsync(horseId, blockId) is { } kept ? await BlockViews.ShowAsync(visit, kept) : Refusal.NotThere;

@@ -11,11 +11,17 @@ namespace Hippodrome.Core.Blocks;
 /// <summary>Minutes by gait that were ridden on a day.</summary>
 public sealed record DayRidden(DateOnly On, double Walk, double Trot, double Canter, int Efforts)
 {
+    /// <summary>Transitions of every kind: many correct ones build strength as long spells do.</summary>
+    public int Transitions { get; init; }
+
     /// <summary>A ride as minutes of work.</summary>
     public static DayRidden Of(DateOnly on, RideTotals ride)
     {
         ArgumentNullException.ThrowIfNull(ride);
-        return new DayRidden(on, ride.CountedAs(Gait.Walk), ride.CountedAs(Gait.Trot), ride.CountedAs(Gait.Canter), ride.Jumps);
+        return new DayRidden(on, ride.CountedAs(Gait.Walk), ride.CountedAs(Gait.Trot), ride.CountedAs(Gait.Canter), ride.Jumps)
+        {
+            Transitions = ride.Transitions,
+        };
     }
 }
 
@@ -65,7 +71,10 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
         var aim = horse.Aims.Where(a => a.On > today).MinBy(a => a.On);
         var last = ridden.Count == 0 ? (DateOnly?)null : ridden.Max(r => r.On);
         var weeksOff = last is { } on ? (today.DayNumber - on.DayNumber) / 7 : 0;
-        var (now, nowWhy) = ridden.Count == 0 && assessed is not null ? Assessed(assessed) : Now(ridden, today);
+        var (now, nowWhy) =
+            ridden.Count > 0 ? Now(ridden, today)
+            : assessed is not null ? Assessed(assessed)
+            : Stated(horse.Horse, today);
         var purpose =
             weeksOff >= TimeOff.RestFrom.Value ? Purpose.Return
             : aim is null || aim.DaysLeft(today) > 21 ? Purpose.Schooling
@@ -130,6 +139,36 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
                     $"{first.Sessions} sessions of {first.MinutesEach} minutes, as the assessment ride showed",
                 ],
             }
+        );
+    }
+
+    public static readonly Figure<string> StatedWeek = Figure.Chosen(
+        "An ordinary week of a horse nobody has ridden here, by how far it is said to have come",
+        "green 3 x 30, novice 4 x 40, established 5 x 45",
+        "minutes",
+        "what most horses of that standing do; the first weeks here say better"
+    );
+
+    /// <summary>Nobody has ridden it here: what a horse of its standing usually does, until its rides say better.</summary>
+    private static (MinutesByGait Now, Why Why) Stated(Horse horse, DateOnly today)
+    {
+        var inHand = horse.Age(today) <= Sessions.SessionFigures.InHandOnlyTo.Value;
+        var (sessions, each) =
+            inHand ? (4, Sessions.SessionFigures.InHandMinutes.Value)
+            : horse.Experience == Experience.Green ? (3, 30)
+            : horse.Experience == Experience.Novice ? (4, 40)
+            : (5, 45);
+        var shares = MinutesByGait.Shared(sessions * each, inHand ? [1, 0, 0] : [0.50, 0.36, 0.14]);
+        return (
+            new MinutesByGait(shares[0], shares[1], shares[2]),
+            Why.Of(
+                "Nobody has ridden it here: an ordinary week of a horse that has come as far, until its rides say better",
+                [
+                    $"{sessions} sessions of {each} minutes",
+                    $"said to be {(horse.GoesAt is { } level ? $"at {level}" : horse.Experience.ToString().ToLowerInvariant())}",
+                ],
+                StatedWeek.Source
+            )
         );
     }
 

@@ -98,10 +98,16 @@ public static class DrawUp
                     Times = minutes * 60 / bout,
                     BoutSeconds = bout,
                     RestSeconds = 2 * bout,
+                    Transitions = 2 * (minutes * 60 / bout),
+                    TransitionsWith = Gait.Walk,
                 }
             );
         }
     }
+
+    /// <summary>Into each bout of a return and out of it again; none elsewhere.</summary>
+    internal static int Transitions(PlacedSession session) =>
+        session.Bouts is null ? 0 : 2 * ((session.Minutes.Trot + session.Minutes.Canter) * 60 / SessionFigures.ReturnBout.Value);
 
     private static void AddPlain(List<PartEntry> parts, PlacedSession session, int trot, int canter)
     {

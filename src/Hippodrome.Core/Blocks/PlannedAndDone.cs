@@ -43,6 +43,12 @@ public sealed record PlannedAndDone(
     int Ridden
 )
 {
+    /// <summary>Transitions into the bouts of a return and out of them again, as planned.</summary>
+    public int PlannedTransitions { get; init; }
+
+    /// <summary>Transitions ridden.</summary>
+    public int DoneTransitions { get; init; }
+
     /// <param name="plan">The plan as it stands.</param>
     /// <param name="ridden">What was ridden, day by day.</param>
     /// <param name="done">Sessions of the plan that were ridden.</param>
@@ -75,7 +81,11 @@ public sealed record PlannedAndDone(
                     days.Sum(d => d.Efforts),
                     w.Sessions.Count,
                     w.Sessions.Count(s => done.Contains(s.Id))
-                );
+                )
+                {
+                    PlannedTransitions = w.Sessions.Sum(DrawUp.Transitions),
+                    DoneTransitions = days.Sum(d => d.Transitions),
+                };
             }),
         ];
     }

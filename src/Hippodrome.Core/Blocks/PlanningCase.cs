@@ -10,6 +10,12 @@ public enum ReturnGate
     LegsCool,
     ClosingTest,
     Easy,
+
+    /// <summary>Skin under girth and saddle whole.</summary>
+    Skin,
+
+    /// <summary>Eats and drinks as ever, and the hard feed went up only as the work did.</summary>
+    FeedAndDrink,
 }
 
 /// <summary>A gate of a week, answered.</summary>

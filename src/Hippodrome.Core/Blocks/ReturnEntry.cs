@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 
@@ -30,17 +31,22 @@ public sealed record Stage(string What, int Weeks, int Sessions, MinutesByGait E
 /// <param name="WalkWeeks">Walk weeks after rest, two to four; by the table if left out.</param>
 /// <param name="ShortFirstDay">A short first day, for a sound horse that was ridden before.</param>
 /// <param name="Stages">The vet's plan; asked for after injury or illness.</param>
+/// <param name="Gates">What is asked at the end of each week; what was asked when it began.</param>
 public sealed record ReturnEntry(
     int? WeeksOff = null,
     OffBecause? Because = null,
     int? WalkWeeks = null,
     bool? ShortFirstDay = null,
-    IReadOnlyList<StageEntry>? Stages = null
+    IReadOnlyList<StageEntry>? Stages = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] IReadOnlyList<ReturnGate>? Gates = null
 );
 
 /// <summary>What a return to work begins from: time off, why, and the vet's stages where there are any.</summary>
 public sealed record Return(int WeeksOff, OffBecause Because, int WalkWeeks, bool ShortFirstDay, IReadOnlyList<Stage> Stages)
 {
+    /// <summary>What is asked at the end of each week.</summary>
+    public IReadOnlyList<ReturnGate> Gates { get; init; } = ReturnGates.First;
+
     private const int MostStages = 12;
 
     internal static Return? Check(Checks checks, ReturnEntry? entry)
@@ -80,7 +86,9 @@ public sealed record Return(int WeeksOff, OffBecause Because, int WalkWeeks, boo
             "The short first day is for a sound horse after rest only.",
             "Leave it out: the vet's plan leads."
         );
-        return new Return(off, because, walk, entry.ShortFirstDay ?? false, stages);
+        var gates = entry.Gates?.Distinct().Order().ToList() ?? [];
+        checks.That(gates.TrueForAll(Enum.IsDefined), "return.gates", "There is no such gate.", "Leave it out: all are asked.");
+        return new Return(off, because, walk, entry.ShortFirstDay ?? false, stages) { Gates = gates.Count > 0 ? gates : ReturnGates.First };
     }
 
     private static Stage Stage(Checks checks, string field, StageEntry entry) =>

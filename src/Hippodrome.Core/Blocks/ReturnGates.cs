@@ -10,7 +10,14 @@ public sealed record GatesWaiting(Guid BlockId, int Week, DateOnly Monday, IRead
 /// <summary>The gates of a return: each week's must all be passed before the next week goes up.</summary>
 public static class ReturnGates
 {
+    /// <summary>Those of a return that begins today.</summary>
     public static IReadOnlyList<ReturnGate> All { get; } = Enum.GetValues<ReturnGate>();
+
+    /// <summary>Those of returns that began before skin and feed were asked: a week that was answered stays answered.</summary>
+    internal static IReadOnlyList<ReturnGate> First { get; } =
+    [ReturnGate.Feet, ReturnGate.Saddle, ReturnGate.LegsCool, ReturnGate.ClosingTest, ReturnGate.Easy];
+
+    private static IReadOnlyList<ReturnGate> Asked(PlanningCase planned) => planned.Block.Return?.Gates ?? First;
 
     /// <summary>Weeks that repeat the one before, since a gate failed or nobody has answered it.</summary>
     internal static IReadOnlyList<Setback> Setbacks(PlanningCase planned) =>
@@ -43,7 +50,7 @@ public static class ReturnGates
                 block.Id,
                 w.Number,
                 w.Monday,
-                [.. All.Where(g => !planned.Gates.Any(a => a.Monday == w.Monday && a.Gate == g))]
+                [.. Asked(planned).Where(g => !planned.Gates.Any(a => a.Monday == w.Monday && a.Gate == g))]
             ))
             .FirstOrDefault(w => w.Gates.Count > 0);
     }
@@ -55,8 +62,8 @@ public static class ReturnGates
     private static string? Failing(PlanningCase planned, DateOnly monday)
     {
         var answers = planned.Gates.Where(g => g.Monday == monday).GroupBy(g => g.Gate).ToDictionary(g => g.Key, g => g.Last());
-        var failed = All.Where(g => answers.TryGetValue(g, out var a) && !a.Passed).Select(g => Say(g)).ToList();
-        var open = All.Where(g => !answers.ContainsKey(g)).Select(g => Say(g)).ToList();
+        var failed = Asked(planned).Where(g => answers.TryGetValue(g, out var a) && !a.Passed).Select(g => Say(g)).ToList();
+        var open = Asked(planned).Where(g => !answers.ContainsKey(g)).Select(g => Say(g)).ToList();
         return failed.Count > 0 ? $"the week is repeated: not passed was {string.Join(", ", failed)}"
             : monday.AddDays(7) <= planned.Today && open.Count > 0 ? $"the week is repeated: nobody has answered {string.Join(", ", open)}"
             : null;
@@ -69,6 +76,8 @@ public static class ReturnGates
             ReturnGate.Saddle => "saddle checked",
             ReturnGate.LegsCool => "legs cool next morning",
             ReturnGate.ClosingTest => "closing test",
+            ReturnGate.Skin => "skin under girth and saddle",
+            ReturnGate.FeedAndDrink => "feed and drink",
             _ => "easy for the horse",
         };
 }

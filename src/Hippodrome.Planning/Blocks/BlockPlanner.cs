@@ -74,7 +74,7 @@ public sealed class BlockPlanner
                 setbacks,
                 _case.Former?.Skipped ?? [],
                 _case.Former?.Added ?? [],
-                Notes(quotas),
+                [.. Notes(quotas), .. AimShort.Of(_case, weeks)],
                 placed.Solved
             )
         );
@@ -156,7 +156,8 @@ public sealed class BlockPlanner
                 continue;
             }
 
-            if (_missed.GoesBackAt(monday))
+            // Ridden since, it stands where its rides have put it.
+            if (_missed.GoesBackAt(monday) && _missed.Days > 0)
             {
                 expected.OneBack(monday);
             }

@@ -26,8 +26,17 @@ internal static class MakeBlock
     ];
     public static readonly DayOfWeek[] Helped = [DayOfWeek.Tuesday, DayOfWeek.Thursday, DayOfWeek.Saturday];
 
-    public static Aim Aim(DateOnly on, Discipline discipline = Discipline.Jumping) =>
-        Core.Aims.Aim.Kept(Guid.NewGuid(), "Ashlode", on, discipline, "League", "Novice", null, "");
+    public static Aim Aim(DateOnly on, Discipline discipline = Discipline.Jumping, double? height = null) =>
+        Core.Aims.Aim.Kept(
+            Guid.NewGuid(),
+            "Ashlode",
+            on,
+            discipline,
+            "League",
+            "Novice",
+            height is { } h ? Distance.FromMetres(h) : null,
+            ""
+        );
 
     public static HorseNow Horse(
         int age = 9,

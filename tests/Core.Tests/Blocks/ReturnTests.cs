@@ -209,7 +209,7 @@ public class ReturnTests
                 }
             );
         On(3).ShouldBeNull();
-        On(4)!.Gates.ShouldBe(ReturnGates.All);
+        On(4)!.Gates.ShouldBe(ReturnGates.First);
         On(7)!.Week.ShouldBe(1);
         On(7, ReturnGate.Feet, ReturnGate.Easy)!.Gates.ShouldBe([ReturnGate.Saddle, ReturnGate.LegsCool, ReturnGate.ClosingTest]);
         On(7, [.. ReturnGates.All]).ShouldBeNull();
@@ -217,5 +217,20 @@ public class ReturnTests
         On(11, [.. ReturnGates.All])!.Week.ShouldBe(2);
         On(14)!.Week.ShouldBe(2);
         ReturnGates.Waiting(Case(Entry()).On(plan, Start.AddDays(5))).ShouldBeNull();
+    }
+
+    /// <summary>Skin, feed and drink are asked of a return that begins with them; one that began before stays answered.</summary>
+    [Fact]
+    public void A_return_asks_the_gates_it_began_with()
+    {
+        var entry = Entry(Purpose.Return);
+        var first = Case(entry with { Return = entry.Return! with { Gates = ReturnGates.All } });
+        var plan = BlockPlanner.Plan(first).OrThrow();
+        var answered = ReturnGates.First.Select(g => new GateAnswer(Start, g, true, "")).ToList();
+        ReturnGates
+            .Waiting(first.On(plan, Start.AddDays(7)) with { Gates = answered })!
+            .Gates.ShouldBe([ReturnGate.Skin, ReturnGate.FeedAndDrink]);
+        var older = Case(entry);
+        ReturnGates.Waiting(older.On(plan, Start.AddDays(7)) with { Gates = answered }).ShouldBeNull();
     }
 }

@@ -1,6 +1,8 @@
+using Hippodrome.Core.Aims;
 using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Conditioning;
+using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Yards;
@@ -31,7 +33,47 @@ public class SuggestionTests
     {
         var first = new FirstWeeks([new FirstWeek(1, 4, 30, "")], new Why("End before the minute it tired", [], Source.CommonPractice));
         BlockSuggestion.For(Horse(), [], first, Open.DaysThere(), SlowRamp, Start).Entry.Now!.Total.ShouldBe(120);
-        BlockSuggestion.For(Horse(), [], null, Open.DaysThere(), SlowRamp, Start).Entry.Now!.Total.ShouldBe(0);
+    }
+
+    /// <summary>Nobody has ridden it here: an ordinary week of a horse that is said to have come as far (chosen).</summary>
+    [Theory]
+    [InlineData(9, 160)]
+    [InlineData(3, 40)]
+    public void Without_either_it_is_what_its_standing_says(int age, int minutes)
+    {
+        var suggestion = BlockSuggestion.For(Horse(age), [], null, Open.DaysThere(), SlowRamp, Start);
+        suggestion.Entry.Now!.Total.ShouldBe(minutes);
+        suggestion.Because[0].Rule.ShouldContain("Nobody has ridden it here");
+    }
+
+    /// <summary>A block says where it comes to less than its aim asks: speed, minutes, height.</summary>
+    [Fact]
+    public void A_block_that_comes_to_less_than_its_aim_asks_says_so()
+    {
+        var aim = Aim(Start.AddDays(7 * 8), Discipline.Eventing, 1.15);
+        BlockEntry With(int speed) =>
+            Entry(Purpose.Conditioning, aim: aim) with
+            {
+                Discipline = Discipline.Eventing,
+                Sets = new SetsEntry(Scheme.International, "3*", 2, 2, speed, 3),
+            };
+        var slow = Plan(With(380), Horse(aims: aim)).Notes;
+        slow.ShouldContain(n => n.Contains("550 m/min"));
+        slow.ShouldContain(n => n.Contains("asks for"));
+        Plan(With(550), Horse(aims: aim)).Notes.ShouldNotContain(n => n.Contains("m/min"));
+    }
+
+    [Fact]
+    public void No_rung_is_expected_under_the_one_it_stands_on()
+    {
+        var horse = Horse();
+        foreach (var purpose in new[] { Purpose.Schooling, Purpose.Conditioning })
+        {
+            Plan(Entry(purpose, 12), horse)
+                .Weeks.SelectMany(w => w.Rungs)
+                .Select(r => Catalogue.Rung(r.RungId))
+                .ShouldAllBe(r => horse.Places[r.Strand] == null || r.Step >= horse.Places[r.Strand]!.Step);
+        }
     }
 
     [Fact]
