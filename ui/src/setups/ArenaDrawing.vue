@@ -2,6 +2,7 @@
 import { computed, useTemplateRef } from 'vue'
 import type { MeasuredSetUp } from '../api/schema'
 import ZoomBox from '../house/ZoomBox.vue'
+import GroundDrawing from './GroundDrawing.vue'
 
 /** The whole arena from above with A on the left, and what stands in it. Lengths are metres. */
 const props = defineProps<{
@@ -20,28 +21,17 @@ const emit = defineEmits<{
   nudge: [along: number, across: number]
 }>()
 const svg = useTemplateRef<SVGSVGElement>('svg')
-const arena = computed(() => props.sets[0]?.arena ?? { length: 60, width: 20, letters: [] })
+const arena = computed(
+  () => props.sets[0]?.arena ?? { size: 'sixtyByTwenty' as const, length: 60, width: 20, letters: [] },
+)
 const whole = computed(() => ({
   x: -3.4,
   y: -3.4,
   width: arena.value.length + 6.8,
   height: arena.value.width + 6.8,
 }))
-const polesOnly = ['pole', 'raisedPole', 'placingPole']
+const polesOnly = ['pole', 'raisedPole', 'placingPole', 'emptyWings']
 
-const place = (along: number, across: number) => {
-  const { length, width } = arena.value
-  if (across <= 0) return { x: along, y: -1.2 }
-  if (across >= width) return { x: along, y: width + 2.4 }
-  if (along <= 0) return { x: -1.9, y: across + 0.7 }
-  if (along >= length) return { x: length + 1.9, y: across + 0.7 }
-  return null
-}
-const letters = computed(() =>
-  (arena.value.letters ?? [])
-    .map((l) => ({ letter: l.letter, at: place(l.along, l.across) }))
-    .filter((l) => l.at !== null),
-)
 const path = (m: MeasuredSetUp) => `M${m.track.map((p) => `${p.along} ${p.across}`).join('L')}`
 /** The arrow at the end of a track points the way the last piece of it goes. */
 const arrow = (m: MeasuredSetUp) => {
@@ -92,33 +82,7 @@ function key(event: KeyboardEvent) {
       @pointerup="drop"
       @pointercancel="drop"
     >
-      <rect
-        :width="arena.length"
-        :height="arena.width"
-        fill="var(--sand)"
-        stroke="var(--ink)"
-        stroke-width="0.35"
-      />
-      <rect
-        x="1"
-        y="1"
-        :width="arena.length - 2"
-        :height="arena.width - 2"
-        rx="4"
-        fill="none"
-        stroke="var(--sand-line)"
-        stroke-width="0.4"
-      />
-      <line
-        :x2="arena.length"
-        y1="10"
-        y2="10"
-        stroke="var(--sand-line)"
-        stroke-width="0.2"
-        stroke-dasharray="0.8 0.8"
-      />
-      <text v-for="l in letters" :key="l.letter" :x="l.at!.x" :y="l.at!.y">{{ l.letter }}</text>
-
+      <GroundDrawing :arena="arena" />
       <g
         v-for="(m, s) in sets"
         :key="s"
@@ -205,13 +169,9 @@ function key(event: KeyboardEvent) {
 </template>
 
 <style scoped>
-text {
-  font: 700 2px var(--font);
-  text-anchor: middle;
-  fill: var(--ink);
-}
 text.number {
-  font-size: 1.6px;
+  font: 700 1.6px var(--font);
+  text-anchor: middle;
   fill: var(--on-ink);
 }
 .track.figure {

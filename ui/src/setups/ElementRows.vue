@@ -20,7 +20,9 @@ const counts = [
 ]
 
 function put(elements: LineElementEntry[]) {
-  entry.value = { ...entry.value, elements }
+  // Other elements have other stages.
+  const same = elements.length === entry.value.elements?.length
+  entry.value = { ...entry.value, elements, ...(same ? {} : { stages: null }) }
 }
 function set(i: number, change: Partial<LineElementEntry>) {
   put(entry.value.elements!.map((e, at) => (at === i ? { ...e!, ...change } : e!)))

@@ -39,6 +39,17 @@ const steps = computed(() => {
     <p v-if="figure.bend" class="small quiet">
       So far the poll leaves the line of the withers, where it bends most. Less than most riders ask for.
     </p>
+    <template v-if="figure.stages.length">
+      <h3 class="mt-8px">In and out again, with a rest on each size</h3>
+      <ol class="grid gap-4px mt-4px">
+        <li v-for="(s, i) in figure.stages" :key="i">
+          <strong>{{ s.diameter.toFixed(1) }} m</strong>, {{ s.strides.toFixed(1) }} strides round<template
+            v-if="s.mostSteps"
+            >; then {{ s.fewestSteps }} to {{ s.mostSteps }} crossing steps in</template
+          >
+        </li>
+      </ol>
+    </template>
     <template v-if="figure.sideways">
       <h3 class="mt-8px">Sideways</h3>
       <p>

@@ -3,7 +3,7 @@ import Button from 'ant-design-vue/es/button'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref, watch } from 'vue'
 import { ask, client } from '../api/client'
-import type { KitKind } from '../api/schema'
+import type { KitKind, Material } from '../api/schema'
 import { bearsUpon, keys, useChanged } from '../house/keys'
 import NumberField from '../house/NumberField.vue'
 import ProblemNote from '../house/ProblemNote.vue'
@@ -17,15 +17,33 @@ interface Line {
   lengthMetres: number
   label: string
   count: number
+  material: Material | null
 }
-const pole = (lengthMetres: number, label: string): Line => ({ kind: 'pole', lengthMetres, label, count: 0 })
-const thing = (kind: KitKind, label: string): Line => ({ kind, lengthMetres: 0, label, count: 0 })
+const pole = (lengthMetres: number, label: string, material: Material | null = null): Line => ({
+  kind: 'pole',
+  lengthMetres,
+  label,
+  count: 0,
+  material,
+})
+const thing = (kind: KitKind, label: string): Line => ({
+  kind,
+  lengthMetres: 0,
+  label,
+  count: 0,
+  material: null,
+})
+const longest = workshop.poleLengths[0]!
 const usual = (): Line[] => [
   ...workshop.poleLengths.map((metres) => pole(metres, `Poles of ${metres} m`)),
+  pole(longest, 'Plastic poles', 'plastic'),
+  pole(longest, 'Pipes', 'pipes'),
   thing('wing', 'Wings'),
-  thing('cup', 'Cups'),
+  thing('cup', 'Deep cups'),
+  thing('flatCup', 'Flat cups'),
   thing('block', 'Blocks'),
   thing('filler', 'Fillers'),
+  thing('waterTray', 'Water trays'),
 ]
 const changed = useChanged()
 const queries = useQueryClient()
@@ -41,7 +59,11 @@ watch(
     begun = true
     lines.value = usual().map((l) => ({
       ...l,
-      count: owned.find((k) => k.kind === l.kind && k.lengthMetres === l.lengthMetres)?.count ?? 0,
+      count:
+        owned.find(
+          (k) =>
+            k.kind === l.kind && k.lengthMetres === l.lengthMetres && (k.material ?? null) === l.material,
+        )?.count ?? 0,
     }))
   },
   { immediate: true },
@@ -50,7 +72,7 @@ watch(
 async function keep() {
   const items = lines.value
     .filter((l) => l.count > 0)
-    .map(({ kind, lengthMetres, count }) => ({ kind, lengthMetres, count }))
+    .map(({ kind, lengthMetres, count, material }) => ({ kind, lengthMetres, count, material }))
   const view = await attempt(() => ask(() => client.PUT('/api/kit', { body: { items } })))
   if (!view) return
   queries.setQueryData(keys.kit, view)

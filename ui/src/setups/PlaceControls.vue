@@ -5,14 +5,17 @@ import ChoiceField from '../house/ChoiceField.vue'
 import DistanceField from '../house/DistanceField.vue'
 import NumberField from '../house/NumberField.vue'
 import { options } from '../house/words'
-import { isFigure, lineWords } from './setUpEntries'
+import { isFigure, lineWords, onTheSpot } from './setUpEntries'
 
 /** Where it stands in the arena, and which way it is ridden. */
 const entry = defineModel<SetUpEntry>({ required: true })
 const set = (change: Partial<SetUpEntry>) => (entry.value = { ...entry.value, ...change } as SetUpEntry)
-const figure = computed(() => isFigure(entry.value))
+/** Its way is the school's; what is ridden on the spot stands where it is put. */
+const figure = computed(() => isFigure(entry.value) && !onTheSpot(entry.value.kind!))
 const hasMiddle = computed(
-  () => !isFigure(entry.value) || entry.value.kind === 'circle' || entry.value.kind === 'spiral',
+  () =>
+    !figure.value ||
+    (isFigure(entry.value) && (entry.value.kind === 'circle' || entry.value.kind === 'spiral')),
 )
 </script>
 

@@ -5,7 +5,7 @@ import ChoiceField from '../house/ChoiceField.vue'
 import DistanceField from '../house/DistanceField.vue'
 
 /** Poles on the ground, or raised at one end in turn, or at both; and by how much. */
-defineProps<{ raising: Raising; heightMetres?: number | null; curved?: boolean }>()
+defineProps<{ raising: Raising; heightMetres?: number | null; curved?: boolean; each?: boolean }>()
 const emit = defineEmits<{ change: [{ raising?: Raising; heightMetres?: number | null }] }>()
 </script>
 
@@ -31,7 +31,7 @@ const emit = defineEmits<{ change: [{ raising?: Raising; heightMetres?: number |
     "
   />
   <DistanceField
-    v-if="raising !== 'ground'"
+    v-if="raising !== 'ground' && !each"
     label="Raised by"
     name="heightMetres"
     plain="cm"

@@ -5,7 +5,9 @@ import type { MeasuredSetUp, SetUpEntry } from '../api/schema'
 import ChoiceField from '../house/ChoiceField.vue'
 import DistanceField from '../house/DistanceField.vue'
 import NumberField from '../house/NumberField.vue'
-import { options } from '../house/words'
+import { materialWords, options } from '../house/words'
+import CourseControls from './course/CourseControls.vue'
+import { isCourse } from './course/course'
 import CorridorControls from './CorridorControls.vue'
 import CurveControls from './CurveControls.vue'
 import FenceControls from './FenceControls.vue'
@@ -16,14 +18,16 @@ import PoleControls from './PoleControls.vue'
 import SquareOfPolesControls from './squareOfPoles/SquareOfPolesControls.vue'
 import { isSquareOfPoles } from './squareOfPoles/squareOfPoles'
 import {
-  familyWords,
+  asked,
+  askedWords,
   isCorridor,
   isCurve,
   isFigure,
   isLine,
   isNarrow,
   isPoles,
-  startOf,
+  startOfAsked,
+  type Asked,
 } from './setUpEntries'
 
 /** The measures of a set-up; every change is measured anew by the server. */
@@ -34,17 +38,32 @@ const set = (change: object) => (entry.value = { ...entry.value, ...change } as 
 /** A single distance that is this horse's own, and can be typed instead: poles, a fan, a placing pole. */
 const gap = computed(() => {
   const e = entry.value
-  const one = e.family === 'crossPole' || (isPoles(e) && !e.stepMetres) || (isCurve(e) && e.kind === 'fan')
+  const one =
+    e.family === 'crossPole' ||
+    (isPoles(e) && !e.stepMetres && !e.gapsMetres) ||
+    (isCurve(e) && e.kind === 'fan')
   return one ? props.measured?.gaps[0] : undefined
 })
 const isByItself = computed(() => entry.value.family === 'crossPole' && entry.value.placingPole === false)
+const hasRails = computed(() => ['crossPole', 'fenceLine', 'narrow', 'course'].includes(entry.value.family!))
 const moves = computed(
-  () => !isNarrow(entry.value) && !isCorridor(entry.value) && !isFigure(entry.value) && !isByItself.value,
+  () =>
+    !isNarrow(entry.value) &&
+    !isCorridor(entry.value) &&
+    !isFigure(entry.value) &&
+    !isCourse(entry.value) &&
+    !isByItself.value,
 )
 
-function become(family: NonNullable<SetUpEntry['family']>) {
-  const fresh = startOf[family]()
+function become(what: Asked) {
+  const fresh = startOfAsked(what)
+  const family = fresh.family
   const { arena, line, heading, middleMetres } = entry.value
+  // A course has its places in its fences, and may stand in a field.
+  if (isCourse(fresh) || isCourse(entry.value)) {
+    entry.value = { ...fresh, arena: arena === 'field' ? fresh.arena : arena } as SetUpEntry
+    return
+  }
   // Poles and fences stay on their line; the rest begins on the centre line, where it has room.
   const stays = family === 'poleLine' || family === 'crossPole' || family === 'fenceLine'
   entry.value = { ...fresh, arena, heading, middleMetres, line: stays ? line : fresh.line } as SetUpEntry
@@ -55,16 +74,17 @@ function become(family: NonNullable<SetUpEntry['family']>) {
   <div class="controls grid gap-10px">
     <ChoiceField
       label="What stands there"
-      :value="entry.family!"
-      :options="options(familyWords)"
+      :value="asked(entry)"
+      :options="options(askedWords)"
       @change="become"
     />
-    <PoleControls v-if="isPoles(entry)" v-model="entry" />
+    <PoleControls v-if="isPoles(entry)" v-model="entry" :measured="measured" />
     <CurveControls v-else-if="isCurve(entry)" v-model="entry" />
     <NarrowControls v-else-if="isNarrow(entry)" v-model="entry" />
     <FenceControls v-else-if="isLine(entry)" v-model="entry" />
     <CorridorControls v-else-if="isCorridor(entry)" v-model="entry" />
     <SquareOfPolesControls v-else-if="isSquareOfPoles(entry)" v-model="entry" />
+    <CourseControls v-else-if="isCourse(entry)" v-model="entry" />
     <FigureControls v-else-if="isFigure(entry)" v-model="entry" />
     <DistanceField
       v-else
@@ -74,12 +94,6 @@ function become(family: NonNullable<SetUpEntry['family']>) {
       :value="entry.heightMetres"
       @change="(heightMetres) => set({ heightMetres })"
     />
-    <Checkbox
-      v-if="entry.family === 'crossPole'"
-      :checked="entry.placingPole !== false"
-      @change="set({ placingPole: isByItself ? null : false, adjustMetres: 0 })"
-      >A placing pole before it</Checkbox
-    >
     <DistanceField
       v-if="gap"
       label="Distance"
@@ -106,7 +120,27 @@ function become(family: NonNullable<SetUpEntry['family']>) {
       too</Checkbox
     >
     <hr class="w-full border-0 edge-t" />
-    <PlaceControls v-model="entry" />
+    <PlaceControls v-if="!isCourse(entry)" v-model="entry" />
+    <template v-if="!isFigure(entry)">
+      <ChoiceField
+        label="Poles of"
+        name="material"
+        :value="entry.material ?? 'wood'"
+        :options="options(materialWords)"
+        @change="(material) => set({ material: material === 'wood' ? null : material })"
+      />
+      <ChoiceField
+        v-if="hasRails"
+        label="Cups"
+        name="cups"
+        :value="entry.cups ?? 'deep'"
+        :options="[
+          { value: 'deep', label: 'Deep' },
+          { value: 'flat', label: 'Flat: a rail rolls at a touch' },
+        ]"
+        @change="(cups) => set({ cups: cups === 'deep' ? null : cups })"
+      />
+    </template>
   </div>
 </template>
 

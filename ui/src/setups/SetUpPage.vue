@@ -8,7 +8,7 @@ import { useRouter } from 'vue-router'
 import { ask, client, Problem } from '../api/client'
 import { newest } from '../api/newest'
 import { beginCore, coreState, measureHere, mirrorHere } from '../device/core'
-import type { LengthUnit, MeasuredSetUp, SetUpEntry, SetUpView } from '../api/schema'
+import type { CourseFenceEntry, LengthUnit, MeasuredSetUp, SetUpEntry, SetUpView } from '../api/schema'
 import { bearsUpon, keys } from '../house/keys'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import ProblemNote from '../house/ProblemNote.vue'
@@ -20,6 +20,9 @@ import { done } from '../house/undo'
 import ArenaDrawing from './ArenaDrawing.vue'
 import BendCard from './BendCard.vue'
 import BuildCard from './BuildCard.vue'
+import CourseCard from './course/CourseCard.vue'
+import CourseRows from './course/CourseRows.vue'
+import { isCourse } from './course/course'
 import CountsCard from './CountsCard.vue'
 import ElementRows from './ElementRows.vue'
 import FigureCard from './FigureCard.vue'
@@ -175,7 +178,36 @@ function drag(element: number, metres: number) {
 }
 function drop() {
   held = null
+  heldFence = null
 }
+/** A fence of a course, dragged over the ground: it snaps to half metres. */
+let heldFence: SetUpEntry | null = null
+const half = (metres: number) => Math.round(metres * 2) / 2
+function withFence(of: SetUpEntry, fence: number, change: (f: CourseFenceEntry) => CourseFenceEntry) {
+  if (!isCourse(of)) return of
+  return { ...of, fences: of.fences!.map((f, i) => (i === fence ? change(f!) : f)) }
+}
+const shifted = (along: number, across: number) => (f: CourseFenceEntry) => ({
+  ...f,
+  alongMetres: Math.max(0, Math.min(measured.value!.arena.length, half(f.alongMetres! + along))),
+  acrossMetres: Math.max(0, Math.min(measured.value!.arena.width, half(f.acrossMetres! + across))),
+})
+function dragFence(fence: number, along: number, across: number) {
+  if (!heldFence) {
+    heldFence = entry.value
+    change(entry.value)
+  }
+  stepping.value ??= entry.value
+  entry.value = withFence(heldFence, fence, shifted(along, across))
+}
+function nudgeFence(fence: number, along: number, across: number) {
+  stepping.value ??= entry.value
+  change(withFence(entry.value, fence, shifted(along, across)))
+}
+const turnFence = (fence: number, degrees: number) =>
+  change(
+    withFence(entry.value, fence, (f) => ({ ...f, facesDegrees: (f.facesDegrees! + degrees + 360) % 360 })),
+  )
 function nudge(element: number, steps: number) {
   if (!measured.value) return
   stepping.value ??= entry.value
@@ -316,23 +348,35 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
           @drag="drag"
           @drop="drop"
           @nudge="nudge"
+          @drag-fence="dragFence"
+          @nudge-fence="nudgeFence"
+          @turn-fence="turnFence"
         />
         <SideView v-if="shown.jumps.length" :measured="shown" class="from-side" />
         <p v-if="trains()" class="row small no-print under gap-14px mt-6px">
           <Button type="link" :disabled="!canUndo" @click="undo">Undo</Button>
           <Button type="link" :disabled="!canRedo" @click="redo">Redo</Button>
           <Button type="link" @click="mirror">Other rein</Button>
-          <template v-if="!measured.figure">
+          <template v-if="!measured.figure && !measured.course">
             <Button type="link" aria-label="Turn it to the left" @click="turn(-15)"> ↺ Turn </Button>
             <Button type="link" aria-label="Turn it to the right" @click="turn(15)"> Turn ↻ </Button>
           </template>
-          <span v-if="movesElements" class="quiet"
-            >Drag an element, or move it with the arrow keys; it snaps to what the tape can set.</span
-          >
+          <span v-if="movesElements" class="quiet">{{
+            measured.course
+              ? 'Drag a fence, or move it with the arrow keys and turn it with [ and ].'
+              : 'Drag an element, or move it with the arrow keys; it snaps to what the tape can set.'
+          }}</span>
         </p>
       </section>
       <TapeSheet :measured="shown" :horse="passport?.horse.name ?? ''" :say="say" />
 
+      <CourseRows
+        v-if="trains() && isCourse(typed)"
+        v-model="typed"
+        :measured="shown"
+        class="no-print"
+        @focusin="stepping = null"
+      />
       <ElementRows
         v-if="trains() && isLine(typed)"
         v-model="typed"
@@ -343,14 +387,27 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
 
       <div class="lower grid grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] gap-14px items-start">
         <div class="stack">
+          <CourseCard
+            v-if="shown.course"
+            :measured="shown"
+            :unit="unit"
+            :short="beside?.kitShort ?? []"
+            data-on="card"
+          />
           <FigureCard v-if="shown.figure" :measured="shown" />
-          <BuildCard v-model:unit="unit" :measured="shown" :short="beside?.kitShort ?? []" data-on="card" />
-          <StagesCard v-if="shown.stages.length" :measured="shown" data-on="card" />
+          <BuildCard
+            v-if="!shown.course"
+            v-model:unit="unit"
+            :measured="shown"
+            :short="beside?.kitShort ?? []"
+            data-on="card"
+          />
+          <StagesCard v-if="shown.stages.length" v-model="typed" :measured="shown" data-on="card" />
         </div>
 
         <div class="stack">
           <WhyCard
-            v-if="shown.gaps.length"
+            v-if="shown.gaps.length && !shown.course"
             class="no-print"
             :measured="shown"
             :horse="passport?.horse.name ?? ''"
@@ -361,7 +418,7 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
           <NarrowCard v-if="shown.narrow" :narrow="shown.narrow" />
           <section class="card where grid gap-4px" data-on="card">
             <ArenaDrawing
-              v-if="!shown.figure"
+              v-if="!shown.figure && !shown.course"
               :sets="[from ? measured : shown]"
               :movable="trains()"
               zoomable

@@ -1,9 +1,24 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { MeasuredSetUp } from '../api/schema'
+import Button from 'ant-design-vue/es/button'
+import type { MeasuredSetUp, SetUpEntry } from '../api/schema'
+import { trains } from '../house/signIn'
+import { isLine } from './setUpEntries'
 
-/** How a grid is built up: one thing changed at a time. */
+/** How a grid is built up: one thing changed at a time. The trainer may choose another order, or leave stages out. */
 const props = defineProps<{ measured: MeasuredSetUp }>()
+const entry = defineModel<SetUpEntry>({ required: true })
+const isOrdered = computed(() => isLine(entry.value) && !!entry.value.stages?.length)
+const put = (stages: { kind: MeasuredSetUp['stages'][number]['kind']; element: number | null }[] | null) =>
+  (entry.value = { ...entry.value, stages } as SetUpEntry)
+const now = () => props.measured.stages.map(({ kind, element }) => ({ kind, element }))
+const leaveOut = (i: number) => put(now().filter((_, at) => at !== i))
+function move(i: number, by: number) {
+  const all = now()
+  const [moved] = all.splice(i, 1)
+  all.splice(i + by, 0, moved!)
+  put(all)
+}
 const efforts = computed(() => props.measured.stages.reduce((sum, s) => sum + s.efforts, 0))
 const passes = computed(() => props.measured.stages.reduce((sum, s) => sum + s.passes, 0))
 </script>
@@ -19,7 +34,7 @@ const passes = computed(() => props.measured.stages.reduce((sum, s) => sum + s.p
       <li
         v-for="(s, i) in measured.stages"
         :key="i"
-        class="grid grid-cols-[26px_minmax(0,1fr)_auto] gap-8px leading-[1.25]"
+        class="grid grid-cols-[26px_minmax(0,1fr)_auto_auto] gap-8px leading-[1.25]"
       >
         <span class="number">{{ i + 1 }}</span>
         <span>
@@ -31,8 +46,37 @@ const passes = computed(() => props.measured.stages.reduce((sum, s) => sum + s.p
           }}</span>
         </span>
         <span class="small quiet">{{ s.efforts }}</span>
+        <span v-if="trains()" class="whitespace-nowrap no-print">
+          <Button
+            type="text"
+            size="small"
+            :disabled="i === 0"
+            :aria-label="`Stage ${i + 1} earlier`"
+            @click="move(i, -1)"
+            >↑</Button
+          >
+          <Button
+            type="text"
+            size="small"
+            :disabled="i === measured.stages.length - 1"
+            :aria-label="`Stage ${i + 1} later`"
+            @click="move(i, 1)"
+            >↓</Button
+          >
+          <Button
+            type="text"
+            size="small"
+            :disabled="measured.stages.length === 1"
+            :aria-label="`Leave stage ${i + 1} out`"
+            @click="leaveOut(i)"
+            >×</Button
+          >
+        </span>
       </li>
     </ol>
+    <Button v-if="isOrdered" size="small" class="mt-8px no-print" @click="put(null)"
+      >The usual stages again</Button
+    >
   </section>
 </template>
 

@@ -17,20 +17,24 @@ const lines = computed(() =>
   <section class="sheet paper" data-on="tape">
     <h2>Tape sheet: {{ measured.title }}</h2>
     <p class="small">
-      For {{ horse }}. Zero is the first element, ridden towards
-      {{ measured.heading === 'towardsC' ? 'C' : 'A'
-      }}{{
-        measured.bending
-          ? '; the tape follows the curve, the straight tape reads ' +
-            measured.bending.straight.toFixed(2) +
-            ' m'
-          : ''
-      }}.
+      For {{ horse }}.
+      <template v-if="measured.course"
+        >Each fence by its middle: from the A end, from the left side, and the way it is jumped.</template
+      ><template v-else
+        >Zero is the first element, ridden towards {{ measured.heading === 'towardsC' ? 'C' : 'A'
+        }}{{
+          measured.bending
+            ? '; the tape follows the curve, the straight tape reads ' +
+              measured.bending.straight.toFixed(2) +
+              ' m'
+            : ''
+        }}.</template
+      >
     </p>
     <table>
       <thead>
         <tr>
-          <th class="number">Reads</th>
+          <th class="number">{{ measured.course ? 'Stands at' : 'Reads' }}</th>
           <th>What</th>
           <th class="number">High</th>
           <th class="number">Wide</th>
@@ -40,9 +44,12 @@ const lines = computed(() =>
       <tbody>
         <tr v-for="(e, i) in lines" :key="i">
           <td class="number">
-            <strong>{{ say(e.atText) }}</strong>
+            <strong v-if="measured.course"
+              >{{ e.along.toFixed(1) }} / {{ e.across.toFixed(1) }} m, {{ Math.round(e.faces) }}°</strong
+            >
+            <strong v-else>{{ say(e.atText) }}</strong>
           </td>
-          <td>{{ i + 1 }}. {{ e.name }}</td>
+          <td>{{ measured.course ? '' : `${i + 1}. ` }}{{ e.name }}</td>
           <td class="number">{{ e.height > 0 ? `${Math.round(e.height * 100)} cm` : '' }}</td>
           <td class="number">{{ e.width > 0 ? `${e.width.toFixed(1)} m` : '' }}</td>
           <td>{{ e.kitSays }}</td>

@@ -15,6 +15,7 @@ import type {
   SetUpEntryPoleLineEntry,
 } from '../api/schema'
 import { workshop } from '../api/figures'
+import { newCourse } from './course/course'
 import { newSquareOfPoles } from './squareOfPoles/squareOfPoles'
 
 /** What a new set-up of each family starts from. */
@@ -133,6 +134,9 @@ export const newFigure = (): SetUpEntryFigureEntry => ({
   forwardMetres: 30,
   changes: 5,
   every: 4,
+  count: 4,
+  turnDegrees: 180,
+  groundMetres: 0,
 })
 
 export const isFigure = (entry: SetUpEntry): entry is SetUpEntryFigureEntry => entry.family === 'figure'
@@ -151,7 +155,13 @@ export const figureWords: Record<FigureKind, string> = {
   halfPass: 'Half-pass',
   shoulderIn: 'Shoulder-in',
   changes: 'Changes in sequence',
+  halt: 'Halt',
+  pirouette: 'Pirouette',
+  piaffe: 'Piaffe',
 }
+
+/** Not ridden along a way: it stands at a place. */
+export const onTheSpot = (kind: FigureKind) => kind === 'halt' || kind === 'pirouette' || kind === 'piaffe'
 
 /** Every variant of a gait but the canter of a course. */
 export const variants: GaitVariant[] = [
@@ -189,6 +199,8 @@ export const elementWords: Partial<Record<ElementKind, string>> = {
   squareOxer: 'Square oxer',
   parallel: 'Parallel',
   wall: 'Wall with filler',
+  waterTray: 'Over a water tray',
+  emptyWings: 'Empty wings, pole between',
 }
 
 /** Height of the highest fence, in metres; nothing where there are only poles. */
@@ -216,6 +228,7 @@ export const familyWords: Record<NonNullable<SetUpEntry['family']>, string> = {
   narrow: 'Narrow fence',
   corridor: 'Corridor of poles',
   figure: 'Figure of the school',
+  course: 'Course',
 }
 
 /** What a new set-up of each family starts from. */
@@ -228,4 +241,38 @@ export const startOf: Record<NonNullable<SetUpEntry['family']>, () => SetUpEntry
   narrow: newNarrow,
   corridor: newCorridor,
   figure: newFigure,
+  course: newCourse,
 }
+
+/** What can be built, as a trainer asks for it: each family, and the two first fences that are things of their own. */
+export type Asked = NonNullable<SetUpEntry['family']> | 'crossPoleAlone' | 'emptyWings'
+export const askedWords: Record<Asked, string> = {
+  poleLine: familyWords.poleLine,
+  curvedPoles: familyWords.curvedPoles,
+  squareOfPoles: familyWords.squareOfPoles,
+  emptyWings: 'Empty wings, pole between',
+  crossPoleAlone: 'Cross-pole from trot',
+  crossPole: 'Cross-pole, placing pole',
+  fenceLine: familyWords.fenceLine,
+  narrow: familyWords.narrow,
+  course: familyWords.course,
+  corridor: familyWords.corridor,
+  figure: familyWords.figure,
+}
+export const asked = (entry: SetUpEntry): Asked =>
+  entry.family === 'crossPole' && entry.placingPole === false
+    ? 'crossPoleAlone'
+    : isLine(entry) && entry.elements?.length === 1 && entry.elements[0]?.kind === 'emptyWings'
+      ? 'emptyWings'
+      : entry.family!
+export const startOfAsked = (what: Asked): SetUpEntry =>
+  what === 'crossPoleAlone'
+    ? { ...newCrossPole(), placingPole: false }
+    : what === 'emptyWings'
+      ? {
+          ...newFenceLine(),
+          kind: 'relatedLine',
+          groundLines: 'none',
+          elements: [element('emptyWings', 0)],
+        }
+      : startOf[what]()
