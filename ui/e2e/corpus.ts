@@ -382,7 +382,7 @@ function tapped(any: Chance, made: Made[]): RideEvent[] {
     if (m.id) ids.set(m.id as string, id)
     return [
       {
-        v: 4,
+        v: 5,
         ...m,
         ...(m.jump ? { jump: ids.get(m.jump as string) } : {}),
         ...(m.about ? { about: ids.get(m.about as string) } : {}),

@@ -6,13 +6,17 @@ import InputNumber from 'ant-design-vue/es/input-number'
 import { computed, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
+import { figures } from '../api/figures'
+import type { Felt } from '../api/schema'
 import { bearsUpon, useChanged } from '../house/keys'
+import ChipRow from '../house/ChipRow.vue'
 import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { shortDay } from '../house/format'
 import { useAssessments } from '../house/queries'
 import { rides } from '../house/signIn'
+import { feltWords, options } from '../house/words'
 
 /** Assessment rides: begin one, take an unfinished one up again, look at those that are done. */
 const props = defineProps<{ horseId: string }>()
@@ -23,7 +27,15 @@ const open = computed(() => all.value?.find((a) => !a.finishedOn))
 const finished = computed(() => all.value?.filter((a) => a.finishedOn) ?? [])
 const { problem, busy, attempt } = useProblem()
 const beginning = ref(false)
-const form = reactive<{ weeksOff: number | null; reported: string }>({ weeksOff: 0, reported: '' })
+const form = reactive<{ weeksOff: number | null; reported: string; problems: Felt[] }>({
+  weeksOff: 0,
+  reported: '',
+  problems: [],
+})
+/** Pain is the vet's before anybody mounts; that it knows a thing is no problem. */
+const reportable = (Object.keys(feltWords) as Felt[]).filter(
+  (f) => f !== 'knows' && !figures.painFelt.includes(f),
+)
 const to = (assessmentId: string) => ({
   name: 'assessment',
   params: { horseId: props.horseId, assessmentId },
@@ -81,6 +93,17 @@ async function begin() {
       /></FieldBox>
       <FieldBox v-slot="{ id }" label="What others say of it" name="reported"
         ><Input.TextArea :id="id" v-model:value="form.reported" :rows="2"
+      /></FieldBox>
+      <FieldBox
+        label="Problems they report"
+        name="problems"
+        hint="Each is judged by itself from what the ride shows"
+        ><ChipRow
+          :model-value="form.problems"
+          label="Problems they report"
+          :choices="options(feltWords, reportable)"
+          many
+          @update:model-value="(problems) => (form.problems = problems as Felt[])"
       /></FieldBox>
       <p class="small quiet">Hat on, someone on the ground, walk first. Anything unlevel ends it.</p>
       <div class="row">

@@ -35,6 +35,7 @@ const plain = computed(() => [
   { title: 'After the depart', finding: f.value.balance },
   { title: 'Noise', finding: f.value.noise },
   { title: 'Dropped rein', finding: f.value.closingTest },
+  { title: 'Walk first', finding: f.value.walkedFirst },
 ])
 const rung = (id: string | null) =>
   id === null
@@ -61,6 +62,7 @@ const said = (a: SheetAnswer | null) =>
       ]
         .filter((x) => x !== '')
         .join(', ') || '–'
+const shownWords = { seen: 'Felt', notSeen: 'Not felt', notAskedYet: 'Not asked yet' } as const
 const signed = (n: number) => (n > 0 ? `+${n}` : n < 0 ? `−${-n}` : '0')
 
 async function accept() {
@@ -134,6 +136,22 @@ function toggle(strand: Strand) {
           <EvidenceBalance title="Weak hind" :finding="f.weakHind" :side-word="(s) => `The ${s} hind`" />
           <EvidenceBalance title="Harder lead" :finding="f.harderLead" :side-word="(s) => `The ${s} lead`" />
         </div>
+        <section v-if="assessment.problems.length" class="card">
+          <h2>What was reported</h2>
+          <dl class="grid grid-cols-[170px_minmax(0,1fr)] gap-y-8px gap-x-14px mt-8px">
+            <template v-for="p in assessment.problems" :key="p.problem">
+              <dt class="text-quiet">{{ feltWords[p.problem] }}</dt>
+              <dd>
+                <strong>{{ shownWords[p.shown] }}</strong><template v-if="p.shown === 'seen'">
+                  in {{ p.seenIn }} of {{ p.lines }} lines</template
+                ><template v-else-if="p.shown === 'notSeen'">
+                  in {{ p.lines }} lines that would show it</template
+                >
+                <WhyButton :why="p.why" :of="feltWords[p.problem].toLowerCase()" />
+              </dd>
+            </template>
+          </dl>
+        </section>
         <section class="card">
           <h2>What it remembers</h2>
           <p>

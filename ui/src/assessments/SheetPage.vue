@@ -50,6 +50,8 @@ const lame = computed(() =>
     l.sides.some((s) => at(l.item.item, s.rein).felt.some((f) => figures.painFelt.includes(f))),
   ),
 )
+/** Trot and canter wait until it has walked long enough; a sheet taken up again is ridden from the walk again too. */
+const walksFirst = computed(() => line.value.item.gait !== 'walk' && minute.value < view.value.walkFirst)
 const arrow = (rein: Rein) => (rein === 'left' ? '◀ ' : '')
 const arrowAfter = (rein: Rein) => (rein === 'right' ? ' ▶' : '')
 
@@ -110,6 +112,11 @@ async function finish() {
     </p>
     <ProblemNote v-if="problem" :problem="problem" />
     <ProblemNote v-if="refusal" :problem="refusal" />
+
+    <p v-if="walksFirst" class="told" role="status">
+      Walk first: <strong>{{ minute }} of {{ view.walkFirst }} minutes</strong>. Nothing else before it; the
+      walk lines can be marked meanwhile.
+    </p>
 
     <section class="line">
       <div>

@@ -18,7 +18,14 @@ import { gateWords } from '../house/words'
 const props = defineProps<{ horseId: string; block: BlockView }>()
 const changed = useChanged()
 const { problem, busy, attempt } = useProblem()
-const gates = Object.keys(gateWords) as ReturnGate[]
+/** Those that were asked when it began. */
+const gates = computed(() =>
+  (Object.keys(gateWords) as ReturnGate[]).filter(
+    (g) => props.block.entry.return?.gates?.includes(g) ?? (g !== 'skin' && g !== 'feedAndDrink'),
+  ),
+)
+const counted = (monday: string) =>
+  props.block.weeks.find((w) => w.monday === monday && w.plannedTransitions > 0)
 const path = computed(() => ({ horseId: props.horseId, blockId: props.block.id }))
 const today = computed(() => signedIn.value?.today ?? '')
 /** The week that is over last, and the one under way. */
@@ -99,6 +106,11 @@ async function clear(stage: number) {
             dayjs(w.monday).add(6, 'day').format('YYYY-MM-DD') < today ? 'over' : 'under way'
           }}</span>
         </h3>
+        <p v-if="counted(w.monday)" class="small">
+          Transitions: <strong>{{ counted(w.monday)!.doneTransitions }}</strong> of
+          {{ counted(w.monday)!.plannedTransitions }} planned. Many correct ones build strength as long spells
+          do.
+        </p>
         <div
           v-for="g in gates"
           :key="g"

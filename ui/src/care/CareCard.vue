@@ -5,7 +5,7 @@ import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
 import { computed, reactive, ref } from 'vue'
 import { ask, client } from '../api/client'
-import type { CareEntry, CareKind, RuledOut } from '../api/schema'
+import type { CareEntry, CareKind, RuledOut, SaddleWork } from '../api/schema'
 import { bearsUpon, useChanged } from '../house/keys'
 import { useTakingOff } from '../house/drafts'
 import ChipRow from '../house/ChipRow.vue'
@@ -16,7 +16,7 @@ import { useProblem } from '../house/faults'
 import { shortDay } from '../house/format'
 import { useCare } from '../house/queries'
 import { trains } from '../house/signIn'
-import { careWords, options, ruledOutWords } from '../house/words'
+import { careWords, options, ruledOutWords, saddleWords } from '../house/words'
 
 /** Feet, saddle, teeth, therapist, and when each is due; weight and condition. */
 const props = defineProps<{ horseId: string }>()
@@ -33,6 +33,7 @@ const blank = () => ({
   againInWeeks: null as number | null,
   easyUntil: null as string | null,
   ruledOut: ['fences', 'collection', 'series'] as RuledOut[],
+  saddle: [] as SaddleWork[],
 })
 const visit = reactive(blank())
 const body = reactive<{ girthCm: number | null; lengthCm: number | null; condition: number | null }>({
@@ -43,13 +44,29 @@ const body = reactive<{ girthCm: number | null; lengthCm: number | null; conditi
 const weight = computed(() => care.value?.body.find((b) => b.weightKg !== null))
 const condition = computed(() => care.value?.body.find((b) => b.condition !== null))
 const before = computed(() => care.value?.body.filter((b) => b.weightKg !== null)[1])
+const saddleNow = computed(() => {
+  const s = care.value?.saddle
+  if (!s) return ''
+  const says = [
+    s.shimSince && `shim in since ${shortDay(s.shimSince)}`,
+    s.padSince && `pad under it since ${shortDay(s.padSince)}`,
+    s.reflockedOn && `reflocked ${shortDay(s.reflockedOn)}`,
+    s.lookAgainOn && `look again by ${shortDay(s.lookAgainOn)}`,
+  ].filter(Boolean)
+  return `${says.join('; ') || 'nothing under it'}.`
+})
 const params = computed(() => ({ path: { horseId: props.horseId } }))
 const refresh = () => changed(bearsUpon.horse(props.horseId))
 
 async function keepVisit() {
-  const { easyUntil, ruledOut, ...rest } = visit
+  const { easyUntil, ruledOut, saddle, ...rest } = visit
   // What is easy and out is a therapist's word; a farrier rules nothing out.
-  const entry: CareEntry = visit.kind === 'therapist' ? { ...rest, easyUntil, ruledOut } : rest
+  const entry: CareEntry =
+    visit.kind === 'therapist'
+      ? { ...rest, easyUntil, ruledOut }
+      : visit.kind === 'saddle'
+        ? { ...rest, saddle }
+        : rest
   const kept = await attempt(() =>
     ask(() => client.POST('/api/horses/{horseId}/care', { params: params.value, body: entry })),
   )
@@ -111,6 +128,8 @@ async function remove(of: 'care' | 'body', id: string) {
         <span v-if="d.last" class="small quiet last [grid-column:2]"
           >{{ shortDay(d.last.on) }}<template v-if="d.last.by">, {{ d.last.by }}</template
           ><template v-if="d.last.found">: {{ d.last.found }}</template
+          ><template v-if="d.last.saddle.length"
+            >; {{ d.last.saddle.map((w) => saddleWords[w].toLowerCase()).join(', ') }}</template
           ><template v-if="d.last.easyUntil">; easy until {{ shortDay(d.last.easyUntil) }}</template>
           <Button
             v-if="trains()"
@@ -124,6 +143,10 @@ async function remove(of: 'care' | 'body', id: string) {
         >
       </li>
     </ul>
+    <p v-if="care.saddle" class="small">
+      <strong>Saddle now:</strong>
+      {{ saddleNow }} <WhyButton :why="care.saddle.why" of="the saddle now" />
+    </p>
     <form v-if="adding === 'visit'" class="stack gap-12px" @submit.prevent="keepVisit">
       <ProblemNote v-if="problem && problem.faults.length === 0" :problem="problem" />
       <FieldBox label="What" name="kind"
@@ -154,6 +177,14 @@ async function remove(of: 'care' | 'body', id: string) {
             @update:model-value="(out) => (visit.ruledOut = out as RuledOut[])"
         /></FieldBox>
       </template>
+      <FieldBox v-if="visit.kind === 'saddle'" label="Done to it" name="saddle"
+        ><ChipRow
+          :model-value="visit.saddle"
+          label="Done to the saddle"
+          :choices="options(saddleWords)"
+          many
+          @update:model-value="(done) => (visit.saddle = done as SaddleWork[])"
+      /></FieldBox>
       <FieldBox v-slot="{ id }" label="Who came" name="by"
         ><Input :id="id" v-model:value="visit.by"
       /></FieldBox>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
-import type { HorseEntry } from '../api/schema'
+import type { HorseEntry, Thing } from '../api/schema'
 import FieldBox from '../house/FieldBox.vue'
+import ChipRow from '../house/ChipRow.vue'
 import PickOne from '../house/PickOne.vue'
-import { goesAtWords, options } from '../house/words'
+import { goesAtWords, options, thingWords } from '../house/words'
 
 /** What is typed of a horse, for a new one and for an edit. */
 const entry = defineModel<HorseEntry>({ required: true })
@@ -55,6 +56,18 @@ const experiences = [
       name="heatLimitC"
       hint="Where it suffers sooner than others; from there its work is halved"
       ><InputNumber :id="id" v-model:value="entry.heatLimitC!" :controls="false"
+    /></FieldBox>
+    <FieldBox
+      label="Has met"
+      name="met"
+      class="wide"
+      hint="What it goes over joins by itself; a plan says when something is new to it"
+      ><ChipRow
+        :model-value="(entry.met ?? []) as Thing[]"
+        label="Has met"
+        :choices="options(thingWords)"
+        many
+        @update:model-value="(met) => (entry.met = met as Thing[])"
     /></FieldBox>
     <FieldBox v-slot="{ id }" label="Notes" name="notes" class="wide"
       ><Input.TextArea :id="id" v-model:value="entry.notes!" :rows="3"

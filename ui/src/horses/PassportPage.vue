@@ -7,6 +7,7 @@ import { workshop } from '../api/figures'
 import { ask, client } from '../api/client'
 import type { HorseEntry, HorseView, StrideView } from '../api/schema'
 import AssessmentsCard from '../assessments/AssessmentsCard.vue'
+import FeedCard from '../care/FeedCard.vue'
 import CareCard from '../care/CareCard.vue'
 import ReferralsCard from '../care/ReferralsCard.vue'
 import PlacesCard from '../exercises/PlacesCard.vue'
@@ -47,6 +48,7 @@ const words = {
   experience: 'Experience',
   goesAt: 'Goes at',
   heatLimitC: 'Its own heat limit',
+  met: 'Has met',
   notes: 'Notes',
 }
 
@@ -66,6 +68,7 @@ const { entry, open, problem, busy, begin, keep, takeTheirs } = useDraft<HorseEn
     experience: h.experience,
     goesAt: h.goesAt,
     heatLimitC: h.heatLimitC,
+    met: h.met,
     notes: h.notes,
   }),
   versionOf: (h) => h.version,
@@ -132,6 +135,7 @@ async function remove(m: StrideView) {
           <RestrictionsCard :horse-id="horseId" />
           <AssessmentsCard :horse-id="horseId" />
           <CareCard :horse-id="horseId" />
+          <FeedCard :horse-id="horseId" />
           <TackCard :horse-id="horseId" />
           <ApproachCard :horse-id="horseId" />
           <section v-if="trains()" class="card"><StrideForm :horse-id="horseId" /></section>

@@ -49,6 +49,9 @@ import type {
   TravelHow,
   VerdictWord,
   WaitingWork,
+  SaddleWork,
+  Thing,
+  Material,
 } from '../api/schema'
 
 /** Riders' words for what the server names. */
@@ -407,6 +410,32 @@ export const figureWords: Record<RiddenFigure, string> = {
   onTheSpot: 'on the spot',
 }
 
+export const saddleWords: Record<SaddleWork, string> = {
+  looked: 'Looked at',
+  reflocked: 'Reflocked',
+  shimmed: 'Shim in',
+  shimOut: 'Shim out',
+  padOn: 'Pad under it',
+  padOff: 'Pad off',
+}
+
+export const thingWords: Record<Thing, string> = {
+  wood: 'Wooden poles',
+  plastic: 'Plastic poles',
+  pipes: 'Pipes',
+  noisy: 'What rattles',
+  emptyWings: 'Empty wings',
+  filler: 'Fillers',
+  waterTray: 'Water tray',
+}
+
+export const materialWords: Record<Material, string> = {
+  wood: 'Wood',
+  plastic: 'Plastic',
+  pipes: 'Pipes',
+  noisy: 'What rattles',
+}
+
 export const careWords: Record<CareKind, string> = {
   feet: 'Feet',
   saddle: 'Saddle',
@@ -571,6 +600,8 @@ export const gateWords: Record<ReturnGate, string> = {
   legsCool: 'Legs cool next morning',
   closingTest: 'Closing test passed',
   easy: 'It was easy',
+  skin: 'Skin under girth and saddle whole',
+  feedAndDrink: 'Eats and drinks as ever; hard feed only as the work grew',
 }
 
 export const planChangeWords: Record<ChangeKind, string> = {

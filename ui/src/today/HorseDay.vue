@@ -140,6 +140,19 @@ async function drawUp() {
           >
         </RouterLink>
       </li>
+      <li v-if="h.assessment && trains()" class="pl-10px edge-l-3px">
+        <RouterLink
+          :to="
+            h.assessment.due === 'takeUp'
+              ? {
+                  name: 'assessment',
+                  params: { horseId: h.horse.id, assessmentId: h.assessment.assessmentId! },
+                }
+              : { name: 'passport', params: { horseId: h.horse.id } }
+          "
+          >{{ h.assessment.says }}</RouterLink
+        >
+      </li>
       <li v-if="h.loosen && trains() && !h.sessions.length" class="pl-10px edge-l-3px-straw">
         <RouterLink
           :to="{

@@ -11,7 +11,7 @@ import { askedBeforeJumping, jumpingStopped, ridingStopped, stopNow } from './st
 import { keysDown, standingTaps, tapsOfPart } from './taps'
 
 /** The shape of the taps made here, which each bears: it may wait on the device until there is another. */
-const tapShape = 4 satisfies RideEvent['v']
+const tapShape = 5 satisfies RideEvent['v']
 
 /** A tap before it has an id, a time and a clock. */
 export type NewTap = RideEvent extends infer E
