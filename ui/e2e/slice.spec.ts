@@ -43,7 +43,7 @@ test('from a new horse to a ridden, judged session and the next one', async ({ p
   await expect(sheet.getByRole('row').last()).toContainText('2.80 m')
   await page.getByText('Feet', { exact: true }).click()
   await expect(sheet.getByRole('row').last()).toContainText(`9' 2"`)
-  await choose(page, 'What stands there', 'Cross-pole from trot')
+  await choose(page, 'What stands there', 'Cross-pole, placing pole')
   await expect(
     page.getByRole('heading', { name: /Cross-pole 50 cm, placing pole at 2\.\d\d m/ }),
   ).toBeVisible()

@@ -71,9 +71,7 @@ public sealed record NextAssessment(AssessmentDue Due, Guid? AssessmentId, strin
             : new NextAssessment(
                 AssessmentDue.TakeUp,
                 last.Id,
-                FormattableString.Invariant(
-                    $"Its assessment of {last.StartedOn:d MMMM} waits to be taken up: {open.Count} lines are open."
-                ),
+                FormattableString.Invariant($"Its assessment of {last.StartedOn:d MMMM} waits to be taken up where it was left."),
                 Why.Of(
                     "After a rest the sheet is ridden in parts: walk first, trot and canter when the ramp admits them",
                     [$"{last.WeeksOff} weeks off before it"],

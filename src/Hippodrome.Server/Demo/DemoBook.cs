@@ -66,6 +66,29 @@ internal sealed class DemoBook(YardSession yard, DemoStory story)
         }
     }
 
+    /// <summary>A saddler was there, and what was done.</summary>
+    public Task SaddledAsync(Horse horse, int daysAgo, string by, string found, params SaddleWork[] done) =>
+        yard.AddCareVisitAsync(
+            horse.Id,
+            CareVisit
+                .From(
+                    Guid.NewGuid(),
+                    new CareEntry(CareKind.Saddle, story.Today.AddDays(-daysAgo), by, found) { Saddle = done },
+                    horse,
+                    story.Today
+                )
+                .OrThrow(),
+            story.Trainer
+        );
+
+    /// <summary>What it is fed from a day on.</summary>
+    public Task FedAsync(Horse horse, int daysAgo, RationEntry ration) =>
+        yard.AddRationAsync(
+            horse.Id,
+            Ration.From(Guid.NewGuid(), ration with { On = story.Today.AddDays(-daysAgo) }, story.Today).OrThrow(),
+            story.Trainer
+        );
+
     public Task CareAsync(Horse horse, CareKind kind, int daysAgo, string by, string found = "", int? again = null) =>
         yard.AddCareVisitAsync(
             horse.Id,

@@ -389,6 +389,7 @@ internal static class DemoHorses
                 RestSeconds = 40,
             }
         );
+        await s.SetUpAsync(horse, DemoCourses.BehindTheBarn);
         await DemoPassports.BrannocAsync(s, horse);
         return horse.Id;
     }
@@ -529,6 +530,7 @@ internal static class DemoHorses
             )
         );
         await s.StandAsync(grid, line);
+        await s.SetUpAsync(horse, DemoCourses.FiveInTheArena);
         PartEntry[] bold =
         [
             Loosen(6),

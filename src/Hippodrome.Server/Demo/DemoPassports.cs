@@ -24,7 +24,10 @@ internal static class DemoPassports
             new(KitKind.Wing, 0, 10),
             new(KitKind.Cup, 0, 24),
             new(KitKind.Block, 0, 6),
-            new(KitKind.Filler, 0, 2)
+            new(KitKind.Filler, 0, 2),
+            new(KitKind.FlatCup, 0, 4),
+            new(KitKind.WaterTray, 0, 1),
+            new(KitKind.Pole, 3, 6) { Material = Material.Plastic }
         );
         await s.Book.ChooseAsync(null, ApproachQuestion.FlyingChanges, "mixed", "every horse here has shown us another way");
         await s.Book.NoteAsync("poles/trot-poles", "On the left quarter line: the right one is deep after rain.");
@@ -158,7 +161,17 @@ internal static class DemoPassports
         );
         await b.CareAsync(horse, CareKind.Feet, 25, Farrier, "Shod in front.");
         await b.CareAsync(horse, CareKind.Saddle, 140, Saddler);
-        await b.CareAsync(horse, CareKind.Saddle, 19, Saddler, "Lost muscle behind the shoulder: shim for now, look again.");
+        await b.SaddledAsync(horse, 19, Saddler, "Lost muscle behind the shoulder: shim for now, look again.", SaddleWork.Shimmed);
+        await b.FedAsync(
+            horse,
+            60,
+            new RationEntry(Forage: "Haylage, 9 kg", HardFeedKg: 3, HardFeed: "conditioning mix", Because: "in full work")
+        );
+        await b.FedAsync(
+            horse,
+            38,
+            new RationEntry(Forage: "Hay as it likes", HardFeedKg: 0.5, HardFeed: "balancer", Because: "off work", By: "Maren Holt")
+        );
         await b.CareAsync(horse, CareKind.Teeth, 330, Dentist);
         await b.CareAsync(horse, CareKind.Therapist, 40, "Nell Farrow, physiotherapist", "Loose. Big lines and a lot of walk.", 8);
         await b.BodyAsync(horse, 44, 202, 172, 6.5);

@@ -451,7 +451,12 @@ const say = (text: { metres: string; feet: string; paces: string }) => reading(t
           />
         </div>
       </div>
-      <WhoCanRideCard v-if="!measured.figure" :horse-id="horseId" :entry="atRest" />
+      <WhoCanRideCard
+        v-if="!measured.figure"
+        :horse-id="horseId"
+        :entry="atRest"
+        :lines="shown.course?.legs.map((l) => `${l.from} to ${l.to}`)"
+      />
       <label v-if="trains()" class="row no-print flex-nowrap">
         <span class="small quiet whitespace-nowrap">Kept under the name</span>
         <Input v-model:value="name" :placeholder="measured.title" aria-label="Name of the set-up" />

@@ -12,7 +12,12 @@ import FitChip from './FitChip.vue'
 import { printSheet } from './printing'
 
 /** One set of poles, several horses: who can ride what stands, and in what order it is moved least. */
-const props = defineProps<{ horseId: string; entry: SetUpEntry }>()
+const props = defineProps<{
+  horseId: string
+  entry: SetUpEntry
+  /** Lines of a course, by the fences they lead from and to. */
+  lines?: string[]
+}>()
 const { data: horses } = useHorses()
 const off = ref<string[]>([])
 const green = ref<GreenHorses>('anywhere')
@@ -31,7 +36,11 @@ const { data: answer } = useQuery({
   retry: false,
 })
 const gaps = computed(() =>
-  (answer.value?.horses[0]?.on.gaps ?? []).map((_, at) => ({ at, key: `gap ${at}`, title: `Gap ${at + 1}` })),
+  (answer.value?.horses[0]?.on.gaps ?? []).map((_, at) => ({
+    at,
+    key: `gap ${at}`,
+    title: props.lines?.[at] ?? `Gap ${at + 1}`,
+  })),
 )
 const toggle = (id: string) =>
   (off.value = off.value.includes(id) ? off.value.filter((x) => x !== id) : [...off.value, id])
@@ -43,7 +52,7 @@ const moved = (metres: number) => `${Math.round(Math.abs(metres) * 100)} cm ${me
   <section class="card" data-on="moves">
     <div class="row spread">
       <h2>Who can ride it as it stands</h2>
-      <label class="row small no-print"
+      <label v-if="!lines" class="row small no-print"
         >Green horses
         <PickOne
           v-model:value="green"

@@ -116,6 +116,13 @@ internal static class ExerciseList
             Elements = [new LineElementEntry(ElementKind.Pole), .. fences],
         };
 
+    /// <summary>A round in the arena, its fences where they stand.</summary>
+    public static CourseEntry Round(params CourseFenceEntry[] fences) => new() { Arena = ArenaSize.SixtyByTwenty, Fences = fences };
+
+    /// <summary>A pole between empty wings.</summary>
+    public static CourseFenceEntry Wings(double along, double across, double faces = 0) =>
+        new(ElementKind.EmptyWings, along, across, faces);
+
     /// <summary>A line come to in canter.</summary>
     public static FenceLineEntry Line(params LineElementEntry[] elements) =>
         new()

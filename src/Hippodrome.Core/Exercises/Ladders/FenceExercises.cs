@@ -372,7 +372,8 @@ internal static class FenceExercises
             WholeSchool,
             3,
             8,
-            poles: 6
+            poles: 6,
+            setUp: Round(Wings(18, 5), Wings(38, 5), Wings(42, 15, 180), Wings(22, 15, 180), Wings(20, 10), Wings(40, 10))
         ),
         Minutes(
             "jumping/empty-wings",
@@ -382,7 +383,8 @@ internal static class FenceExercises
             Diagonal,
             6,
             8,
-            poles: 2
+            poles: 2,
+            setUp: Round(Wings(26, 8, 30), Wings(26, 12, 150))
         ),
         Efforts(
             "jumping/cross-pole",
