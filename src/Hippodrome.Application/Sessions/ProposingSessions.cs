@@ -45,7 +45,7 @@ public static class ProposingSessions
         return (SessionProposal.For(wanted, habits, plan => book.Context(horseId, plan)), book);
     }
 
-    /// <summary>Somebody is about on this day of the week, as the yard's hours have it.</summary>
+    /// <summary>Somebody is about on this day of the week, as the yard's hours have it; a yard that has not written them is open all week.</summary>
     private static bool IsSomebodyThere(RosterEntry? roster, DateOnly? on) =>
-        on is { } day && roster?.HelperDays?.Contains(day.DayOfWeek) == true;
+        on is { } day && roster?.HelperDays?.Contains(day.DayOfWeek) != false;
 }

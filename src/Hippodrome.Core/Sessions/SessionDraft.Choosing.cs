@@ -22,7 +22,8 @@ internal sealed partial class SessionDraft
             && rung.Step <= Catalogue.Rung("poles/raised-trot").Step
             && !habits.Ways.Are(ApproachQuestion.Poles, Approach.TrotSoon);
         return walksFirst && WhyNot(walk) is null ? walk
-            : rung.FallBack is { } below ? Catalogue.Rung(below)
+            // Nobody sits a first month again to warm up.
+            : rung.FallBack is { } below && below != Catalogue.Ladder(Strand.Flatwork)[0].Id ? Catalogue.Rung(below)
             : null;
     }
 

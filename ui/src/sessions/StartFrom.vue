@@ -55,8 +55,7 @@ const template = ref<string | null>(null)
 const chosen = computed(() => templates.value?.find((t) => t.id === template.value))
 
 async function propose() {
-  const { focus, minutes, ground } = form
-  const helper = isSomebodyThere.value
+  const { focus, minutes, helper, ground } = form
   const proposal = await attempt(() =>
     ask(() =>
       client.POST('/api/horses/{horseId}/sessions/propose', {
