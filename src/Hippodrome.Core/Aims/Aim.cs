@@ -9,6 +9,19 @@ public enum Discipline
     Eventing,
 }
 
+/// <summary>How much an aim matters beside the others of its horse.</summary>
+public enum Importance
+{
+    /// <summary>What the season is for.</summary>
+    Main,
+
+    /// <summary>A step on the way.</summary>
+    Step,
+
+    /// <summary>For the outing.</summary>
+    Outing,
+}
+
 /// <summary>A competition as typed.</summary>
 /// <param name="Name">What the competition is called.</param>
 /// <param name="On">The day.</param>
@@ -17,6 +30,7 @@ public enum Discipline
 /// <param name="Level">The level in that scheme's words.</param>
 /// <param name="HeightMetres">Height of the fences, where there are any.</param>
 /// <param name="Place">Where.</param>
+/// <param name="Importance">How much it matters; the main thing when nothing is said.</param>
 public sealed record AimEntry(
     string? Name = null,
     DateOnly? On = null,
@@ -24,7 +38,8 @@ public sealed record AimEntry(
     string? Scheme = null,
     string? Level = null,
     double? HeightMetres = null,
-    string? Place = null
+    string? Place = null,
+    Importance? Importance = null
 );
 
 /// <summary>A competition worked towards.</summary>
@@ -48,6 +63,8 @@ public sealed record Aim
     public Distance? Height { get; }
 
     public string Place { get; }
+
+    public Importance Importance { get; init; }
 
     public static Outcome<Aim> From(Guid id, AimEntry entry, DateOnly today)
     {
@@ -73,8 +90,12 @@ public sealed record Aim
         }
 
         var place = checks.OptionalText("place", entry.Place, 80);
+        var importance = checks.Choice<Importance>("importance", entry.Importance ?? Aims.Importance.Main);
         return checks.Outcome(() =>
             new Aim(id, name, on, discipline, scheme, level, height is { } h ? Distance.FromMetres(h) : null, place)
+            {
+                Importance = importance,
+            }
         );
     }
 
@@ -87,8 +108,9 @@ public sealed record Aim
         string scheme,
         string level,
         Distance? height,
-        string place
-    ) => new(id, name, on, discipline, scheme, level, height, place);
+        string place,
+        Importance importance = Importance.Main
+    ) => new(id, name, on, discipline, scheme, level, height, place) { Importance = importance };
 
     public int DaysLeft(DateOnly today) => On.DayNumber - today.DayNumber;
 }

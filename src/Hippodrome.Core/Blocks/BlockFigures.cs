@@ -52,12 +52,6 @@ public static class BlockFigures
         "days"
     );
 
-    public static readonly Figure<int> RunInDays = Figure.Chosen(
-        "The run-in takes the last",
-        10,
-        "days",
-        "seven to ten; the study's two weeks are of people, and a horse stales in a box sooner"
-    );
     public static readonly Figure<string> RunInRange = Figure.Published(
         "Volume in the run-in falls by",
         "41 to 60",

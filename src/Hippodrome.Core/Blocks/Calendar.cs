@@ -50,7 +50,5 @@ internal sealed class Calendar(Block block, HorseNow horse, Func<DateOnly, bool>
 
     /// <summary>Days of a week within the last days before the aim.</summary>
     public int RunInDays(DateOnly monday) =>
-        block.Aim is not { } aim
-            ? 0
-            : Days(monday).Count(d => d < aim.On && d.DayNumber >= aim.On.DayNumber - BlockFigures.RunInDays.Value);
+        block.Aim is not { } aim ? 0 : Days(monday).Count(d => d < aim.On && d.DayNumber >= aim.On.DayNumber - AimFigures.RunInDays.Value);
 }

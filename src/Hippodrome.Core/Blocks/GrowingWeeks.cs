@@ -1,3 +1,4 @@
+using Hippodrome.Core.Aims;
 using Hippodrome.Core.Conditioning;
 using Hippodrome.Core.Measures;
 
@@ -65,7 +66,7 @@ internal sealed class GrowingWeeks(Block block, Calendar calendar)
                 "In the run-in the volume falls by half, and what is left stays sharp",
                 [
                     $"{_full[_at].Total} minutes in the last full week",
-                    $"{inside} of its days are among the last {BlockFigures.RunInDays.Value}, and are halved",
+                    $"{inside} of its days are among the last {AimFigures.RunInDays.Value}, and are halved",
                 ],
                 BlockFigures.RunInDrop.Source
             )

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Hippodrome.Core.Aims;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 
@@ -87,7 +88,7 @@ internal static class Phases
         {
             BlockPhase.RunIn => Why.Of(
                 "Volume falls before the day, sharpness is kept",
-                [$"{block.Aim!.Name} on {block.Aim.On:d MMMM}", $"the last {BlockFigures.RunInDays.Value} days", length],
+                [$"{block.Aim!.Name} on {block.Aim.On:d MMMM}", $"the last {AimFigures.RunInDays.Value} days", length],
                 BlockFigures.RunInRange.Source
             ),
             BlockPhase.Base => Why.Of(
