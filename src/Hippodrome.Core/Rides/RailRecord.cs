@@ -97,6 +97,9 @@ public sealed record ElementTouched(int? Part, int Element, Leg? Leg, int Times)
         };
 }
 
+/// <summary>Fences of one height over one set-up that were answered alike.</summary>
+public sealed record FencesAt(double HeightMetres, Guid? SetUpId, EffortOutcome Outcome, int Count);
+
 /// <summary>What only a recorder at the rail can tell.</summary>
 public sealed record RailRecord
 {
@@ -145,6 +148,9 @@ public sealed record RailRecord
 
     /// <summary>Questions across country, each way by itself.</summary>
     public required IReadOnlyList<QuestionTold> Questions { get; init; }
+
+    /// <summary>Fences by height, set-up and answer.</summary>
+    public required IReadOnlyList<FencesAt> Fences { get; init; }
 
     /// <summary>How it went from fence to fence across country.</summary>
     public required IReadOnlyDictionary<TravelHow, int> Travels { get; init; }
@@ -212,6 +218,14 @@ public sealed record RailRecord
             Attempts = Told.Attempts(taps),
             Signs = Told.Signs(taps),
             Questions = QuestionTold.Of(events),
+            Fences =
+            [
+                .. events
+                    .OfType<Efforts>()
+                    .GroupBy(e => (e.HeightMetres, e.SetUpId, e.Outcome))
+                    .OrderBy(g => g.Key)
+                    .Select(g => new FencesAt(g.Key.HeightMetres, g.Key.SetUpId, g.Key.Outcome, g.Sum(e => e.Count))),
+            ],
             Travels = events.OfType<Travelled>().CountBy(t => t.How).OrderBy(t => t.Key).ToDictionary(),
             Narrow = events.OfType<Efforts>().Where(e => e.Over is not null).CountBy(e => e.Over!.Value).OrderBy(n => n.Key).ToDictionary(),
             Elements = ElementTouched.Of(taps),
