@@ -4,6 +4,7 @@ using Hippodrome.Core.Conditioning;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Readiness;
 using Hippodrome.Core.Rides;
 
 namespace Hippodrome.Core.Blocks;
@@ -54,6 +55,7 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
     /// <param name="assessed">The first weeks of its latest assessment ride, where there is one.</param>
     /// <param name="there">Days on which somebody rides, has help, and has the arena.</param>
     /// <param name="back">How the horse's approach has it come back from a rest.</param>
+    /// <param name="missing">What its aim asks and it cannot do yet, that which is last first.</param>
     /// <param name="today">Today.</param>
     public static BlockSuggestion For(
         HorseNow horse,
@@ -61,14 +63,16 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
         FirstWeeks? assessed,
         DaysThere there,
         ApproachChoice back,
+        IReadOnlyList<Demand> missing,
         DateOnly today
     )
     {
+        ArgumentNullException.ThrowIfNull(missing);
         ArgumentNullException.ThrowIfNull(horse);
         ArgumentNullException.ThrowIfNull(ridden);
         ArgumentNullException.ThrowIfNull(there);
         ArgumentNullException.ThrowIfNull(back);
-        var aim = horse.Aims.Where(a => a.On > today).MinBy(a => a.On);
+        var aim = Aim(horse, today);
         var last = ridden.Count == 0 ? (DateOnly?)null : ridden.Max(r => r.On);
         var weeksOff = last is { } on ? (today.DayNumber - on.DayNumber) / 7 : 0;
         var (now, nowWhy) =
@@ -90,7 +94,7 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
             Weeks = aim is null ? 8 : null,
             AimId = aim?.Id,
             Discipline = aim?.Discipline,
-            Focus = Focus(horse, aim),
+            Focus = Focus(horse, aim, missing),
             Now = now,
             Days = days,
             HelperDays = [.. there.Helpers.Intersect(days)],
@@ -109,10 +113,40 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
                 nowWhy,
                 .. aim is null
                     ? []
-                    : (Why[])[Why.Of("A block leads to the next competition", [$"{aim.Name} on {aim.On:d MMMM}"], Source.CommonPractice)],
+                    : (Why[])
+                        [
+                            Why.Of(
+                                "A block leads to the competition that matters most, the next of those that matter alike",
+                                [$"{aim.Name} on {aim.On:d MMMM}"],
+                                Source.CommonPractice
+                            ),
+                        ],
+                .. missing.Count == 0
+                    ? []
+                    : (Why[])
+                        [
+                            Why.Of(
+                                "Its focus is what the aim asks and the horse cannot do yet, what is last first",
+                                [.. missing.Take(3).Select(d => d.Name)],
+                                Source.CommonPractice
+                            ),
+                        ],
                 Back(back),
             ]
         );
+    }
+
+    /// <summary>The competition a block would lead to: within the weeks a block has, the one that matters most, then the next.</summary>
+    public static Aim? Aim(HorseNow horse, DateOnly today)
+    {
+        ArgumentNullException.ThrowIfNull(horse);
+        var ahead = horse.Aims.Where(a => a.On > today).ToList();
+        return ahead
+            .Where(a => a.DaysLeft(today) <= 7 * BlockFigures.LongestBlock.Value)
+            .OrderBy(a => a.Importance)
+            .ThenBy(a => a.On)
+            .FirstOrDefault()
+            ?? ahead.MinBy(a => a.On);
     }
 
     private static Why Back(ApproachChoice back) =>
@@ -198,7 +232,7 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
     }
 
     /// <summary>Strands the discipline is about and the horse has begun, the least far along first.</summary>
-    private static List<Strand> Focus(HorseNow horse, Aim? aim)
+    private static List<Strand> Focus(HorseNow horse, Aim? aim, IReadOnlyList<Demand> missing)
     {
         Strand[] about = aim?.Discipline switch
         {
@@ -206,11 +240,13 @@ public sealed record BlockSuggestion(BlockEntry Entry, IReadOnlyList<Why> Becaus
             Discipline.Eventing => [Strand.Jumping, Strand.CrossCountry, Strand.Flatwork],
             _ => [Strand.Lateral, Strand.Flatwork, Strand.Poles],
         };
+        // A day away and hours of fitness have their place in a week without being its focus.
+        var last = missing.Where(d => d.Kind is not (DemandKind.Away or DemandKind.Speed)).Select(d => d.Strand);
         return
         [
-            .. about
+            .. last.Concat(about.OrderBy(s => (double)(horse.Places[s]?.Step ?? 0) / Catalogue.Ladder(s).Count))
                 .Where(s => horse.Places[s] is not null)
-                .OrderBy(s => (double)horse.Places[s]!.Step / Catalogue.Ladder(s).Count)
+                .Distinct()
                 .Take(2),
         ];
     }

@@ -24,7 +24,7 @@ public class SuggestionTests
         // 60, none, 90 and 30 minutes of walk in four weeks: the mean of the three with work in them.
         DayRidden Walked(int daysAgo, double minutes) => new(Start.AddDays(-daysAgo), minutes, 0, 0, 0);
         BlockSuggestion
-            .For(Horse(), [Walked(2, 60), Walked(17, 90), Walked(24, 30)], null, Open.DaysThere(), SlowRamp, Start)
+            .For(Horse(), [Walked(2, 60), Walked(17, 90), Walked(24, 30)], null, Open.DaysThere(), SlowRamp, [], Start)
             .Entry.Now.ShouldBe(new MinutesByGait(60, 0, 0));
     }
 
@@ -32,7 +32,7 @@ public class SuggestionTests
     public void Without_a_ride_it_is_what_the_assessment_showed()
     {
         var first = new FirstWeeks([new FirstWeek(1, 4, 30, "")], new Why("End before the minute it tired", [], Source.CommonPractice));
-        BlockSuggestion.For(Horse(), [], first, Open.DaysThere(), SlowRamp, Start).Entry.Now!.Total.ShouldBe(120);
+        BlockSuggestion.For(Horse(), [], first, Open.DaysThere(), SlowRamp, [], Start).Entry.Now!.Total.ShouldBe(120);
     }
 
     /// <summary>Nobody has ridden it here: an ordinary week of a horse that is said to have come as far (chosen).</summary>
@@ -41,7 +41,7 @@ public class SuggestionTests
     [InlineData(3, 40)]
     public void Without_either_it_is_what_its_standing_says(int age, int minutes)
     {
-        var suggestion = BlockSuggestion.For(Horse(age), [], null, Open.DaysThere(), SlowRamp, Start);
+        var suggestion = BlockSuggestion.For(Horse(age), [], null, Open.DaysThere(), SlowRamp, [], Start);
         suggestion.Entry.Now!.Total.ShouldBe(minutes);
         suggestion.Because[0].Rule.ShouldContain("Nobody has ridden it here");
     }
@@ -79,7 +79,7 @@ public class SuggestionTests
     [Fact]
     public void After_weeks_without_a_ride_a_return_is_proposed() =>
         BlockSuggestion
-            .For(Horse(), [new DayRidden(Start.AddDays(-40), 30, 10, 0, 0)], null, Open.DaysThere(), SlowRamp, Start)
+            .For(Horse(), [new DayRidden(Start.AddDays(-40), 30, 10, 0, 0)], null, Open.DaysThere(), SlowRamp, [], Start)
             .Entry.ShouldSatisfyAllConditions(e => e.Purpose.ShouldBe(Purpose.Return), e => e.Return!.WeeksOff.ShouldBe(5));
 
     [Theory]
@@ -95,6 +95,7 @@ public class SuggestionTests
             null,
             Open.DaysThere(),
             back,
+            [],
             Start
         );
         suggestion.Entry.Return!.ShortFirstDay.ShouldBe(shortFirstDay);
@@ -106,14 +107,14 @@ public class SuggestionTests
     {
         var aim = Aim(Start.AddDays(18));
         var entry = BlockSuggestion
-            .For(Horse(aims: aim), [new DayRidden(Start.AddDays(-2), 30, 10, 0, 0)], null, Open.DaysThere(), SlowRamp, Start)
+            .For(Horse(aims: aim), [new DayRidden(Start.AddDays(-2), 30, 10, 0, 0)], null, Open.DaysThere(), SlowRamp, [], Start)
             .Entry;
         (entry.Purpose, entry.AimId).ShouldBe((Purpose.RunIn, aim.Id));
     }
 
     [Fact]
     public void The_proposed_days_leave_a_day_off() =>
-        BlockSuggestion.For(Horse(), [], null, Open.DaysThere(), SlowRamp, Start).Entry.Days!.Count.ShouldBeLessThan(7);
+        BlockSuggestion.For(Horse(), [], null, Open.DaysThere(), SlowRamp, [], Start).Entry.Days!.Count.ShouldBeLessThan(7);
 
     [Fact]
     public void A_trot_of_two_minutes_is_drawn_up_as_six_bouts_of_twenty_seconds()
