@@ -4,9 +4,11 @@ using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Serialization;
+using Hippodrome.Core.Aims;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Readiness;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
@@ -79,6 +81,9 @@ public static class Stored
         new("plan-to-keep", typeof(AcceptPlanEntry), Widened),
         new("block-plan", typeof(BlockPlan), OlderPlans.PlanOfFirst),
         new("placed-session", typeof(PlacedSession), OlderPlans.SessionOfFirst),
+        new("demands", typeof(DemandsEntry)),
+        new("last-demand", typeof(LastDemand)),
+        new("aim-result", typeof(AimResult)),
         new("roster", typeof(RosterEntry)),
         // 2: what it rested on, with its numbers.
         new("said-verdict", typeof(SaidVerdict), WithoutInputs),

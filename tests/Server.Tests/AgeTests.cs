@@ -37,6 +37,9 @@ public class AgeTests(DemoApp demo) : IClassFixture<DemoApp>
         ("placed_session", "body", "block_id, id, from_version", "placed-session"),
         ("roster", "entry", "yard_id", "roster"),
         ("verdict_answer", "said", "id", "said-verdict"),
+        ("aim", "demands", "id", "demands"),
+        ("aim", "last_demand", "id", "last-demand"),
+        ("aim", "result", "id", "aim-result"),
     ];
 
     /// <summary>One number in one kept body.</summary>

@@ -91,6 +91,7 @@ public class ArchitectureTests
         "Care",
         "Sessions",
         "Verdicts",
+        "Readiness",
         "Assessments",
         "Blocks",
         "Yards",

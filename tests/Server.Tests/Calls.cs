@@ -16,6 +16,7 @@ using Hippodrome.Core.Care;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Readiness;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
@@ -90,6 +91,8 @@ public static class Calls
         0.9,
         "Marlwick"
     );
+
+    public static readonly DemandsEntry Demands = new([new DemandEntry("height", DemandKind.Height, "A course", HeightMetres: 1.05)]);
 
     public static readonly HorseEntry Horse = new("New horse", 2019, "16.0 hh", Sex.Gelding, Experience.Green, "");
 
@@ -390,6 +393,25 @@ public static class Calls
         ["PUT /api/horses/{horseId}/aims/{aimId:guid}"] = async app => new Call(await AimAsync(app), new Change<AimEntry>(1, Aim)),
         ["DELETE /api/horses/{horseId}/aims/{aimId:guid}"] = async app => new Call(await AimAsync(app)),
         ["POST /api/horses/{horseId}/aims/{aimId:guid}/restore"] = async app => new Call($"{await AimAsync(app)}/restore", new { }),
+        ["GET /api/aims/levels"] = _ => At("/api/aims/levels"),
+        ["PUT /api/horses/{horseId}/goal"] = app => At($"{Of(app.Horse)}/goal", new GoalEntry("Medium", App.Today.AddYears(1))),
+        ["GET /api/horses/{horseId}/aims/{aimId:guid}/readiness"] = async app => new Call($"{await AimAsync(app)}/readiness"),
+        ["PUT /api/horses/{horseId}/aims/{aimId:guid}/demands"] = async app => new Call(
+            $"{await AimAsync(app)}/demands",
+            new Change<DemandsEntry>(1, Demands)
+        ),
+        ["PUT /api/horses/{horseId}/aims/{aimId:guid}/result"] = async app => new Call(
+            $"{await AimAsync(app, App.Today)}/result",
+            new Change<AimResultEntry>(1, new AimResultEntry(Penalties: 4, Place: 3, Of: 20, Held: "the canter"))
+        ),
+        ["POST /api/horses/{horseId}/aims/{aimId:guid}/moves/day-more"] = async app => new Call(
+            $"{await WorkedForAsync(app)}/moves/day-more",
+            new { }
+        ),
+        ["POST /api/horses/{horseId}/aims/{aimId:guid}/moves/more-help"] = async app => new Call(
+            $"{await WorkedForAsync(app)}/moves/more-help",
+            new { }
+        ),
         ["GET /api/library"] = _ => At("/api/library"),
         ["GET /api/horses/{horseId}/ladders"] = app => At($"{Of(app.Horse)}/ladders"),
         ["GET /api/horses/{horseId}/ladders/{strand}/{rung}"] = app => At($"{Of(app.Horse)}/ladders/poles/trot-poles"),
@@ -734,10 +756,20 @@ public static class Calls
     private static PersonEntry Person(App app) =>
         new("Someone", $"{Guid.NewGuid():N}@here.example", App.Password, Role.Rider, false, [app.Horse.Id]);
 
-    private static async Task<string> AimAsync(App app)
+    /// <summary>An aim of a horse whose block has a day and a helper to spare.</summary>
+    private static async Task<string> WorkedForAsync(App app)
     {
-        var all = await app.Trainer.PostAsync($"{Of(app.Horse)}/aims", Aim with { Name = $"{Guid.NewGuid():N}" });
-        return $"{Of(app.Horse)}/aims/{all.AsArray().Last()!["id"]}";
+        var horse = await app.AddHorseAsync();
+        await BlockAsync(app, ShortBlock with { Days = Six[..4], HelperDays = [] }, horse);
+        var all = await app.Trainer.PostAsync($"{Of(horse)}/aims", Aim);
+        return $"{Of(horse)}/aims/{all["aims"]![0]!["id"]}";
+    }
+
+    private static async Task<string> AimAsync(App app, DateOnly? on = null)
+    {
+        var name = $"{Guid.NewGuid():N}";
+        var all = await app.Trainer.PostAsync($"{Of(app.Horse)}/aims", Aim with { Name = name, On = on ?? Aim.On });
+        return $"{Of(app.Horse)}/aims/{all["aims"]!.AsArray().Single(a => (string)a!["name"]! == name)!["id"]}";
     }
 
     private static async Task<Call> StrideAsync(App app, string then)

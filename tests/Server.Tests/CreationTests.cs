@@ -29,6 +29,8 @@ public class CreationTests(App app) : IClassFixture<App>
         "/api/horses/{horseId}/sessions/propose",
         "/api/horses/{horseId}/blocks/plan",
         "/api/horses/{horseId}/blocks/{blockId:guid}/again",
+        "/api/horses/{horseId}/aims/{aimId:guid}/moves/day-more",
+        "/api/horses/{horseId}/aims/{aimId:guid}/moves/more-help",
         // Events carry ids of their own.
         "/api/horses/{horseId}/rides/{rideId:guid}/taps",
         "/api/horses/{horseId}/rides/{rideId:guid}/events",

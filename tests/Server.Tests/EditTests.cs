@@ -29,6 +29,8 @@ public class EditTests(App app) : IClassFixture<App>
 
     [Theory]
     [InlineData("PUT /api/horses/{horseId}/aims/{aimId:guid}")]
+    [InlineData("PUT /api/horses/{horseId}/aims/{aimId:guid}/demands")]
+    [InlineData("PUT /api/horses/{horseId}/aims/{aimId:guid}/result")]
     [InlineData("PUT /api/horses/{horseId}/set-ups/{setUpId:guid}")]
     [InlineData("PUT /api/horses/{horseId}/sessions/{sessionId:guid}")]
     [InlineData("PUT /api/people/{personId:guid}")]
@@ -73,7 +75,12 @@ public class EditTests(App app) : IClassFixture<App>
         ).Address;
         var id = address.Split('/')[^1];
         var list = $"{Calls.Of(app.Horse)}/{what}{(what == "sessions" ? "?from=2026-04-18&to=2026-04-18" : "")}";
-        async Task<bool> ListedAsync() => (await app.Trainer.GetAsync(list)).AsArray().Any(x => (string)x!["id"]! == id);
+        async Task<bool> ListedAsync()
+        {
+            var listed = await app.Trainer.GetAsync(list);
+            return (what == "aims" ? listed["aims"]! : listed).AsArray().Any(x => (string)x!["id"]! == id);
+        }
+
         (await ListedAsync()).ShouldBeTrue();
         await app.Trainer.SendAsync(HttpMethod.Delete, address);
         (await ListedAsync()).ShouldBeFalse();
@@ -118,7 +125,7 @@ public class EditTests(App app) : IClassFixture<App>
     public async Task An_aims_level_is_kept_with_its_scheme()
     {
         var all = await app.Trainer.PostAsync($"{Calls.Of(app.Horse)}/aims", Calls.Aim with { Name = "With scheme" });
-        var kept = all.AsArray().Single(a => (string)a!["name"]! == "With scheme")!;
+        var kept = all["aims"]!.AsArray().Single(a => (string)a!["name"]! == "With scheme")!;
         ((string)kept["scheme"]!, (string)kept["level"]!, (int)kept["daysLeft"]!).ShouldBe(("League", "Novice", 44));
         (
             await app.Trainer.RefusedAsync(

@@ -5,6 +5,7 @@ using Hippodrome.Core.Horses;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Yards;
 using Hippodrome.Storage;
+using Hippodrome.Storage.Aims;
 using Hippodrome.Storage.Blocks;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.People;
@@ -122,6 +123,9 @@ internal sealed class BlockBook
     /// <summary>A horse's name; of one that is not in this book, that it is not there any more.</summary>
     public string NameOf(Guid horseId) =>
         _horses.TryGetValue(horseId, out var horse) ? horse.Horse.Name : "a horse that is not here any more";
+
+    /// <summary>An aim of the horse, with what is known of it besides.</summary>
+    public HorseAim AimOf(Guid horseId, Guid aimId) => _pages.Aims[horseId].First(a => a.Aim.Id == aimId);
 
     /// <summary>The block as it was thought out, whatever has become of its aim.</summary>
     public Block BlockOf(KeptBlock kept) => ReadBlock(kept, _horses[kept.HorseId]);

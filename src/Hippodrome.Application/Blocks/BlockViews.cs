@@ -78,7 +78,7 @@ internal static class BlockViews
             Purpose = block.Purpose,
             Start = block.Start,
             End = block.End,
-            Aim = block.Aim is { } aim ? HorseAims.Show(aim, 0, visit.Today) : null,
+            Aim = block.Aim is { } aim ? HorseAims.Show(book.AimOf(kept.HorseId, aim.Id), visit.Today) : null,
             EndedOn = kept.EndedOn,
             Number = kept.Number,
             Plan = kept.Plan,

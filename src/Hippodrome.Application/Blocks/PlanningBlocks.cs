@@ -1,7 +1,9 @@
+using Hippodrome.Application.Readiness;
 using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Readiness;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Planning;
 using Hippodrome.Planning.Blocks;
@@ -42,8 +44,22 @@ public static class PlanningBlocks
             assessed is null ? null : FirstWeeks.Of(assessed, SessionFigures.WalkFirst.Value),
             book.Roster.DaysThere(),
             book.Ways(horseId).On(ApproachQuestion.Return),
+            await MissingAsync(visit, horseId, book.Horse(horseId)),
             visit.Today
         );
+    }
+
+    /// <summary>What is missing for the aim a block would lead to, that which is last first.</summary>
+    private static async Task<IReadOnlyList<Demand>> MissingAsync(Visit visit, Guid horseId, HorseNow horse)
+    {
+        if (BlockSuggestion.Aim(horse, visit.Today) is not { } aim)
+        {
+            return [];
+        }
+
+        var kept = (await visit.Book.PagesAsync([horseId])).Aims[horseId].First(a => a.Aim.Id == aim.Id);
+        var readiness = AimReadiness.Of(aim.On, ReadinessOfAim.Demands(kept), await EvidenceOfHorse.OfAsync(visit, horseId));
+        return [.. readiness.Demands.Select(d => d.Readiness).Where(r => r.HowFar != HowFar.Met).Select(r => r.Demand)];
     }
 
     /// <summary>The plan these inputs give; nothing is kept.</summary>
@@ -87,6 +103,7 @@ public static class PlanningBlocks
 
         await visit.Yard.AddBlockAsync(horseId, id, Begun(entry, block!.Start), block!.Start);
         await visit.Yard.KeepPlanAsync(horseId, id, 1, Begun(entry, block.Start), plan!, "the first plan", visit.Me.Id, visit.Now);
+        await LastDemands.KeepAsync(visit, horseId);
         return await BlockViews.ShowAsync(visit, (await visit.Yard.FindBlockAsync(horseId, id))!);
     }
 
@@ -208,6 +225,7 @@ public static class PlanningBlocks
         }
 
         await DrawnUpSessions.FollowAsync(visit, kept.HorseId, await DrawnUpSessions.OfAsync(visit, [kept.Plan]), kept.Plan, plan);
+        await LastDemands.KeepAsync(visit, kept.HorseId);
         return await BlockViews.ShowAsync(visit, (await visit.Yard.FindBlockAsync(kept.HorseId, kept.Id))!);
     }
 

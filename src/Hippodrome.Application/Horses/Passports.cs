@@ -1,8 +1,10 @@
+using Hippodrome.Application.Aims;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Storage;
+using Hippodrome.Storage.Aims;
 using Hippodrome.Storage.Care;
 using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Horses;
@@ -67,7 +69,11 @@ public sealed record Passport(
     IReadOnlyList<StrideEstimate> StrideCard,
     IReadOnlyList<StrideView> Measurements,
     IReadOnlyList<Hold> Holds
-);
+)
+{
+    /// <summary>Its next competition, with the demand that is last.</summary>
+    public required AimView? Aim { get; init; }
+}
 
 /// <summary>A vet's word that a held horse may be ridden again.</summary>
 /// <param name="By">The vet who cleared it.</param>
@@ -237,6 +243,11 @@ public static class Passports
                     )),
             ],
             holds
-        );
+        )
+        {
+            Aim = (await visit.Yard.AimsAsync([horseId])).Find(a => a.Aim.On >= visit.Today) is { } aim
+                ? HorseAims.Show(aim, visit.Today)
+                : null,
+        };
     }
 }

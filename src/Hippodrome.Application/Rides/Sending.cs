@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using Hippodrome.Application.Readiness;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Rides;
@@ -102,6 +103,10 @@ internal static class Sending
             await RaiseHoldAsync(visit, ride, added);
             await FeedStrideCardAsync(visit, ride, added);
             await MeetAsync(visit, ride, added);
+            if (added.Exists(e => e is RideEnded))
+            {
+                await LastDemands.KeepAsync(visit, horseId);
+            }
         }
 
         return (ride, [.. entry.Events!.Select((e, i) => Answer(e, [.. faults[i]], appended))], null);

@@ -146,7 +146,7 @@ public static class TodayOfYard
                 Placed = ofBlock,
                 Next = next is null ? null : new NextPlanned(next.Plan.Id, next.Plan.On, next.Plan.Emphasis),
                 NextPlaced = open.Find(p => p.Session.On > visit.Today && (next is null || p.Session.On < next.Plan.On)),
-                Aim = aim is null ? null : HorseAims.Show(aim.Aim, aim.Version, visit.Today),
+                Aim = aim is null ? null : HorseAims.Show(aim, visit.Today),
                 Warnings = Warn(book, id, visit.Today, today),
                 Waiting = verdict,
                 DaysSinceRidden = ride is null ? null : visit.Today.DayNumber - ride.OnDay.DayNumber,

@@ -1,3 +1,4 @@
+using Hippodrome.Core.Aims;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Conditioning;
 using Hippodrome.Core.Exercises;
@@ -220,7 +221,7 @@ internal sealed class DemoBlocks(YardSession yard, DemoStory story)
     {
         var horse = (await yard.HorsesAsync()).Single(h => h.Value.Name == name).Value;
         var aims = (await yard.AimsAsync([horse.Id])).ConvertAll(a => a.Aim);
-        var entry = toAim ? typed with { AimId = aims[0].Id } : typed;
+        var entry = toAim ? typed with { AimId = aims.First(a => a.On > story.Today && a.Importance == Importance.Main).Id } : typed;
         var id = Guid.NewGuid();
         var start = entry.Start!.Value;
         var block = Block.From(id, entry, aims, start).OrThrow();

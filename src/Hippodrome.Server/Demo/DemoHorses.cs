@@ -3,6 +3,7 @@ using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Care;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Readiness;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
@@ -44,7 +45,18 @@ internal static class DemoHorses
         await s.StrideAsync(horse, GaitVariant.WalkMedium, 25, 20, 11, Counted.Strides, 12.2);
         await s.StrideAsync(horse, GaitVariant.TrotWorking, 25, 20, 15, Counted.Steps, 5.7);
         await s.StrideAsync(horse, GaitVariant.TrotWorking, 11, 30, 22.5, Counted.Steps, 8.4);
-        await s.AimAsync(horse, "Ashlode young horse day", 68, Discipline.Jumping, "Ashlode riding club", "Clear round", 0.70, "Ashlode");
+        await s.AimAsync(horse, "Ashlode young horse day", 68, Discipline.Jumping, LevelDemands.NationalJumping, "0.70 m", 0.70, "Ashlode");
+        await s.AimAsync(
+            horse,
+            "Ashlode walk and trot",
+            75,
+            Discipline.Dressage,
+            LevelDemands.NationalDressage,
+            "Intro",
+            null,
+            "Ashlode",
+            Importance.Step
+        );
         var trot = await s.SetUpAsync(horse, DemoStory.Poles(GaitVariant.TrotWorking, 3));
         var walk = await s.SetUpAsync(horse, DemoStory.Poles(GaitVariant.WalkMedium, 4));
         await s.SetUpAsync(
@@ -153,7 +165,27 @@ internal static class DemoHorses
         await s.StrideAsync(horse, GaitVariant.TrotWorking, 30, 30, 21.5, Counted.Steps, 8.2);
         await s.StrideAsync(horse, GaitVariant.TrotWorking, 16, 40, 29, Counted.Steps, 11.1);
         await s.StrideAsync(horse, GaitVariant.CanterWorking, 16, 40, 16.5, Counted.Strides, 10.1);
-        await s.AimAsync(horse, "Marlwick spring dressage", 54, Discipline.Dressage, "Marlwick league", "Medium", null, "Marlwick");
+        await s.AimAsync(
+            horse,
+            "Marlwick spring dressage",
+            54,
+            Discipline.Dressage,
+            LevelDemands.NationalDressage,
+            "Medium",
+            null,
+            "Marlwick"
+        );
+        await s.AimAsync(
+            horse,
+            "Marlwick evening league",
+            33,
+            Discipline.Dressage,
+            LevelDemands.NationalDressage,
+            "Novice",
+            null,
+            "Marlwick",
+            Importance.Step
+        );
         await s.SetUpAsync(
             horse,
             new CurvedPolesEntry
@@ -278,9 +310,9 @@ internal static class DemoHorses
             "Thornley cross-country day",
             96,
             Discipline.Eventing,
-            "Thornley one-day league",
-            "Novice, 1.05 m",
-            1.05,
+            LevelDemands.NationalEventing,
+            "100",
+            1.00,
             "Thornley Park"
         );
         await s.PlacesAsync(
@@ -413,11 +445,12 @@ internal static class DemoHorses
             "Winter gala, Lindhurst",
             33,
             Discipline.Dressage,
-            "Lindhurst championship",
-            "Advanced medium",
+            LevelDemands.NationalDressage,
+            "Advanced Medium",
             null,
             "Lindhurst"
         );
+        await s.WantsAsync(horse, "half-pass-canter", 6.5);
         await s.SetUpAsync(horse, DemoStory.Figure(FigureKind.Changes, GaitVariant.CanterCollected) with { Changes = 5, Every = 4 });
         await s.SetUpAsync(horse, DemoStory.Figure(FigureKind.Serpentine, GaitVariant.TrotWorking) with { Loops = 4 });
         double[] left = [5, 5.5, 5.5, 6, 6, 6.5, 6.5, 7];
@@ -492,7 +525,24 @@ internal static class DemoHorses
         await s.StrideAsync(horse, GaitVariant.TrotWorking, 14, 20, 14.5, Counted.Steps, 5.4);
         await s.StrideAsync(horse, GaitVariant.CanterWorking, 14, 40, 16, Counted.Strides, 9.6);
         await s.StrideAsync(horse, GaitVariant.CanterCourse, 14, 44, 12, Counted.Strides, 7.6);
-        await s.AimAsync(horse, "Harrowmere indoor, 1.20 m", 21, Discipline.Jumping, "Harrowmere tour", "1.20 m", 1.20, "Harrowmere");
+        await s.AimAsync(
+            horse,
+            "Harrowmere indoor, 1.20 m",
+            21,
+            Discipline.Jumping,
+            LevelDemands.NationalJumping,
+            "1.20 m",
+            1.20,
+            "Harrowmere"
+        );
+        await s.StartedAsync(
+            horse,
+            "Harrowmere winter cup",
+            20,
+            "1.10 m",
+            1.10,
+            new AimResult(true, 4, null, 0, 3, 22, "the canter, and the turns to the right", "drifted left at the oxers")
+        );
         var cross = await s.SetUpAsync(horse, DemoStory.CrossPole(0.60));
         var lower = await s.SetUpAsync(horse, DemoStory.CrossPole(0.50));
         await s.SetUpAsync(

@@ -4,6 +4,7 @@ using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
+using Hippodrome.Core.Readiness;
 using Hippodrome.Core.Rides;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
@@ -73,11 +74,39 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
         string scheme,
         string level,
         double? height,
-        string place
+        string place,
+        Importance importance = Importance.Main
     )
     {
-        var entry = new AimEntry(name, Today.AddDays(inDays), discipline, scheme, level, height, place);
+        var entry = new AimEntry(name, Today.AddDays(inDays), discipline, scheme, level, height, place, importance);
         await yard.AddAimAsync(horse.Id, Aim.From(Guid.NewGuid(), entry, Today).OrThrow());
+    }
+
+    /// <summary>The next aim wants more of a movement than its level does.</summary>
+    public async Task WantsAsync(Horse horse, string demand, double mark)
+    {
+        var kept = (await yard.AimsAsync([horse.Id]))[0];
+        DemandEntry[] asked = [.. LevelDemands.Of(kept.Aim).Select(DemandEntry.Of)];
+        var changed = asked.Select(d => d.Id == demand ? d with { Mark = mark } : d);
+        await yard.KeepDemandsAsync(horse.Id, kept.Aim.Id, new DemandsEntry([.. changed]), kept.Version);
+    }
+
+    /// <summary>A competition it has been to.</summary>
+    public async Task StartedAsync(Horse horse, string name, int daysAgo, string level, double height, AimResult result)
+    {
+        var aim = Aim.Kept(
+            Guid.NewGuid(),
+            name,
+            Today.AddDays(-daysAgo),
+            Discipline.Jumping,
+            LevelDemands.NationalJumping,
+            level,
+            Distance.FromMetres(height),
+            "",
+            Importance.Step
+        );
+        await yard.AddAimAsync(horse.Id, aim);
+        await yard.KeepResultAsync(horse.Id, aim.Id, result, 1);
     }
 
     public async Task<Guid> SetUpAsync(Horse horse, SetUpEntry entry)

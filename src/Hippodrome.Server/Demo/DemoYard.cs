@@ -1,4 +1,7 @@
+using Hippodrome.Application;
+using Hippodrome.Application.Readiness;
 using Hippodrome.Storage;
+using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.People;
 using Hippodrome.Storage.Yards;
 
@@ -43,6 +46,18 @@ public static class DemoYard
         await yard.GiveHorsesAsync(rider, [quillan, lark, brannoc]);
         await yard.GiveHorsesAsync(owner, [verity]);
         await yard.GiveHorsesAsync(vet, [brannoc, verity]);
+        var visit = new Visit(
+            yard,
+            (await yard.FindPersonAsync(trainer))!.Value,
+            await yard.ThisYardAsync(),
+            new DateTimeOffset(today, new TimeOnly(5, 0), TimeSpan.Zero),
+            Guid.NewGuid()
+        );
+        foreach (var horse in await yard.HorsesAsync())
+        {
+            await LastDemands.KeepAsync(visit, horse.Value.Id);
+        }
+
         await yard.CommitAsync();
     }
 

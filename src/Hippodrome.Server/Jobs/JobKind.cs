@@ -1,6 +1,8 @@
 using Hippodrome.Application;
 using Hippodrome.Application.Blocks;
+using Hippodrome.Application.Readiness;
 using Hippodrome.Application.Yards;
+using Hippodrome.Core.Readiness;
 using Hippodrome.Planning;
 using Hippodrome.Storage.Jobs;
 
@@ -35,6 +37,15 @@ internal sealed record JobKind(string Name, Func<JobOrder, Visit, IProgress<Plan
         await WeekOfYard.ShareAsync(new WeekEntry(order.Monday), visit, cancel)
     );
 
+    public static readonly JobKind TryDayMore = Try("try-day-more", AimMoveKind.Days);
+
+    public static readonly JobKind TryMoreHelp = Try("try-more-help", AimMoveKind.Help);
+
+    private static JobKind Try(string name, AimMoveKind kind) =>
+        new(name, async (order, visit, progress, cancel) =>
+            await TryingMoves.TryAsync(order.HorseId!.Value, order.AimId!.Value, kind, visit, progress, cancel)
+        );
+
     private static readonly Dictionary<string, JobKind> ByName = new[]
     {
         PlanBlock,
@@ -42,6 +53,8 @@ internal sealed record JobKind(string Name, Func<JobOrder, Visit, IProgress<Plan
         KeepBlock,
         AcceptPlan,
         ShareWeek,
+        TryDayMore,
+        TryMoreHelp,
     }.ToDictionary(k => k.Name);
 
     /// <exception cref="KeyNotFoundException">No build of ours ordered this.</exception>

@@ -37,7 +37,8 @@ internal sealed class Ordering(JobBell bell, IHttpContextAccessor request)
         Guid? blockId = null,
         BlockEntry? entry = null,
         DateOnly? monday = null,
-        AcceptPlanEntry? keeping = null
+        AcceptPlanEntry? keeping = null,
+        Guid? aimId = null
     )
     {
         // All else is checked when its turn comes; words that no database takes could not even wait.
@@ -52,6 +53,7 @@ internal sealed class Ordering(JobBell bell, IHttpContextAccessor request)
         var http = request.HttpContext!;
         var order = new JobOrder(Guid.NewGuid(), visit.Me.Id, kind.Name, horseId, blockId, entry, monday)
         {
+            AimId = aimId,
             Keeping = keeping,
             Creation =
                 keeping is not null && Creations.IdGiven(http.Request) is { } id ? new OrderedCreation(id, Creations.Content(http)) : null,

@@ -30,6 +30,9 @@ public sealed record JobOrder(
     /// <summary>The plan that is kept when its turn comes; null where nothing is.</summary>
     public AcceptPlanEntry? Keeping { get; init; }
 
+    /// <summary>For which aim, if for one.</summary>
+    public Guid? AimId { get; init; }
+
     /// <summary>The id what is kept is made under, and a hash of what was sent; null where its maker gave none.</summary>
     public OrderedCreation? Creation { get; init; }
 }
@@ -64,8 +67,8 @@ public static class JobStore
                     and (select count(*) from job_order o join job j on j.id = o.id
                         where o.yard_id = @yard and o.person_id = @PersonId and j.state <> 'Ended') < @mostOfAPerson),
             ordered as (
-                insert into job_order (yard_id, id, person_id, kind, horse_id, block_id, entry, monday, keeping, creation, content)
-                select @yard, @Id, @PersonId, @Kind, @HorseId, @BlockId, @entry::jsonb, @Monday, @keeping::jsonb, @creation, @content
+                insert into job_order (yard_id, id, person_id, kind, horse_id, block_id, aim_id, entry, monday, keeping, creation, content)
+                select @yard, @Id, @PersonId, @Kind, @HorseId, @BlockId, @AimId, @entry::jsonb, @Monday, @keeping::jsonb, @creation, @content
                 from room)
             insert into job (id, yard_id) select @Id, @yard from room
             """,
@@ -76,6 +79,7 @@ public static class JobStore
                 order.Kind,
                 order.HorseId,
                 order.BlockId,
+                order.AimId,
                 entry = order.Entry is null ? null : Stored.Write(order.Entry),
                 order.Monday,
                 keeping = order.Keeping is null ? null : Stored.Write(order.Keeping),
@@ -115,7 +119,7 @@ public static class JobStore
         (
             await yard.FindAsync<OrderRow>(
                 """
-                select id, person_id, kind, horse_id, block_id, entry::text as entry, monday, keeping::text as keeping, creation, content
+                select id, person_id, kind, horse_id, block_id, aim_id, entry::text as entry, monday, keeping::text as keeping, creation, content
                 from job_order where yard_id = @yard and id = @id
                 """,
                 new { id }
@@ -153,6 +157,7 @@ public static class JobStore
         string Kind,
         Guid? HorseId,
         Guid? BlockId,
+        Guid? AimId,
         string? Entry,
         DateOnly? Monday,
         string? Keeping,
@@ -163,6 +168,7 @@ public static class JobStore
         public JobOrder ToOrder() =>
             new(Id, PersonId, Kind, HorseId, BlockId, Entry is null ? null : Stored.Read<BlockEntry>(Entry), Monday)
             {
+                AimId = AimId,
                 Keeping = Keeping is null ? null : Stored.Read<AcceptPlanEntry>(Keeping),
                 Creation = Creation is { } id ? new OrderedCreation(id, Content!) : null,
             };

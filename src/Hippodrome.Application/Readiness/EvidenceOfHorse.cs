@@ -1,0 +1,40 @@
+using Hippodrome.Core.Blocks;
+using Hippodrome.Core.Readiness;
+using Hippodrome.Storage.Exercises;
+using Hippodrome.Storage.Setups;
+
+namespace Hippodrome.Application.Readiness;
+
+/// <summary>What a horse has shown in twelve weeks of what will be asked.</summary>
+internal static class EvidenceOfHorse
+{
+    public static async Task<Evidence> OfAsync(Visit visit, Guid horseId)
+    {
+        var pages = await visit.Book.PagesAsync([horseId]);
+        var ridden = (await visit.Book.RiddenAsync([horseId]))[horseId]
+            .Where(r => r.OnDay > visit.Today.AddDays(-ReadinessFigures.Remembered.Value))
+            .ToList();
+        var logged = await visit.Book.RidesAsync(ridden.Select(r => r.RideId));
+        var sessions = await visit.Book.SessionsAsync(ridden.Select(r => r.SessionId).OfType<Guid>());
+        var plans = ridden.ToDictionary(r => r.RideId, r => r.SessionId is { } id ? sessions.GetValueOrDefault(id)?.Plan : null);
+        var kept = await visit.Book.SetUpsAsync(
+            plans
+                .Values.SelectMany(p => p?.Parts ?? [])
+                .Select(p => p.SetUpId)
+                .Concat(ridden.SelectMany(r => logged[r.RideId].Record.Rail.Fences).Select(f => f.SetUpId))
+                .OfType<Guid>()
+                .Distinct()
+        );
+        var setUps = kept.ToDictionary(s => s.Key, s => s.Value.Entry.AsKept().SetUp);
+        var rides = ridden.ConvertAll(r => RideShown.Of(r.RideId, r.OnDay, logged[r.RideId].Record, plans[r.RideId], setUps));
+        var block = (await visit.Book.BlocksAsync([horseId])).GetValueOrDefault(horseId);
+        return new Evidence(
+            rides,
+            pages.Places[horseId],
+            [.. (await visit.Yard.MovesAsync([horseId]))[horseId].Select(m => m.Move)],
+            PaceOfBlocks.Of(block?.Plan.Sessions ?? [], rides, visit.Today),
+            [.. pages.Aims[horseId].Where(a => a.Result is { Started: true }).Select(a => a.Aim.On)],
+            visit.Today
+        );
+    }
+}
