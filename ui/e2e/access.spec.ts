@@ -7,6 +7,16 @@ const screens: [string, (page: import('@playwright/test').Page) => Promise<void>
   ['passport', (page) => openHorse(page, 'Tarn Lark')],
   ['held horse', (page) => openHorse(page, 'Pipit')],
   ['aims', (page) => openHorse(page, 'Sablewood', 'Aims')],
+  [
+    'readiness',
+    async (page) => {
+      await openHorse(page, 'Old Verity', 'Aims')
+      await page.getByRole('link', { name: 'Readiness' }).first().click()
+      await page.getByRole('button', { name: 'Half-pass in canter' }).click()
+      await page.getByRole('button', { name: 'Change what it asks' }).click()
+      await expect(page.getByRole('form', { name: 'What it asks' })).toBeVisible()
+    },
+  ],
   ['season', (page) => openHorse(page, 'Quillan', 'Season')],
   [
     'session',

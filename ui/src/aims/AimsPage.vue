@@ -3,21 +3,34 @@ import Button from 'ant-design-vue/es/button'
 import DatePicker from 'ant-design-vue/es/date-picker'
 import Input from 'ant-design-vue/es/input'
 import InputNumber from 'ant-design-vue/es/input-number'
+import { computed, watch } from 'vue'
 import { ask, client } from '../api/client'
-import type { AimEntry, AimView } from '../api/schema'
+import type { AimEntry, AimView, Discipline, Importance } from '../api/schema'
 import { bearsUpon } from '../house/keys'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import FieldBox from '../house/FieldBox.vue'
+import ListedText from '../house/ListedText.vue'
 import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useDraft, useTakingOff } from '../house/drafts'
-import { inDays, longDay } from '../house/format'
-import { useAims } from '../house/queries'
+import { useAimLevels, useGoalAndAims } from '../house/queries'
 import { trains } from '../house/signIn'
+import { disciplineWords, importanceWords } from '../house/words'
+import AimCard from './AimCard.vue'
+import GoalCard from './GoalCard.vue'
 
 /** Competitions worked towards. */
 const props = defineProps<{ horseId: string }>()
-const { data: aims } = useAims(() => props.horseId)
+const { data: view } = useGoalAndAims(() => props.horseId)
+/** What is to come first, the next of it on top; then what has been, the latest of it. */
+const aims = computed(
+  () =>
+    view.value && [
+      ...view.value.aims.filter((a) => a.daysLeft >= 0),
+      ...view.value.aims.filter((a) => a.daysLeft < 0).toReversed(),
+    ],
+)
+const { data: levels } = useAimLevels()
 const aimsOfThisHorse = () => bearsUpon.horse(props.horseId)
 const path = (aimId: string) => ({ horseId: props.horseId, aimId })
 const { entry, changes, problem, busy, begin, leave, keep, takeTheirs } = useDraft<AimEntry, AimView>({
@@ -29,8 +42,18 @@ const { entry, changes, problem, busy, begin, leave, keep, takeTheirs } = useDra
     level: '',
     heightMetres: null,
     place: '',
+    importance: 'main',
   }),
-  of: (aim) => ({ ...aim }),
+  of: ({ name, on, discipline, scheme, level, heightMetres, place, importance }) => ({
+    name,
+    on,
+    discipline,
+    scheme,
+    level,
+    heightMetres,
+    place,
+    importance,
+  }),
   versionOf: (aim) => aim.version,
   send(typed, on) {
     const body = { ...typed, heightMetres: typed.discipline === 'dressage' ? null : typed.heightMetres }
@@ -54,12 +77,28 @@ const words = {
   level: 'Level',
   heightMetres: 'Height',
   place: 'Place',
+  importance: 'How much it matters',
 }
-const disciplines = [
-  { value: 'dressage', label: 'Dressage' },
-  { value: 'jumping', label: 'Jumping' },
-  { value: 'eventing', label: 'Eventing' },
-]
+const disciplines = (Object.keys(disciplineWords) as Discipline[]).map((value) => ({
+  value,
+  label: disciplineWords[value],
+}))
+const importances = (Object.keys(importanceWords) as Importance[]).map((value) => ({
+  value,
+  label: importanceWords[value],
+}))
+const ofDiscipline = computed(() =>
+  (levels.value ?? []).filter((l) => l.discipline === entry.value.discipline),
+)
+const schemes = computed(() => [...new Set(ofDiscipline.value.map((l) => l.scheme))])
+const level = computed(() =>
+  ofDiscipline.value.find((l) => l.scheme === entry.value.scheme && l.name === entry.value.level),
+)
+const levelsOfScheme = computed(() =>
+  ofDiscipline.value.filter((l) => l.scheme === entry.value.scheme).map((l) => l.name),
+)
+// The height comes with the level; whoever's own height differs types it after.
+watch(level, (now) => now?.heightMetres && !changes.value && (entry.value.heightMetres = now.heightMetres))
 
 const remove = (aim: AimView) =>
   takeOff(
@@ -76,32 +115,18 @@ const remove = (aim: AimView) =>
   <header class="page-head"><h1>Aims</h1></header>
   <div class="columns">
     <div class="stack">
+      <GoalCard v-if="view" :horse-id="horseId" :goal="view.goal" />
       <p v-if="aims?.length === 0" class="card">
         No competition yet. Enter one: the days that are left decide how fast the work can grow.
       </p>
-      <article v-for="aim in aims" :key="aim.id" class="card aim" :class="{ past: aim.daysLeft < 0 }">
-        <div class="left grid justify-items-center pr-14px edge-r">
-          <strong class="days text-2.2rem leading-[1.1]">{{ Math.abs(aim.daysLeft) }}</strong>
-          <span class="small quiet">{{
-            aim.daysLeft < 0 ? 'days ago' : aim.daysLeft === 1 ? 'day left' : 'days left'
-          }}</span>
-        </div>
-        <div>
-          <h2>{{ aim.name }}</h2>
-          <p>
-            {{ longDay(aim.on) }}<template v-if="aim.place">, {{ aim.place }}</template
-            ><span class="quiet"> · {{ inDays(aim.daysLeft) }}</span>
-          </p>
-          <p class="quiet">
-            {{ disciplines.find((d) => d.value === aim.discipline)?.label }} · {{ aim.level }}, {{ aim.scheme
-            }}<template v-if="aim.heightMetres"> · {{ aim.heightMetres.toFixed(2) }} m</template>
-          </p>
-        </div>
-        <div v-if="trains()" class="row acts">
-          <Button size="small" @click="begin(aim)">Edit</Button>
-          <Button size="small" @click="remove(aim)">Take off</Button>
-        </div>
-      </article>
+      <AimCard
+        v-for="aim in aims"
+        :key="aim.id"
+        :horse-id="horseId"
+        :aim="aim"
+        @edit="begin(aim)"
+        @remove="remove(aim)"
+      />
     </div>
 
     <form v-if="trains()" class="card stack" @submit.prevent="keep()">
@@ -120,11 +145,15 @@ const remove = (aim: AimView) =>
         <FieldBox v-slot="{ id }" label="Discipline" name="discipline"
           ><PickOne :id="id" v-model:value="entry.discipline!" :options="disciplines"
         /></FieldBox>
-        <FieldBox v-slot="{ id }" label="Scheme" name="scheme" hint="Whose level it is"
-          ><Input :id="id" v-model:value="entry.scheme!"
+        <FieldBox v-slot="{ id }" label="Scheme" name="scheme" hint="From the list, or your own"
+          ><ListedText :id="id" v-model:value="entry.scheme!" :options="schemes"
         /></FieldBox>
-        <FieldBox v-slot="{ id }" label="Level" name="level" hint="“Novice” differs by scheme"
-          ><Input :id="id" v-model:value="entry.level!"
+        <FieldBox
+          v-slot="{ id }"
+          label="Level"
+          name="level"
+          :hint="level ? undefined : '“Novice” differs by scheme'"
+          ><ListedText :id="id" v-model:value="entry.level!" :options="levelsOfScheme"
         /></FieldBox>
         <FieldBox
           v-if="entry.discipline !== 'dressage'"
@@ -136,7 +165,17 @@ const remove = (aim: AimView) =>
         <FieldBox v-slot="{ id }" label="Place" name="place"
           ><Input :id="id" v-model:value="entry.place!"
         /></FieldBox>
+        <FieldBox v-slot="{ id }" label="How much it matters" name="importance"
+          ><PickOne :id="id" v-model:value="entry.importance!" :options="importances"
+        /></FieldBox>
       </div>
+      <p v-if="level" class="small quiet">
+        It asks {{ level.demands.length }} things<template v-if="level.facts">: {{ level.facts }}</template>
+        ({{ level.source.says }}).
+      </p>
+      <p v-else-if="entry.level && entry.discipline" class="small quiet">
+        A level of your own: say on its readiness page what it asks.
+      </p>
       <div class="row">
         <Button type="primary" html-type="submit" :disabled="busy">
           {{ changes ? 'Keep' : 'Add the aim' }}
@@ -157,14 +196,5 @@ const remove = (aim: AimView) =>
 <style scoped>
 .columns {
   --beside: 380px;
-}
-.aim {
-  display: grid;
-  grid-template-columns: 92px minmax(0, 1fr) auto;
-  gap: 16px;
-  align-items: center;
-}
-.aim.past {
-  opacity: 0.75;
 }
 </style>

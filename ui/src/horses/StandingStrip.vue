@@ -5,6 +5,7 @@ import { inDays, shortDay } from '../house/format'
 import { useCare } from '../house/queries'
 import { signedIn } from '../house/signIn'
 import { careWords } from '../house/words'
+import LastDemandLine from '../readiness/LastDemandLine.vue'
 
 /** What may it do today, when was it ridden, what is next, what is due. */
 const props = defineProps<{ passport: Passport }>()
@@ -56,6 +57,16 @@ const until = computed(() => {
           >{{ shortDay(passport.lastRidden) }}</span
         >
       </p>
+    </div>
+    <div v-if="passport.aim">
+      <p class="small">Aim</p>
+      <p class="big font-bold">
+        {{ passport.aim.name }}
+        <span class="quiet small ml-0.35em font-normal whitespace-nowrap">{{
+          inDays(passport.aim.daysLeft)
+        }}</span>
+      </p>
+      <LastDemandLine class="small" :horse-id="passport.horse.id" :aim="passport.aim" />
     </div>
     <div v-if="due.length">
       <p class="small">Due</p>

@@ -15,6 +15,7 @@ export const keys = {
   library: ['library'],
   templates: ['session-templates'],
   levels: ['levels'],
+  aimLevels: ['aim-levels'],
   approach: (horseId?: string) => ['approach', horseId ?? 'yard'],
   anyHorse: ['horse'],
   horse: (horseId: string) => ['horse', horseId],
@@ -22,6 +23,7 @@ export const keys = {
     passport: ['horse', horseId, 'passport'],
     carried: ['horse', horseId, 'carried'],
     aims: ['horse', horseId, 'aims'],
+    readiness: (aimId: string) => ['horse', horseId, 'readiness', aimId],
     setUps: ['horse', horseId, 'set-ups'],
     setUpVersions: (setUpId: string, version: number) => [
       'horse',

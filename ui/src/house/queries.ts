@@ -32,11 +32,37 @@ export const usePassport = (horseId: () => string) =>
     networkMode: 'always',
   })
 
-export const useAims = (horseId: () => string) =>
+/** What a horse works towards: its goal, and its competitions on the way. */
+export const useGoalAndAims = (horseId: () => string) =>
   useQuery({
     queryKey: computed(() => keys.ofHorse(horseId()).aims),
     queryFn: () =>
       ask(() => client.GET('/api/horses/{horseId}/aims', { params: { path: { horseId: horseId() } } })),
+  })
+
+export const useAims = (horseId: () => string) => {
+  const asked = useGoalAndAims(horseId)
+  return { ...asked, data: computed(() => asked.data.value?.aims) }
+}
+
+export const useReadiness = (horseId: () => string, aimId: () => string) =>
+  useQuery({
+    queryKey: computed(() => keys.ofHorse(horseId()).readiness(aimId())),
+    queryFn: () =>
+      ask(() =>
+        client.GET('/api/horses/{horseId}/aims/{aimId}/readiness', {
+          params: { path: { horseId: horseId(), aimId: aimId() } },
+        }),
+      ),
+  })
+
+/** Levels of the schemes with what they ask. */
+export const useAimLevels = () =>
+  useQuery({
+    queryKey: keys.aimLevels,
+    queryFn: () => ask(() => client.GET('/api/aims/levels')),
+    // They come with the program and change with nothing else.
+    staleTime: Infinity,
   })
 
 export const useSetUps = (horseId: () => string) =>

@@ -109,6 +109,13 @@ export const router = createRouter({
         },
         { path: 'aims', name: 'aims', component: () => import('../aims/AimsPage.vue'), props: true },
         {
+          path: 'aims/:aimId',
+          name: 'readiness',
+          component: () => import('../readiness/ReadinessPage.vue'),
+          props: true,
+          meta: { step: 'aims' },
+        },
+        {
           path: 'season',
           name: 'season',
           component: () => import('../blocks/SeasonPage.vue'),

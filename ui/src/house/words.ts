@@ -1,4 +1,9 @@
 import type {
+  DemandKind,
+  Discipline,
+  HowFar,
+  Importance,
+  InTime,
   ArenaPlace,
   AttemptWord,
   BlockPhase,
@@ -642,4 +647,35 @@ export const gaitTints: Record<Gait, string> = {
   trot: 'bg-trot text-on-trot',
   canter: 'bg-canter text-on-gait',
   gallop: 'bg-gallop text-on-gait',
+}
+
+export const disciplineWords: Record<Discipline, string> = {
+  dressage: 'Dressage',
+  jumping: 'Jumping',
+  eventing: 'Eventing',
+}
+
+export const importanceWords: Record<Importance, string> = {
+  main: 'What the season is for',
+  step: 'A step on the way',
+  outing: 'For the outing',
+}
+
+export const inTimeWords: Record<InTime, string> = {
+  inTime: 'In time',
+  tight: 'Tight',
+  notInTime: 'Not in time',
+  cannotBeTold: 'Cannot be told',
+}
+
+export const howFarWords: Record<HowFar, string> = { met: 'Met', nearly: 'Nearly', notBegun: 'Not begun' }
+
+export const demandKindWords: Record<DemandKind, string> = {
+  movement: 'Movement',
+  series: 'Changes in sequence',
+  height: 'Fences of a height',
+  combination: 'Double or treble',
+  question: 'Question across country',
+  speed: 'Minutes at a speed',
+  away: 'Once away from home',
 }

@@ -7,6 +7,7 @@ import { ask, client } from '../api/client'
 import type { HorseToday } from '../api/schema'
 import { bearsUpon, useChanged } from '../house/keys'
 import MinutesBar from '../house/MinutesBar.vue'
+import LastDemandLine from '../readiness/LastDemandLine.vue'
 import { inDays, minutes, opened, shortDay } from '../house/format'
 import { rides, trains } from '../house/signIn'
 import { kindWords, referredWords, verdictWords } from '../house/words'
@@ -81,6 +82,7 @@ async function drawUp() {
       >
         {{ h.aim.name }}, {{ inDays(h.aim.daysLeft) }}
       </RouterLink>
+      <LastDemandLine v-if="h.aim" class="small" :horse-id="h.horse.id" :aim="h.aim" />
     </div>
 
     <div class="work grid gap-6px">
