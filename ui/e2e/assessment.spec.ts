@@ -104,11 +104,16 @@ test('a sign of lameness reaches the yard though the sheet was closed before it 
   await page.route('**/answers', (route) => route.abort())
   await pad(page, 'left rein').getByRole('button', { name: 'Off or unlevel' }).click()
   await expect(page.getByText('1 answer waits to be sent')).toBeVisible()
-  // Waited for before the way is free: the sheet itself may try again first.
-  const sent = page.waitForResponse((r) => r.url().endsWith('/answers') && r.ok())
+  const horse = new URL(page.url()).pathname.split('/')[2]
   await page.unroute('**/answers')
   await page.goto('/')
-  await sent
+  // By whichever page it is sent, the yard knows it.
+  const holds = () =>
+    page.evaluate(
+      async (id) => ((await (await fetch(`/api/horses/${id}`)).json()) as { holds: unknown[] }).holds.length,
+      horse,
+    )
+  await expect.poll(holds).toBe(1)
   await openHorse(page, 'Fallowbank')
   await expect(page.getByText('Rest until a vet clears it')).toBeVisible()
 })

@@ -27,7 +27,7 @@ test('a course is numbered, ridden on a way and timed, and moves by the keys', a
   await page.getByRole('button', { name: /^Move fence 2/ }).focus()
   await page.keyboard.press('ArrowLeft')
   await expect(line('1 to 2')).toContainText('17.50')
-  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('main').getByRole('button', { name: 'Undo', exact: true }).click()
   await expect(line('1 to 2')).toContainText('18.00')
 
   // The second becomes a part of the first: 1a and 1b.
@@ -86,7 +86,7 @@ test('stages are left out and put in another order; one that cannot follow says 
   await expect(stages).toHaveCount(3)
   await page.getByRole('button', { name: 'Stage 3 earlier' }).click()
   await expect(page.getByText('there would be no distance to set', { exact: false }).first()).toBeVisible()
-  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('main').getByRole('button', { name: 'Undo', exact: true }).click()
   await page.getByRole('button', { name: 'The usual stages again' }).click()
   await expect(stages).toHaveCount(4)
 })

@@ -2,8 +2,8 @@ import { expect, newHorse, openHorse, signIn, test, trainer } from './yard'
 
 test('what a horse is fed, has met and is saddled with stands in its passport', async ({ page }) => {
   await signIn(page, trainer)
-  await newHorse(page, 'Sorrel Keep', 'Green')
-  await openHorse(page, 'Sorrel Keep')
+  await newHorse(page, 'Sorrel Fed', 'Green')
+  await openHorse(page, 'Sorrel Fed')
   const feed = page.locator('section', { has: page.getByRole('heading', { name: 'Feed', exact: true }) })
   const write = async (kg: string) => {
     await feed.getByRole('button', { name: 'Changed' }).click()

@@ -470,9 +470,12 @@ test.describe('what the rail can tell', () => {
     for (let n = 0; n < 2; n++) {
       await ride.in(1, /^Clear/)
       // Seen without scrolling, above the foot.
-      const foot = (await page.locator('footer').boundingBox())!.y
-      const hand = (await ride.key('Hand').boundingBox())!
-      expect(hand.y + hand.height).toBeLessThanOrEqual(foot)
+      const beyondTheFoot = async () => {
+        const foot = (await page.locator('footer').boundingBox())!.y
+        const hand = (await ride.key('Hand').boundingBox())!
+        return hand.y + hand.height - foot
+      }
+      await expect.poll(beyondTheFoot).toBeLessThanOrEqual(0)
       await ride.in(2, 'Long', 'Hand')
       if (await ride.says().isVisible()) await ride.says().getByRole('button', { name: 'Not now' }).click()
     }
