@@ -70,13 +70,13 @@ public sealed record FeedRemark(string Says, string Do, Why Why)
     );
 
     /// <summary>What today's ration says beside the work; nothing where a vet or nutritionist has set it.</summary>
-    /// <param name="rations">All of the horse's, in any order.</param>
+    /// <param name="rations">All of the horse's, the latest first.</param>
     /// <param name="inWalkWeeks">It is coming back to work and walks only.</param>
     /// <param name="minutesLately">Minutes of work in the last seven days.</param>
     /// <param name="minutesBefore">Minutes a week in the four weeks before those.</param>
     public static IReadOnlyList<FeedRemark> Of(IEnumerable<Ration> rations, bool inWalkWeeks, double minutesLately, double minutesBefore)
     {
-        var all = rations.OrderBy(r => r.On).ToList();
+        var all = rations.Reverse().OrderBy(r => r.On).ToList();
         if (all.Count == 0 || all[^1] is { Advised: true })
         {
             return [];

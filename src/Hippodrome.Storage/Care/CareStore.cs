@@ -75,7 +75,7 @@ public static class CareStore
             await yard.QueryAsync<RationRow>(
                 """
                 select id, on_day, forage, hard_feed_kg, hard_feed, because, by_whom, advised from ration
-                where yard_id = @yard and horse_id = @horseId and removed_at is null order by on_day desc, id
+                where yard_id = @yard and horse_id = @horseId and removed_at is null order by on_day desc, entered_at desc
                 """,
                 new { horseId }
             )
