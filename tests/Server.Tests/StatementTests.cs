@@ -112,6 +112,14 @@ public class StatementTests(DemoApp demo) : IClassFixture<DemoApp>
         NoMoreThan(most, await OfAsync(() => demo.Trainer.GetAsync(string.Format(CultureInfo.InvariantCulture, page, horse))));
     }
 
+    [Fact]
+    public async Task Readiness_asks_ten_times_at_most()
+    {
+        var (horse, _) = await LatestRideAsync("Old Verity");
+        var aim = (await demo.Trainer.GetAsync($"/api/horses/{horse}/aims"))["aims"]![0]!["id"];
+        NoMoreThan(10, await OfAsync(() => demo.Trainer.GetAsync($"/api/horses/{horse}/aims/{aim}/readiness")));
+    }
+
     private async Task<(string Horse, string Ride)> LatestRideAsync(string name)
     {
         var horse = (string)(await demo.Trainer.GetAsync("/api/horses")).AsArray().Single(h => (string)h!["name"]! == name)!["id"]!;

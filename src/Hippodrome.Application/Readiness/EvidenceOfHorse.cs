@@ -35,6 +35,9 @@ internal static class EvidenceOfHorse
             PaceOfBlocks.Of(block?.Plan.Sessions ?? [], rides, visit.Today),
             [.. pages.Aims[horseId].Where(a => a.Result is { Started: true }).Select(a => a.Aim.On)],
             visit.Today
-        );
+        )
+        {
+            Held = pages.Holds[horseId].FirstOrDefault(h => h.ClearedOn is null)?.Because,
+        };
     }
 }

@@ -33,7 +33,13 @@ public static class TryingMoves
         }
 
         var block = (await visit.Book.BlocksAsync([horseId])).GetValueOrDefault(horseId);
-        var entry = block?.Entry ?? (await PlanningBlocks.SuggestAsync(horseId, visit)).Entry with { AimId = aimId, Weeks = null };
+        var entry = block?.Entry
+            ?? (await PlanningBlocks.SuggestAsync(horseId, visit)).Entry with
+            {
+                AimId = aimId,
+                Weeks = null,
+                Discipline = null,
+            };
         var there = (await BlockBook.RosterAsync(visit)).DaysThere();
         var more = kind == AimMoveKind.Days ? MoreWork.DayMore(entry, there) : MoreWork.HelpMore(entry, there);
         if (more is not var (typed, says))

@@ -78,7 +78,10 @@ public sealed record AimReadiness(IReadOnlyList<DemandInTime> Demands, InTime Ti
         var demand = readiness.Demand;
         var aWeek = evidence.Pace.For(demand);
         var left = Sessions(weeks, aWeek);
-        var (needs, because) = readiness.HowFar == HowFar.Met ? (0, "nothing is missing") : Needs(readiness, evidence, aWeek);
+        var (needs, because) =
+            readiness.HowFar == HowFar.Met ? (0, "nothing is missing")
+            : evidence.Held is { } held ? (null, $"held: {held}; until a vet clears it there is no work to count on")
+            : Needs(readiness, evidence, aWeek);
         return new DemandInTime(
             readiness,
             needs,

@@ -19,6 +19,9 @@ public sealed record Evidence(
     DateOnly Today
 )
 {
+    /// <summary>What holds the horse: until a vet clears it nobody can say what there is time for. Null where nothing does.</summary>
+    public string? Held { get; init; }
+
     /// <summary>Rides or starts since so many days ago.</summary>
     internal List<RideShown> RidesOf(int days) => [.. Rides.Where(r => Within(r.On, days)).OrderBy(r => r.On)];
 

@@ -79,6 +79,14 @@ public class AimReadinessTests
     }
 
     [Fact]
+    public void Of_a_horse_that_is_held_nothing_is_promised()
+    {
+        var held = Evidence() with { Held = "heat in a leg", Pace = Pace(5) };
+        In(200, held, Halt).Time.ShouldBe(InTime.CannotBeTold);
+        In(200, held with { Held = null }, Halt).Time.ShouldBe(InTime.InTime);
+    }
+
+    [Fact]
     public void The_demand_that_is_last_decides()
     {
         var both = In(45, Evidence(Ride(2, Jumped(0.80, 8))), Halt, Metre);
