@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { AimView } from '../api/schema'
 import TimeWord from './TimeWord.vue'
+import { lastWords } from './lastWords'
 
 /** The one demand that is last, and whether there is time for it: a way into the aim's readiness. */
 defineProps<{ horseId: string; aim: AimView }>()
@@ -13,7 +14,7 @@ defineProps<{ horseId: string; aim: AimView }>()
     :to="{ name: 'readiness', params: { horseId, aimId: aim.id } }"
   >
     <TimeWord :time="aim.last.time" />
-    {{ aim.last.name ? `last: ${aim.last.name}` : 'all it asks is met' }}
+    {{ lastWords(aim.last) }}
   </RouterLink>
 </template>
 

@@ -7,7 +7,8 @@ import { ask, client } from '../api/client'
 import type { HorseToday } from '../api/schema'
 import { bearsUpon, useChanged } from '../house/keys'
 import MinutesBar from '../house/MinutesBar.vue'
-import LastDemandLine from '../readiness/LastDemandLine.vue'
+import TimeWord from '../readiness/TimeWord.vue'
+import { lastWords } from '../readiness/lastWords'
 import { inDays, minutes, opened, shortDay } from '../house/format'
 import { rides, trains } from '../house/signIn'
 import { kindWords, referredWords, verdictWords } from '../house/words'
@@ -77,12 +78,16 @@ async function drawUp() {
       <span class="quiet small">{{ h.horse.age }} yrs · {{ h.horse.hands }}</span>
       <RouterLink
         v-if="h.aim"
-        class="aim small no-underline text-quiet"
-        :to="{ name: 'aims', params: { horseId: h.horse.id } }"
+        class="aim small no-underline text-quiet grid gap-2px hover:underline"
+        :to="
+          h.aim.last
+            ? { name: 'readiness', params: { horseId: h.horse.id, aimId: h.aim.id } }
+            : { name: 'aims', params: { horseId: h.horse.id } }
+        "
       >
-        {{ h.aim.name }}, {{ inDays(h.aim.daysLeft) }}
+        <span>{{ h.aim.name }}, {{ inDays(h.aim.daysLeft) }}</span>
+        <span v-if="h.aim.last"><TimeWord :time="h.aim.last.time" /> {{ lastWords(h.aim.last) }}</span>
       </RouterLink>
-      <LastDemandLine v-if="h.aim" class="small" :horse-id="h.horse.id" :aim="h.aim" />
     </div>
 
     <div class="work grid gap-6px">
