@@ -62,6 +62,9 @@ public class AuthorisationTests(App app) : IClassFixture<App>
         ["GET /api/horses/{horseId}/restrictions"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/ladders"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/ladders/{strand}/{rung}"] = [200, 200, 200, 200, 404, 404, 401],
+        ["GET /api/aims.csv"] = [200, 200, 200, 200, 200, 200, 401],
+        // Another yard has no horse of that name.
+        ["POST /api/aims/table"] = [200, 403, 403, 403, 403, 400, 401],
         ["GET /api/aims/levels"] = [200, 200, 200, 200, 200, 200, 401],
         ["GET /api/horses/{horseId}/aims/{aimId:guid}/readiness"] = [200, 200, 200, 200, 404, 404, 401],
         ["GET /api/horses/{horseId}/aims"] = [200, 200, 200, 200, 404, 404, 401],

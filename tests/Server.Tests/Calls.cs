@@ -394,6 +394,8 @@ public static class Calls
         ["DELETE /api/horses/{horseId}/aims/{aimId:guid}"] = async app => new Call(await AimAsync(app)),
         ["POST /api/horses/{horseId}/aims/{aimId:guid}/restore"] = async app => new Call($"{await AimAsync(app)}/restore", new { }),
         ["GET /api/aims/levels"] = _ => At("/api/aims/levels"),
+        ["GET /api/aims.csv"] = _ => At("/api/aims.csv"),
+        ["POST /api/aims/table"] = app => At("/api/aims/table", new AimsTableEntry(TableOf(app.Horse))),
         ["PUT /api/horses/{horseId}/goal"] = app => At($"{Of(app.Horse)}/goal", new GoalEntry("Medium", App.Today.AddYears(1))),
         ["GET /api/horses/{horseId}/aims/{aimId:guid}/readiness"] = async app => new Call($"{await AimAsync(app)}/readiness"),
         ["PUT /api/horses/{horseId}/aims/{aimId:guid}/demands"] = async app => new Call(
@@ -755,6 +757,9 @@ public static class Calls
 
     private static PersonEntry Person(App app) =>
         new("Someone", $"{Guid.NewGuid():N}@here.example", App.Password, Role.Rider, false, [app.Horse.Id]);
+
+    private static string TableOf(Horse horse) =>
+        $"Horse,Day,Name,Discipline,Scheme,Level\n{horse.Name},2026-06-02,From a table,Dressage,Ours,Elementary\n";
 
     /// <summary>An aim of a horse whose block has a day and a helper to spare.</summary>
     private static async Task<string> WorkedForAsync(App app)

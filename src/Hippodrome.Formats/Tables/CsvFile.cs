@@ -83,6 +83,17 @@ public static class CsvFile
     // A cell that begins like a formula is not one.
     private static readonly CsvWriterOptions Options = CsvWriterOptions.Default with { Injection = CsvInjection.Escape };
 
+    public static byte[] Write(IEnumerable<AimLine> lines)
+    {
+        using var bytes = new MemoryStream();
+        using (var writer = WriterOf(bytes))
+        {
+            writer.WriteRecords(lines);
+        }
+
+        return bytes.ToArray();
+    }
+
     public static byte[] Write(IEnumerable<SessionLine> lines)
     {
         using var bytes = new MemoryStream();

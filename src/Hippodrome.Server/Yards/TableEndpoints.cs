@@ -1,4 +1,5 @@
 using Hippodrome.Application;
+using Hippodrome.Application.Aims;
 using Hippodrome.Application.Horses;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Exercises;
@@ -6,6 +7,7 @@ using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 using Hippodrome.Formats.Tables;
 using Hippodrome.Server.Hosting;
+using Hippodrome.Storage.Aims;
 using Hippodrome.Storage.Blocks;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.Rides;
@@ -14,7 +16,10 @@ using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Hippodrome.Server.Yards;
 
-/// <summary>Sessions and rides as tables, for whoever wants to reckon with them elsewhere.</summary>
+/// <summary>A table of aims as its text.</summary>
+public sealed record AimsTableEntry(string? Table = null);
+
+/// <summary>Sessions, rides and aims as tables, for whoever wants to reckon with them elsewhere.</summary>
 public static class TableEndpoints
 {
     private const int MostDays = 800;
@@ -23,6 +28,8 @@ public static class TableEndpoints
     {
         api.MapGet("/sessions.csv", SessionsAsync).Needs(Access.Reads);
         api.MapGet("/rides.csv", RidesAsync).Needs(Access.Reads);
+        api.MapGet("/aims.csv", AimsAsync).Needs(Access.Reads);
+        api.MapPost("/aims/table", TakeAimsAsync).Needs(Access.Trains).Creates();
     }
 
     private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> SessionsAsync(DateOnly from, DateOnly to, Visit visit)
@@ -76,6 +83,22 @@ public static class TableEndpoints
                     .ThenBy(l => l.Horse, StringComparer.Ordinal)
             )
         );
+    }
+
+    private static async Task<FileContentHttpResult> AimsAsync(Visit visit)
+    {
+        var horses = (await visit.MyHorsesAsync()).ToDictionary(h => h.Value.Id, h => h.Value.Name);
+        return File(
+            "aims.csv",
+            CsvFile.Write((await visit.Yard.AimsAsync(horses.Keys)).Select(a => AimLine.From(horses[a.HorseId], a.Aim, a.Result)))
+        );
+    }
+
+    /// <summary>Competitions and how they went, from a table: all of its lines or none.</summary>
+    private static async Task<Answer<AimsTaken>> TakeAimsAsync(AimsTableEntry entry, Visit visit)
+    {
+        var read = AimsTable.Read(entry.Table);
+        return read.IsFine ? await TakingAims.TakeAsync(read.Value, visit) : Refusal.Faulty(read.Faults);
     }
 
     private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> RidesAsync(DateOnly from, DateOnly to, Visit visit)

@@ -2,15 +2,17 @@
 import Button from 'ant-design-vue/es/button'
 import dayjs from 'dayjs'
 import Input from 'ant-design-vue/es/input'
+import Upload from 'ant-design-vue/es/upload'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { NewCalendar } from '../api/schema'
-import { bearsUpon, useChanged } from '../house/keys'
+import { bearsUpon, keys, useChanged } from '../house/keys'
 import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { useCalendars } from '../house/queries'
-import { signedIn } from '../house/signIn'
+import { signedIn, trains } from '../house/signIn'
+import { done } from '../house/undo'
 
 /** The calendar out: a file, and addresses to subscribe to that can be revoked. Sessions and rides as tables. */
 const { data: calendars } = useCalendars()
@@ -31,6 +33,16 @@ async function add() {
   await changed(bearsUpon.calendars)
 }
 
+/** A table of aims and results, as it is written out here. */
+async function takeAims(file: File) {
+  const table = await file.text()
+  const taken = await attempt(() => ask(() => client.POST('/api/aims/table', { body: { table } })))
+  if (!taken) return
+  const there = taken.thereAlready ? `, ${taken.thereAlready} there already` : ''
+  done(`${taken.added} ${taken.added === 1 ? 'competition' : 'competitions'} taken in${there}.`)
+  await changed([keys.anyHorse, keys.today, keys.week()])
+}
+
 async function revoke(id: string) {
   await ask(() => client.DELETE('/api/me/calendars/{id}', { params: { path: { id } } }))
   if (made.value?.id === id) made.value = null
@@ -45,6 +57,18 @@ async function revoke(id: string) {
       <Button href="/api/calendar.ics" download="hippodrome.ics">Calendar as a file</Button>
       <Button :href="`/api/sessions.csv?${span}`" download="sessions.csv">Sessions, CSV</Button>
       <Button :href="`/api/rides.csv?${span}`" download="rides.csv">Rides, CSV</Button>
+      <Button href="/api/aims.csv" download="aims.csv">Aims, CSV</Button>
+    </div>
+    <div v-if="trains()" class="row">
+      <Upload
+        accept=".csv,text/csv"
+        :show-upload-list="false"
+        :before-upload="(file) => (void takeAims(file), false)"
+        ><span class="ant-btn ant-btn-default" role="button" tabindex="0"
+          >Take a table of aims in</span
+        ></Upload
+      >
+      <span class="small quiet">Competitions and how they went, a line each; all of it or nothing.</span>
     </div>
     <ProblemNote v-if="problem" :problem="problem" />
     <form class="row items-end" @submit.prevent="add">
