@@ -156,6 +156,12 @@ public class CatalogueTests
     {
         var built = Catalogue.Exercises.Where(e => e.SetUp is not null).ToList();
         built.Count.ShouldBeGreaterThan(30);
+        // Each of them, and not one by chance: what does not fit fits no horse.
+        foreach (var exercise in built)
+        {
+            exercise.SetUp!.Check().OrThrow().MeasureFor(Make.Card(), Tape.Metric).FitsArena.ShouldBeTrue(exercise.Id);
+        }
+
         Gen.Select(Gen.OneOf([.. built.Select(Gen.Const)]), Gen.Double[110, 190])
             .Sample(
                 (exercise, height) =>

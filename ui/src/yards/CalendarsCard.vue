@@ -64,7 +64,7 @@ async function revoke(id: string) {
         accept=".csv,text/csv"
         :show-upload-list="false"
         :before-upload="(file) => (void takeAims(file), false)"
-        ><span class="ant-btn ant-btn-default" role="button" tabindex="0"
+        ><span class="block py-9px px-16px edge rounded-8px bg-card font-semibold cursor-pointer"
           >Take a table of aims in</span
         ></Upload
       >

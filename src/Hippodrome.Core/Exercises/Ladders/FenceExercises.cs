@@ -373,7 +373,7 @@ internal static class FenceExercises
             3,
             8,
             poles: 6,
-            setUp: Round(Wings(18, 5), Wings(38, 5), Wings(42, 15, 180), Wings(22, 15, 180), Wings(20, 10), Wings(40, 10))
+            setUp: Round(Wings(18, 4), Wings(30, 4), Wings(42, 4), Wings(42, 16, 180), Wings(30, 16, 180), Wings(18, 16, 180))
         ),
         Minutes(
             "jumping/empty-wings",
