@@ -94,7 +94,8 @@ public sealed record DemandReadiness(Demand Demand, HowFar HowFar, IReadOnlyList
             howFar == HowFar.Met ? "" : NotYet(bySide),
             howFar == HowFar.Met ? 0 : Math.Max(1, Math.Max(missing, attempts)),
             Why.Of(
-                "Met when nine of its last ten attempts were alone and at the mark wanted, on both sides where it has two, in the last four weeks; nearly from five of ten",
+                "Met when nine of its last ten attempts were alone and at the mark wanted, on both sides where it has two, "
+                    + "in the last four weeks; nearly from five of ten",
                 [
                     .. bySide.Select(s => $"{SaySide(s.Side)}{s.Lately?.Says ?? "nothing"} in four weeks"),
                     FormattableString.Invariant($"mark wanted {demand.Mark:0.#}"),
@@ -204,7 +205,8 @@ public sealed record DemandReadiness(Demand Demand, HowFar HowFar, IReadOnlyList
             howFar == HowFar.Met ? "" : string.Join("; ", missing),
             howFar == HowFar.Met ? 0 : Math.Max(0, height - Math.Max(best, ReadinessFigures.FirstFence.Value)),
             Why.Of(
-                "A height is met by a clear course, or eight clear efforts at most 10 cm under it, on two days, and one session at height, in the last four weeks; it climbs by at most 5 cm a week",
+                "A height is met by a clear course, or eight clear efforts at most 10 cm under it, on two days, "
+                    + "and one session at height, in the last four weeks; it climbs by at most 5 cm a week",
                 [
                     FormattableString.Invariant($"{days} such days in four weeks"),
                     wasAtIt ? "one session at height" : "none at height",

@@ -68,7 +68,8 @@ public static class JobStore
                         where o.yard_id = @yard and o.person_id = @PersonId and j.state <> 'Ended') < @mostOfAPerson),
             ordered as (
                 insert into job_order (yard_id, id, person_id, kind, horse_id, block_id, aim_id, entry, monday, keeping, creation, content)
-                select @yard, @Id, @PersonId, @Kind, @HorseId, @BlockId, @AimId, @entry::jsonb, @Monday, @keeping::jsonb, @creation, @content
+                select @yard, @Id, @PersonId, @Kind, @HorseId, @BlockId, @AimId, @entry::jsonb,
+                    @Monday, @keeping::jsonb, @creation, @content
                 from room)
             insert into job (id, yard_id) select @Id, @yard from room
             """,
@@ -119,7 +120,8 @@ public static class JobStore
         (
             await yard.FindAsync<OrderRow>(
                 """
-                select id, person_id, kind, horse_id, block_id, aim_id, entry::text as entry, monday, keeping::text as keeping, creation, content
+                select id, person_id, kind, horse_id, block_id, aim_id, entry::text as entry, monday,
+                    keeping::text as keeping, creation, content
                 from job_order where yard_id = @yard and id = @id
                 """,
                 new { id }
