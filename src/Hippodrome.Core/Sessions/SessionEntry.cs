@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
 
@@ -86,6 +87,14 @@ public sealed record PartEntry
 
     /// <summary>The speed of its bouts; the horse's own when nothing is said.</summary>
     public int? MetresPerMinute { get; init; }
+
+    /// <summary>The dressage test that is ridden in it.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Guid? TestId { get; init; }
+
+    /// <summary>Movements of that test in the order they are ridden; the whole test when nothing is said.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public IReadOnlyList<int>? TestPieces { get; init; }
 
     /// <summary>What every part says; the rest is added with <c>with</c>.</summary>
     public static PartEntry Of(Phase phase, string what, Gait gait, Rein rein, double minutes) =>

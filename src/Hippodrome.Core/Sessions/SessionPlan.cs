@@ -83,6 +83,15 @@ public sealed record Part
     /// <summary>The speed of its bouts; null is the horse's own.</summary>
     public int? MetresPerMinute { get; init; }
 
+    /// <summary>The dressage test that is ridden in it.</summary>
+    public Guid? TestId { get; init; }
+
+    /// <summary>Movements of that test in the order they are ridden; none is the whole test.</summary>
+    public IReadOnlyList<int> TestPieces { get; init; } = [];
+
+    /// <summary>A test from beginning to end.</summary>
+    internal bool IsWholeTest => TestId is not null && TestPieces.Count == 0;
+
     internal PartEntry ToEntry() =>
         PartEntry.Of(Phase, What, Gait, Rein, Minutes) with
         {
@@ -104,6 +113,8 @@ public sealed record Part
             Seat = Seat,
             StrideAim = StrideAim,
             MetresPerMinute = MetresPerMinute,
+            TestId = TestId,
+            TestPieces = TestPieces.Count == 0 ? null : TestPieces,
         };
 }
 
@@ -356,6 +367,19 @@ public sealed record SessionPlan
         int? speed = part.MetresPerMinute is null
             ? null
             : checks.Whole(Field("metresPerMinute"), part.MetresPerMinute, 50, 900, "metres a minute");
+        var pieces = part.TestPieces ?? [];
+        checks.That(
+            pieces.Count <= 40 && pieces.All(n => n is >= 1 and <= 80),
+            Field("testPieces"),
+            "These are no pieces of a test.",
+            "Choose some of its movements, by their numbers."
+        );
+        checks.That(
+            pieces.Count == 0 || part.TestId is not null,
+            Field("testId"),
+            "It is not said which test these pieces are of.",
+            "Choose the test, or take the pieces out."
+        );
         return new Part
         {
             Phase = phase,
@@ -381,6 +405,8 @@ public sealed record SessionPlan
             Seat = part.Seat is null || own != Horses.Manner.Ridden ? null : checks.Choice<Seat>(Field("seat"), part.Seat),
             StrideAim = part.StrideAim,
             MetresPerMinute = speed,
+            TestId = part.TestId,
+            TestPieces = pieces,
         };
     }
 
