@@ -2,6 +2,7 @@ using Hippodrome.Application.Exercises;
 using Hippodrome.Application.Horses;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Rides;
+using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Verdicts;
 using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Rides;
@@ -36,7 +37,7 @@ public static class Judging
         ArgumentNullException.ThrowIfNull(visit);
         ArgumentNullException.ThrowIfNull(ride);
         visit.Book.WantSessions(ride.SessionId is { } id ? [id] : []);
-        await visit.Book.SessionsAroundAsync([ride.HorseId], ride.OnDay, ride.OnDay.AddDays(1));
+        await visit.Book.SessionsAroundAsync([ride.HorseId], ride.OnDay, ride.OnDay.AddDays(PlanChecks.DaysAhead));
         return (await visit.JudgeAsync([ride], [ride, .. upTo.SkipWhile(r => r.Id != ride.Id).Skip(1)]))[0];
     }
 

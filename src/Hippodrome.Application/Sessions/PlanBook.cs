@@ -54,7 +54,7 @@ internal sealed class PlanBook
     )
     {
         var pages = await visit.Book.PagesAsync(horseIds);
-        var near = await visit.Book.SessionsAroundAsync(horseIds, from, to.AddDays(1));
+        var near = await visit.Book.SessionsAroundAsync(horseIds, from, to.AddDays(PlanChecks.DaysAhead));
         var named = near.SelectMany(s => s.Plan.SetUpIds).Concat(more ?? []);
         return new PlanBook(
             pages,

@@ -104,7 +104,7 @@ public static class TodayOfYard
         // What is planned and what was ridden ask for the same kinds of thing: each is read once for both.
         visit.Book.WantSessions(open.Select(r => r.SessionId).OfType<Guid>());
         visit.Book.WantRides(open.Select(r => r.Id));
-        await visit.Book.SessionsAroundAsync(ids, visit.Today, until.AddDays(1));
+        await visit.Book.SessionsAroundAsync(ids, visit.Today, until.AddDays(PlanChecks.DaysAhead));
         visit.Book.WantRidesOnRungs(ConditionBook.FirstMonths(pages, ids));
         await visit.RidesOnRungsOfAsync(open);
         var book = await PlanBook.OpenAsync(visit, ids, visit.Today, until);

@@ -96,6 +96,7 @@ public static class PlanChecks
         .. OutlineChecks.All,
         .. LegChecks.All,
         .. DaysChecks.All,
+        .. TestChecks.All,
         .. GroundChecks.All,
         .. ChangeChecks.All,
         .. TackChecks.All,

@@ -17,6 +17,9 @@ public sealed record NearbyDay(DateOnly On, bool Poles, bool Fences)
     /// <summary>The kinds of work in it.</summary>
     public IReadOnlyList<WorkKind> Kinds { get; init; } = [];
 
+    /// <summary>The dressage tests that are ridden from beginning to end.</summary>
+    public IReadOnlyList<Guid> WholeTests { get; init; } = [];
+
     /// <summary>What a session asks, however its poles and fences were entered.</summary>
     public static NearbyDay Of(SessionPlan plan, IReadOnlyDictionary<Guid, SetUp>? setUps)
     {
@@ -29,6 +32,7 @@ public sealed record NearbyDay(DateOnly On, bool Poles, bool Fences)
         {
             FirstRein = WorkKinds.FirstRein(plan),
             Kinds = WorkKinds.Of(plan, setUps),
+            WholeTests = [.. plan.Parts.Where(p => p.IsWholeTest).Select(p => p.TestId!.Value)],
         };
     }
 }

@@ -1,11 +1,13 @@
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Care;
+using Hippodrome.Core.DressageTests;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
+using Hippodrome.Core.Tests.Blocks;
 using Hippodrome.Core.Weather;
 using Shouldly;
 using Xunit;
@@ -595,6 +597,43 @@ public class PlanPairsTests
             After([BeganOn(-4, Rein.Left), BeganOn(-2, Rein.Left)], OnLeft()),
             After([BeganOn(-2, Rein.Left)], OnLeft())
         ),
+        // Dressage tests.
+        ["the whole test once a week: its pieces on any day"] = new(
+            "WholeTestAgain",
+            Is.Soft,
+            After([WholeTestOn(-3)], TestOf()),
+            After([WholeTestOn(-3)], TestOf(4, 2))
+        ),
+        ["the whole test once a week: a week is seven days"] = new(
+            "WholeTestAgain",
+            Is.Soft,
+            After([WholeTestOn(-6)], TestOf()),
+            After([WholeTestOn(-7)], TestOf())
+        ),
+        ["the whole test once a week: twice in a session"] = new(
+            "WholeTestAgain",
+            Is.Soft,
+            On(TestOf(), TestOf()),
+            On(TestOf(), TestOf(2, 1))
+        ),
+        ["the whole test is not the last thing before the day"] = new(
+            "WholeTestLast",
+            Is.Soft,
+            Before(2, [], TestOf()),
+            Before(2, [], TestOf(4, 2))
+        ),
+        ["the whole test is not the last thing: work follows it"] = new(
+            "WholeTestLast",
+            Is.Soft,
+            Before(3, [], TestOf()),
+            Before(3, [new NearbyDay(Make.Today.AddDays(2), false, false) { Kinds = [WorkKind.Flat] }], TestOf())
+        ),
+        ["the whole test is not the last thing: four days before it may be"] = new(
+            "WholeTestLast",
+            Is.Soft,
+            Before(3, [], TestOf()),
+            Before(4, [], TestOf())
+        ),
         ["variety of the young: riding out counts"] = new(
             "OneKindOnly",
             Is.Soft,
@@ -742,6 +781,25 @@ public class PlanPairsTests
     }
 
     private static PlanContext After(IReadOnlyList<NearbyDay> earlier, params PartEntry[] work) => On(work) with { Earlier = earlier };
+
+    private static readonly Guid Test = ShippedTests.All[0].Id;
+
+    private static PartEntry TestOf(params int[] pieces) =>
+        Make.Part(Phase.Work, Gait.Trot, 6) with
+        {
+            TestId = Test,
+            TestPieces = pieces.Length == 0 ? null : pieces,
+        };
+
+    private static NearbyDay WholeTestOn(int day) => new(Make.Today.AddDays(day), false, false) { WholeTests = [Test] };
+
+    /// <summary>So many days before a dressage competition.</summary>
+    private static PlanContext Before(int days, IReadOnlyList<NearbyDay> nearby, params PartEntry[] work) =>
+        On(work) with
+        {
+            Nearby = nearby,
+            Competition = MakeBlock.Aim(Make.Today.AddDays(days), Discipline.Dressage),
+        };
 
     private static NearbyDay BeganOn(int day, Rein rein) => new(Make.Today.AddDays(day), false, false) { FirstRein = rein };
 
