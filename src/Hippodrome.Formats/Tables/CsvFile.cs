@@ -1,5 +1,6 @@
 using System.Globalization;
 using CsvHelper;
+using Hippodrome.Formats.DressageTests;
 
 namespace Hippodrome.Formats.Tables;
 
@@ -83,27 +84,13 @@ public static class CsvFile
     // A cell that begins like a formula is not one.
     private static readonly CsvWriterOptions Options = CsvWriterOptions.Default with { Injection = CsvInjection.Escape };
 
-    public static byte[] Write(IEnumerable<AimLine> lines)
-    {
-        using var bytes = new MemoryStream();
-        using (var writer = WriterOf(bytes))
-        {
-            writer.WriteRecords(lines);
-        }
+    public static byte[] Write(IEnumerable<AimLine> lines) => Write(writer => writer.WriteRecords(lines));
 
-        return bytes.ToArray();
-    }
+    public static byte[] Write(IEnumerable<SessionLine> lines) => Write(writer => writer.WriteRecords(lines));
 
-    public static byte[] Write(IEnumerable<SessionLine> lines)
-    {
-        using var bytes = new MemoryStream();
-        using (var writer = WriterOf(bytes))
-        {
-            writer.WriteRecords(lines);
-        }
+    public static byte[] Write(IEnumerable<TestTableLine> lines) => Write(writer => writer.WriteRecords(lines));
 
-        return bytes.ToArray();
-    }
+    public static byte[] Write(IEnumerable<TestMarkLine> lines) => Write(writer => writer.WriteRecords(lines));
 
     public static async Task<byte[]> WriteAsync(IAsyncEnumerable<RideLine> lines)
     {
@@ -111,6 +98,18 @@ public static class CsvFile
         await using (var writer = WriterOf(bytes))
         {
             await writer.WriteRecordsAsync(lines);
+        }
+
+        return bytes.ToArray();
+    }
+
+    // How lines of a kind are written is generated for each kind.
+    private static byte[] Write(Action<CsvWriter> write)
+    {
+        using var bytes = new MemoryStream();
+        using (var writer = WriterOf(bytes))
+        {
+            write(writer);
         }
 
         return bytes.ToArray();
