@@ -6,6 +6,7 @@ using System.Text.Json.Nodes;
 using System.Text.Json.Serialization;
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Blocks;
+using Hippodrome.Core.DressageTests;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Readiness;
@@ -73,7 +74,8 @@ public static class Stored
         // 2: more signs.
         new("ride-totals", typeof(RideTotals), Widened),
         new("own-exercise", typeof(OwnExerciseEntry)),
-        new("own-session", typeof(OwnSessionEntry)),
+        // 2: pieces of a dressage test.
+        new("own-session", typeof(OwnSessionEntry), Widened),
         // 2: the fault as it was shown.
         new("kept-faults", typeof(KeptFaults), Widened),
         // 2: the gates of a return.
@@ -84,6 +86,8 @@ public static class Stored
         new("demands", typeof(DemandsEntry)),
         new("last-demand", typeof(LastDemand)),
         new("aim-result", typeof(AimResult)),
+        new("dressage-test", typeof(DressageTestEntry)),
+        new("test-ridden", typeof(TestRidden)),
         new("roster", typeof(RosterEntry)),
         // 2: what it rested on, with its numbers.
         new("said-verdict", typeof(SaidVerdict), WithoutInputs),

@@ -1,3 +1,4 @@
+using Hippodrome.Application.DressageTests;
 using Hippodrome.Application.Sessions;
 using Hippodrome.Application.Setups;
 using Hippodrome.Core.Exercises;
@@ -34,6 +35,9 @@ public sealed record RailSheet
 
     /// <summary>The plan, if there is one.</summary>
     public required SessionView? Session { get; init; }
+
+    /// <summary>Pieces of dressage tests that are ridden, part by part.</summary>
+    public required IReadOnlyList<PiecesOfPart> Pieces { get; init; }
 
     /// <summary>What stands, measured for the horse.</summary>
     public required IReadOnlyList<SetUpView> SetUps { get; init; }
@@ -139,6 +143,7 @@ public static class RailSheets
             Today = visit.Today,
             RideId = rideId,
             Session = kept is null ? null : await visit.ShowSessionAsync(kept),
+            Pieces = await visit.PiecesAsync(kept?.Plan),
             SetUps = await visit.ShowSetUpsAsync(horseId, setUps),
             Carried = CarriedHorse.Of(horse.Height, book.StridesOf(horseId), visit.Me.Tape),
             Facts = facts,

@@ -1,3 +1,4 @@
+using Hippodrome.Application.DressageTests;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
@@ -173,6 +174,26 @@ public static class PlanningSessions
         return SessionPlan.From(plan.Id, entry with { Parts = parts }, visit.Today).OrThrow().WithWhatWasSaid([], plan.KeptFaults, "");
     }
 
+    /// <summary>Tests that the yard does not have, and movements that a test does not have.</summary>
+    private static async Task<List<Fault>> UnknownPiecesAsync(this Visit visit, SessionPlan plan)
+    {
+        var named = plan.Parts.Select((p, i) => (Part: p, At: i)).Where(p => p.Part.TestId is not null).ToList();
+        if (named.Count == 0)
+        {
+            return [];
+        }
+
+        var tests = await TestsOfYard.AllAsync(visit);
+        return
+        [
+            .. named.SelectMany(p =>
+                tests.TryGetValue(p.Part.TestId!.Value, out var test)
+                    ? TestParts.Unknown(test, p.Part.TestPieces, $"parts[{p.At}].testPieces")
+                    : [new Fault($"parts[{p.At}].testId", "This yard has no such test.", "Choose one of its list.")]
+            ),
+        ];
+    }
+
     /// <summary>A plan that may be kept, or why not.</summary>
     private static async Task<(SessionPlan? Plan, Refusal? Refusal)> ReadAsync(
         Guid horseId,
@@ -212,6 +233,11 @@ public static class PlanningSessions
                 null,
                 Refusal.Faulty("tackIds", "A piece of tack is not one of this horse's, or has been taken off.", "Choose from its list.")
             );
+        }
+
+        if (await visit.UnknownPiecesAsync(plan.Value) is { Count: > 0 } pieces)
+        {
+            return (null, Refusal.Faulty(pieces));
         }
 
         var faults = (await visit.CheckPlanAsync(horseId, plan.Value)).Faults;

@@ -17,7 +17,7 @@ public static class SessionStore
             (select coalesce(json_agg(p order by p.place), '[]')::text from (
                 select place, phase, what, gait, rein, minutes, set_up_id, mark_hoped_for, rung_id, exercise_id,
                     times, efforts, transitions, transitions_with, bout_seconds, rest_seconds, manner, height_m,
-                    in_stages, opens_with, outline, seat, stride_aim, metres_per_minute
+                    in_stages, opens_with, outline, seat, stride_aim, metres_per_minute, test_id, test_pieces
                 from session_part where yard_id = s.yard_id and session_id = s.id) p) as parts
         from session s where s.yard_id = @yard and s.removed_at is null
         """;
@@ -142,11 +142,11 @@ public static class SessionStore
             """
             insert into session_part (yard_id, horse_id, session_id, place, phase, what, gait, rein, minutes,
                 set_up_id, mark_hoped_for, rung_id, exercise_id, times, efforts, transitions, transitions_with,
-                bout_seconds, rest_seconds, manner, height_m, in_stages, opens_with, outline, seat, stride_aim, metres_per_minute)
+                bout_seconds, rest_seconds, manner, height_m, in_stages, opens_with, outline, seat, stride_aim, metres_per_minute, test_id, test_pieces)
             select @yard, @horseId, @sessionId, p.place, p.phase, p.what, p.gait, p.rein, p.minutes,
                 p.set_up_id, p.mark_hoped_for, p.rung_id, p.exercise_id, p.times, p.efforts, p.transitions, p.transitions_with,
                 p.bout_seconds, p.rest_seconds, p.manner, p.height_m, p.in_stages, p.opens_with, p.outline,
-                p.seat, p.stride_aim, p.metres_per_minute
+                p.seat, p.stride_aim, p.metres_per_minute, p.test_id, p.test_pieces
             from jsonb_populate_recordset(null::session_part, @parts::jsonb) as p
             """,
             new
@@ -278,6 +278,10 @@ public static class SessionStore
 
         public required int? MetresPerMinute { get; init; }
 
+        public required Guid? TestId { get; init; }
+
+        public required IReadOnlyList<int>? TestPieces { get; init; }
+
         public static PartRow Of(Part part, int place) =>
             new()
             {
@@ -305,6 +309,8 @@ public static class SessionStore
                 Seat = part.Seat?.ToString(),
                 StrideAim = part.StrideAim?.ToString(),
                 MetresPerMinute = part.MetresPerMinute,
+                TestId = part.TestId,
+                TestPieces = part.TestPieces.Count == 0 ? null : part.TestPieces,
             };
 
         /// <param name="ofSession">How the session is worked: parts from before they had a manner of their own are worked so.</param>
@@ -334,6 +340,8 @@ public static class SessionStore
                 Seat = Seat is { } seat ? Enum.Parse<Seat>(seat) : null,
                 StrideAim = StrideAim is { } aim ? Enum.Parse<GaitVariant>(aim) : null,
                 MetresPerMinute = MetresPerMinute,
+                TestId = TestId,
+                TestPieces = TestPieces ?? [],
             };
     }
 }
