@@ -40,6 +40,8 @@ public class AgeTests(DemoApp demo) : IClassFixture<DemoApp>
         ("aim", "demands", "id", "demands"),
         ("aim", "last_demand", "id", "last-demand"),
         ("aim", "result", "id", "aim-result"),
+        ("dressage_test", "entry", "id", "dressage-test"),
+        ("test_ridden", "marks", "id", "test-ridden"),
     ];
 
     /// <summary>One number in one kept body.</summary>

@@ -87,6 +87,7 @@ public class ArchitectureTests
         "Arenas",
         "Setups",
         "Exercises",
+        "DressageTests",
         "Rides",
         "Care",
         "Sessions",

@@ -2,6 +2,7 @@ using System.Text.Json.Nodes;
 using Hippodrome.Application;
 using Hippodrome.Application.Assessments;
 using Hippodrome.Application.Blocks;
+using Hippodrome.Application.DressageTests;
 using Hippodrome.Application.Exercises;
 using Hippodrome.Application.Horses;
 using Hippodrome.Application.Rides;
@@ -13,6 +14,7 @@ using Hippodrome.Core.Arenas;
 using Hippodrome.Core.Assessments;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Care;
+using Hippodrome.Core.DressageTests;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
@@ -22,7 +24,9 @@ using Hippodrome.Core.Sessions;
 using Hippodrome.Core.Setups;
 using Hippodrome.Core.Verdicts;
 using Hippodrome.Core.Yards;
+using Hippodrome.Formats.DressageTests;
 using Hippodrome.Formats.Setups;
+using Hippodrome.Server.DressageTests;
 using Hippodrome.Server.Exercises;
 using Hippodrome.Server.Horses;
 using Hippodrome.Server.People;
@@ -414,6 +418,49 @@ public static class Calls
             $"{await WorkedForAsync(app)}/moves/more-help",
             new { }
         ),
+        ["GET /api/dressage-tests"] = _ => At("/api/dressage-tests"),
+        ["POST /api/dressage-tests"] = _ => At("/api/dressage-tests", DressageTest),
+        ["POST /api/dressage-tests/check"] = _ => At("/api/dressage-tests/check", DressageTest),
+        ["POST /api/dressage-tests/mirror"] = _ => At("/api/dressage-tests/mirror", DressageTest),
+        ["POST /api/dressage-tests/file"] = _ =>
+            At("/api/dressage-tests/file", new DressageTestFile(DressageTestFile.FormatName, 1, DressageTest)),
+        ["POST /api/dressage-tests/table"] = _ =>
+            At(
+                "/api/dressage-tests/table",
+                new TestTableEntry(
+                    "From a table",
+                    "",
+                    ArenaSize.FortyByTwenty,
+                    "Figure,To,Gait,Words,Coefficient\nStraight,X,TrotWorking,In,1\n"
+                )
+            ),
+        ["GET /api/dressage-tests/{testId:guid}"] = _ => At(Shipped),
+        ["GET /api/dressage-tests/{testId:guid}/file"] = _ => At($"{Shipped}/file"),
+        ["GET /api/dressage-tests/{testId:guid}/table"] = _ => At($"{Shipped}/table"),
+        ["GET /api/test-marks.csv"] = _ => At("/api/test-marks.csv"),
+        ["PUT /api/dressage-tests/{testId:guid}"] = async app => new Call(
+            (await DressageTestAsync(app)).Address,
+            new Change<DressageTestEntry>(1, DressageTest)
+        ),
+        ["DELETE /api/dressage-tests/{testId:guid}"] = app => DressageTestAsync(app),
+        ["POST /api/dressage-tests/{testId:guid}/restore"] = async app => new Call(
+            $"{(await DressageTestAsync(app)).Address}/restore",
+            new { }
+        ),
+        ["GET /api/horses/{horseId}/dressage-tests/{testId:guid}"] = app => At(ShippedOf(app)),
+        ["POST /api/horses/{horseId}/dressage-tests/{testId:guid}/part"] = app => At($"{ShippedOf(app)}/part", new PiecesEntry([2, 1])),
+        ["POST /api/horses/{horseId}/dressage-tests/{testId:guid}/ridden"] = app => At($"{ShippedOf(app)}/ridden", Marked),
+        ["PUT /api/horses/{horseId}/dressage-tests/{testId:guid}/ridden/{riddenId:guid}"] = async app => new Call(
+            await MarkedAsync(app),
+            new Change<MarkedTestEntry>(1, Marked)
+        ),
+        ["DELETE /api/horses/{horseId}/dressage-tests/{testId:guid}/ridden/{riddenId:guid}"] = async app => new Call(
+            await MarkedAsync(app)
+        ),
+        ["POST /api/horses/{horseId}/dressage-tests/{testId:guid}/ridden/{riddenId:guid}/restore"] = async app => new Call(
+            $"{await MarkedAsync(app)}/restore",
+            new { }
+        ),
         ["GET /api/library"] = _ => At("/api/library"),
         ["GET /api/horses/{horseId}/ladders"] = app => At($"{Of(app.Horse)}/ladders"),
         ["GET /api/horses/{horseId}/ladders/{strand}/{rung}"] = app => At($"{Of(app.Horse)}/ladders/poles/trot-poles"),
@@ -757,6 +804,20 @@ public static class Calls
 
     private static PersonEntry Person(App app) =>
         new("Someone", $"{Guid.NewGuid():N}@here.example", App.Password, Role.Rider, false, [app.Horse.Id]);
+
+    private static string Shipped => $"/api/dressage-tests/{ShippedTests.All[0].Id}";
+
+    private static string ShippedOf(App app) => $"{Of(app.Horse)}/dressage-tests/{ShippedTests.All[0].Id}";
+
+    private static DressageTestEntry DressageTest => ShippedTests.All[0].Entry with { Name = "Ours" };
+
+    private static MarkedTestEntry Marked => new(new TestRiddenEntry(App.Today, true, "C", [new MovementMarkEntry(1, 6.5, "straight")]));
+
+    private static async Task<Call> DressageTestAsync(App app) =>
+        new($"/api/dressage-tests/{(await app.Trainer.PostAsync("/api/dressage-tests", DressageTest))["id"]}");
+
+    private static async Task<string> MarkedAsync(App app) =>
+        $"{ShippedOf(app)}/ridden/{(await app.Trainer.PostAsync($"{ShippedOf(app)}/ridden", Marked))["ridden"]![0]!["id"]}";
 
     private static string TableOf(Horse horse) =>
         $"Horse,Day,Name,Discipline,Scheme,Level\n{horse.Name},2026-06-02,From a table,Dressage,Ours,Elementary\n";

@@ -500,6 +500,8 @@ internal static class DemoHorses
 
         await s.SessionAsync(horse, 0, "Suppleness, left rein", false, 12, 10, work);
         await s.SessionAsync(horse, 3, "Suppleness, left rein", false, 12, 10, work);
+        await s.SessionAsync(horse, 1, "Pieces of the test", false, 12, 10, [Loosen(6), DemoTests.Pieces(horse)]);
+        await s.Tests.VerityAsync(horse);
         await s.Book.ReferAsync(
             horse,
             41,

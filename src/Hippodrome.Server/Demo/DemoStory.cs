@@ -41,6 +41,8 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
 
     internal DemoBlocks Blocks => new(yard, this);
 
+    internal DemoTests Tests => new(yard, this);
+
     public Guid Trainer { get; } = trainer;
 
     public Guid Rider { get; } = rider;

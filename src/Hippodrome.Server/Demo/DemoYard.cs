@@ -40,6 +40,7 @@ public static class DemoYard
         await DemoHorses.PipitAsync(story);
 
         await DemoPassports.YardAsync(story);
+        await story.Tests.OfYardAsync();
         await story.Blocks.RosterAsync();
         await story.Blocks.AllAsync();
 
