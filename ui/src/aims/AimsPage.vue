@@ -9,6 +9,7 @@ import type { AimEntry, AimView, Discipline, Importance } from '../api/schema'
 import { bearsUpon } from '../house/keys'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import FieldBox from '../house/FieldBox.vue'
+import LinkButton from '../house/LinkButton.vue'
 import ListedText from '../house/ListedText.vue'
 import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
@@ -112,7 +113,12 @@ const remove = (aim: AimView) =>
 </script>
 
 <template>
-  <header class="page-head"><h1>Aims</h1></header>
+  <header class="page-head">
+    <h1>Aims</h1>
+    <div class="actions">
+      <LinkButton :to="{ name: 'tests', params: { horseId } }">Dressage tests</LinkButton>
+    </div>
+  </header>
   <div class="columns">
     <div class="stack">
       <GoalCard v-if="view" :horse-id="horseId" :goal="view.goal" />

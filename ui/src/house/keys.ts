@@ -14,6 +14,8 @@ export const keys = {
   overruled: ['overruled'],
   library: ['library'],
   templates: ['session-templates'],
+  dressageTests: ['dressage-tests'],
+  dressageTest: (testId: string) => ['dressage-tests', testId],
   levels: ['levels'],
   aimLevels: ['aim-levels'],
   approach: (horseId?: string) => ['approach', horseId ?? 'yard'],
@@ -23,6 +25,8 @@ export const keys = {
     passport: ['horse', horseId, 'passport'],
     carried: ['horse', horseId, 'carried'],
     aims: ['horse', horseId, 'aims'],
+    anyTest: ['horse', horseId, 'dressage-test'],
+    test: (testId: string) => ['horse', horseId, 'dressage-test', testId],
     readiness: (aimId: string) => ['horse', horseId, 'readiness', aimId],
     setUps: ['horse', horseId, 'set-ups'],
     setUpVersions: (setUpId: string, version: number) => [
@@ -76,6 +80,8 @@ export const bearsUpon = {
     keys.arena,
   ],
   setUps: (horseId: string): QueryKey[] => [keys.horse(horseId), keys.arena, keys.kit, keys.today],
+  /** A test is laid for every horse. */
+  dressageTests: [keys.dressageTests, keys.anyHorse],
   ladders: (horseId: string): QueryKey[] => [keys.ofHorse(horseId).ladders],
   kit: [keys.kit, keys.arena],
   /** The yard's own exercises and notes stand beside the catalogue, on the rungs of every horse. */

@@ -56,6 +56,25 @@ export const useReadiness = (horseId: () => string, aimId: () => string) =>
       ),
   })
 
+/** Dressage tests: the yard's own first, then those that ship. */
+export const useDressageTests = () =>
+  useQuery({
+    queryKey: keys.dressageTests,
+    queryFn: () => ask(() => client.GET('/api/dressage-tests')),
+  })
+
+/** A test as one horse rides it, with its marks. */
+export const useTestOfHorse = (horseId: () => string, testId: () => string) =>
+  useQuery({
+    queryKey: computed(() => keys.ofHorse(horseId()).test(testId())),
+    queryFn: () =>
+      ask(() =>
+        client.GET('/api/horses/{horseId}/dressage-tests/{testId}', {
+          params: { path: { horseId: horseId(), testId: testId() } },
+        }),
+      ),
+  })
+
 /** Levels of the schemes with what they ask. */
 export const useAimLevels = () =>
   useQuery({

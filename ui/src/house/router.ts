@@ -116,6 +116,27 @@ export const router = createRouter({
           meta: { step: 'aims' },
         },
         {
+          path: 'tests',
+          name: 'tests',
+          component: () => import('../dressageTests/TestsPage.vue'),
+          props: true,
+          meta: { step: 'aims' },
+        },
+        {
+          path: 'tests/:testId',
+          name: 'test',
+          component: () => import('../dressageTests/TestPage.vue'),
+          props: true,
+          meta: { step: 'aims' },
+        },
+        {
+          path: 'tests/:testId/edit',
+          name: 'test-edit',
+          component: () => import('../dressageTests/TestEditPage.vue'),
+          props: true,
+          meta: { step: 'aims' },
+        },
+        {
           path: 'season',
           name: 'season',
           component: () => import('../blocks/SeasonPage.vue'),

@@ -1,10 +1,6 @@
 import type {
-  DemandKind,
-  Discipline,
-  HowFar,
-  Importance,
-  InTime,
   ArenaPlace,
+  AskedOnTheWay,
   AttemptWord,
   BlockPhase,
   CareKind,
@@ -12,6 +8,8 @@ import type {
   ChangeQuality,
   Clarity,
   DayOfWeek,
+  DemandKind,
+  Discipline,
   EffortOutcome,
   Faller,
   Felt,
@@ -21,11 +19,15 @@ import type {
   GaitVariant,
   GoesAt,
   HorseAnswer,
+  HowFar,
+  Importance,
+  InTime,
   Instead,
   JumpCause,
   Leg,
   LengthUnit,
   Manner,
+  Material,
   Movement,
   NarrowWhere,
   OffBecause,
@@ -43,6 +45,7 @@ import type {
   Rise,
   Role,
   RuledOut,
+  SaddleWork,
   Seat,
   SessionKind,
   Sign,
@@ -50,13 +53,12 @@ import type {
   TackKind,
   TakeOff,
   Temperament,
+  TestFigure,
+  Thing,
   TodayPlace,
   TravelHow,
   VerdictWord,
   WaitingWork,
-  SaddleWork,
-  Thing,
-  Material,
 } from '../api/schema'
 
 /** Riders' words for what the server names. */
@@ -84,6 +86,34 @@ export const variantWords: Record<GaitVariant, string> = {
   canterExtended: 'Extended canter',
   canterCourse: 'Course canter',
   canterPoles: 'Canter over poles',
+}
+
+export const testFigureWords: Record<TestFigure, string> = {
+  straight: 'Straight',
+  track: 'Along the track',
+  circle: 'Circle',
+  halfCircle: 'Half circle',
+  halfCircleAndBack: 'Half circle and back',
+  serpentine: 'Serpentine',
+  loop: 'Loop',
+  legYield: 'Leg-yield',
+  halfPass: 'Half-pass',
+  halt: 'Halt',
+  reinBack: 'Rein-back',
+  pirouette: 'Pirouette',
+  piaffe: 'Piaffe',
+}
+
+export const askedOnTheWayWords: Record<AskedOnTheWay, string> = {
+  shoulderIn: 'Shoulder-in',
+  travers: 'Travers',
+  renvers: 'Renvers',
+  changes: 'Changes in sequence',
+  change: 'Flying change',
+  simpleChange: 'Simple change',
+  givenRein: 'Rein given',
+  stretch: 'Long rein',
+  passage: 'Passage',
 }
 
 export const reinWords: Record<Rein, string> = { left: 'Left', right: 'Right', both: 'Both' }

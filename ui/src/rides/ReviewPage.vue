@@ -9,12 +9,14 @@ import { ask, client } from '../api/client'
 import type { GaitTotal } from '../api/schema'
 import { bearsUpon, keys, useChanged } from '../house/keys'
 import GaitChip from '../house/GaitChip.vue'
+import LinkButton from '../house/LinkButton.vue'
 import MinutesBar from '../house/MinutesBar.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import ReinBalance from '../house/ReinBalance.vue'
 import WhyButton from '../house/WhyButton.vue'
 import { longDay, minutes, shortDay, way } from '../house/format'
 import { useRides } from '../house/queries'
+import { rides as mayMark } from '../house/signIn'
 import { tensionWords, verdictWords } from '../house/words'
 import AskedCard from './AskedCard.vue'
 import PartsCard from './PartsCard.vue'
@@ -79,6 +81,8 @@ const overFences = computed(() => [
   ...byRein('Rub or knock', efforts.value, (e) => e.rub + e.knock),
   ...byRein('Ran out, stopped', efforts.value, (e) => e.runOut + e.stop),
 ])
+/** Parts in which a dressage test was ridden, or pieces of it. */
+const tested = computed(() => (review.value?.session?.parts ?? []).filter((p) => p.testId))
 const refresh = () => changed(bearsUpon.horse(props.horseId))
 </script>
 
@@ -95,6 +99,18 @@ const refresh = () => changed(bearsUpon.horse(props.horseId))
   <div v-if="rides?.length" class="columns">
     <div v-if="review" class="stack">
       <VerdictCard :horse-id="horseId" :review="review" @answered="refresh" />
+      <p v-for="p in tested" :key="p.what" class="card row spread py-10px px-16px">
+        <span>{{ p.what }}</span>
+        <LinkButton
+          v-if="mayMark()"
+          :to="{
+            name: 'test',
+            params: { horseId, testId: p.testId! },
+            query: { mark: '1', session: review.session!.id, pieces: p.testPieces?.join(',') || undefined },
+          }"
+          >Mark it, movement by movement</LinkButton
+        >
+      </p>
 
       <section v-if="review.habits.length" class="card habits">
         <h2>Lately, again and again</h2>

@@ -8,7 +8,15 @@ import Input from 'ant-design-vue/es/input'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ask, client } from '../api/client'
-import type { Manner, SessionEntry, SessionProposal, SessionTemplate, SessionView, Why } from '../api/schema'
+import type {
+  Manner,
+  PartEntry,
+  SessionEntry,
+  SessionProposal,
+  SessionTemplate,
+  SessionView,
+  Why,
+} from '../api/schema'
 import { bearsUpon, keys, useChanged } from '../house/keys'
 import ConflictDialog from '../house/ConflictDialog.vue'
 import ChipRow from '../house/ChipRow.vue'
@@ -23,6 +31,7 @@ import { rides, signedIn, trains } from '../house/signIn'
 import { done } from '../house/undo'
 import FaultList from './FaultList.vue'
 import HeatOfIt from './HeatOfIt.vue'
+import AddPieces from '../dressageTests/AddPieces.vue'
 import KeepAsOurs from './KeepAsOurs.vue'
 import PhaseBars from './PhaseBars.vue'
 import SessionCard from './SessionCard.vue'
@@ -103,6 +112,14 @@ function takeOver(session: SessionEntry) {
   because.value = {}
   notes.value = []
   own.value = []
+}
+
+/** Before the way down, as work that is added. */
+function addPieces(part: PartEntry) {
+  const parts = entry.value.parts ?? []
+  const at = parts.findIndex((p) => p.phase === 'coolDown')
+  entry.value.parts = at < 0 ? [...parts, part] : parts.toSpliced(at, 0, part)
+  entry.value.emphasis ||= 'Pieces of the test'
 }
 
 /** A mend at one stroke, with the way back. */
@@ -341,7 +358,15 @@ async function remove() {
           :horse-id="horseId"
           :manner="entry.manner ?? 'ridden'"
         />
-        <KeepAsOurs v-if="mayEdit" :entry="entry" class="justify-self-start" />
+        <div v-if="mayEdit" class="row">
+          <AddPieces
+            :horse-id="horseId"
+            :test="isNew ? (route.query.test as string | undefined) : undefined"
+            :pieces="route.query.pieces ? String(route.query.pieces).split(',').map(Number) : []"
+            @add="addPieces"
+          />
+          <KeepAsOurs :entry="entry" />
+        </div>
         <fieldset :disabled="!mayEdit" class="grid grid-cols-[190px_minmax(0,1fr)] gap-y-10px gap-x-16px">
           <FieldBox v-slot="{ id }" label="Where" name="place" hint="Empty: at home">
             <Input :id="id" v-model:value="entry.place!" :disabled="!mayEdit" />

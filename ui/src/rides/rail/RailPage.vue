@@ -27,6 +27,7 @@ import FallSheet from './FallSheet.vue'
 import FirstDayClocks from './FirstDayClocks.vue'
 import GaitPad from './GaitPad.vue'
 import PartStrip from './PartStrip.vue'
+import PiecesList from './PiecesList.vue'
 import RailMarks from './RailMarks.vue'
 import ReadyList from './ReadyList.vue'
 import StandsSheet from './StandsSheet.vue'
@@ -51,6 +52,8 @@ const { sheet, parts, problem, at, now, clock, spoken, mine, tap, ridingIsOver }
 useAwakeScreen()
 beginCore()
 
+/** A sheet that an older build carried says nothing of pieces. */
+const pieces = computed(() => sheet.value?.pieces?.find((p) => p.part === at.value.part))
 /** Nobody at the rail: the sheet is read aloud, and written up afterwards on the same pads. */
 const alone = ref(false)
 let heard: SpokenCall | undefined
@@ -357,6 +360,7 @@ function press(e: KeyboardEvent) {
           :narrow="Boolean(spoken)"
           @go="go"
         />
+        <PiecesList v-if="pieces" :pieces="pieces" />
         <section v-if="!at.began && sheet.nextTime" class="next-time" aria-labelledby="next-time-head">
           <h2 id="next-time-head" class="text-1rem">Next time, said {{ sheet.nextTime.rider }}</h2>
           <p v-for="w in sheet.nextTime.words" :key="w" class="text-1.35rem font-bold">{{ w }}</p>
