@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { room } from './room'
-import { test as base, expect, type BrowserContext, type Page } from '@playwright/test'
+import { test as base, expect, type BrowserContext, type Locator, type Page } from '@playwright/test'
 
 /** The demo yard as its people see it, on Saturday 18 April 2026. */
 
@@ -155,7 +155,7 @@ export async function openHorse(page: Page, name: string, step?: string) {
       .click()
 }
 
-export const choose = (page: Page, label: string, option: string) =>
+export const choose = (page: Page | Locator, label: string, option: string) =>
   page.getByLabel(label, { exact: true }).selectOption({ label: option })
 
 /** A horse of its own for a test, as the trainer makes it. */
