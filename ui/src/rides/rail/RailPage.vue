@@ -18,6 +18,7 @@ import { beginCore, measureHere } from '../../device/core'
 import { signedIn } from '../../house/signIn'
 import SetUpDrawing from '../../setups/SetUpDrawing.vue'
 import { done as say } from '../../house/undo'
+import { bearsUpon, useChanged } from '../../house/keys'
 import AdviceLine from './AdviceLine.vue'
 import AdviceNote from './AdviceNote.vue'
 import AloneRide from './AloneRide.vue'
@@ -45,6 +46,7 @@ import './rail.css'
 
 /** The recorder at the rail: full screen, one hand, gloves, with or without a signal. */
 const props = defineProps<{ horseId: string; sessionId?: string }>()
+const changed = useChanged()
 const router = useRouter()
 const me = signedIn.value!.me!
 const recorder = useRecorder(me.id, props.horseId, props.sessionId || null)
@@ -272,7 +274,11 @@ async function close(taps: NewTap[], photo: File | null) {
   if (trouble.value) {
     say('Kept on this device. It goes as soon as there is a signal.')
     await router.push({ name: 'rail-shelf' })
-  } else await router.push({ name: 'review', params: { horseId: props.horseId, rideId } })
+    return
+  }
+  // Pages that were read before the ride know nothing of it.
+  await changed(bearsUpon.horse(props.horseId))
+  await router.push({ name: 'review', params: { horseId: props.horseId, rideId } })
 }
 
 const keys: Record<string, () => unknown> = {
