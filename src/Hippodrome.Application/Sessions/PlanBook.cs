@@ -127,6 +127,10 @@ internal sealed class PlanBook
             RepeatsUntilEasy = _pages.Ways.GetValueOrDefault(horseId)?.Are(ApproachQuestion.VaryOrRepeat, Approach.Repeat) == true,
             AllRound = _pages.Ways.GetValueOrDefault(horseId)?.Are(ApproachQuestion.Breadth, Approach.AllRound) != false,
             Competition = NextAim(horseId, on)?.Aim,
+            CompetedYesterday = _pages
+                .Aims[horseId]
+                .FirstOrDefault(a => a.Aim.On == on.AddDays(-1) && a.Result is not { Started: false })
+                ?.Aim,
             Cleared = _condition.Cleared(horseId, on),
             Ramp = _condition.Ramp(horseId, on),
             CalmSits = _condition.CalmSits(horseId),

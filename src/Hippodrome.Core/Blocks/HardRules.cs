@@ -42,7 +42,7 @@ public static class HardRules
         new(new Rule(Gravity.Adjust, "What needs the arena is placed where there is one", Source.CommonPractice), Arena),
         new(new Rule(Gravity.Adjust, "Hills and canter work are placed where there is open ground", Source.CommonPractice), OpenGround),
         new(RulesOfWork.DayBeforeCompetition, BeforeCompetition),
-        new(new Rule(Gravity.Budget, "Rest or walk on the day after a competition", Source.CommonPractice), AfterCompetition),
+        new(RulesOfWork.DayAfterCompetition, AfterCompetition),
         new(
             new Rule(Gravity.HoldAndRefer, "Nothing hard on the days after a vet, a therapist or a long journey", Source.CommonPractice),
             Spared

@@ -156,6 +156,8 @@ public sealed record CarriedPlanning
 
     public CarriedAim? Competition { get; init; }
 
+    public CarriedAim? CompetedYesterday { get; init; }
+
     public AfterClearance? Cleared { get; init; }
 
     public RampLimit? Ramp { get; init; }
@@ -197,6 +199,7 @@ public sealed record CarriedPlanning
             Feet = facts.Feet is { } feet ? new CarriedFeet(feet.State, feet.DueOn, feet.Says, feet.Why) : null,
             RepeatsUntilEasy = facts.RepeatsUntilEasy,
             Competition = facts.Competition is { } aim ? CarriedAim.Of(aim) : null,
+            CompetedYesterday = facts.CompetedYesterday is { } competed ? CarriedAim.Of(competed) : null,
             Cleared = facts.Cleared,
             Ramp = facts.Ramp,
             CalmSits = facts.CalmSits,
@@ -224,6 +227,7 @@ public sealed record CarriedPlanning
             Feet = Feet is { } feet ? new CareDue(CareKind.Feet, feet.State, null, feet.DueOn, feet.Says, feet.Why) : null,
             RepeatsUntilEasy = RepeatsUntilEasy,
             Competition = Competition?.Aim(),
+            CompetedYesterday = CompetedYesterday?.Aim(),
             Cleared = Cleared,
             Ramp = Ramp,
             CalmSits = CalmSits,

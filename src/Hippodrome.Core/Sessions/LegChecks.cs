@@ -121,6 +121,9 @@ internal static class LegChecks
         {
             DaysBack = InSevenDays,
         },
+        new(RulesOfWork.DayAfterCompetition, WorkAfterCompetition, c =>
+            [new Mend("Walk only", Without(c.Plan, p => p.Gait.IsFasterThanWalk() || c.IsJumped(p))), NextDay(c.Plan, 1)]
+        ),
         new(RulesOfWork.DayBeforeCompetition, BigFenceBeforeCompetition, c =>
             [new Mend("Take the fences out", Without(c.Plan, c.IsJumped))]
         ),
@@ -306,6 +309,15 @@ internal static class LegChecks
     }
 
     private const double Hair = 1e-9;
+
+    private static Amiss? WorkAfterCompetition(PlanContext c) =>
+        c.CompetedYesterday is not { } aim || c.Plan.IsWalked
+            ? null
+            : Fault(
+                $"{aim.Name} was the day before.",
+                "Rest it, or walk.",
+                [FormattableString.Invariant($"{aim.Name} on {aim.On:d MMMM}")]
+            );
 
     /// <summary>The day before a competition: nothing within 20 cm of its height, and few efforts, counted by stages.</summary>
     private static Amiss? BigFenceBeforeCompetition(PlanContext c)

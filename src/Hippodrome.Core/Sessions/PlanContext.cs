@@ -133,6 +133,9 @@ public sealed record PlanContext
     /// <summary>The next competition on the plan's day or after.</summary>
     public Aim? Competition { get; init; }
 
+    /// <summary>The competition of the day before; null where there was none, or it did not start.</summary>
+    public Aim? CompetedYesterday { get; init; }
+
     /// <summary>The vet who has allowed walking in hand while the horse is held; null where nobody has.</summary>
     public string? WalkInHandBy { get; init; }
 

@@ -59,6 +59,8 @@ public sealed record PlanFacts
 
     public Aim? Competition { get; init; }
 
+    public Aim? CompetedYesterday { get; init; }
+
     public AfterClearance? Cleared { get; init; }
 
     public RampLimit? Ramp { get; init; }
@@ -94,6 +96,7 @@ public sealed record PlanFacts
             Layouts = [.. others.Where(s => s.Day.On < On && s.Layouts.Count > 0).OrderByDescending(s => s.Day.On).Select(s => s.Layouts)],
             RepeatsUntilEasy = RepeatsUntilEasy,
             Competition = Competition,
+            CompetedYesterday = CompetedYesterday,
             WalkInHandBy = WalkInHandBy,
             Cleared = Cleared,
             Ramp = Ramp,

@@ -45,6 +45,12 @@ internal static class RulesOfWork
         SessionFigures.ChangesAsked.Source
     );
 
+    public static readonly Rule DayAfterCompetition = new(
+        Gravity.Budget,
+        "Rest or walk on the day after a competition",
+        Source.CommonPractice
+    );
+
     public static readonly Rule DayBeforeCompetition = new(
         Gravity.Budget,
         "The day before, a light grid keeps a jumper sharp; a big fence takes from tomorrow",

@@ -634,6 +634,27 @@ public class PlanPairsTests
             Before(3, [], TestOf()),
             Before(4, [], TestOf())
         ),
+        ["the day after a competition: rest or walk"] = new(
+            "WorkAfterCompetition",
+            Is.Soft,
+            On(Trot()) with
+            {
+                CompetedYesterday = MakeBlock.Aim(Make.Today.AddDays(-1)),
+            },
+            On(Trot())
+        ),
+        ["the day after a competition: a walk is right"] = new(
+            "WorkAfterCompetition",
+            Is.Soft,
+            On(Trot()) with
+            {
+                CompetedYesterday = MakeBlock.Aim(Make.Today.AddDays(-1)),
+            },
+            Walked() with
+            {
+                CompetedYesterday = MakeBlock.Aim(Make.Today.AddDays(-1)),
+            }
+        ),
         ["variety of the young: riding out counts"] = new(
             "OneKindOnly",
             Is.Soft,
@@ -781,6 +802,9 @@ public class PlanPairsTests
     }
 
     private static PlanContext After(IReadOnlyList<NearbyDay> earlier, params PartEntry[] work) => On(work) with { Earlier = earlier };
+
+    private static PlanContext Walked() =>
+        On((IReadOnlyList<PartEntry>)[Make.Part(Phase.WarmUp, Gait.Walk, 30)], false, null, 8, null, null, false);
 
     private static readonly Guid Test = ShippedTests.All[0].Id;
 
