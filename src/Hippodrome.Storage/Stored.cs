@@ -83,7 +83,8 @@ public static class Stored
         new("plan-to-keep", typeof(AcceptPlanEntry), Widened),
         new("block-plan", typeof(BlockPlan), OlderPlans.PlanOfFirst),
         new("placed-session", typeof(PlacedSession), OlderPlans.SessionOfFirst),
-        new("demands", typeof(DemandsEntry)),
+        // 2: spreads, lines, fillers and trays.
+        new("demands", typeof(DemandsEntry), Widened),
         new("last-demand", typeof(LastDemand)),
         new("aim-result", typeof(AimResult)),
         new("dressage-test", typeof(DressageTestEntry)),

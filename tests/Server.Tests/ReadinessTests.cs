@@ -101,7 +101,7 @@ public class ReadinessTests(DemoApp demo) : IClassFixture<DemoApp>
         var aim = (await demo.Trainer.PostAsync(address, entry))["aims"]!.AsArray().Single(a => (string)a!["name"]! == "Own")!;
         async Task<string[]> AskedAsync() =>
             [.. (await ReadinessAsync(id, aim))["demands"]!.AsArray().Select(d => (string)d!["readiness"]!["demand"]!["id"]!).Order()];
-        (await AskedAsync()).ShouldBe(["away", "double", "height"]);
+        (await AskedAsync()).ShouldBe(["away", "double", "filler", "height", "line", "spread"]);
         DemandEntry higher = new("height", DemandKind.Height, "A course", HeightMetres: 0.95);
         await demo.Trainer.PutAsync($"{address}/{aim["id"]}/demands", new Change<DemandsEntry>(1, new DemandsEntry([higher])));
         (await AskedAsync()).ShouldBe(["height"]);
@@ -109,7 +109,7 @@ public class ReadinessTests(DemoApp demo) : IClassFixture<DemoApp>
         await demo.Trainer.PutAsync($"{address}/{aim["id"]}", new Change<AimEntry>(2, entry with { On = entry.On!.Value.AddDays(7) }));
         (await AskedAsync()).ShouldBe(["height"]);
         await demo.Trainer.PutAsync($"{address}/{aim["id"]}", new Change<AimEntry>(3, entry with { Level = "0.70 m", HeightMetres = 0.7 }));
-        (await AskedAsync()).ShouldBe(["away", "height"]);
+        (await AskedAsync()).ShouldBe(["away", "filler", "height", "line", "spread"]);
     }
 
     [Fact]

@@ -1,6 +1,10 @@
+using Hippodrome.Application.DressageTests;
 using Hippodrome.Core.Blocks;
+using Hippodrome.Core.DressageTests;
 using Hippodrome.Core.Readiness;
+using Hippodrome.Storage.DressageTests;
 using Hippodrome.Storage.Exercises;
+using Hippodrome.Storage.Rides;
 using Hippodrome.Storage.Setups;
 
 namespace Hippodrome.Application.Readiness;
@@ -28,16 +32,42 @@ internal static class EvidenceOfHorse
         var setUps = kept.ToDictionary(s => s.Key, s => s.Value.Entry.AsKept().SetUp);
         var rides = ridden.ConvertAll(r => RideShown.Of(r.RideId, r.OnDay, logged[r.RideId].Record, plans[r.RideId], setUps));
         var block = (await visit.Book.BlocksAsync([horseId])).GetValueOrDefault(horseId);
+        using var reads = visit.Yard.Together();
+        var moves = visit.Yard.MovesAsync([horseId]);
+        var marked = visit.Yard.TestsRiddenAsync([horseId]);
+        var tests = TestsOfYard.AllAsync(visit);
+        await reads.SendAsync();
         return new Evidence(
             rides,
             pages.Places[horseId],
-            [.. (await visit.Yard.MovesAsync([horseId]))[horseId].Select(m => m.Move)],
+            [.. (await moves)[horseId].Select(m => m.Move)],
             PaceOfBlocks.Of(block?.Plan.Sessions ?? [], rides, visit.Today),
-            [.. pages.Aims[horseId].Where(a => a.Result is { Started: true }).Select(a => a.Aim.On)],
+            [
+                .. pages
+                    .Aims[horseId]
+                    .Where(a => a.Result is { Started: true })
+                    .Select(a => new StartShown(a.Aim.On, a.Result!.Penalties == 0 ? a.Aim.Height?.Metres : null)),
+            ],
             visit.Today
         )
         {
+            Marks = Marks(await marked, await tests, ridden),
             Held = pages.Holds[horseId].FirstOrDefault(h => h.ClearedOn is null)?.Because,
         };
+    }
+
+    /// <summary>Marks of dressage tests, each with the ride it was given for, where somebody said.</summary>
+    private static List<MarkShown> Marks(
+        IEnumerable<KeptTestRidden> kept,
+        IReadOnlyDictionary<Guid, DressageTest> tests,
+        IEnumerable<RiddenDay> rides
+    )
+    {
+        var rideOf = rides.Where(r => r.SessionId is not null).ToLookup(r => r.SessionId!.Value, r => (Guid?)r.RideId);
+        return
+        [
+            .. kept.Where(k => tests.ContainsKey(k.TestId))
+                .SelectMany(k => MarkShown.Of(tests[k.TestId], k.Ridden, k.SessionId is { } id ? rideOf[id].FirstOrDefault() : null)),
+        ];
     }
 }

@@ -69,7 +69,7 @@ public sealed record LaidTest(
                 Distance.FromMetres(its.Sum(l => l.Way.Metres)),
                 its.Sum(l => l.Strides),
                 its.Sum(l => l.Seconds),
-                [.. m.Lines.SelectMany(at => TestRungs.Of(test.Lines[at], Before(test.Lines, at))).Select(r => r.Id).Distinct()]
+                [.. m.Lines.SelectMany(at => TestRungs.Of(test.Lines, at)).Select(r => r.Id).Distinct()]
             );
         });
         return new LaidTest(
@@ -99,9 +99,6 @@ public sealed record LaidTest(
             ],
             card[lines.Count == 0 ? GaitVariant.TrotWorking : lines[0].Line.Gait].Why.Source
         );
-
-    /// <summary>The gait in which a horse comes to a line.</summary>
-    internal static Gait Before(IReadOnlyList<TestLine> lines, int at) => lines[Math.Max(0, at - 1)].Gait.Gait();
 
     private static LaidLine Lay(TestLine line, FigurePath path, StrideCard card, double begins)
     {

@@ -137,7 +137,7 @@ internal static class TestRemarks
     {
         var test = lines.Select(l => l.Line).ToList();
         return lines
-            .SelectMany((l, i) => TestRungs.Of(l.Line, LaidTest.Before(test, i)).Select(rung => (l.Line, Rung: rung)))
+            .SelectMany((l, i) => TestRungs.Of(test, i).Select(rung => (l.Line, Rung: rung)))
             .Where(asked => !places.Reached(asked.Rung))
             .DistinctBy(asked => asked.Rung.Id)
             .Select(asked => new TestRemark(

@@ -6,6 +6,13 @@ namespace Hippodrome.Core.DressageTests;
 /// <summary>The rungs on which what a test asks is schooled (common practice, no source).</summary>
 public static class TestRungs
 {
+    /// <summary>Of a line of a test, with the transition it begins with.</summary>
+    public static IReadOnlyList<Rung> Of(IReadOnlyList<TestLine> lines, int at)
+    {
+        ArgumentNullException.ThrowIfNull(lines);
+        return Of(lines[at], lines[Math.Max(0, at - 1)].Gait.Gait());
+    }
+
     /// <summary>Of a line that is begun in another gait than it is ridden in, and of the line itself.</summary>
     public static IReadOnlyList<Rung> Of(TestLine line, Gait before)
     {

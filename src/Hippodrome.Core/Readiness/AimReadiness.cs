@@ -107,7 +107,7 @@ public sealed record AimReadiness(IReadOnlyList<DemandInTime> Demands, InTime Ti
         {
             case DemandKind.Away:
                 return (1, "one session away");
-            case DemandKind.Question or DemandKind.Combination:
+            case DemandKind.Question or DemandKind.Combination or DemandKind.Spread or DemandKind.Line or DemandKind.Thing:
                 return ((int)readiness.Short, $"{readiness.Short:0} more days");
             case DemandKind.Height:
                 var weeks = (int)Math.Ceiling((readiness.Short / ReadinessFigures.HeightAWeek.Value) - 1e-9);

@@ -21,6 +21,15 @@ public enum DemandKind
     /// <summary>Fences a stride or two apart: a double, a treble.</summary>
     Combination,
 
+    /// <summary>An oxer of a spread.</summary>
+    Spread,
+
+    /// <summary>A related line in the count it was set for.</summary>
+    Line,
+
+    /// <summary>Fences with something to look at: a filler, a water tray.</summary>
+    Thing,
+
     /// <summary>A question across country.</summary>
     Question,
 
@@ -56,6 +65,12 @@ public sealed record Demand(string Id, DemandKind Kind, string Name, Strand Stra
     /// <summary>Of a combination: two or three fences.</summary>
     public int? Parts { get; init; }
 
+    /// <summary>Of an oxer, in metres.</summary>
+    public double? SpreadMetres { get; init; }
+
+    /// <summary>What there is to look at.</summary>
+    public Thing? Thing { get; init; }
+
     /// <summary>Across country.</summary>
     public QuestionKind? Question { get; init; }
 
@@ -80,6 +95,8 @@ public sealed record Demand(string Id, DemandKind Kind, string Name, Strand Stra
 /// <param name="Question">Across country.</param>
 /// <param name="Speed">Metres a minute.</param>
 /// <param name="Minutes">At that speed.</param>
+/// <param name="SpreadMetres">Of an oxer.</param>
+/// <param name="Thing">What there is to look at.</param>
 public sealed record DemandEntry(
     string? Id = null,
     DemandKind? Kind = null,
@@ -93,7 +110,9 @@ public sealed record DemandEntry(
     int? Parts = null,
     QuestionKind? Question = null,
     int? Speed = null,
-    double? Minutes = null
+    double? Minutes = null,
+    double? SpreadMetres = null,
+    Thing? Thing = null
 )
 {
     public static DemandEntry Of(Demand d)
@@ -112,7 +131,9 @@ public sealed record DemandEntry(
             d.Parts,
             d.Question,
             d.Speed,
-            d.Minutes
+            d.Minutes,
+            d.SpreadMetres,
+            d.Thing
         );
     }
 }
@@ -168,6 +189,8 @@ public sealed record DemandsEntry(IReadOnlyList<DemandEntry>? Demands = null)
             Every = kind == DemandKind.Series ? checks.Whole($"{at}.every", entry.Every, 1, 6, "strides") : null,
             HeightMetres = kind == DemandKind.Height ? checks.Number($"{at}.heightMetres", entry.HeightMetres, 0.3, 1.7, "m") : null,
             Parts = kind == DemandKind.Combination ? checks.Whole($"{at}.parts", entry.Parts, 2, 3, "fences") : null,
+            SpreadMetres = kind == DemandKind.Spread ? checks.Number($"{at}.spreadMetres", entry.SpreadMetres, 0.3, 2.2, "m") : null,
+            Thing = kind == DemandKind.Thing ? checks.Choice($"{at}.thing", entry.Thing) : null,
             Question = kind == DemandKind.Question ? checks.Choice($"{at}.question", entry.Question) : null,
             Speed = kind == DemandKind.Speed ? checks.Whole($"{at}.speed", entry.Speed, 200, 700, "m/min") : null,
             Minutes = kind == DemandKind.Speed ? checks.Number($"{at}.minutes", entry.Minutes, 1, 15, "minutes") : null,
@@ -178,7 +201,7 @@ public sealed record DemandsEntry(IReadOnlyList<DemandEntry>? Demands = null)
         kind switch
         {
             DemandKind.Series => Strand.Changes,
-            DemandKind.Height or DemandKind.Combination => Strand.Jumping,
+            DemandKind.Height or DemandKind.Combination or DemandKind.Spread or DemandKind.Line or DemandKind.Thing => Strand.Jumping,
             DemandKind.Question => Strand.CrossCountry,
             DemandKind.Speed => Strand.Fitness,
             _ => Strand.Flatwork,

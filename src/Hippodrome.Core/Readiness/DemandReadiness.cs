@@ -41,7 +41,7 @@ public sealed record DemandReadiness(Demand Demand, HowFar HowFar, IReadOnlyList
         var lately = evidence.RidesOf(ReadinessFigures.Lately.Value);
         return demand.Kind switch
         {
-            DemandKind.Height => OfHeight(demand, remembered, lately),
+            DemandKind.Height => OfHeight(demand, remembered, lately, evidence),
             DemandKind.Combination => OfDays(
                 demand,
                 remembered,
@@ -50,6 +50,26 @@ public sealed record DemandReadiness(Demand Demand, HowFar HowFar, IReadOnlyList
                 r => ClearedCombination(r, demand.Parts!.Value) == true,
                 "clear over one"
             ),
+            DemandKind.Spread => OfDays(
+                demand,
+                remembered,
+                lately,
+                r =>
+                    Cleared(r, id =>
+                        r.Spreads.GetValueOrDefault(id) >= demand.SpreadMetres!.Value - ReadinessFigures.UnderHeight.Value - Hair
+                    ),
+                r => Cleared(r, id => r.Spreads.ContainsKey(id)) == true,
+                "clear over one"
+            ),
+            DemandKind.Thing => OfDays(
+                demand,
+                remembered,
+                lately,
+                r => Cleared(r, id => r.Things.GetValueOrDefault(id)?.Contains(demand.Thing!.Value) == true),
+                r => Cleared(r, id => r.Things.GetValueOrDefault(id)?.Contains(demand.Thing!.Value) == true) == true,
+                "clear over one"
+            ),
+            DemandKind.Line => OfDays(demand, remembered, lately, RiddenInCount, r => RiddenInCount(r) == true, "ridden in its count"),
             DemandKind.Question => OfDays(
                 demand,
                 remembered,
@@ -60,14 +80,18 @@ public sealed record DemandReadiness(Demand Demand, HowFar HowFar, IReadOnlyList
             ),
             DemandKind.Speed => OfSpeed(demand, remembered, lately),
             DemandKind.Away => OfAway(demand, evidence),
-            _ => OfMovement(demand, remembered, lately, evidence.Places),
+            _ => OfMovement(demand, evidence),
         };
     }
 
-    private static DemandReadiness OfMovement(Demand demand, List<RideShown> remembered, List<RideShown> lately, Places places)
+    private static DemandReadiness OfMovement(Demand demand, Evidence evidence)
     {
+        var places = evidence.Places;
         Rein?[] sides = demand.BothSides ? [Rein.Left, Rein.Right] : [null];
-        var (all, now) = (remembered.SelectMany(r => Attempts(demand, r)).ToList(), lately.SelectMany(r => Attempts(demand, r)).ToList());
+        var (all, now) = (
+            Asked(demand, evidence, ReadinessFigures.Remembered.Value),
+            Asked(demand, evidence, ReadinessFigures.Lately.Value)
+        );
         var bySide = sides
             .Select(s =>
                 (
@@ -105,6 +129,28 @@ public sealed record DemandReadiness(Demand Demand, HowFar HowFar, IReadOnlyList
             )
         );
     }
+
+    /// <summary>Every asking of it in so many days, at the rail and in tests, the earliest first.</summary>
+    private static List<EvidenceDot> Asked(Demand demand, Evidence evidence, int days) =>
+        [
+            .. evidence
+                .RidesOf(days)
+                .SelectMany(r => Attempts(demand, r))
+                .Concat(
+                    evidence
+                        .MarksOf(days)
+                        .Where(m => demand.RungId is { } rung && m.RungIds.Contains(rung))
+                        .Select(m => new EvidenceDot(
+                            m.On,
+                            m.RideId,
+                            m.Mark >= demand.Mark,
+                            m.Away,
+                            demand.BothSides ? m.Side : null,
+                            FormattableString.Invariant($"marked {m.Mark:0.#} in a test")
+                        ))
+                )
+                .OrderBy(d => d.On),
+        ];
 
     private static string NotYet(List<(Rein? Side, Reliability? Lately, Reliability? Ever)> sides) =>
         sides.TrueForAll(s => s.Lately is null)
@@ -160,14 +206,23 @@ public sealed record DemandReadiness(Demand Demand, HowFar HowFar, IReadOnlyList
     }
 
     /// <summary>A clear course, or eight clear efforts at most ten centimetres under it, on two days, and one session at height.</summary>
-    private static DemandReadiness OfHeight(Demand demand, List<RideShown> remembered, List<RideShown> lately)
+    private static DemandReadiness OfHeight(Demand demand, List<RideShown> remembered, List<RideShown> lately, Evidence evidence)
     {
         var height = demand.HeightMetres!.Value;
         bool Near(RideShown r) => IsClearDay(r, height - ReadinessFigures.UnderHeight.Value);
         bool AtIt(RideShown r) => r.Record.Rail.Fences.Any(f => f.Outcome == EffortOutcome.Clear && f.HeightMetres >= height - Hair);
-        var days = lately.Where(Near).Select(r => r.On).Distinct().Count();
-        var wasAtIt = lately.Exists(AtIt);
-        var best = remembered.SelectMany(ClearHeights).DefaultIfEmpty(0).Max();
+        // A round at a competition that was clear is a clear course of its height, away from home.
+        List<StartShown> Rounds(int days) => evidence.StartsOf(days).FindAll(s => s.ClearAtMetres is not null);
+        var rounds = Rounds(ReadinessFigures.Lately.Value);
+        var days = lately
+            .Where(Near)
+            .Select(r => r.On)
+            .Concat(rounds.Where(s => s.ClearAtMetres >= height - ReadinessFigures.UnderHeight.Value - Hair).Select(s => s.On))
+            .Distinct()
+            .Count();
+        var wasAtIt = lately.Exists(AtIt) || rounds.Exists(s => s.ClearAtMetres >= height - Hair);
+        var everClear = Rounds(ReadinessFigures.Remembered.Value);
+        var best = remembered.SelectMany(ClearHeights).Concat(everClear.Select(s => s.ClearAtMetres!.Value)).DefaultIfEmpty(0).Max();
         var howFar =
             days >= ReadinessFigures.DaysOfIt.Value && wasAtIt ? HowFar.Met
             : best >= height - ReadinessFigures.NearlyUnder.Value - Hair ? HowFar.Nearly
@@ -200,7 +255,18 @@ public sealed record DemandReadiness(Demand Demand, HowFar HowFar, IReadOnlyList
                         r.Away,
                         null,
                         FormattableString.Invariant($"clear at {ClearHeights(r).Max():0.00} m")
-                    )),
+                    ))
+                    .Concat(
+                        everClear.Select(s => new EvidenceDot(
+                            s.On,
+                            null,
+                            s.ClearAtMetres >= height - ReadinessFigures.UnderHeight.Value - Hair,
+                            true,
+                            null,
+                            FormattableString.Invariant($"a clear round at {s.ClearAtMetres:0.00} m")
+                        ))
+                    )
+                    .OrderBy(d => d.On),
             ],
             howFar == HowFar.Met ? "" : string.Join("; ", missing),
             howFar == HowFar.Met ? 0 : Math.Max(0, height - Math.Max(best, ReadinessFigures.FirstFence.Value)),
@@ -236,11 +302,21 @@ public sealed record DemandReadiness(Demand Demand, HowFar HowFar, IReadOnlyList
             });
     }
 
-    private static bool? ClearedCombination(RideShown ride, int parts)
+    private static bool? ClearedCombination(RideShown ride, int parts) =>
+        Cleared(ride, id => ride.Combinations.GetValueOrDefault(id) >= parts);
+
+    /// <summary>Whether all that was jumped over some of its set-ups was clear; null where none of them was.</summary>
+    private static bool? Cleared(RideShown ride, Predicate<Guid> over)
     {
-        var over = ride.Combinations.Where(c => c.Value >= parts).Select(c => c.Key).ToHashSet();
-        var jumped = ride.Record.Rail.Fences.Where(f => f.SetUpId is { } id && over.Contains(id)).ToList();
+        var jumped = ride.Record.Rail.Fences.Where(f => f.SetUpId is { } id && over(id)).ToList();
         return jumped.Count == 0 ? null : jumped.TrueForAll(f => f.Outcome is EffortOutcome.Clear or EffortOutcome.Rub);
+    }
+
+    /// <summary>Whether a line between fences was ridden in the count it was set for; null where none was counted.</summary>
+    private static bool? RiddenInCount(RideShown ride)
+    {
+        var counted = ride.Record.Rail.Lines.Where(l => !l.OverPoles && l.Planned is not null).ToList();
+        return counted.Count == 0 ? null : counted.Exists(l => l.Met > 0);
     }
 
     private static bool? Understood(RideShown ride, QuestionKind question)
@@ -361,7 +437,9 @@ public sealed record DemandReadiness(Demand Demand, HowFar HowFar, IReadOnlyList
                     .RidesOf(lastDays)
                     .Where(r => r.Away)
                     .Select(r => (r.On, (Guid?)r.RideId))
-                    .Concat(evidence.StartsOf(lastDays).Select(d => (d, (Guid?)null)))
+                    .Concat(evidence.StartsOf(lastDays).Select(s => (s.On, (Guid?)null)))
+                    .Concat(evidence.MarksOf(lastDays).Where(m => m.Away).Select(m => (m.On, m.RideId)).Distinct())
+                    .DistinctBy(d => d.Item1)
                     .OrderBy(d => d.Item1),
             ];
     }

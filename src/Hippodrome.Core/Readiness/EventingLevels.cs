@@ -54,7 +54,7 @@ internal static class EventingLevels
                 )
             );
 
-    /// <summary>Dressage first, then across country, then jumping five centimetres higher; each asks its own.</summary>
+    /// <summary>Dressage, across country, and jumping five centimetres higher; each asks its own.</summary>
     private static LevelAsked Event(string scheme, string name, double height, int speed, double minutes, string dressage, string facts) =>
         new(
             Discipline.Eventing,
@@ -95,7 +95,14 @@ internal static class EventingLevels
                 .. LevelDemands.AwayOnce(),
             ],
             ReadinessFigures.EventingAsked.Source
-        );
+        )
+        {
+            // A national one-day event jumps before it goes across country; a long format has it the other way round.
+            Phases =
+                scheme == LevelDemands.NationalEventing
+                    ? [EventPhase.Dressage, EventPhase.Jumping, EventPhase.CrossCountry]
+                    : [EventPhase.Dressage, EventPhase.CrossCountry, EventPhase.Jumping],
+        };
 
     private static IEnumerable<Demand> OfDressage(string level) =>
         DressageLevels.All().First(l => l.Name == level).Demands.Where(d => d.Kind != DemandKind.Away);

@@ -29,6 +29,20 @@ internal static class JumpingLevels
     internal static IEnumerable<Demand> Fences(double height)
     {
         yield return Height("A course at its height", height, ReadinessFigures.JumpingAsked.Source);
+        yield return Fence(
+            "spread",
+            DemandKind.Spread,
+            FormattableString.Invariant($"An oxer, {height + 0.10:0.00} m wide"),
+            "grids/square-oxer"
+        ) with
+        {
+            SpreadMetres = Math.Round(height + 0.10, 2),
+        };
+        yield return Fence("line", DemandKind.Line, "A related line in its count", "jumping/related-lines");
+        yield return Fence("filler", DemandKind.Thing, "Fillers", "jumping/related-lines") with
+        {
+            Thing = Thing.Filler,
+        };
         if (height >= 0.80)
         {
             yield return Combination(2);
@@ -37,8 +51,15 @@ internal static class JumpingLevels
         if (height >= 1.00)
         {
             yield return Combination(3);
+            yield return Fence("water-tray", DemandKind.Thing, "A water tray", "jumping/related-lines") with
+            {
+                Thing = Thing.WaterTray,
+            };
         }
     }
+
+    private static Demand Fence(string id, DemandKind kind, string name, string rung) =>
+        new(id, kind, name, Strand.Jumping, rung, false, ReadinessFigures.JumpingAsked.Source);
 
     internal static Demand Height(string name, double height, Source source) =>
         new(

@@ -23,7 +23,19 @@ public sealed record LevelAsked(
     string Facts,
     IReadOnlyList<Demand> Demands,
     Source Source
-);
+)
+{
+    /// <summary>Its phases in the order they are ridden; none where there is one only.</summary>
+    public IReadOnlyList<EventPhase> Phases { get; init; } = [];
+}
+
+/// <summary>The phases of an event.</summary>
+public enum EventPhase
+{
+    Dressage,
+    Jumping,
+    CrossCountry,
+}
 
 /// <summary>The levels of the disciplines, the easiest of each scheme first. From memory; they change yearly.</summary>
 public static class LevelDemands

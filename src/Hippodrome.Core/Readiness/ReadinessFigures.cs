@@ -105,7 +105,7 @@ public static class ReadinessFigures
     );
     public static readonly Figure<string> JumpingAsked = Figure.Published(
         "National jumping",
-        "a double from 0.80 m, a treble from 1.00 m, 8 to 12 fences, 325 to 350 m/min under 1.10 m, 350 to 375 from there",
+        "spreads from 10 cm over the height, related lines, fillers, a double from 0.80 m, a treble and a water tray from 1.00 m, 8 to 12 fences, 325 to 350 m/min under 1.10 m, 350 to 375 from there",
         "",
         "national jumping rules; change yearly"
     );

@@ -31,6 +31,12 @@ public sealed record RideShown(
     IReadOnlyDictionary<Guid, int> CourseFences
 )
 {
+    /// <summary>The widest oxer of each set-up that was jumped, in metres; none where it has no oxer.</summary>
+    public IReadOnlyDictionary<Guid, double> Spreads { get; init; } = new Dictionary<Guid, double>();
+
+    /// <summary>What there was to look at in each set-up that was jumped.</summary>
+    public IReadOnlyDictionary<Guid, IReadOnlySet<Thing>> Things { get; init; } = new Dictionary<Guid, IReadOnlySet<Thing>>();
+
     /// <summary>Strands it worked on.</summary>
     public IReadOnlySet<Strand> Strands =>
         Parts.SelectMany(p => p.RungIds).Select(id => Catalogue.Find(id)?.Strand).OfType<Strand>().ToHashSet();
@@ -54,7 +60,14 @@ public sealed record RideShown(
             [.. parts.Select((p, i) => Shown(p, record.Rail.Parts.FirstOrDefault(d => d.Part == i), parts.Count, record, setUps))],
             jumped.ToDictionary(id => id, id => InARow(setUps[id])),
             jumped.Where(id => setUps[id] is Course).ToDictionary(id => id, id => setUps[id].Fences.Count)
-        );
+        )
+        {
+            Spreads = jumped
+                .Select(id => (id, Widest: WidestOxer(setUps[id])))
+                .Where(s => s.Widest > 0)
+                .ToDictionary(s => s.id, s => s.Widest),
+            Things = jumped.ToDictionary(id => id, id => WhatItMeets.In(setUps[id])),
+        };
     }
 
     private static PartShown Shown(Part part, PartDone? done, int parts, RideRecord record, IReadOnlyDictionary<Guid, SetUp> setUps)
@@ -72,6 +85,14 @@ public sealed record RideShown(
             part.MetresPerMinute is null ? 0 : Math.Min(planned, done is null ? planned : worked)
         );
     }
+
+    private static double WidestOxer(SetUp setUp) =>
+        setUp switch
+        {
+            FenceLine line => line.Elements.Where(e => e.IsOxer).Select(e => e.Spread.Metres).DefaultIfEmpty(0).Max(),
+            Course course => course.Obstacles.Where(o => o.Kind.IsOxer()).Select(o => o.Spread.Metres).DefaultIfEmpty(0).Max(),
+            _ => 0,
+        };
 
     /// <summary>The longest run of fences with one stride or two between them.</summary>
     private static int InARow(SetUp setUp)

@@ -59,6 +59,50 @@ public class TestWayTests
         second.ShouldBe(Rounded(polygon, 5), 0.02);
     }
 
+    /// <summary>From every letter of the left side across to every letter of the right, and back by the short side, on either rein.</summary>
+    public static TheoryData<char, char, bool> Across()
+    {
+        var pairs = new TheoryData<char, char, bool>();
+        foreach (var (left, i) in "KVESH".Select((l, i) => (l, i)))
+        {
+            foreach (var (right, j) in "FPBRM".Select((r, j) => (r, j)))
+            {
+                // Where it would turn about, or no room is left beside the corner, it is no way; those are among the wrong ones.
+                if (Math.Abs(i - j) <= 2)
+                {
+                    pairs.Add(left, right, true);
+                    pairs.Add(left, right, false);
+                }
+            }
+        }
+
+        return pairs;
+    }
+
+    [Theory]
+    [MemberData(nameof(Across))]
+    public void Across_and_back_by_a_short_side(char left, char right, bool byC)
+    {
+        double At(char letter) => 6 + (12 * ("KVESH".IndexOf(letter) is >= 0 and var l ? l : "FPBRM".IndexOf(letter)));
+        // Twice across and back, in walk so that a turn by a corner may be narrow; the second round is held against the polygon.
+        var rein = byC ? Side.Left : Side.Right;
+        TestLineEntry[] round = [Straight($"{right}", GaitVariant.WalkMedium), Track($"{left}", rein, GaitVariant.WalkMedium)];
+        var read = Test([Straight("C", GaitVariant.WalkMedium), Track($"{left}", rein, GaitVariant.WalkMedium), .. round, .. round])
+            .Check();
+        var end = byC ? 60.0 : 0;
+        var polygon = Round((At(left), 0), (At(right), 20), (end, 20), (end, 0));
+        var test = read.OrThrow();
+        // The turn at the letter is narrower than five metres where a corner is near: then the library has no such polygon.
+        if (Math.Abs(end - At(left)) > 12 && Math.Abs(end - At(right)) > 12)
+        {
+            (test.Ways[3].Length.Metres + test.Ways[4].Length.Metres).ShouldBe(Rounded(polygon, 5), 0.02);
+        }
+        else
+        {
+            (test.Ways[3].Length.Metres + test.Ways[4].Length.Metres).ShouldBeInRange(Rounded(polygon, 5), polygon.Length);
+        }
+    }
+
     // From C, so that the first letter is passed in the direction of the round.
     private static Side? Arrive(string begin, string[] letters) =>
         begin switch

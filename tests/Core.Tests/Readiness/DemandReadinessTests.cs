@@ -1,3 +1,4 @@
+using Hippodrome.Core.DressageTests;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Readiness;
@@ -133,7 +134,7 @@ public class DemandReadinessTests
         Stands(OnceAway, Ride(2)).ShouldBe(HowFar.NotBegun);
         Stands(OnceAway, Ride(2).Away()).ShouldBe(HowFar.Met);
         Stands(OnceAway, Ride(40).Away()).ShouldBe(HowFar.Nearly);
-        DemandReadiness.Of(OnceAway, Evidence() with { Started = [Today.AddDays(-6)] }).HowFar.ShouldBe(HowFar.Met);
+        DemandReadiness.Of(OnceAway, Evidence() with { Started = [new StartShown(Today.AddDays(-6))] }).HowFar.ShouldBe(HowFar.Met);
     }
 
     [Fact]
@@ -144,5 +145,107 @@ public class DemandReadinessTests
         RideEvent[] all = [.. clean, slip, .. Asked(Movement.Halt, "n")];
         Stands(Halt, Ride(1, all)).ShouldBe(HowFar.Nearly);
         Stands(Halt, Ride(1, [.. all, new MoreTold(Guid.NewGuid(), default, slip.Id, Mine: true)])).ShouldBe(HowFar.Met);
+    }
+
+    private static readonly Demand ShoulderIn = Of(LevelDemands.NationalDressage, "Elementary", "shoulder-in");
+
+    private static MarkShown Marked(int daysAgo, Rein side, double mark, bool away = false) =>
+        new(Today.AddDays(-daysAgo), null, away, ["lateral/shoulder-in"], side, mark);
+
+    /// <summary>The mark of a test is an asking like any other: nine good of ten on either side.</summary>
+    [Fact]
+    public void Marks_of_tests_are_evidence_of_their_movements()
+    {
+        var both = Enumerable.Range(1, 10).SelectMany(d => new[] { Marked(d, Rein.Left, 6.5), Marked(d, Rein.Right, 7) }).ToList();
+        DemandReadiness.Of(ShoulderIn, Evidence() with { Marks = both }).HowFar.ShouldBe(HowFar.Met);
+        var poor = both.ConvertAll(m => m.Side == Rein.Left ? m with { Mark = 5 } : m);
+        var readiness = DemandReadiness.Of(ShoulderIn, Evidence() with { Marks = poor });
+        readiness.HowFar.ShouldBe(HowFar.NotBegun);
+        readiness.Dots.Count(d => d.Good).ShouldBe(10);
+    }
+
+    /// <summary>A side is told by the line that asks it: shoulder-in along F to B is on the left rein.</summary>
+    [Fact]
+    public void A_mark_says_the_side_of_its_movement()
+    {
+        var test = ShippedTests.All[1].Entry.Check().OrThrow();
+        var ridden = new TestRidden(
+            Today,
+            true,
+            "",
+            [new MovementMark(5, Core.Measures.Mark.Of(6), ""), new MovementMark(10, Core.Measures.Mark.Of(6), "")]
+        );
+        var marks = MarkShown.Of(test, ridden, null).ToList();
+        marks.Select(m => m.Side).ShouldBe([Rein.Left, Rein.Right]);
+        marks[0].RungIds.ShouldContain("lateral/shoulder-in");
+        marks[1].RungIds.ShouldContain("lateral/half-pass-trot");
+    }
+
+    [Fact]
+    public void A_marked_test_away_is_a_day_away() =>
+        DemandReadiness.Of(OnceAway, Evidence() with { Marks = [Marked(3, Rein.Left, 6, away: true)] }).HowFar.ShouldBe(HowFar.Met);
+
+    /// <summary>A clear round at a competition is a clear course of its height, on a day, and at height.</summary>
+    [Fact]
+    public void A_clear_round_at_a_competition_counts_for_its_height()
+    {
+        var metre = Of(LevelDemands.NationalJumping, "1.00 m", "height");
+        StartShown Clear(int daysAgo, double height) => new(Today.AddDays(-daysAgo), height);
+        DemandReadiness.Of(metre, Evidence() with { Started = [Clear(5, 1.00), Clear(12, 0.90)] }).HowFar.ShouldBe(HowFar.Met);
+        DemandReadiness.Of(metre, Evidence() with { Started = [Clear(5, 0.90), Clear(12, 0.90)] }).HowFar.ShouldBe(HowFar.Nearly);
+        DemandReadiness.Of(metre, Evidence() with { Started = [new StartShown(Today.AddDays(-5))] }).HowFar.ShouldBe(HowFar.NotBegun);
+        DemandReadiness.Of(metre, Evidence() with { Started = [Clear(40, 1.00), Clear(50, 1.00)] }).HowFar.ShouldBe(HowFar.Nearly);
+    }
+
+    private static RideShown OverSetUp(int daysAgo, EffortOutcome outcome, double spread, params Thing[] things)
+    {
+        var id = Guid.NewGuid();
+        var ride = Ride(daysAgo, new Efforts(Guid.NewGuid(), Make.Morning, id, Rein.Left, 0.9, outcome, 2));
+        return ride with
+        {
+            Spreads = spread > 0 ? new Dictionary<Guid, double> { [id] = spread } : new Dictionary<Guid, double>(),
+            Things = new Dictionary<Guid, IReadOnlySet<Thing>> { [id] = things.ToHashSet() },
+        };
+    }
+
+    /// <summary>Wide enough to within ten centimetres, clear, on two days (the handbook's rule for heights).</summary>
+    [Fact]
+    public void A_spread_is_met_over_oxers_nearly_as_wide()
+    {
+        var spread = Of(LevelDemands.NationalJumping, "0.90 m", "spread");
+        spread.SpreadMetres!.Value.ShouldBe(1.00, 1e-9);
+        HowFar Over(double width, EffortOutcome outcome = EffortOutcome.Clear) =>
+            DemandReadiness.Of(spread, Evidence(OverSetUp(3, outcome, width), OverSetUp(9, outcome, width))).HowFar;
+        Over(0.90).ShouldBe(HowFar.Met);
+        Over(0.80).ShouldBe(HowFar.Nearly);
+        Over(0.90, EffortOutcome.Knock).ShouldBe(HowFar.NotBegun);
+        Over(0).ShouldBe(HowFar.NotBegun);
+    }
+
+    [Fact]
+    public void Fillers_are_met_on_two_days_and_a_tray_is_no_filler()
+    {
+        var filler = Of(LevelDemands.NationalJumping, "0.90 m", "filler");
+        HowFar Over(params RideShown[] rides) => DemandReadiness.Of(filler, Evidence(rides)).HowFar;
+        Over(OverSetUp(3, EffortOutcome.Clear, 0, Thing.Filler), OverSetUp(9, EffortOutcome.Clear, 0, Thing.Filler)).ShouldBe(HowFar.Met);
+        Over(OverSetUp(3, EffortOutcome.Clear, 0, Thing.Filler)).ShouldBe(HowFar.Nearly);
+        Over(OverSetUp(3, EffortOutcome.Clear, 0, Thing.WaterTray)).ShouldBe(HowFar.NotBegun);
+        Over(OverSetUp(3, EffortOutcome.Stop, 0, Thing.Filler)).ShouldBe(HowFar.NotBegun);
+    }
+
+    /// <summary>A line counts in the strides it was set for, between fences; over poles it is adjustability.</summary>
+    [Fact]
+    public void A_line_is_met_in_its_count()
+    {
+        var line = Of(LevelDemands.NationalJumping, "0.90 m", "line");
+        RideShown Counted(int daysAgo, int strides, bool overPoles = false) =>
+            Ride(
+                daysAgo,
+                new StridesCounted(Guid.NewGuid(), Make.Morning, null, GaitVariant.CanterCourse, Rein.Left, 18.3, strides, overPoles, 4)
+            );
+        DemandReadiness.Of(line, Evidence(Counted(3, 4), Counted(8, 4))).HowFar.ShouldBe(HowFar.Met);
+        DemandReadiness.Of(line, Evidence(Counted(3, 4), Counted(8, 5))).HowFar.ShouldBe(HowFar.Nearly);
+        DemandReadiness.Of(line, Evidence(Counted(3, 5))).HowFar.ShouldBe(HowFar.NotBegun);
+        DemandReadiness.Of(line, Evidence(Counted(3, 4, true), Counted(8, 4, true))).HowFar.ShouldBe(HowFar.NotBegun);
     }
 }

@@ -44,6 +44,13 @@ public class LevelDemandsTests
         asked.HeightMetres.ShouldBe(height);
     }
 
+    /// <summary>Dressage first; national one-day events jump before the cross-country, FEI long formats after it (rule books, from memory).</summary>
+    [Theory]
+    [InlineData(NationalEventing, "90", new[] { EventPhase.Dressage, EventPhase.Jumping, EventPhase.CrossCountry })]
+    [InlineData(FeiEventing, "3*", new[] { EventPhase.Dressage, EventPhase.CrossCountry, EventPhase.Jumping })]
+    public void Phases_come_in_their_order(string scheme, string level, EventPhase[] phases) =>
+        All.Single(l => l.Scheme == scheme && l.Name == level).Phases.ShouldBe(phases);
+
     /// <summary>National jumping: a double from 0.80 m, a treble from 1.00 m (from memory).</summary>
     [Theory]
     [InlineData("0.70 m", 0)]
@@ -128,7 +135,7 @@ public class LevelDemandsTests
                 Make.Today
             )
             .OrThrow();
-        LevelDemands.Of(aim).Select(d => d.Id).ShouldBe(["height", "double", "treble", "away"]);
+        LevelDemands.Of(aim).Select(d => d.Id).ShouldBe(["height", "spread", "line", "filler", "double", "treble", "water-tray", "away"]);
     }
 
     [Fact]

@@ -9,6 +9,7 @@ import type {
   Clarity,
   DayOfWeek,
   DemandKind,
+  EventPhase,
   Discipline,
   EffortOutcome,
   Faller,
@@ -700,11 +701,20 @@ export const inTimeWords: Record<InTime, string> = {
 
 export const howFarWords: Record<HowFar, string> = { met: 'Met', nearly: 'Nearly', notBegun: 'Not begun' }
 
+export const eventPhaseWords: Record<EventPhase, string> = {
+  dressage: 'dressage',
+  jumping: 'jumping',
+  crossCountry: 'cross-country',
+}
+
 export const demandKindWords: Record<DemandKind, string> = {
   movement: 'Movement',
   series: 'Changes in sequence',
   height: 'Fences of a height',
   combination: 'Double or treble',
+  spread: 'Oxer of a spread',
+  line: 'Related line in its count',
+  thing: 'Something to look at',
   question: 'Question across country',
   speed: 'Minutes at a speed',
   away: 'Once away from home',

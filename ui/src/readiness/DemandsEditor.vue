@@ -13,7 +13,14 @@ import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { bearsUpon, useChanged } from '../house/keys'
 import { useAimLevels, useLibrary } from '../house/queries'
-import { demandKindWords, movementWords, questionWords, strandWords } from '../house/words'
+import {
+  demandKindWords,
+  movementWords,
+  options,
+  questionWords,
+  strandWords,
+  thingWords,
+} from '../house/words'
 
 /** What an aim asks, line by line, with what its level asks beside it. */
 const props = defineProps<{ horseId: string; page: ReadinessView }>()
@@ -37,6 +44,8 @@ const asEntry = (d: Demand): DemandEntry => ({
   question: d.question,
   speed: d.speed,
   minutes: d.minutes,
+  spreadMetres: d.spreadMetres,
+  thing: d.thing,
 })
 // In the order the level has them, what is of the aim's own after that.
 const order = computed(() => props.page.level?.demands.map((d) => d.id) ?? [])
@@ -73,13 +82,15 @@ const says = (d: Demand) =>
     ? `${d.heightMetres.toFixed(2)} m`
     : d.speed
       ? `${d.minutes} min at ${d.speed} m/min`
-      : d.every
-        ? `every ${d.every} strides`
-        : d.parts
-          ? `${d.parts} fences`
-          : d.kind === 'movement'
-            ? `mark ${d.mark}`
-            : ''
+      : d.spreadMetres
+        ? `${d.spreadMetres.toFixed(2)} m wide`
+        : d.every
+          ? `every ${d.every} strides`
+          : d.parts
+            ? `${d.parts} fences`
+            : d.kind === 'movement'
+              ? `mark ${d.mark}`
+              : ''
 
 const kind = ref<DemandKind>('movement')
 function add() {
@@ -106,6 +117,8 @@ const blank: DemandEntry = {
   question: null,
   speed: null,
   minutes: null,
+  spreadMetres: null,
+  thing: null,
 }
 
 async function keep(demands: DemandEntry[] | null) {
@@ -186,6 +199,16 @@ function takeFrom() {
           label="Fences"
           :name="`demands[${i}].parts`"
           ><InputNumber :id="id" v-model:value="line.parts!" :controls="false"
+        /></FieldBox>
+        <FieldBox
+          v-else-if="line.kind === 'spread'"
+          v-slot="{ id }"
+          label="Spread, metres"
+          :name="`demands[${i}].spreadMetres`"
+          ><InputNumber :id="id" v-model:value="line.spreadMetres!" :controls="false"
+        /></FieldBox>
+        <FieldBox v-else-if="line.kind === 'thing'" v-slot="{ id }" label="What" :name="`demands[${i}].thing`"
+          ><PickOne :id="id" v-model:value="line.thing" :options="options(thingWords)"
         /></FieldBox>
         <FieldBox
           v-else-if="line.kind === 'question'"

@@ -8,7 +8,7 @@ import WhyButton from '../house/WhyButton.vue'
 import { inDays, longDay, shortDay } from '../house/format'
 import { useReadiness } from '../house/queries'
 import { trains } from '../house/signIn'
-import { howFarWords, inTimeWords, reinWords } from '../house/words'
+import { eventPhaseWords, howFarWords, inTimeWords, reinWords } from '../house/words'
 import DemandsEditor from './DemandsEditor.vue'
 import EvidenceDrawing from './EvidenceDrawing.vue'
 import MovesCard from './MovesCard.vue'
@@ -68,7 +68,10 @@ const told = (says: string[]) =>
       <h1>{{ page.aim.name }}</h1>
       <span class="quiet"
         >{{ longDay(page.aim.on) }}, {{ inDays(page.aim.daysLeft) }} · {{ page.aim.level }},
-        {{ page.aim.scheme }}</span
+        {{ page.aim.scheme
+        }}<template v-if="page.level?.phases.length">
+          · {{ page.level.phases.map((p) => eventPhaseWords[p]).join(', then ') }}</template
+        ></span
       >
       <div class="actions no-print">
         <LinkButton :to="{ name: 'aims', params: { horseId } }">All aims</LinkButton>
