@@ -823,7 +823,7 @@ public static class Calls
         $"Horse,Day,Name,Discipline,Scheme,Level\n{horse.Name},2026-06-02,From a table,Dressage,Ours,Elementary\n";
 
     /// <summary>An aim of a horse whose block has a day and a helper to spare.</summary>
-    private static async Task<string> WorkedForAsync(App app)
+    public static async Task<string> WorkedForAsync(App app)
     {
         var horse = await app.AddHorseAsync();
         await BlockAsync(app, ShortBlock with { Days = Six[..4], HelperDays = [] }, horse);

@@ -74,6 +74,26 @@ const screens: [string, (page: import('@playwright/test').Page) => Promise<void>
       await expect(page.getByRole('heading', { name: 'To sort out' })).toBeVisible()
     },
   ],
+  [
+    'dressage test',
+    async (page) => {
+      await openHorse(page, 'Old Verity', 'Aims')
+      await page.getByRole('link', { name: 'Dressage tests' }).click()
+      await page.getByRole('link', { name: 'Long Meadow' }).click()
+      await page.getByRole('button', { name: 'Enter marks' }).click()
+      await expect(page.getByText('How it went, movement by movement')).toBeVisible()
+    },
+  ],
+  [
+    'dressage test, edited',
+    async (page) => {
+      await openHorse(page, 'Old Verity', 'Aims')
+      await page.getByRole('link', { name: 'Dressage tests' }).click()
+      await page.getByRole('link', { name: 'Thursday lines' }).click()
+      await page.getByRole('link', { name: 'Edit' }).click()
+      await expect(page.getByText('It can be ridden from beginning to end.')).toBeVisible()
+    },
+  ],
   ['ride', (page) => openHorse(page, 'Sablewood', 'Ride')],
   ['review', (page) => openHorse(page, 'Old Verity', 'Review')],
   [

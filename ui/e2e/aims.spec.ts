@@ -1,4 +1,6 @@
+import type { Page } from '@playwright/test'
 import { choose, expect, newHorse, openHorse, signIn, test, trainer, typeDay } from './yard'
+import { eachGetsItsWord, type Wrong } from './wrong'
 
 /** Aims in a real browser: what a level asks, whether there is time, a move taken, how it went. */
 
@@ -111,4 +113,175 @@ test('a goal is said, and how a day went', async ({ page }) => {
   await page.getByRole('button', { name: 'Keep how it went' }).click()
   await expect(page.getByText('4 penalties, place 9 of 12')).toBeVisible()
   await expect(page.getByText('for rest or a walk')).toBeVisible()
+})
+
+test('a table of aims is taken in from the yard book, and one with a wrong line is not', async ({ page }) => {
+  await signIn(page, trainer)
+  await page.getByRole('link', { name: 'Yard book' }).click()
+  const input = page.locator('input[type=file][accept*="csv"]')
+  const table = (day: string) => ({
+    name: 'aims.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(
+      `Horse,Day,Name,Discipline,Scheme,Level\nPipit,${day},Out of a table,Dressage,Ours,Elementary\n`,
+    ),
+  })
+  await input.setInputFiles(table('soon'))
+  await expect(page.getByText('“soon” is no day.')).toBeVisible()
+  await input.setInputFiles(table('2026-06-20'))
+  await expect(page.getByText('1 competition taken in.')).toBeVisible()
+  await openHorse(page, 'Pipit', 'Aims')
+  await expect(page.getByRole('heading', { name: 'Out of a table' })).toBeVisible()
+})
+
+const long = (n: number) => ({ typed: 'x'.repeat(n), says: `This is ${n} characters long.` })
+
+test('twelve wrong things on the page of aims get a word and lose nothing', async ({ page }) => {
+  await signIn(page, trainer)
+  await newHorse(page, 'Wrongly aimed')
+  await openHorse(page, 'Wrongly aimed', 'Aims')
+  const form = (label: string) => (p: Page) => p.getByLabel(label, { exact: true })
+  await form('Competition')(page).fill('Home day')
+  await typeDay(page, 'Day', '18 Apr 2026')
+  await form('Scheme')(page).fill('Ours')
+  await form('Level')(page).fill('Small')
+  await form('Height, metres')(page).fill('0.8')
+  await form('Height, metres')(page).blur()
+  await form('Place')(page).fill('Home')
+  const stays = () => expect(form('Place')(page)).toHaveValue(/^(Home|x+)$/)
+  await eachGetsItsWord(
+    page,
+    [
+      { what: 'no name', field: form('Competition'), typed: '', says: 'This is empty.' },
+      { what: 'a long name', field: form('Competition'), ...long(81) },
+      { what: 'no scheme', field: form('Scheme'), typed: '', says: 'This is empty.' },
+      { what: 'no level', field: form('Level'), typed: '', says: 'This is empty.' },
+      { what: 'a long level', field: form('Level'), ...long(61) },
+      {
+        what: 'higher than fences are',
+        field: form('Height, metres'),
+        typed: '3',
+        says: '3 m cannot be right.',
+      },
+      {
+        what: 'lower than fences are',
+        field: form('Height, metres'),
+        typed: '0.1',
+        says: '0.1 m cannot be right.',
+      },
+      { what: 'a long place', field: form('Place'), ...long(81) },
+    ],
+    () => page.getByRole('button', { name: 'Add the aim' }).click(),
+    stays,
+  )
+  await typeDay(page, 'Day', '1 Jan 2040')
+  await page.getByRole('button', { name: 'Add the aim' }).click()
+  await expect(page.getByText('2040-01-01 is too far away.')).toBeVisible()
+  await stays()
+  await typeDay(page, 'Day', '18 Apr 2026')
+  await page.getByRole('button', { name: 'Add the aim' }).click()
+
+  await page.getByRole('button', { name: 'How it went' }).click()
+  const went = page.getByRole('form', { name: 'How Home day went' })
+  await went.getByLabel('What held').fill('the canter')
+  await eachGetsItsWord(
+    page,
+    [
+      {
+        what: 'fewer than no penalties',
+        field: () => went.getByLabel('Penalties'),
+        typed: '-4',
+        says: '-4 penalties cannot be right.',
+      },
+      {
+        what: 'a day over time',
+        field: () => went.getByLabel('Seconds over time'),
+        typed: '90000',
+        says: '90000 seconds cannot be right.',
+      },
+      { what: 'place nought', field: () => went.getByLabel('Place'), typed: '0', says: '0 cannot be right.' },
+      {
+        what: 'nobody started',
+        field: () => went.getByLabel('Of', { exact: true }),
+        typed: '0',
+        says: '0 starters cannot be right.',
+      },
+      { what: 'a long word', field: () => went.getByLabel('What did not'), ...long(401) },
+    ],
+    () => page.getByRole('button', { name: 'Keep how it went' }).click(),
+    () => expect(went.getByLabel('What held')).toHaveValue('the canter'),
+  )
+})
+
+test('twelve wrong things among the demands get a word and lose nothing', async ({ page }) => {
+  await signIn(page, trainer)
+  await newHorse(page, 'Wrongly asked')
+  await openHorse(page, 'Wrongly asked', 'Aims')
+  await page.getByLabel('Competition').fill('Autumn league')
+  await typeDay(page, 'Day', '25 Jul 2026')
+  await choose(page, 'Discipline', 'Eventing')
+  await page.getByLabel('Scheme').fill('British national eventing')
+  await page.getByLabel('Level').fill('100')
+  await page.getByRole('button', { name: 'Add the aim' }).click()
+  await page.getByRole('link', { name: 'Readiness' }).click()
+  await page.getByRole('button', { name: 'Change what it asks' }).click()
+  for (const kind of ['Oxer of a spread', 'Changes in sequence', 'Something to look at']) {
+    await choose(page, 'Another demand', kind)
+    await page.getByRole('button', { name: 'Add it', exact: true }).click()
+  }
+  const editor = page.getByRole('form', { name: 'What it asks' })
+  const first = (label: string) => () => editor.getByLabel(label, { exact: true }).first()
+  await editor.getByLabel('Spread, metres').fill('1.1')
+  await editor.getByLabel('Every so many strides').fill('4')
+  await choose(page, 'What', 'Fillers')
+  const keep = () => page.getByRole('button', { name: 'Keep what it asks' }).click()
+  const wrong: Wrong[] = [
+    { what: 'no name', field: first('Movement'), typed: '', says: 'This is empty.' },
+    { what: 'a long name', field: first('Movement'), ...long(81) },
+    { what: 'a mark of eleven', field: first('Mark wanted'), typed: '11', says: '11 cannot be right.' },
+    { what: 'a mark of two', field: first('Mark wanted'), typed: '2', says: '2 cannot be right.' },
+    {
+      what: 'slower than a canter',
+      field: first('Metres a minute'),
+      typed: '100',
+      says: '100 m/min cannot be right.',
+    },
+    {
+      what: 'faster than a race',
+      field: first('Metres a minute'),
+      typed: '900',
+      says: '900 m/min cannot be right.',
+    },
+    { what: 'half an hour of it', field: first('Minutes'), typed: '30', says: '30 minutes cannot be right.' },
+    {
+      what: 'a fence of three metres',
+      field: first('Height, metres'),
+      typed: '3',
+      says: '3 m cannot be right.',
+    },
+    {
+      what: 'a fence on the ground',
+      field: first('Height, metres'),
+      typed: '0',
+      says: '0 m cannot be right.',
+    },
+    { what: 'a combination of nine', field: first('Fences'), typed: '9', says: '9 fences cannot be right.' },
+    {
+      what: 'an oxer of four metres',
+      field: first('Spread, metres'),
+      typed: '4',
+      says: '4 m cannot be right.',
+    },
+    {
+      what: 'changes every ninth stride',
+      field: first('Every so many strides'),
+      typed: '9',
+      says: '9 strides cannot be right.',
+    },
+  ]
+  await eachGetsItsWord(page, wrong, keep, () =>
+    expect(editor.getByLabel('Minutes', { exact: true }).first()).not.toHaveValue(''),
+  )
+  await keep()
+  await expect(page.getByRole('row', { name: /^Oxer of a spread/ })).toBeVisible()
 })

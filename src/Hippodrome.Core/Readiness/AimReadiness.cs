@@ -156,7 +156,7 @@ public sealed record AimReadiness(IReadOnlyList<DemandInTime> Demands, InTime Ti
 
     private static double AskingsASession(DemandReadiness readiness)
     {
-        var days = readiness.Dots.GroupBy(d => (d.On, d.Side)).Select(g => g.Count()).ToList();
+        var days = readiness.Dots.Where(d => !d.InTest).GroupBy(d => (d.On, d.Side)).Select(g => g.Count()).ToList();
         return days.Count == 0 ? ReadinessFigures.AskedInASession.Value : Math.Max(1, days.Average());
     }
 

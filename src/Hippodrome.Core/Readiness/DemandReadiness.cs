@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
@@ -20,7 +21,12 @@ public enum HowFar
 /// <param name="Away">Not at home.</param>
 /// <param name="Side">The rein, lead or leg, where it has two.</param>
 /// <param name="Says">In words.</param>
-public sealed record EvidenceDot(DateOnly On, Guid? RideId, bool Good, bool Away, Rein? Side, string Says);
+public sealed record EvidenceDot(DateOnly On, Guid? RideId, bool Good, bool Away, Rein? Side, string Says)
+{
+    /// <summary>A mark of a test, in which each thing is asked once: it says nothing of how often it is asked in a session.</summary>
+    [JsonIgnore]
+    public bool InTest { get; init; }
+}
 
 /// <summary>How a demand stands, from what was ridden lately.</summary>
 /// <param name="Demand">What is asked.</param>
@@ -139,7 +145,8 @@ public sealed record DemandReadiness(Demand Demand, HowFar HowFar, IReadOnlyList
                 .Concat(
                     evidence
                         .MarksOf(days)
-                        .Where(m => demand.RungId is { } rung && m.RungIds.Contains(rung))
+                        // Of a movement with two sides, a mark that tells no side says nothing of either.
+                        .Where(m => demand.RungId is { } rung && m.RungIds.Contains(rung) && (m.Side is not null || !demand.BothSides))
                         .Select(m => new EvidenceDot(
                             m.On,
                             m.RideId,
@@ -147,7 +154,10 @@ public sealed record DemandReadiness(Demand Demand, HowFar HowFar, IReadOnlyList
                             m.Away,
                             demand.BothSides ? m.Side : null,
                             FormattableString.Invariant($"marked {m.Mark:0.#} in a test")
-                        ))
+                        )
+                        {
+                            InTest = true,
+                        })
                 )
                 .OrderBy(d => d.On),
         ];

@@ -164,6 +164,35 @@ public class DemandReadinessTests
         readiness.Dots.Count(d => d.Good).ShouldBe(10);
     }
 
+    /// <summary>A mark that tells no side says nothing of a movement that has two, and all of one that has none.</summary>
+    [Fact]
+    public void A_mark_without_a_side_counts_where_there_is_none()
+    {
+        MarkShown[] sideless =
+        [
+            Marked(3, Rein.Left, 7) with
+            {
+                Side = null,
+                RungIds = ["lateral/shoulder-in", "flatwork/collected-gaits"],
+            },
+        ];
+        DemandReadiness.Of(ShoulderIn, Evidence() with { Marks = sideless }).Dots.ShouldBeEmpty();
+        var reinBack = Of(LevelDemands.NationalDressage, "Elementary", "rein-back");
+        DemandReadiness.Of(reinBack, Evidence() with { Marks = sideless }).Dots.ShouldHaveSingleItem().Good.ShouldBeTrue();
+    }
+
+    /// <summary>A good mark more never asks for more sessions: in a test each thing is asked once, and that is no measure of a session.</summary>
+    [Fact]
+    public void A_good_mark_never_makes_more_sessions_needed()
+    {
+        var asked = Evidence(Ride(2, Asked(Movement.Yield, "gggn", Rein.Left)), Ride(2, Asked(Movement.Yield, "gggn", Rein.Right)));
+        asked = asked with { Places = Places.At([Catalogue.Rung("lateral/leg-yield-line")]) };
+        int? Needs(Evidence evidence) => AimReadiness.Of(Today.AddDays(100), [LegYield], evidence).Demands[0].Needs;
+        var marks = new[] { Rein.Left, Rein.Right }.SelectMany(r => new[] { Marked(1, r, 8), Marked(5, r, 8) });
+        var marked = asked with { Marks = [.. marks.Select(m => m with { RungIds = ["lateral/leg-yield-line"] })] };
+        Needs(marked)!.Value.ShouldBeLessThanOrEqualTo(Needs(asked)!.Value);
+    }
+
     /// <summary>A side is told by the line that asks it: shoulder-in along F to B is on the left rein.</summary>
     [Fact]
     public void A_mark_says_the_side_of_its_movement()

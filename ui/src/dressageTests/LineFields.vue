@@ -205,6 +205,7 @@ const pickFigure = (to: TestFigure) =>
 }
 .fields > .words {
   flex: 1 1 calc(100% - 250px);
+  min-width: 200px;
 }
 .fields > .coefficient {
   width: 166px;
