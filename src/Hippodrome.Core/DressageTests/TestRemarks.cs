@@ -37,12 +37,7 @@ internal static class TestRemarks
                 continue;
             }
 
-            var (between, next) = (0.0, i + 1);
-            while (next < lines.Count && !IsLong(lines[next].Line.Gait) && !AsksToCollect(lines[next].Line) && between < needs.Value)
-            {
-                between += lines[next++].Strides;
-            }
-
+            var (between, next) = Ahead(lines, i, l => IsLong(l.Gait) || AsksToCollect(l), needs.Value);
             if (next < lines.Count && AsksToCollect(lines[next].Line) && between < needs.Value)
             {
                 yield return new TestRemark(
@@ -73,12 +68,8 @@ internal static class TestRemarks
                 continue;
             }
 
-            var (strides, next) = (lines[i].Strides, i + 1);
-            while (next < lines.Count && GaitOf(lines[next].Line) == gait)
-            {
-                strides += lines[next++].Strides;
-            }
-
+            var (more, next) = Ahead(lines, i, l => GaitOf(l) != gait, double.MaxValue);
+            var strides = lines[i].Strides + more;
             if (next < lines.Count && strides < least.Value)
             {
                 yield return new TestRemark(
@@ -108,12 +99,7 @@ internal static class TestRemarks
                 continue;
             }
 
-            var (between, next) = (0.0, i + 1);
-            while (next < lines.Count && Bend(lines[next].Line) is null && between < least.Value)
-            {
-                between += lines[next++].Strides;
-            }
-
+            var (between, next) = Ahead(lines, i, l => Bend(l) is not null, least.Value);
             if (next < lines.Count && between < least.Value && Bend(lines[next].Line) == bend.Other())
             {
                 yield return new TestRemark(
@@ -155,6 +141,18 @@ internal static class TestRemarks
                     Source.CommonPractice
                 )
             ));
+    }
+
+    /// <summary>Strides behind a line up to one at which is looked, and where that is; no further than so many strides.</summary>
+    private static (double Strides, int At) Ahead(IReadOnlyList<LaidLine> lines, int from, Predicate<TestLine> until, double enough)
+    {
+        var (strides, at) = (0.0, from + 1);
+        while (at < lines.Count && !until(lines[at].Line) && strides < enough)
+        {
+            strides += lines[at++].Strides;
+        }
+
+        return (strides, at);
     }
 
     private static bool IsLong(GaitVariant gait) =>

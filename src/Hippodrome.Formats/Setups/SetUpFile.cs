@@ -1,6 +1,4 @@
-using System.Text.Encodings.Web;
 using System.Text.Json;
-using System.Text.Json.Serialization;
 using Hippodrome.Core.Measures;
 using Hippodrome.Core.Setups;
 
@@ -23,15 +21,6 @@ public sealed record SetUpFile(
     public const string FormatName = "set-up";
     public const int LatestVersion = 1;
 
-    private static readonly JsonSerializerOptions Options = new(JsonSerializerDefaults.Web)
-    {
-        Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false) },
-        DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
-        // Feet and inches stay readable; the file is no page of HTML.
-        Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
-        WriteIndented = true,
-    };
-
     /// <summary>The text of the file.</summary>
     public static string Write(string name, SetUpEntry entry, MeasuredSetUp measured)
     {
@@ -45,25 +34,14 @@ public sealed record SetUpFile(
                 Math.Round(e.Spread.Metres, 4)
             ))
             .ToList();
-        return JsonSerializer.Serialize(new SetUpFile(FormatName, LatestVersion, name, entry, tape), Options);
+        return JsonSerializer.Serialize(new SetUpFile(FormatName, LatestVersion, name, entry, tape), JsonFile.Options);
     }
 
     /// <summary>What cannot be taken in: another format, a later version, no name, no set-up, or one that cannot be built.</summary>
     public Outcome<NamedSetUp> Check()
     {
         var checks = new Checks();
-        checks.That(
-            Format == FormatName,
-            "format",
-            Format is null ? "This does not say that it is a set-up." : $"This is a {Format}, not a set-up.",
-            $"Give a file whose format is “{FormatName}”."
-        );
-        checks.That(
-            Version is null or (> 0 and <= LatestVersion),
-            "version",
-            $"Version {Version} is not known here.",
-            $"Write it out as version {LatestVersion}."
-        );
+        JsonFile.CheckHead(checks, Format, Version, FormatName, "set-up", LatestVersion);
         var name = checks.Text("name", Name, 120);
         checks.That(SetUp is not null, "setUp", "There is no set-up in it.", "Give its family and its measures.");
         checks.AddRange(SetUp?.Check().Faults.Select(f => f with { Field = $"setUp.{f.Field}" }) ?? []);
