@@ -6,6 +6,7 @@ import InputNumber from 'ant-design-vue/es/input-number'
 import { ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { AimResultEntry, AimView } from '../api/schema'
+import LinkButton from '../house/LinkButton.vue'
 import FieldBox from '../house/FieldBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
@@ -82,6 +83,11 @@ async function keep() {
     <div class="row">
       <Button type="primary" html-type="submit" :disabled="busy">Keep how it went</Button>
       <Button @click="emit('done')">Leave it</Button>
+      <LinkButton
+        v-if="aim.discipline !== 'jumping'"
+        :to="{ name: 'tests', params: { horseId }, query: { on: aim.on } }"
+        >Marks of its test, movement by movement</LinkButton
+      >
     </div>
   </form>
 </template>

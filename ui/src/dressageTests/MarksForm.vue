@@ -19,6 +19,8 @@ const props = defineProps<{
   page: TestOfHorseView
   ridden: TestRiddenView | null
   sessionId: string | null
+  /** The day of the competition it was ridden at; none: at home, today. */
+  awayOn: string | null
   /** The pieces that were ridden; none: all of it. */
   only: number[]
 }>()
@@ -42,7 +44,12 @@ const path = { horseId: props.horseId, testId: props.page.test.id }
 /** What is sent: the movements that have something in them. */
 const filled = (typed: Typed) => typed.lines.filter((l) => l.mark !== null || l.remark)
 const { entry, problem, busy, begin, keep, takeTheirs } = useDraft<Typed, TestRiddenView>({
-  blank: () => ({ on: signedIn.value?.today ?? null, away: false, by: '', lines: lines(null) }),
+  blank: () => ({
+    on: props.awayOn ?? signedIn.value?.today ?? null,
+    away: props.awayOn !== null,
+    by: '',
+    lines: lines(null),
+  }),
   of: (view) => ({ on: view.ridden.on, away: view.ridden.away, by: view.ridden.by, lines: lines(view) }),
   versionOf: (view) => view.version,
   send(typed, on) {

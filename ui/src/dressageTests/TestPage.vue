@@ -27,7 +27,7 @@ const { data: page, error } = useTestOfHorse(
 const takeOff = useTakingOff(() => bearsUpon.horse(props.horseId))
 const picked = ref<number[]>([])
 const looked = ref<number | null>(null)
-const marking = ref<TestRiddenView | 'new' | null>(route.query.mark ? 'new' : null)
+const marking = ref<TestRiddenView | 'new' | null>(route.query.mark || route.query.on ? 'new' : null)
 const print = () => window.print()
 
 const movements = computed(() => page.value?.laid.movements ?? [])
@@ -99,6 +99,7 @@ const remove = (r: TestRiddenView) => {
       :ridden="marking === 'new' ? null : marking"
       :session-id="(route.query.session as string) ?? null"
       :only="route.query.pieces ? String(route.query.pieces).split(',').map(Number) : []"
+      :away-on="(route.query.on as string) ?? null"
       @done="marking = null"
     />
     <div class="columns">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Upload from 'ant-design-vue/es/upload'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { ask, client, Problem } from '../api/client'
 import type { ArenaSize, DressageTestView, TestInList } from '../api/schema'
 import LinkButton from '../house/LinkButton.vue'
@@ -20,7 +20,13 @@ const changed = useChanged()
 const { data: tests, error } = useDressageTests()
 const { problem, attempt } = useProblem()
 const arenaWords: Record<string, string> = { sixtyByTwenty: '60 x 20', fortyByTwenty: '40 x 20' }
-const goesTo = (t: TestInList) => ({ name: 'test', params: { horseId: props.horseId, testId: t.id } })
+const route = useRoute()
+/** Whoever comes from a competition marks its test: the day goes along. */
+const goesTo = (t: TestInList) => ({
+  name: 'test',
+  params: { horseId: props.horseId, testId: t.id },
+  query: route.query,
+})
 
 /** A test from a JSON file, or from a table whose name is the file's. */
 async function take(file: File) {
@@ -101,6 +107,7 @@ function parsed(text: string) {
         ><RouterLink :to="goesTo(row)" class="font-semibold">{{ row.name }}</RouterLink></template
       >
     </RowsTable>
+    <p v-if="route.query.on" class="mt-10px">Which test was ridden there? Its marks come next.</p>
     <p class="small quiet mt-10px">
       Enter the tests you ride in your own words, letter to letter. Each is laid through the arena at this
       horse's own strides, so that you see what follows on what too quickly for it.
