@@ -111,6 +111,16 @@ const starts = computed(() =>
 .way.canter {
   stroke: var(--canter);
 }
+/* On paper the gaits are told by how the line is drawn. */
+@media print {
+  .way.trot {
+    stroke: var(--ink);
+    stroke-width: 0.24;
+  }
+  .way.canter {
+    stroke-width: 0.5;
+  }
+}
 .start,
 .head {
   fill: var(--card);

@@ -187,8 +187,8 @@ const remove = (r: TestRiddenView) => {
           />
           <p class="small quiet key">
             <span class="walk">walk</span> <span class="trot">trot</span> <span class="canter">canter</span>
-            <span v-if="chosen.length">from dot to arrow</span>
-            <span v-else>point at a movement to see where it lies</span>
+            <span v-if="chosen.length" class="no-print">from dot to arrow</span>
+            <span v-else class="no-print">point at a movement to see where it lies</span>
           </p>
         </section>
         <section class="card stack gap-8px" aria-labelledby="quick">
@@ -337,6 +337,16 @@ tr.picked td {
 }
 .ridden li {
   padding: 3px 0;
+}
+@media print {
+  td :deep(.ant-checkbox),
+  .ant-btn-link {
+    display: none;
+  }
+  .key .trot {
+    --line-of: var(--ink);
+    background-size: 14px 1px;
+  }
 }
 @media (max-width: 1000px) {
   .beside {
