@@ -2,7 +2,6 @@
 import Button from 'ant-design-vue/es/button'
 import DatePicker from 'ant-design-vue/es/date-picker'
 import Input from 'ant-design-vue/es/input'
-import InputNumber from 'ant-design-vue/es/input-number'
 import { computed, watch } from 'vue'
 import { ask, client } from '../api/client'
 import type { AimEntry, AimView, Discipline, Importance } from '../api/schema'
@@ -11,6 +10,7 @@ import ConflictDialog from '../house/ConflictDialog.vue'
 import FieldBox from '../house/FieldBox.vue'
 import LinkButton from '../house/LinkButton.vue'
 import ListedText from '../house/ListedText.vue'
+import NumberBox from '../house/NumberBox.vue'
 import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useDraft, useTakingOff } from '../house/drafts'
@@ -161,13 +161,12 @@ const remove = (aim: AimView) =>
           :hint="level ? undefined : '“Novice” differs by scheme'"
           ><ListedText :id="id" v-model:value="entry.level!" :options="levelsOfScheme"
         /></FieldBox>
-        <FieldBox
+        <NumberBox
           v-if="entry.discipline !== 'dressage'"
-          v-slot="{ id }"
+          v-model:value="entry.heightMetres"
           label="Height, metres"
           name="heightMetres"
-          ><InputNumber :id="id" v-model:value="entry.heightMetres!" :controls="false"
-        /></FieldBox>
+        />
         <FieldBox v-slot="{ id }" label="Place" name="place"
           ><Input :id="id" v-model:value="entry.place!"
         /></FieldBox>

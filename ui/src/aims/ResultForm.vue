@@ -2,12 +2,12 @@
 import Button from 'ant-design-vue/es/button'
 import Checkbox from 'ant-design-vue/es/checkbox'
 import Input from 'ant-design-vue/es/input'
-import InputNumber from 'ant-design-vue/es/input-number'
 import { ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { AimResultEntry, AimView } from '../api/schema'
 import LinkButton from '../house/LinkButton.vue'
 import FieldBox from '../house/FieldBox.vue'
+import NumberBox from '../house/NumberBox.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
 import { bearsUpon, useChanged } from '../house/keys'
@@ -52,27 +52,18 @@ async function keep() {
     <ProblemNote v-if="problem && !problem.faults.some((f) => f.field !== 'started')" :problem="problem" />
     <Checkbox v-model:checked="entry.started!">It started</Checkbox>
     <div v-if="entry.started" class="fields">
-      <FieldBox
+      <NumberBox
         v-if="aim.discipline !== 'jumping'"
-        v-slot="{ id }"
+        v-model:value="entry.percentOfMarks"
         label="Marks, per cent"
         name="percentOfMarks"
-        ><InputNumber :id="id" v-model:value="entry.percentOfMarks!" :controls="false"
-      /></FieldBox>
+      />
       <template v-if="aim.discipline !== 'dressage'">
-        <FieldBox v-slot="{ id }" label="Penalties" name="penalties"
-          ><InputNumber :id="id" v-model:value="entry.penalties!" :controls="false"
-        /></FieldBox>
-        <FieldBox v-slot="{ id }" label="Seconds over time" name="secondsOver"
-          ><InputNumber :id="id" v-model:value="entry.secondsOver!" :controls="false"
-        /></FieldBox>
+        <NumberBox v-model:value="entry.penalties" label="Penalties" name="penalties" />
+        <NumberBox v-model:value="entry.secondsOver" label="Seconds over time" name="secondsOver" />
       </template>
-      <FieldBox v-slot="{ id }" label="Place" name="place"
-        ><InputNumber :id="id" v-model:value="entry.place!" :controls="false"
-      /></FieldBox>
-      <FieldBox v-slot="{ id }" label="Of" name="of"
-        ><InputNumber :id="id" v-model:value="entry.of!" :controls="false"
-      /></FieldBox>
+      <NumberBox v-model:value="entry.place" label="Place" name="place" />
+      <NumberBox v-model:value="entry.of" label="Of" name="of" />
     </div>
     <FieldBox v-slot="{ id }" label="What held" name="held"
       ><Input :id="id" v-model:value="entry.held!"

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import Button from 'ant-design-vue/es/button'
 import Input from 'ant-design-vue/es/input'
-import InputNumber from 'ant-design-vue/es/input-number'
 import { computed } from 'vue'
 import type { AskedOnTheWay, GaitVariant, TestFigure, TestLineEntry } from '../api/schema'
 import FieldBox from '../house/FieldBox.vue'
+import NumberBox from '../house/NumberBox.vue'
 import PickOne from '../house/PickOne.vue'
 import { useFault } from '../house/faults'
 import { askedOnTheWayWords, options, reinWords, testFigureWords, variantWords } from '../house/words'
@@ -46,7 +46,6 @@ const marked = computed(() => [
   { value: 2, label: 'counts twice' },
   { value: 3, label: 'counts three times' },
 ])
-const asNumber = (typed: string | number | null) => (typed === null || typed === '' ? null : Number(typed))
 const set = (change: Partial<TestLineEntry>) => (line.value = { ...line.value, ...change })
 
 /** Another figure leaves behind what only the old one had. */
@@ -105,35 +104,33 @@ const pickFigure = (to: TestFigure) =>
           :options="gaits"
           @change="(g) => set({ gait: g as GaitVariant })"
       /></FieldBox>
-      <FieldBox v-if="sized" v-slot="{ id }" label="Metres" :name="field('metres')" class="size"
-        ><InputNumber
-          :id="id"
-          :value="line.metres!"
-          :controls="false"
-          addon-after="m"
-          @change="(v) => set({ metres: asNumber(v) })"
-      /></FieldBox>
-      <FieldBox v-if="counted" v-slot="{ id }" label="How many" :name="field('count')" class="count"
-        ><InputNumber
-          :id="id"
-          :value="line.count!"
-          :controls="false"
-          :addon-after="counted"
-          @change="(v) => set({ count: asNumber(v) })"
-      /></FieldBox>
-      <FieldBox
+      <NumberBox
+        v-if="sized"
+        :value="line.metres"
+        label="Metres"
+        :name="field('metres')"
+        after="m"
+        class="size"
+        @update:value="(metres) => set({ metres })"
+      />
+      <NumberBox
+        v-if="counted"
+        :value="line.count"
+        label="How many"
+        :name="field('count')"
+        :after="counted"
+        class="count"
+        @update:value="(count) => set({ count })"
+      />
+      <NumberBox
         v-if="line.asked === 'changes'"
-        v-slot="{ id }"
+        :value="line.every"
         label="Every so many strides"
         :name="field('every')"
+        before="every"
         class="count"
-        ><InputNumber
-          :id="id"
-          :value="line.every!"
-          :controls="false"
-          addon-before="every"
-          @change="(v) => set({ every: asNumber(v) })"
-      /></FieldBox>
+        @update:value="(every) => set({ every })"
+      />
       <FieldBox
         v-if="figure === 'pirouette'"
         v-slot="{ id }"
@@ -148,7 +145,7 @@ const pickFigure = (to: TestFigure) =>
           :value="line.turning"
           :options="sides"
           allow-clear
-          placeholder="either side"
+          placeholder="to the"
           @change="(s) => set({ turning: s })"
       /></FieldBox>
       <FieldBox v-if="!onTheSpot" v-slot="{ id }" label="Asked on it" :name="field('asked')" class="asked"

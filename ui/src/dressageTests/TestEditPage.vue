@@ -267,7 +267,7 @@ const general = computed(() => {
   grid-template-columns: minmax(0, 2fr) minmax(0, 1fr) 130px;
   gap: 6px 12px;
 }
-.beside > section {
+.beside {
   position: sticky;
   top: 12px;
 }
@@ -280,6 +280,11 @@ const general = computed(() => {
 }
 .fine {
   color: var(--on-true);
+}
+@media (max-width: 1000px) {
+  .beside {
+    position: static;
+  }
 }
 @media (max-width: 620px) {
   .head {

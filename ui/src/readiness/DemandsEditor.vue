@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import Button from 'ant-design-vue/es/button'
 import Input from 'ant-design-vue/es/input'
-import InputNumber from 'ant-design-vue/es/input-number'
 import Checkbox from 'ant-design-vue/es/checkbox'
 import { computed, ref } from 'vue'
 import { ask, client } from '../api/client'
 import type { Demand, DemandEntry, DemandKind, Movement, QuestionKind, ReadinessView } from '../api/schema'
 import ChoiceField from '../house/ChoiceField.vue'
 import FieldBox from '../house/FieldBox.vue'
+import NumberBox from '../house/NumberBox.vue'
 import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useProblem } from '../house/faults'
@@ -168,9 +168,7 @@ function takeFrom() {
           <Input :id="id" v-model:value="line.name!" />
         </FieldBox>
         <template v-if="line.kind === 'movement'">
-          <FieldBox v-slot="{ id }" label="Mark wanted" :name="`demands[${i}].mark`"
-            ><InputNumber :id="id" v-model:value="line.mark!" :controls="false"
-          /></FieldBox>
+          <NumberBox v-model:value="line.mark" label="Mark wanted" :name="`demands[${i}].mark`" />
           <FieldBox v-slot="{ id }" label="Rung" :name="`demands[${i}].rungId`"
             ><PickOne :id="id" v-model:value="line.rungId" :options="rungs" allow-clear
           /></FieldBox>
@@ -179,34 +177,30 @@ function takeFrom() {
           /></FieldBox>
           <Checkbox v-model:checked="line.bothSides!" class="both">both sides</Checkbox>
         </template>
-        <FieldBox
+        <NumberBox
           v-else-if="line.kind === 'series'"
-          v-slot="{ id }"
+          v-model:value="line.every"
           label="Every so many strides"
           :name="`demands[${i}].every`"
-          ><InputNumber :id="id" v-model:value="line.every!" :controls="false"
-        /></FieldBox>
-        <FieldBox
+        />
+        <NumberBox
           v-else-if="line.kind === 'height'"
-          v-slot="{ id }"
+          v-model:value="line.heightMetres"
           label="Height, metres"
           :name="`demands[${i}].heightMetres`"
-          ><InputNumber :id="id" v-model:value="line.heightMetres!" :controls="false"
-        /></FieldBox>
-        <FieldBox
+        />
+        <NumberBox
           v-else-if="line.kind === 'combination'"
-          v-slot="{ id }"
+          v-model:value="line.parts"
           label="Fences"
           :name="`demands[${i}].parts`"
-          ><InputNumber :id="id" v-model:value="line.parts!" :controls="false"
-        /></FieldBox>
-        <FieldBox
+        />
+        <NumberBox
           v-else-if="line.kind === 'spread'"
-          v-slot="{ id }"
+          v-model:value="line.spreadMetres"
           label="Spread, metres"
           :name="`demands[${i}].spreadMetres`"
-          ><InputNumber :id="id" v-model:value="line.spreadMetres!" :controls="false"
-        /></FieldBox>
+        />
         <FieldBox v-else-if="line.kind === 'thing'" v-slot="{ id }" label="What" :name="`demands[${i}].thing`"
           ><PickOne :id="id" v-model:value="line.thing" :options="options(thingWords)"
         /></FieldBox>
@@ -218,12 +212,8 @@ function takeFrom() {
           ><PickOne :id="id" v-model:value="line.question" :options="questions"
         /></FieldBox>
         <template v-else-if="line.kind === 'speed'">
-          <FieldBox v-slot="{ id }" label="Metres a minute" :name="`demands[${i}].speed`"
-            ><InputNumber :id="id" v-model:value="line.speed!" :controls="false"
-          /></FieldBox>
-          <FieldBox v-slot="{ id }" label="Minutes" :name="`demands[${i}].minutes`"
-            ><InputNumber :id="id" v-model:value="line.minutes!" :controls="false"
-          /></FieldBox>
+          <NumberBox v-model:value="line.speed" label="Metres a minute" :name="`demands[${i}].speed`" />
+          <NumberBox v-model:value="line.minutes" label="Minutes" :name="`demands[${i}].minutes`" />
         </template>
         <span class="standard small quiet">{{
           standard(line)
