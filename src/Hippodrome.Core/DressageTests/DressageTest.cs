@@ -54,7 +54,4 @@ public sealed record DressageTest
 
     /// <summary>All of it.</summary>
     public Distance Way => Distance.FromMetres(Ways.Sum(w => w.Length.Metres));
-
-    /// <summary>The most marks there are.</summary>
-    public int MostMarks => Movements.Sum(m => m.Coefficient) * 10;
 }

@@ -44,9 +44,9 @@ public sealed record TestRiddenEntry(
     private static MovementMark Read(Checks checks, MovementMarkEntry typed, string at, DressageTest test)
     {
         var number = checks.Whole($"{at}.movement", typed.Movement, 1, Math.Max(1, test.Movements.Count), "");
-        var is_ = typed.Mark is { } mark && Mark.IsMark(mark);
-        checks.That(is_, $"{at}.mark", "Marks go from 0 to 10 in halves.", "Give a mark such as 6.5.");
-        return new MovementMark(number, Mark.Of(is_ ? typed.Mark!.Value : 0), checks.OptionalText($"{at}.remark", typed.Remark, 200));
+        var isMark = typed.Mark is { } mark && Mark.IsMark(mark);
+        checks.That(isMark, $"{at}.mark", "Marks go from 0 to 10 in halves.", "Give a mark such as 6.5.");
+        return new MovementMark(number, Mark.Of(isMark ? typed.Mark!.Value : 0), checks.OptionalText($"{at}.remark", typed.Remark, 200));
     }
 }
 

@@ -171,9 +171,9 @@ internal sealed class TestWay(Arena arena)
             }
         }
 
-        foreach (var out_ in _stretches.Where(s => s.Curve?.Points.Any(p => !arena.Holds(p)) == true))
+        foreach (var leaving in _stretches.Where(s => s.Curve?.Points.Any(p => !arena.Holds(p)) == true))
         {
-            yield return (out_.Line, "It leaves the arena.", "Make it smaller, or ride it elsewhere.");
+            yield return (leaving.Line, "It leaves the arena.", "Make it smaller, or ride it elsewhere.");
         }
     }
 

@@ -194,7 +194,6 @@ public class DressageTestTests
             .Check()
             .OrThrow();
         test.Movements.Select(m => (m.Number, m.Coefficient, m.Lines.Count)).ShouldBe([(1, 1, 2), (2, 2, 2)]);
-        test.MostMarks.ShouldBe(30);
     }
 
     private static double Apart(FigurePoint a, FigurePoint b) => double.Hypot(a.Along - b.Along, a.Across - b.Across);

@@ -10,7 +10,7 @@ import { useFault } from '../house/faults'
 import { askedOnTheWayWords, options, reinWords, testFigureWords, variantWords } from '../house/words'
 
 /** A line of a test: what is ridden from letter to letter, in the yard's words. */
-const props = defineProps<{ at: number; letters: string[]; number: number; withAbove: boolean }>()
+const props = defineProps<{ at: number; number: number; withAbove: boolean }>()
 const line = defineModel<TestLineEntry>({ required: true })
 const emit = defineEmits<{ remove: []; insert: []; look: [] }>()
 const field = (name: string) => `lines[${props.at}].${name}`

@@ -116,7 +116,6 @@ const stops = computed(() => {
   const fault = drawn.value?.faults.find((f) => f.field.startsWith('lines['))
   return fault && { at: Number(/\d+/.exec(fault.field)![0]), ...fault }
 })
-const letters = computed(() => (drawn.value?.arena.letters ?? []).map((l) => l.letter as string))
 const looked = ref<number | null>(null)
 /** The number of the movement of each line. */
 const numbers = computed(() => {
@@ -213,7 +212,6 @@ const general = computed(() => {
             :key="ids[i]"
             :model-value="line"
             :at="i"
-            :letters="letters"
             :number="numbers[i]!"
             :with-above="i > 0 && !line.coefficient"
             @update:model-value="(l) => entry.lines!.splice(i, 1, l)"

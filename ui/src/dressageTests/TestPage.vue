@@ -43,7 +43,7 @@ const clock = (seconds: number) =>
   `${Math.floor(Math.round(seconds) / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`
 const pick = (movement: number, on: boolean) =>
   (picked.value = on ? [...picked.value, movement] : picked.value.filter((n) => n !== movement))
-const today = computed(() => (page.value?.ridden ?? []).filter((r) => r.whole)[0])
+const last = computed(() => (page.value?.ridden ?? []).filter((r) => r.whole)[0])
 
 const remove = (r: TestRiddenView) => {
   const path = { horseId: props.horseId, testId: props.testId, riddenId: r.id }
@@ -173,9 +173,9 @@ const remove = (r: TestRiddenView) => {
             <span
               ><strong class="big">{{ way(page.laid.way) }}</strong></span
             >
-            <span v-if="today?.percent"
-              ><strong class="big">{{ today.percent.toFixed(1) }} %</strong> last, on
-              {{ longDay(today.ridden.on) }}{{ today.ridden.away ? ', away' : '' }}</span
+            <span v-if="last?.percent"
+              ><strong class="big">{{ last.percent.toFixed(1) }} %</strong> last, on
+              {{ longDay(last.ridden.on) }}{{ last.ridden.away ? ', away' : '' }}</span
             >
           </p>
           <TestDrawing
