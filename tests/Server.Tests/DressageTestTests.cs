@@ -50,10 +50,7 @@ public class DressageTestTests(App app) : IClassFixture<App>
         var table = await (
             await app.Trainer.SendAsync(HttpMethod.Get, $"/api/dressage-tests/{Frost.Id}/table")
         ).Content.ReadAsStringAsync();
-        var made = await app.Trainer.PostAsync(
-            "/api/dressage-tests/table",
-            new TestTableEntry("Frost again", "", ArenaSize.FortyByTwenty, table)
-        );
+        var made = await app.Trainer.PostAsync("/api/dressage-tests/table", new TestTableEntry("Frost again", "", null, table));
         var first = await app.Trainer.GetAsync($"/api/dressage-tests/{Frost.Id}");
         made["drawn"]!["ways"]!.ToJsonString().ShouldBe(first["drawn"]!["ways"]!.ToJsonString());
         made["drawn"]!["movements"]!.ToJsonString().ShouldBe(first["drawn"]!["movements"]!.ToJsonString());

@@ -1,4 +1,5 @@
 using CsvHelper;
+using Hippodrome.Core.Arenas;
 using Hippodrome.Core.DressageTests;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
@@ -34,7 +35,9 @@ public sealed partial record TestTableLine
 
     public required string Words { get; init; }
 
-    public static TestTableLine Of(TestLineEntry line)
+    public required string Arena { get; init; }
+
+    public static TestTableLine Of(TestLineEntry line, ArenaSize? arena)
     {
         ArgumentNullException.ThrowIfNull(line);
         return new()
@@ -51,6 +54,7 @@ public sealed partial record TestTableLine
             Asked = $"{line.Asked}",
             Coefficient = line.Coefficient,
             Words = line.Words ?? "",
+            Arena = $"{arena}",
         };
     }
 }
@@ -98,25 +102,34 @@ public sealed partial record TestMarkLine
     }
 }
 
+/// <summary>What a table says of a test.</summary>
+/// <param name="Arena">As its first line says; the large one where none does, since that has every letter of the small.</param>
+/// <param name="Lines">In order.</param>
+public sealed record TestOfTable(ArenaSize Arena, IReadOnlyList<TestLineEntry> Lines);
+
 /// <summary>Reads the lines of a dressage test: a head, and a line for each figure.</summary>
 public static class TestTable
 {
     private static readonly string[] Needed = ["figure", "to", "gait", "words", "coefficient"];
 
     /// <summary>Its lines, or what of them cannot be read, as <c>lines[0].gait</c> for the first behind the head.</summary>
-    public static Outcome<IReadOnlyList<TestLineEntry>> Read(string? text)
+    public static Outcome<TestOfTable> Read(string? text)
     {
         var checks = new Checks();
         var lines = new List<TestLineEntry>();
+        ArenaSize? arena = null;
         checks.That(!string.IsNullOrWhiteSpace(text), "table", "There is nothing in it.", "Give a head and a line for each figure.");
         if (checks.Faults.Count == 0)
         {
             TableCells.ReadAll(checks, text!, Needed, (reader, line) =>
-                lines.Add(Line(new TableCells(checks, reader, line, $"lines[{lines.Count}]")))
-            );
+            {
+                var cell = new TableCells(checks, reader, line, $"lines[{lines.Count}]");
+                arena ??= cell.Choice<ArenaSize>("arena");
+                lines.Add(Line(cell));
+            });
         }
 
-        return checks.Outcome<IReadOnlyList<TestLineEntry>>(() => lines);
+        return checks.Outcome(() => new TestOfTable(arena ?? ArenaSize.SixtyByTwenty, lines));
     }
 
     private static TestLineEntry Line(TableCells cell) =>

@@ -54,7 +54,9 @@ public static class DressageTestEndpoints
         FileAsync(testId, visit, entry => (Encoding.UTF8.GetBytes(DressageTestFile.Write(entry)), "application/json", "json"));
 
     private static Task<Results<FileContentHttpResult, ProblemHttpResult>> WriteTableAsync(Guid testId, Visit visit) =>
-        FileAsync(testId, visit, entry => (CsvFile.Write((entry.Lines ?? []).Select(TestTableLine.Of)), CsvFile.ContentType, "csv"));
+        FileAsync(testId, visit, entry =>
+            (CsvFile.Write((entry.Lines ?? []).Select(l => TestTableLine.Of(l, entry.Arena))), CsvFile.ContentType, "csv")
+        );
 
     private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> FileAsync(
         Guid testId,
@@ -83,7 +85,10 @@ public static class DressageTestEndpoints
     {
         var read = TestTable.Read(entry.Table);
         return read.IsFine
-            ? await TestsOfYard.AddAsync(new DressageTestEntry(entry.Name, entry.Level, entry.Arena, read.Value), visit)
+            ? await TestsOfYard.AddAsync(
+                new DressageTestEntry(entry.Name, entry.Level, entry.Arena ?? read.Value.Arena, read.Value.Lines),
+                visit
+            )
             : Refusal.Faulty(read.Faults);
     }
 

@@ -2,7 +2,7 @@
 import Upload from 'ant-design-vue/es/upload'
 import { useRoute, useRouter } from 'vue-router'
 import { ask, client, Problem } from '../api/client'
-import type { ArenaSize, DressageTestView, TestInList } from '../api/schema'
+import type { DressageTestView, TestInList } from '../api/schema'
 import LinkButton from '../house/LinkButton.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import RowsTable from '../house/RowsTable.vue'
@@ -39,7 +39,7 @@ async function take(file: File) {
     const body = {
       name: file.name.replace(/\.csv$/i, ''),
       level: '',
-      arena: arenaOf(text),
+      arena: null,
       table: text,
     }
     return ask(() => client.POST('/api/dressage-tests/table', { body }))
@@ -49,11 +49,6 @@ async function take(file: File) {
   done(`${made.entry.name} taken in.`)
   await router.push({ name: 'test', params: { horseId: props.horseId, testId: made.id } })
 }
-/** The letters say which arena a table is of: the small one has no V, S, P and R. */
-const arenaOf = (table: string): ArenaSize =>
-  table.split(/\r?\n/).some((line) => line.split(',').some((cell) => /^[VSPRIL]$/i.test(cell.trim())))
-    ? 'sixtyByTwenty'
-    : 'fortyByTwenty'
 function parsed(text: string) {
   try {
     return JSON.parse(text)
