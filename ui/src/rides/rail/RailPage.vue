@@ -418,18 +418,6 @@ function press(e: KeyboardEvent) {
             @rein="(r) => r !== 'both' && rein(r)"
           />
           <AdviceLine v-if="spoken" :advice="spoken" @answer="(accepted) => answer(spoken!, accepted)" />
-          <ul v-if="recorder.putOff.value.length" class="grid gap-6px" aria-label="Not now">
-            <li
-              v-for="a in recorder.putOff.value"
-              :key="a.rule"
-              class="flex items-center gap-10px pl-12px edge-l-4px-straw"
-            >
-              <span class="flex-1">{{ a.says }}</span>
-              <button type="button" class="rail-key soft flex-none px-14px" @click="answer(a, true)">
-                Do it now
-              </button>
-            </li>
-          </ul>
           <p v-if="at.paused" class="text-center font-semibold">
             {{
               heard ? 'Write it up: part by part what you saw, then finish.' : 'Stopped. Tap a gait to go on.'
@@ -453,6 +441,18 @@ function press(e: KeyboardEvent) {
             @stands="rebuild"
             @leave="tap(standsTap(at.part, null, 'flatwork'))"
           />
+          <ul v-if="recorder.putOff.value.length" class="grid gap-6px" aria-label="Not now">
+            <li
+              v-for="a in recorder.putOff.value"
+              :key="a.rule"
+              class="flex items-center gap-10px pl-12px edge-l-4px-straw"
+            >
+              <span class="flex-1">{{ a.says }}</span>
+              <button type="button" class="rail-key soft flex-none px-14px" @click="answer(a, true)">
+                Do it now
+              </button>
+            </li>
+          </ul>
           <div v-if="stands && stands.id === part?.setUpId" class="picture hidden">
             <SetUpDrawing :measured="stands.measured" :unit="me.unit" />
           </div>
