@@ -107,15 +107,17 @@ const says = computed(() => {
 </template>
 
 <style scoped>
+/* As tall as its row, however many lines the demand's name takes: the lines of the days run through. */
 .evidence {
-  display: block;
+  position: absolute;
+  inset: 0;
   width: 100%;
   height: 100%;
-  min-height: 48px;
 }
 .head {
+  position: static;
+  display: block;
   height: 30px;
-  min-height: 30px;
 }
 .lately {
   fill: var(--straw-pale);
