@@ -10,10 +10,10 @@ namespace Hippodrome.Server.Tests;
 public class AimsTableTests(DemoApp demo) : IClassFixture<DemoApp>
 {
     private const string Head =
-        "Horse,Day,Name,Discipline,Scheme,Level,Height,Where,Importance,Started,Penalties,PercentOfMarks,SecondsOver,Place,Of,Held,DidNotHold";
+        "Horse,Day,Name,Discipline,Scheme,Level,Height,Where,Importance,Test,Started,Penalties,PercentOfMarks,SecondsOver,Place,Of,Held,DidNotHold";
 
     private const string Fine =
-        "Pipit,2026-03-08,\"Farrowby, spring\",Jumping,National jumping,0.90 m,0.90,Farrowby,Step,yes,4,,0,3,22,\"the \"\"canter\"\"\",";
+        "Pipit,2026-03-08,\"Farrowby, spring\",Jumping,National jumping,0.90 m,0.90,Farrowby,Step,,yes,4,,0,3,22,\"the \"\"canter\"\"\",";
 
     private Task<System.Text.Json.Nodes.JsonNode> TakeAsync(string table) =>
         demo.Trainer.PostAsync("/api/aims/table", new AimsTableEntry(table));
@@ -26,6 +26,7 @@ public class AimsTableTests(DemoApp demo) : IClassFixture<DemoApp>
         var lines = AimsTable.Read(written).OrThrow();
         lines.Count.ShouldBeGreaterThan(6);
         lines.ShouldContain(l => l.Result != null && l.Result.Place == 3);
+        lines.ShouldContain(l => l.Horse == "Tarn Lark" && l.Test == "Thursday lines");
         var taken = await TakeAsync(written);
         ((int)taken["added"]!, (int)taken["thereAlready"]!).ShouldBe((0, lines.Count));
     }
@@ -54,6 +55,21 @@ public class AimsTableTests(DemoApp demo) : IClassFixture<DemoApp>
         (line.Line, line.Horse, line.Aim.Level, line.Result).ShouldBe((2, "Pipit", "Elementary", null));
     }
 
+    [Fact]
+    public async Task A_line_names_its_test_and_the_aim_asks_what_it_asks()
+    {
+        await TakeAsync($"{Head}\nPipit,2026-05-02,Ashlode evening,Dressage,Ours,Third,,Ashlode,Step,first frost,,,,,,,,\n");
+        var pipit = (await demo.Trainer.GetAsync("/api/horses")).AsArray().Single(h => (string)h!["name"]! == "Pipit")!["id"];
+        var aim = (await demo.Trainer.GetAsync($"/api/horses/{pipit}/aims"))["aims"]!
+            .AsArray()
+            .Single(a => (string)a!["name"]! == "Ashlode evening")!["id"];
+        var readiness = await demo.Trainer.GetAsync($"/api/horses/{pipit}/aims/{aim}/readiness");
+        readiness["standard"]!
+            .AsArray()
+            .Select(d => (string)d!["id"]!)
+            .ShouldBe(["away", "test-flatwork/lines-and-large-circles", "test-flatwork/trot-canter"]);
+    }
+
     /// <summary>Twelve wrong things: each names its line, and what is right is not taken in without it.</summary>
     [Theory]
     [InlineData("Pipit", "Nobody's", "lines[2].horse")]
@@ -66,6 +82,8 @@ public class AimsTableTests(DemoApp demo) : IClassFixture<DemoApp>
     [InlineData("National jumping", "", "lines[2].scheme")]
     [InlineData("0.90,Farrowby", "ninety,Farrowby", "lines[2].heightMetres")]
     [InlineData("Step", "Huge", "lines[2].importance")]
+    [InlineData("Step,,", "Step,Third Thaw,", "lines[2].test")]
+    [InlineData("Step,,", "Step,First Frost,", "lines[2].testId")]
     [InlineData("yes", "perhaps", "lines[2].started")]
     [InlineData("yes,4", "yes,NaN", "lines[2].penalties")]
     [InlineData("3,22", "23,22", "lines[2].place")]

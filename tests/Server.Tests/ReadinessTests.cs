@@ -45,6 +45,27 @@ public class ReadinessTests(DemoApp demo) : IClassFixture<DemoApp>
         }
     }
 
+    /// <summary>The yard's own test for the league has a medium trot, of which Novice asks nothing.</summary>
+    [Fact]
+    public async Task An_aim_asks_what_its_own_test_asks_beyond_its_level()
+    {
+        var (id, aim) = await AimAsync("Tarn Lark", "Marlwick evening league");
+        var more = (await ReadinessAsync(id, aim))["demands"]!
+            .AsArray()
+            .Select(d => d!["readiness"]!["demand"]!)
+            .Where(d => d["inTest"]!.AsArray().Count > 0)
+            .ToList();
+        ((string?)more.ShouldHaveSingleItem()["rungId"]).ShouldBe("flatwork/ten-metres");
+    }
+
+    [Fact]
+    public async Task A_test_that_nobody_has_entered_is_no_test_of_an_aim()
+    {
+        var (id, _) = await AimAsync("Tarn Lark", "Marlwick evening league");
+        var entry = new AimEntry("Open day", App.Today.AddDays(30), Discipline.Dressage, "Ours", "Third", TestId: Guid.NewGuid());
+        (await demo.Trainer.RefusedAsync(HttpMethod.Post, $"/api/horses/{id}/aims", entry)).Fields.ShouldBe(["testId"]);
+    }
+
     [Fact]
     public async Task A_later_day_that_is_entered_gives_what_it_promised_and_goes_back()
     {

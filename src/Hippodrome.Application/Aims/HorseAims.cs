@@ -1,3 +1,4 @@
+using Hippodrome.Application.DressageTests;
 using Hippodrome.Application.Readiness;
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Measures;
@@ -36,6 +37,9 @@ public sealed record AimView
 
     public required Importance Importance { get; init; }
 
+    /// <summary>The dressage test that is ridden there; null where nobody has said.</summary>
+    public required Guid? TestId { get; init; }
+
     public required int Version { get; init; }
 
     /// <summary>Its demands differ from its level's.</summary>
@@ -71,6 +75,7 @@ public static class HorseAims
             HeightMetres = aim.Height,
             Place = aim.Place,
             Importance = aim.Importance,
+            TestId = aim.TestId,
             Version = kept.Version,
             OwnDemands = kept.Demands is not null,
             Last =
@@ -91,6 +96,11 @@ public static class HorseAims
             return Refusal.Faulty(aim.Faults);
         }
 
+        if (!await HasItsTestAsync(aim.Value, visit))
+        {
+            return NoSuchTest;
+        }
+
         await visit.Yard.AddAimAsync(horseId, aim.Value);
         await LastDemands.KeepAsync(visit, horseId);
         return await AllAsync(horseId, visit);
@@ -109,6 +119,11 @@ public static class HorseAims
             return Refusal.Faulty(aim.Faults);
         }
 
+        if (!await HasItsTestAsync(aim.Value, visit))
+        {
+            return NoSuchTest;
+        }
+
         if (!await visit.Yard.ChangeAimAsync(horseId, aim.Value, change.Version))
         {
             return Refusal.Changed(await TheirsAsync(horseId, aimId, visit), change.Entry);
@@ -117,6 +132,11 @@ public static class HorseAims
         await LastDemands.KeepAsync(visit, horseId);
         return await AllAsync(horseId, visit);
     }
+
+    private static Refusal NoSuchTest { get; } = Refusal.Faulty("testId", "There is no such test.", "Choose one of the list, or none.");
+
+    private static async Task<bool> HasItsTestAsync(Aim aim, Visit visit) =>
+        aim.TestId is not { } test || (await TestsOfYard.AllAsync(visit)).ContainsKey(test);
 
     public static async Task<Answer<AimsView>> RemoveAsync(Guid horseId, Guid aimId, Visit visit, bool removed) =>
         await visit.Yard.RemoveAimAsync(horseId, aimId, removed) ? await AllAsync(horseId, visit) : Refusal.NotThere;

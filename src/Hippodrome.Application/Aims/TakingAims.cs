@@ -1,3 +1,4 @@
+using Hippodrome.Application.DressageTests;
 using Hippodrome.Application.Horses;
 using Hippodrome.Application.Readiness;
 using Hippodrome.Core.Aims;
@@ -18,7 +19,8 @@ public static class TakingAims
         ArgumentNullException.ThrowIfNull(rows);
         ArgumentNullException.ThrowIfNull(visit);
         var horses = (await visit.MyHorsesAsync()).ToLookup(h => h.Value.Name, h => h.Value.Id, StringComparer.OrdinalIgnoreCase);
-        var read = AimRows.Check(rows, horses, Guid.NewGuid, visit.Today);
+        var tests = (await TestsOfYard.ListAsync(visit)).ToLookup(t => t.Name, t => t.Id, StringComparer.OrdinalIgnoreCase);
+        var read = AimRows.Check(rows, horses, tests, Guid.NewGuid, visit.Today);
         if (!read.IsFine)
         {
             return Refusal.Faulty(read.Faults);

@@ -58,7 +58,7 @@ public static class PlanningBlocks
         }
 
         var kept = (await visit.Book.PagesAsync([horseId])).Aims[horseId].First(a => a.Aim.Id == aim.Id);
-        var readiness = AimReadiness.Of(aim.On, ReadinessOfAim.Demands(kept), await EvidenceOfHorse.OfAsync(visit, horseId));
+        var readiness = (await EvidenceOfHorse.OfAsync(visit, horseId)).Readiness(kept);
         return [.. readiness.Demands.Select(d => d.Readiness).Where(r => r.HowFar != HowFar.Met).Select(r => r.Demand)];
     }
 

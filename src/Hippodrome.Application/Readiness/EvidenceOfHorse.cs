@@ -1,7 +1,9 @@
 using Hippodrome.Application.DressageTests;
+using Hippodrome.Core.Aims;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.DressageTests;
 using Hippodrome.Core.Readiness;
+using Hippodrome.Storage.Aims;
 using Hippodrome.Storage.DressageTests;
 using Hippodrome.Storage.Exercises;
 using Hippodrome.Storage.Rides;
@@ -10,9 +12,31 @@ using Hippodrome.Storage.Setups;
 namespace Hippodrome.Application.Readiness;
 
 /// <summary>What a horse has shown in twelve weeks of what will be asked.</summary>
-internal static class EvidenceOfHorse
+/// <param name="Shown">What it has shown.</param>
+/// <param name="Tests">The dressage tests that its aims may name.</param>
+internal sealed record EvidenceOfHorse(Evidence Shown, IReadOnlyDictionary<Guid, DressageTest> Tests)
 {
-    public static async Task<Evidence> OfAsync(Visit visit, Guid horseId)
+    /// <summary>What an aim asks: as its trainer wants it, else as its level and its test have it.</summary>
+    public IReadOnlyList<Demand> Asked(HorseAim kept)
+    {
+        ArgumentNullException.ThrowIfNull(kept);
+        return kept.Demands ?? Standard(kept.Aim);
+    }
+
+    /// <summary>What its level and its test ask.</summary>
+    public IReadOnlyList<Demand> Standard(Aim aim)
+    {
+        ArgumentNullException.ThrowIfNull(aim);
+        return LevelDemands.Of(aim, aim.TestId is { } id ? Tests.GetValueOrDefault(id) : null);
+    }
+
+    public AimReadiness Readiness(HorseAim kept)
+    {
+        ArgumentNullException.ThrowIfNull(kept);
+        return AimReadiness.Of(kept.Aim.On, Asked(kept), Shown);
+    }
+
+    public static async Task<EvidenceOfHorse> OfAsync(Visit visit, Guid horseId)
     {
         var pages = await visit.Book.PagesAsync([horseId]);
         var ridden = (await visit.Book.RiddenAsync([horseId]))[horseId]
@@ -37,7 +61,7 @@ internal static class EvidenceOfHorse
         var marked = visit.Yard.TestsRiddenAsync([horseId]);
         var tests = TestsOfYard.AllAsync(visit);
         await reads.SendAsync();
-        return new Evidence(
+        var shown = new Evidence(
             rides,
             pages.Places[horseId],
             [.. (await moves)[horseId].Select(m => m.Move)],
@@ -54,6 +78,7 @@ internal static class EvidenceOfHorse
             Marks = Marks(await marked, await tests, ridden),
             Held = pages.Holds[horseId].FirstOrDefault(h => h.ClearedOn is null)?.Because,
         };
+        return new EvidenceOfHorse(shown, await tests);
     }
 
     /// <summary>Marks of dressage tests, each with the ride it was given for, where somebody said.</summary>

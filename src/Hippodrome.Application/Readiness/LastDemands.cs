@@ -19,8 +19,7 @@ public static class LastDemands
         var evidence = await EvidenceOfHorse.OfAsync(visit, horseId);
         foreach (var kept in aims)
         {
-            var readiness = AimReadiness.Of(kept.Aim.On, ReadinessOfAim.Demands(kept), evidence);
-            await visit.Yard.KeepLastDemandAsync(horseId, kept.Aim.Id, LastDemand.Of(readiness, evidence));
+            await visit.Yard.KeepLastDemandAsync(horseId, kept.Aim.Id, LastDemand.Of(evidence.Readiness(kept), evidence.Shown));
         }
     }
 }

@@ -14,6 +14,9 @@ public sealed record ReadinessView
     /// <summary>Its level, as the lists have it; null where it is of the yard's own.</summary>
     public required LevelAsked? Level { get; init; }
 
+    /// <summary>What its level and its test ask.</summary>
+    public required IReadOnlyList<Demand> Standard { get; init; }
+
     /// <summary>Each demand, those that are last first.</summary>
     public required IReadOnlyList<DemandInTime> Demands { get; init; }
 
@@ -52,7 +55,7 @@ public static class ReadinessOfAim
             : Refusal.NotThere;
     }
 
-    /// <summary>What it asks from now on; no demands are its level's again.</summary>
+    /// <summary>What it asks from now on; no demands are those of its level and its test again.</summary>
     public static async Task<Answer<ReadinessView>> ChangeDemandsAsync(Guid horseId, Guid aimId, Change<DemandsEntry> change, Visit visit)
     {
         if (await visit.Yard.FindAimAsync(horseId, aimId) is null)
@@ -75,17 +78,15 @@ public static class ReadinessOfAim
         return await OneAsync(horseId, aimId, visit);
     }
 
-    internal static IReadOnlyList<Demand> Demands(HorseAim kept) => kept.Demands ?? LevelDemands.Of(kept.Aim);
-
-    private static ReadinessView Show(HorseAim kept, Evidence evidence)
+    private static ReadinessView Show(HorseAim kept, EvidenceOfHorse horse)
     {
-        var demands = Demands(kept);
-        var (aim, readiness) = (kept.Aim, AimReadiness.Of(kept.Aim.On, demands, evidence));
+        var (aim, evidence, readiness) = (kept.Aim, horse.Shown, horse.Readiness(kept));
         var ahead = aim.On > evidence.Today && readiness.Time != InTime.InTime;
         return new ReadinessView
         {
             Aim = HorseAims.Show(kept, evidence.Today),
             Level = LevelDemands.Find(aim.Discipline, aim.Scheme, aim.Level),
+            Standard = horse.Standard(aim),
             Demands = readiness.Demands,
             Time = readiness.Time,
             WeeksLeft = readiness.WeeksLeft,
@@ -99,7 +100,7 @@ public static class ReadinessOfAim
                     .. new[]
                     {
                         AimMoves.Lower(aim, readiness.Time, evidence),
-                        AimMoves.Later(aim, demands, readiness.Time, evidence),
+                        AimMoves.Later(aim, horse.Asked(kept), readiness.Time, evidence),
                     }.OfType<AimMove>(),
                 ]
                 : [],

@@ -68,14 +68,14 @@ public static class TryingMoves
 
         async Task<Answer<MoveTried>> ShowAsync(BlockPlan planned)
         {
-            var evidence = await EvidenceOfHorse.OfAsync(visit, horseId);
+            var horse = await EvidenceOfHorse.OfAsync(visit, horseId);
             var kept = (await visit.Book.PagesAsync([horseId])).Aims[horseId].First(a => a.Aim.Id == aimId);
             var readiness = AimReadiness.Of(
                 kept.Aim.On,
-                ReadinessOfAim.Demands(kept),
-                evidence with
+                horse.Asked(kept),
+                horse.Shown with
                 {
-                    Pace = PaceOfBlocks.Of(planned.Sessions, evidence.Rides, visit.Today),
+                    Pace = PaceOfBlocks.Of(planned.Sessions, horse.Shown.Rides, visit.Today),
                 }
             );
             return new MoveTried(AimMove.Of(kind, says, readiness), block?.Id, block?.Number, typed, planned);

@@ -31,6 +31,7 @@ public enum Importance
 /// <param name="HeightMetres">Height of the fences, where there are any.</param>
 /// <param name="Place">Where.</param>
 /// <param name="Importance">How much it matters; the main thing when nothing is said.</param>
+/// <param name="TestId">The dressage test that is ridden there, where it is known.</param>
 public sealed record AimEntry(
     string? Name = null,
     DateOnly? On = null,
@@ -39,7 +40,8 @@ public sealed record AimEntry(
     string? Level = null,
     double? HeightMetres = null,
     string? Place = null,
-    Importance? Importance = null
+    Importance? Importance = null,
+    Guid? TestId = null
 );
 
 /// <summary>A competition worked towards.</summary>
@@ -66,6 +68,9 @@ public sealed record Aim
 
     public Importance Importance { get; init; }
 
+    /// <summary>The dressage test that is ridden there; null where nobody has said, and in jumping.</summary>
+    public Guid? TestId { get; init; }
+
     public static Outcome<Aim> From(Guid id, AimEntry entry, DateOnly today)
     {
         ArgumentNullException.ThrowIfNull(entry);
@@ -91,10 +96,17 @@ public sealed record Aim
 
         var place = checks.OptionalText("place", entry.Place, 80);
         var importance = checks.Choice<Importance>("importance", entry.Importance ?? Aims.Importance.Main);
+        checks.That(
+            entry.TestId is null || discipline != Discipline.Jumping,
+            "testId",
+            "There is no dressage test in jumping.",
+            "Leave the test out."
+        );
         return checks.Outcome(() =>
             new Aim(id, name, on, discipline, scheme, level, height is { } h ? Distance.FromMetres(h) : null, place)
             {
                 Importance = importance,
+                TestId = entry.TestId,
             }
         );
     }

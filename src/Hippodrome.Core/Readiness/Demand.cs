@@ -79,6 +79,9 @@ public sealed record Demand(string Id, DemandKind Kind, string Name, Strand Stra
 
     /// <summary>Minutes at that speed.</summary>
     public double? Minutes { get; init; }
+
+    /// <summary>Movements of the aim's own test that ask it; none where its level does.</summary>
+    public IReadOnlyList<int> InTest { get; init; } = [];
 }
 
 /// <summary>A demand of an aim as typed: one of the level's, changed or not, or one of the trainer's own.</summary>

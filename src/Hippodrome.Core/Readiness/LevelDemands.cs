@@ -1,5 +1,6 @@
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Conditioning;
+using Hippodrome.Core.DressageTests;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
@@ -64,13 +65,19 @@ public static class LevelDemands
         return at > 0 ? scheme[at - 1] : null;
     }
 
-    /// <summary>What an aim asks: its level's demands; of a level of the yard's own, what its height asks.</summary>
-    public static IReadOnlyList<Demand> Of(Aim aim)
+    /// <summary>
+    /// What an aim asks: its level's demands; of a level of the yard's own, what its height asks. The test that is ridden there may
+    /// ask more.
+    /// </summary>
+    public static IReadOnlyList<Demand> Of(Aim aim, DressageTest? test)
     {
         ArgumentNullException.ThrowIfNull(aim);
-        return Find(aim.Discipline, aim.Scheme, aim.Level)?.Demands
-            ?? (aim.Height is { } height ? [.. JumpingLevels.Fences(height.Metres), .. AwayOnce()] : []);
+        var asked = Find(aim.Discipline, aim.Scheme, aim.Level)?.Demands ?? OfItsOwn(aim.Height, test);
+        return test is null ? asked : [.. asked, .. TestDemands.Beyond(asked, test)];
     }
+
+    private static IReadOnlyList<Demand> OfItsOwn(Distance? height, DressageTest? test) =>
+        height is null && test is null ? [] : [.. height is { } h ? JumpingLevels.Fences(h.Metres) : [], .. AwayOnce()];
 
     internal static IEnumerable<Demand> AwayOnce() =>
         [new Demand("away", DemandKind.Away, "Once away from home", Strand.Flatwork, null, false, Source.CommonPractice)];

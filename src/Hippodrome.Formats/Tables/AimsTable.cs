@@ -27,6 +27,8 @@ public sealed partial record AimLine
 
     public required string Importance { get; init; }
 
+    public required string Test { get; init; }
+
     public required string Started { get; init; }
 
     public required double? Penalties { get; init; }
@@ -43,7 +45,7 @@ public sealed partial record AimLine
 
     public required string DidNotHold { get; init; }
 
-    public static AimLine From(string horse, Aim aim, AimResult? result)
+    public static AimLine From(string horse, Aim aim, AimResult? result, string? test)
     {
         ArgumentNullException.ThrowIfNull(aim);
         return new()
@@ -57,6 +59,7 @@ public sealed partial record AimLine
             Height = aim.Height?.Metres,
             Where = aim.Place,
             Importance = aim.Importance.ToString(),
+            Test = test ?? "",
             Started =
                 result is null ? ""
                 : result.Started ? "yes"
@@ -115,6 +118,6 @@ public static class AimsTable
             cell.Text("held"),
             cell.Text("didnothold")
         );
-        return new AimRow(line, cell.Text("horse") ?? "", aim, result == new AimResultEntry() ? null : result);
+        return new AimRow(line, cell.Text("horse") ?? "", aim, result == new AimResultEntry() ? null : result, cell.Text("test"));
     }
 }

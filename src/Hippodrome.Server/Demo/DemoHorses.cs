@@ -173,7 +173,8 @@ internal static class DemoHorses
             LevelDemands.NationalDressage,
             "Medium",
             null,
-            "Marlwick"
+            "Marlwick",
+            test: DemoTests.LongMeadow.Id
         );
         await s.AimAsync(
             horse,
@@ -184,7 +185,8 @@ internal static class DemoHorses
             "Novice",
             null,
             "Marlwick",
-            Importance.Step
+            Importance.Step,
+            DemoTests.ThursdayLines
         );
         await s.SetUpAsync(
             horse,
@@ -313,7 +315,8 @@ internal static class DemoHorses
             LevelDemands.NationalEventing,
             "100",
             1.00,
-            "Thornley Park"
+            "Thornley Park",
+            test: DemoTests.FirstFrost.Id
         );
         await s.PlacesAsync(
             horse,

@@ -77,10 +77,11 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
         string level,
         double? height,
         string place,
-        Importance importance = Importance.Main
+        Importance importance = Importance.Main,
+        Guid? test = null
     )
     {
-        var entry = new AimEntry(name, Today.AddDays(inDays), discipline, scheme, level, height, place, importance);
+        var entry = new AimEntry(name, Today.AddDays(inDays), discipline, scheme, level, height, place, importance, test);
         await yard.AddAimAsync(horse.Id, Aim.From(Guid.NewGuid(), entry, Today).OrThrow());
     }
 
@@ -88,7 +89,7 @@ public sealed class DemoStory(YardSession yard, DateOnly today, Guid trainer, Gu
     public async Task WantsAsync(Horse horse, string demand, double mark)
     {
         var kept = (await yard.AimsAsync([horse.Id]))[0];
-        DemandEntry[] asked = [.. LevelDemands.Of(kept.Aim).Select(DemandEntry.Of)];
+        DemandEntry[] asked = [.. LevelDemands.Of(kept.Aim, null).Select(DemandEntry.Of)];
         var changed = asked.Select(d => d.Id == demand ? d with { Mark = mark } : d);
         await yard.KeepDemandsAsync(horse.Id, kept.Aim.Id, new DemandsEntry([.. changed]), kept.Version);
     }

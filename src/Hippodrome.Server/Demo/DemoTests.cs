@@ -10,7 +10,12 @@ namespace Hippodrome.Server.Demo;
 /// <summary>A test of the yard's own, and the marks of an old mare whose left side comes level.</summary>
 internal sealed class DemoTests(YardSession yard, DemoStory story)
 {
-    private static readonly ShippedTest LongMeadow = ShippedTests.All[1];
+    public static ShippedTest FirstFrost { get; } = ShippedTests.All[0];
+
+    public static ShippedTest LongMeadow { get; } = ShippedTests.All[1];
+
+    /// <summary>The yard's own.</summary>
+    public static Guid ThursdayLines { get; } = new("0f4b7a52-6d1c-4b8e-8c3b-5d2f60000001");
 
     /// <summary>What the mare gets away from home, movement by movement; at home the left side was worse in winter.</summary>
     private static readonly double[] Usual =
@@ -46,7 +51,7 @@ internal sealed class DemoTests(YardSession yard, DemoStory story)
 
     public Task OfYardAsync() =>
         yard.AddDressageTestAsync(
-            Guid.NewGuid(),
+            ThursdayLines,
             new DressageTestEntry(
                 "Thursday lines",
                 "Novice",

@@ -1,5 +1,6 @@
 using Hippodrome.Application;
 using Hippodrome.Application.Aims;
+using Hippodrome.Application.DressageTests;
 using Hippodrome.Application.Horses;
 using Hippodrome.Core.Blocks;
 using Hippodrome.Core.Exercises;
@@ -88,9 +89,14 @@ public static class TableEndpoints
     private static async Task<FileContentHttpResult> AimsAsync(Visit visit)
     {
         var horses = (await visit.MyHorsesAsync()).ToDictionary(h => h.Value.Id, h => h.Value.Name);
+        var tests = (await TestsOfYard.ListAsync(visit)).ToDictionary(t => t.Id, t => t.Name);
         return File(
             "aims.csv",
-            CsvFile.Write((await visit.Yard.AimsAsync(horses.Keys)).Select(a => AimLine.From(horses[a.HorseId], a.Aim, a.Result)))
+            CsvFile.Write(
+                (await visit.Yard.AimsAsync(horses.Keys)).Select(a =>
+                    AimLine.From(horses[a.HorseId], a.Aim, a.Result, a.Aim.TestId is { } id ? tests.GetValueOrDefault(id) : null)
+                )
+            )
         );
     }
 

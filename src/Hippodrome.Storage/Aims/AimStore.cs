@@ -25,7 +25,7 @@ public static class AimStore
             .. (
                 await yard.QueryAsync<AimRow>(
                     """
-                    select horse_id, id, name, on_day, discipline, scheme, level, height_m, place, version, importance,
+                    select horse_id, id, name, on_day, discipline, scheme, level, height_m, place, version, importance, test_id,
                         demands::text as demands, last_demand::text as last_demand, result::text as result from aim
                     where yard_id = @yard and removed_at is null and horse_id = any(@ids) order by on_day, name
                     """,
@@ -40,8 +40,8 @@ public static class AimStore
     public static Task AddAimAsync(this YardSession yard, Guid horseId, Aim aim) =>
         yard.ExecuteAsync(
             """
-            insert into aim (yard_id, horse_id, id, name, on_day, discipline, scheme, level, height_m, place, importance)
-            values (@yard, @horseId, @Id, @Name, @On, @discipline, @Scheme, @Level, @height, @Place, @importance)
+            insert into aim (yard_id, horse_id, id, name, on_day, discipline, scheme, level, height_m, place, importance, test_id)
+            values (@yard, @horseId, @Id, @Name, @On, @discipline, @Scheme, @Level, @height, @Place, @importance, @TestId)
             """,
             Values(horseId, aim)
         );
@@ -51,7 +51,7 @@ public static class AimStore
         await yard.ExecuteAsync(
             """
             update aim set name = @Name, on_day = @On, discipline = @discipline, scheme = @Scheme, level = @Level,
-                height_m = @height, place = @Place, importance = @importance, version = version + 1,
+                height_m = @height, place = @Place, importance = @importance, test_id = @TestId, version = version + 1,
                 demands = case when (discipline, scheme, level) = (@discipline, @Scheme, @Level) then demands end
             where yard_id = @yard and horse_id = @horseId and id = @Id and version = @version and removed_at is null
             """,
@@ -154,6 +154,7 @@ public static class AimStore
             height = aim.Height?.Metres,
             aim.Place,
             importance = aim.Importance.ToString(),
+            aim.TestId,
             version,
         };
 
@@ -169,6 +170,7 @@ public static class AimStore
         string Place,
         int Version,
         string Importance,
+        Guid? TestId,
         string? Demands,
         string? LastDemand,
         string? Result
@@ -187,7 +189,10 @@ public static class AimStore
                     HeightM is { } h ? Distance.FromMetres(h) : null,
                     Place,
                     Enum.Parse<Importance>(Importance)
-                ),
+                ) with
+                {
+                    TestId = TestId,
+                },
                 Version
             )
             {

@@ -34,6 +34,10 @@ public class AimTests
         Aim.From(Guid.NewGuid(), Fine with { Discipline = Discipline.Dressage, HeightMetres = null }, Make.Today).IsFine.ShouldBeTrue();
     }
 
+    [Fact]
+    public void There_is_no_dressage_test_in_jumping() =>
+        Aim.From(Guid.NewGuid(), Fine with { TestId = Guid.NewGuid() }, Make.Today).Faults.ShouldHaveSingleItem().Field.ShouldBe("testId");
+
     [Theory]
     [InlineData(0.2)]
     [InlineData(2.1)]

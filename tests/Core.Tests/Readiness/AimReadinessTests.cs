@@ -179,21 +179,21 @@ public class AimReadinessTests
         RungMove[] moves = [new(Strand.Flatwork, "flatwork/ten-metres", MoveKind.ByHand, "seen", Today.AddYears(-1))];
         var evidence = Evidence() with { Pace = Pace(2), Places = Places.Of(Make.Horse(), moves), Moves = moves };
         var aim = To(level, days);
-        var now = AimReadiness.Of(aim.On, LevelDemands.Of(aim), evidence).Time;
+        var now = AimReadiness.Of(aim.On, LevelDemands.Of(aim, null), evidence).Time;
         now.ShouldNotBe(InTime.InTime);
         var lower = AimMoves.Lower(aim, now, evidence);
-        var later = AimMoves.Later(aim, LevelDemands.Of(aim), now, evidence);
+        var later = AimMoves.Later(aim, LevelDemands.Of(aim, null), now, evidence);
         (lower ?? later).ShouldNotBeNull();
         if (lower is not null)
         {
             (lower.Time < now).ShouldBeTrue();
-            AimReadiness.Of(aim.On, LevelDemands.Of(To(lower.Level!, days)), evidence).Time.ShouldBe(lower.Time);
+            AimReadiness.Of(aim.On, LevelDemands.Of(To(lower.Level!, days), null), evidence).Time.ShouldBe(lower.Time);
         }
 
         if (later is not null)
         {
-            AimReadiness.Of(later.On!.Value, LevelDemands.Of(aim), evidence).Time.ShouldBe(InTime.InTime);
-            AimReadiness.Of(later.On.Value.AddDays(-7), LevelDemands.Of(aim), evidence).Time.ShouldNotBe(InTime.InTime);
+            AimReadiness.Of(later.On!.Value, LevelDemands.Of(aim, null), evidence).Time.ShouldBe(InTime.InTime);
+            AimReadiness.Of(later.On.Value.AddDays(-7), LevelDemands.Of(aim, null), evidence).Time.ShouldNotBe(InTime.InTime);
         }
     }
 

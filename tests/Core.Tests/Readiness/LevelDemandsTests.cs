@@ -135,7 +135,10 @@ public class LevelDemandsTests
                 Make.Today
             )
             .OrThrow();
-        LevelDemands.Of(aim).Select(d => d.Id).ShouldBe(["height", "spread", "line", "filler", "double", "treble", "water-tray", "away"]);
+        LevelDemands
+            .Of(aim, null)
+            .Select(d => d.Id)
+            .ShouldBe(["height", "spread", "line", "filler", "double", "treble", "water-tray", "away"]);
     }
 
     [Fact]
