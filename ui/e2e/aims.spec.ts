@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test'
 import { choose, expect, newHorse, openHorse, signIn, test, trainer, typeDay } from './yard'
+import { addAim, typeAim } from './aim'
 import { eachGetsItsWord, type Wrong } from './wrong'
 
 /** Aims in a real browser: what a level asks, whether there is time, a move taken, how it went. */
@@ -12,12 +13,8 @@ for (const [discipline, scheme, level, demand] of [
   test(`an aim in ${discipline.toLowerCase()} from nothing to readiness to a block`, async ({ page }) => {
     await signIn(page, trainer)
     await newHorse(page, `Aimed at ${discipline}`)
-    await openHorse(page, `Aimed at ${discipline}`, 'Aims')
-    await page.getByLabel('Competition').fill('Marlwick open day')
-    await typeDay(page, 'Day', '25 Jul 2026')
-    await choose(page, 'Discipline', discipline)
-    await page.getByLabel('Scheme').fill(scheme)
-    await page.getByLabel('Level').fill(level)
+    const aim = { name: 'Marlwick open day', day: '25 Jul 2026', discipline, scheme, level }
+    await typeAim(page, `Aimed at ${discipline}`, aim)
     // What the level asks is said before it is kept, and its height comes with it.
     await expect(page.getByText(/It asks \d+ things/)).toBeVisible()
     if (discipline !== 'Dressage') await expect(page.getByLabel('Height, metres')).toHaveValue('0.9')
@@ -66,12 +63,13 @@ test('a move is taken and gives what it promised', async ({ page }) => {
 test('a level of the yard’s own is said line by line, and a wrong line loses nothing', async ({ page }) => {
   await signIn(page, trainer)
   await newHorse(page, 'Aimed at ours')
-  await openHorse(page, 'Aimed at ours', 'Aims')
-  await page.getByLabel('Competition').fill('Yard day')
-  await typeDay(page, 'Day', '25 Jul 2026')
-  await choose(page, 'Discipline', 'Dressage')
-  await page.getByLabel('Scheme').fill('Ours')
-  await page.getByLabel('Level').fill('Big ring')
+  await typeAim(page, 'Aimed at ours', {
+    name: 'Yard day',
+    day: '25 Jul 2026',
+    discipline: 'Dressage',
+    scheme: 'Ours',
+    level: 'Big ring',
+  })
   await expect(page.getByText('A level of your own')).toBeVisible()
   await page.getByRole('button', { name: 'Add the aim' }).click()
   await page.getByRole('link', { name: 'Readiness' }).click()
@@ -85,6 +83,33 @@ test('a level of the yard’s own is said line by line, and a wrong line loses n
   await choose(page, 'Rung', 'Flatwork: 10 m circles, medium trot, walk-canter')
   await page.getByRole('button', { name: 'Keep what it asks' }).click()
   await expect(page.getByRole('row', { name: /^Serpentine in one rhythm/ })).toBeVisible()
+})
+
+test('the test of an aim asks what its level does not, and a lower level drops it', async ({ page }) => {
+  await signIn(page, trainer)
+  await newHorse(page, 'Aimed at a test')
+  await addAim(page, 'Aimed at a test', {
+    name: 'Quarter finals',
+    day: '25 Jul 2026',
+    discipline: 'Dressage',
+    scheme: 'British national dressage',
+    level: 'Elementary',
+    test: 'Long Meadow',
+  })
+  await expect(page.getByRole('link', { name: 'Long Meadow' })).toBeVisible()
+  await page.getByRole('link', { name: 'Readiness' }).click()
+  // Elementary asks no half-pass; this test does, to the right.
+  const halfPass = page.getByRole('row', { name: /^Half-pass in trot/ })
+  await expect(halfPass).toContainText('its test asks it: movement 10')
+  await page.getByRole('button', { name: 'Change what it asks' }).click()
+  const editor = page.getByRole('form', { name: 'What it asks' })
+  await expect(editor.getByText('its test asks it: movement 10')).toBeVisible()
+  await page.getByRole('button', { name: 'Leave it' }).click()
+  const lower = page.getByRole('listitem').filter({ hasText: 'on that day' })
+  await lower.getByRole('button', { name: 'Take it' }).click()
+  await expect(page.getByText(/: kept\./)).toBeVisible()
+  await expect(page.getByRole('link', { name: 'Long Meadow' })).toBeHidden()
+  await expect(halfPass).toBeHidden()
 })
 
 test('a goal is said, and how a day went', async ({ page }) => {
@@ -216,13 +241,13 @@ test('twelve wrong things on the page of aims get a word and lose nothing', asyn
 test('twelve wrong things among the demands get a word and lose nothing', async ({ page }) => {
   await signIn(page, trainer)
   await newHorse(page, 'Wrongly asked')
-  await openHorse(page, 'Wrongly asked', 'Aims')
-  await page.getByLabel('Competition').fill('Autumn league')
-  await typeDay(page, 'Day', '25 Jul 2026')
-  await choose(page, 'Discipline', 'Eventing')
-  await page.getByLabel('Scheme').fill('British national eventing')
-  await page.getByLabel('Level').fill('100')
-  await page.getByRole('button', { name: 'Add the aim' }).click()
+  await addAim(page, 'Wrongly asked', {
+    name: 'Autumn league',
+    day: '25 Jul 2026',
+    discipline: 'Eventing',
+    scheme: 'British national eventing',
+    level: '100',
+  })
   await page.getByRole('link', { name: 'Readiness' }).click()
   await page.getByRole('button', { name: 'Change what it asks' }).click()
   for (const kind of ['Oxer of a spread', 'Changes in sequence', 'Something to look at']) {

@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test'
 import { begin } from './recorder'
 import { choose, expect, newHorse, openHorse, signIn, test, trainer, typeDay } from './yard'
+import { addAim } from './aim'
 import { eachGetsItsWord, type Wrong } from './wrong'
 
 /** Dressage tests in a real browser: entered, laid, ridden in pieces, marked; and what is wrong with what is typed. */
@@ -244,13 +245,13 @@ test('twelve wrong files get a word, and a right one is taken in', async ({ page
 test('the marks of a competition are entered from its aim, away and on its day', async ({ page }) => {
   await signIn(page, trainer)
   await newHorse(page, 'Marked away')
-  await openHorse(page, 'Marked away', 'Aims')
-  await page.getByLabel('Competition').fill('Spring test day')
-  await typeDay(page, 'Day', '11 Apr 2026')
-  await choose(page, 'Discipline', 'Dressage')
-  await page.getByLabel('Scheme').fill('British national dressage')
-  await page.getByLabel('Level').fill('Preliminary')
-  await page.getByRole('button', { name: 'Add the aim' }).click()
+  await addAim(page, 'Marked away', {
+    name: 'Spring test day',
+    day: '11 Apr 2026',
+    discipline: 'Dressage',
+    scheme: 'British national dressage',
+    level: 'Preliminary',
+  })
   await page.getByRole('button', { name: 'How it went' }).click()
   await page.getByRole('link', { name: 'Marks of its test, movement by movement' }).click()
   await page.getByRole('link', { name: 'First Frost' }).click()

@@ -10,7 +10,12 @@ import LastDemandLine from '../readiness/LastDemandLine.vue'
 import ResultForm from './ResultForm.vue'
 
 /** A competition: the days that are left, whether there is time, or how it went. */
-defineProps<{ horseId: string; aim: AimView }>()
+defineProps<{
+  horseId: string
+  aim: AimView
+  /** What its dressage test is called; nothing where it has none. */
+  test: string
+}>()
 const emit = defineEmits<{ edit: []; remove: [] }>()
 const telling = ref(false)
 
@@ -44,7 +49,13 @@ const went = (r: AimResult) =>
       <p class="quiet">
         {{ disciplineWords[aim.discipline] }} · {{ aim.level }}, {{ aim.scheme
         }}<template v-if="aim.heightMetres"> · {{ aim.heightMetres.toFixed(2) }} m</template> ·
-        {{ importanceWords[aim.importance].toLowerCase() }}
+        {{ importanceWords[aim.importance].toLowerCase()
+        }}<template v-if="aim.testId && test">
+          · test:
+          <RouterLink :to="{ name: 'test', params: { horseId, testId: aim.testId } }">{{
+            test
+          }}</RouterLink></template
+        >
       </p>
       <LastDemandLine v-if="aim.daysLeft >= 0" :horse-id="horseId" :aim="aim" />
       <p v-if="aim.result">

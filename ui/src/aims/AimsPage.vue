@@ -14,7 +14,7 @@ import NumberBox from '../house/NumberBox.vue'
 import PickOne from '../house/PickOne.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import { useDraft, useTakingOff } from '../house/drafts'
-import { useAimLevels, useGoalAndAims } from '../house/queries'
+import { useAimLevels, useDressageTests, useGoalAndAims } from '../house/queries'
 import { trains } from '../house/signIn'
 import { disciplineWords, importanceWords } from '../house/words'
 import AimCard from './AimCard.vue'
@@ -44,8 +44,9 @@ const { entry, changes, problem, busy, begin, leave, keep, takeTheirs } = useDra
     heightMetres: null,
     place: '',
     importance: 'main',
+    testId: null,
   }),
-  of: ({ name, on, discipline, scheme, level, heightMetres, place, importance }) => ({
+  of: ({ name, on, discipline, scheme, level, heightMetres, place, importance, testId }) => ({
     name,
     on,
     discipline,
@@ -54,10 +55,15 @@ const { entry, changes, problem, busy, begin, leave, keep, takeTheirs } = useDra
     heightMetres,
     place,
     importance,
+    testId,
   }),
   versionOf: (aim) => aim.version,
   send(typed, on) {
-    const body = { ...typed, heightMetres: typed.discipline === 'dressage' ? null : typed.heightMetres }
+    const body = {
+      ...typed,
+      heightMetres: typed.discipline === 'dressage' ? null : typed.heightMetres,
+      testId: typed.discipline === 'jumping' ? null : typed.testId,
+    }
     return ask(() =>
       on
         ? client.PUT('/api/horses/{horseId}/aims/{aimId}', {
@@ -79,6 +85,7 @@ const words = {
   heightMetres: 'Height',
   place: 'Place',
   importance: 'How much it matters',
+  testId: 'Dressage test',
 }
 const disciplines = (Object.keys(disciplineWords) as Discipline[]).map((value) => ({
   value,
@@ -88,6 +95,9 @@ const importances = (Object.keys(importanceWords) as Importance[]).map((value) =
   value,
   label: importanceWords[value],
 }))
+const { data: dressageTests } = useDressageTests()
+const tests = computed(() => (dressageTests.value ?? []).map((t) => ({ value: t.id, label: t.name })))
+const nameOfTest = (id: unknown) => tests.value.find((t) => t.value === id)?.label ?? ''
 const ofDiscipline = computed(() =>
   (levels.value ?? []).filter((l) => l.discipline === entry.value.discipline),
 )
@@ -130,6 +140,7 @@ const remove = (aim: AimView) =>
         :key="aim.id"
         :horse-id="horseId"
         :aim="aim"
+        :test="nameOfTest(aim.testId)"
         @edit="begin(aim)"
         @remove="remove(aim)"
       />
@@ -167,6 +178,14 @@ const remove = (aim: AimView) =>
           label="Height, metres"
           name="heightMetres"
         />
+        <FieldBox
+          v-if="entry.discipline !== 'jumping'"
+          v-slot="{ id }"
+          label="Dressage test"
+          name="testId"
+          hint="What it asks beyond the level is asked here too"
+          ><PickOne :id="id" v-model:value="entry.testId" :options="tests" allow-clear
+        /></FieldBox>
         <FieldBox v-slot="{ id }" label="Place" name="place"
           ><Input :id="id" v-model:value="entry.place!"
         /></FieldBox>
@@ -193,6 +212,7 @@ const remove = (aim: AimView) =>
     :problem="problem"
     :mine="entry as Record<string, unknown>"
     :words="words"
+    :says="{ testId: nameOfTest }"
     @keep-mine="keep"
     @take-theirs="takeTheirs"
   />

@@ -76,7 +76,11 @@ async function keep() {
       <Button @click="emit('done')">Leave it</Button>
       <LinkButton
         v-if="aim.discipline !== 'jumping'"
-        :to="{ name: 'tests', params: { horseId }, query: { on: aim.on } }"
+        :to="
+          aim.testId
+            ? { name: 'test', params: { horseId, testId: aim.testId }, query: { on: aim.on } }
+            : { name: 'tests', params: { horseId }, query: { on: aim.on } }
+        "
         >Marks of its test, movement by movement</LinkButton
       >
     </div>

@@ -10,6 +10,8 @@ const props = defineProps<{
   problem: unknown
   mine: Record<string, unknown>
   words: Record<string, string>
+  /** How a value is said, where it does not say itself. */
+  says?: Record<string, (value: unknown) => string>
 }>()
 const emit = defineEmits<{ keepMine: [version: number]; takeTheirs: [] }>()
 
@@ -23,6 +25,8 @@ const differing = computed(() =>
     ? Object.keys(props.words).filter((k) => String(theirs.value![k] ?? '') !== String(props.mine[k] ?? ''))
     : [],
 )
+const said = (key: string, of: Record<string, unknown> | null) =>
+  props.says?.[key]?.(of?.[key]) ?? String(of?.[key] ?? '')
 </script>
 
 <template>
@@ -37,8 +41,8 @@ const differing = computed(() =>
       :rows="differing"
       :columns="[
         { key: 'what', says: (k) => words[k] },
-        { key: 'theirs', title: 'As it is kept now', says: (k) => String(theirs?.[k] ?? '') },
-        { key: 'mine', title: 'As you typed it', says: (k) => String(mine[k] ?? '') },
+        { key: 'theirs', title: 'As it is kept now', says: (k) => said(k, theirs) },
+        { key: 'mine', title: 'As you typed it', says: (k) => said(k, mine) },
       ]"
     />
     <div class="row mt-16px justify-end">

@@ -21,8 +21,9 @@ import {
   strandWords,
   thingWords,
 } from '../house/words'
+import { askedByTest } from './askedByTest'
 
-/** What an aim asks, line by line, with what its level asks beside it. */
+/** What an aim asks, line by line, with what its level and its test ask beside it. */
 const props = defineProps<{ horseId: string; page: ReadinessView }>()
 const emit = defineEmits<{ done: [] }>()
 const { problem, busy, attempt } = useProblem()
@@ -47,16 +48,14 @@ const asEntry = (d: Demand): DemandEntry => ({
   spreadMetres: d.spreadMetres,
   thing: d.thing,
 })
-// In the order the level has them, what is of the aim's own after that.
-const order = computed(() => props.page.level?.demands.map((d) => d.id) ?? [])
+// In the order the level and the test have them, what is of the aim's own after that.
+const order = computed(() => props.page.standard.map((d) => d.id))
 const place = (id: string) => (order.value.includes(id) ? order.value.indexOf(id) : order.value.length)
 const lines = ref<DemandEntry[]>(
   props.page.demands.map((d) => asEntry(d.readiness.demand)).sort((a, b) => place(a.id!) - place(b.id!)),
 )
-const standard = (line: DemandEntry) => props.page.level?.demands.find((d) => d.id === line.id)
-const left = computed(() =>
-  (props.page.level?.demands ?? []).filter((d) => !lines.value.some((l) => l.id === d.id)),
-)
+const standard = (line: DemandEntry) => props.page.standard.find((d) => d.id === line.id)
+const left = computed(() => props.page.standard.filter((d) => !lines.value.some((l) => l.id === d.id)))
 
 const kinds = (Object.keys(demandKindWords) as DemandKind[]).map((value) => ({
   value,
@@ -91,6 +90,9 @@ const says = (d: Demand) =>
             : d.kind === 'movement'
               ? `mark ${d.mark}`
               : ''
+
+/** What stands beside it: its level's number, or where its test asks it. */
+const beside = (d: Demand) => askedByTest(props.page, d.id) || (says(d) && `level: ${says(d)}`)
 
 const kind = ref<DemandKind>('movement')
 function add() {
@@ -152,7 +154,7 @@ function takeFrom() {
     <div class="row spread">
       <h2>What it asks</h2>
       <div class="row">
-        <Button v-if="page.aim.ownDemands && page.level" :disabled="busy" @click="keep(null)"
+        <Button v-if="page.aim.ownDemands && page.standard.length" :disabled="busy" @click="keep(null)"
           >As its level has it</Button
         >
         <Button type="primary" html-type="submit" :disabled="busy">Keep what it asks</Button>
@@ -168,7 +170,12 @@ function takeFrom() {
           <Input :id="id" v-model:value="line.name!" />
         </FieldBox>
         <template v-if="line.kind === 'movement'">
-          <NumberBox v-model:value="line.mark" label="Mark wanted" :name="`demands[${i}].mark`" />
+          <NumberBox
+            v-model:value="line.mark"
+            class="narrow"
+            label="Mark wanted"
+            :name="`demands[${i}].mark`"
+          />
           <FieldBox v-slot="{ id }" label="Rung" :name="`demands[${i}].rungId`"
             ><PickOne :id="id" v-model:value="line.rungId" :options="rungs" allow-clear
           /></FieldBox>
@@ -216,11 +223,7 @@ function takeFrom() {
           <NumberBox v-model:value="line.minutes" label="Minutes" :name="`demands[${i}].minutes`" />
         </template>
         <span class="standard small quiet">{{
-          standard(line)
-            ? says(standard(line)!) && `level: ${says(standard(line)!)}`
-            : page.level
-              ? 'your own'
-              : ''
+          standard(line) ? beside(standard(line)!) : page.standard.length ? 'your own' : ''
         }}</span>
         <Button
           size="small"
@@ -232,7 +235,7 @@ function takeFrom() {
     </ol>
     <p v-if="lines.length === 0" class="quiet">It asks nothing yet.</p>
     <p v-if="left.length" class="small">
-      The level also asks:
+      It also asks, as its level and its test have it:
       <Button v-for="d in left" :key="d.id" size="small" class="mr-6px" @click="lines.push(asEntry(d))">{{
         d.name
       }}</Button>
@@ -280,11 +283,18 @@ function takeFrom() {
 .line > :deep(.ant-form-item:first-child) {
   flex: 2 1 220px;
 }
-.both {
-  align-self: center;
+.line > :deep(.ant-form-item.narrow) {
+  flex: 0 1 100px;
+}
+/* On the line of what is typed, under the labels. */
+.line > button {
+  margin-bottom: 4px;
+}
+.both,
+.standard {
+  margin-bottom: 9px;
 }
 .standard {
   margin-left: auto;
-  align-self: center;
 }
 </style>

@@ -48,8 +48,9 @@ async function tryMore() {
 /** A level or a day: the aim is changed. */
 const takeOfAim = (move: AimMove) =>
   taken(move, () => {
-    const { name, on, discipline, scheme, level, heightMetres, place, importance, version } = props.page.aim
-    const entry = { name, on, discipline, scheme, level, heightMetres, place, importance }
+    const { name, on, discipline, scheme, level, heightMetres, place, importance, testId, version } =
+      props.page.aim
+    const entry = { name, on, discipline, scheme, level, heightMetres, place, importance, testId }
     return ask(() =>
       client.PUT('/api/horses/{horseId}/aims/{aimId}', {
         params: { path: path() },
@@ -57,7 +58,8 @@ const takeOfAim = (move: AimMove) =>
           version,
           entry:
             move.kind === 'level'
-              ? { ...entry, level: move.level, heightMetres: move.heightMetres }
+              ? // Another level rides another test.
+                { ...entry, level: move.level, heightMetres: move.heightMetres, testId: null }
               : { ...entry, on: move.on },
         },
       }),

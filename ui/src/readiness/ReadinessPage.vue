@@ -6,13 +6,14 @@ import LinkButton from '../house/LinkButton.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import WhyButton from '../house/WhyButton.vue'
 import { inDays, longDay, shortDay } from '../house/format'
-import { useReadiness } from '../house/queries'
+import { useDressageTests, useReadiness } from '../house/queries'
 import { trains } from '../house/signIn'
 import { eventPhaseWords, howFarWords, inTimeWords, reinWords } from '../house/words'
 import DemandsEditor from './DemandsEditor.vue'
 import EvidenceDrawing from './EvidenceDrawing.vue'
 import MovesCard from './MovesCard.vue'
 import TimeWord from './TimeWord.vue'
+import { askedByTest } from './askedByTest'
 
 /** What an aim asks, what was shown of it, and whether there is time: demands down, weeks along. */
 const props = defineProps<{ horseId: string; aimId: string }>()
@@ -20,6 +21,8 @@ const { data: page, error } = useReadiness(
   () => props.horseId,
   () => props.aimId,
 )
+const { data: tests } = useDressageTests()
+const test = computed(() => tests.value?.find((t) => t.id === page.value?.aim.testId))
 const last = computed(() => page.value?.demands.find((d) => d.readiness.howFar !== 'met'))
 const counts = computed(() =>
   (['met', 'nearly', 'notBegun'] as const)
@@ -71,6 +74,11 @@ const told = (says: string[]) =>
         {{ page.aim.scheme
         }}<template v-if="page.level?.phases.length">
           · {{ page.level.phases.map((p) => eventPhaseWords[p]).join(', then ') }}</template
+        ><template v-if="test">
+          · test:
+          <RouterLink :to="{ name: 'test', params: { horseId, testId: test.id } }">{{
+            test.name
+          }}</RouterLink></template
         ></span
       >
       <div class="actions no-print">
@@ -149,7 +157,9 @@ const told = (says: string[]) =>
                 >
                   {{ d.readiness.demand.name }}
                 </button>
-                <span v-if="d.readiness.missing" class="small quiet missing">{{ d.readiness.missing }}</span>
+                <span class="small quiet missing">{{
+                  [askedByTest(page, d.readiness.demand.id), d.readiness.missing].filter(Boolean).join('; ')
+                }}</span>
               </th>
               <td class="drawn"><EvidenceDrawing v-bind="along" :dots="d.readiness.dots" /></td>
               <td class="far">
@@ -256,14 +266,14 @@ thead th.drawn {
   padding: 0;
 }
 tbody tr {
-  height: 1px;
   border-top: 1px solid var(--line);
 }
 tbody tr.last {
   background: var(--straw-pale);
 }
 td.drawn {
-  height: inherit;
+  position: relative;
+  height: 48px;
 }
 th.name {
   width: 290px;
