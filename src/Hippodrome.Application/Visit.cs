@@ -16,6 +16,9 @@ public sealed record Visit(YardSession Yard, Person Me, Yard Place, DateTimeOffs
 
     public bool Trains => Me.Role == Role.Trainer;
 
+    /// <summary>How often what readiness is made of had been written to when it was last looked at.</summary>
+    internal int LookedAtReadiness { get; set; }
+
     /// <summary>What is read of the yard, once.</summary>
     internal YardBook Book { get; } = new(Yard, DateOnly.FromDateTime(Now.DateTime));
 }

@@ -1,6 +1,8 @@
+using Hippodrome.Application.Readiness;
 using Hippodrome.Core.Arenas;
 using Hippodrome.Core.DressageTests;
 using Hippodrome.Core.Measures;
+using Hippodrome.Storage.Aims;
 using Hippodrome.Storage.DressageTests;
 
 namespace Hippodrome.Application.DressageTests;
@@ -110,9 +112,17 @@ public static class TestsOfYard
             );
         }
 
-        return await visit.Yard.ChangeDressageTestAsync(testId, change.Entry, change.Version)
-            ? (await FindAsync(testId, visit))!
-            : Refusal.Changed((await FindAsync(testId, visit))!, change.Entry);
+        if (!await visit.Yard.ChangeDressageTestAsync(testId, change.Entry, change.Version))
+        {
+            return Refusal.Changed((await FindAsync(testId, visit))!, change.Entry);
+        }
+
+        foreach (var horse in await visit.Yard.HorsesAimedWithAsync(testId, visit.Today))
+        {
+            await LastDemands.KeepAsync(visit, horse);
+        }
+
+        return (await FindAsync(testId, visit))!;
     }
 
     public static async Task<Answer<Done>> RemoveAsync(Guid testId, Visit visit, bool removed) =>

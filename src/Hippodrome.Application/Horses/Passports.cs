@@ -1,4 +1,5 @@
 using Hippodrome.Application.Aims;
+using Hippodrome.Application.Readiness;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
 using Hippodrome.Core.Measures;
@@ -199,6 +200,7 @@ public static class Passports
             await visit.Yard.AddMoveAsync(horseId, move, visit.Me.Id);
         }
 
+        await LastDemands.KeepAsync(visit, horseId);
         return await ShowPassportAsync(horseId, visit);
     }
 

@@ -6,10 +6,21 @@ namespace Hippodrome.Application.Readiness;
 /// <summary>The one demand that is last of each aim to come, kept for those who ask every morning.</summary>
 public static class LastDemands
 {
-    /// <summary>Looks at it anew where something was ridden, planned or moved. Nobody waits for it who has no aim.</summary>
+    /// <summary>What readiness is made of besides rides, blocks and aims, which look at it where they are kept.</summary>
+    private static readonly string[] MadeOf = ["rung_move", "hold", "test_ridden"];
+
+    /// <summary>Before a visit to a horse is kept: looks at it anew where its rungs, its holds or its marks were written to since.</summary>
+    public static Task FollowAsync(Visit visit, Guid horseId)
+    {
+        ArgumentNullException.ThrowIfNull(visit);
+        return visit.Yard.WrittenTo(MadeOf) == visit.LookedAtReadiness ? Task.CompletedTask : KeepAsync(visit, horseId);
+    }
+
+    /// <summary>Looks at it anew. Nobody waits for it who has no aim.</summary>
     public static async Task KeepAsync(Visit visit, Guid horseId)
     {
         ArgumentNullException.ThrowIfNull(visit);
+        visit.LookedAtReadiness = visit.Yard.WrittenTo(MadeOf);
         var aims = (await visit.Yard.AimsAsync([horseId])).FindAll(a => a.Aim.On >= visit.Today);
         if (aims.Count == 0)
         {

@@ -86,7 +86,7 @@ internal static class Sending
 
         var faults = await FaultsAsync(horseId, rideId, entry.Events!, visit);
         var fine = entry.Events!.Where((e, i) => e is not null && !faults.Contains(i)).ToList();
-        var appended = new Appended(new HashSet<Guid>(), new HashSet<Guid>());
+        var appended = new Appended(new HashSet<Guid>(), new HashSet<Guid>(), null);
         if (fine.Count > 0)
         {
             await visit.Yard.AddRideAsync(rideId, horseId, entry.SessionId, on, visit.Me.Id);
@@ -103,7 +103,8 @@ internal static class Sending
             await RaiseHoldAsync(visit, ride, added);
             await FeedStrideCardAsync(visit, ride, added);
             await MeetAsync(visit, ride, added);
-            if (added.Exists(e => e is RideEnded))
+            // Not at every tap: it is over, written up afterwards, or was left open on another day.
+            if (appended.Ride is { } now && !(now.Rail.IsUnderWay && ride.OnDay == visit.Today))
             {
                 await LastDemands.KeepAsync(visit, horseId);
             }

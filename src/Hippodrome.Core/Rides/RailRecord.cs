@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Hippodrome.Core.Horses;
 
 namespace Hippodrome.Core.Rides;
@@ -106,6 +107,10 @@ public sealed record RailRecord
     public required DateTimeOffset? Began { get; init; }
 
     public required DateTimeOffset? Ended { get; init; }
+
+    /// <summary>It has begun at the rail and nobody has ended it.</summary>
+    [JsonIgnore]
+    public bool IsUnderWay => Began is not null && Ended is null;
 
     public required IReadOnlyList<Stretch> Stretches { get; init; }
 

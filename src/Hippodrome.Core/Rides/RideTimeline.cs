@@ -46,6 +46,8 @@ internal sealed class RideTimeline
 
     public DateTimeOffset? Ended { get; private set; }
 
+    public bool IsUnderWay => Began is not null && Ended is null;
+
     /// <summary>The part of the plan an event was tapped in, if any.</summary>
     public int? PartOf(RideEvent e) => _partOf.GetValueOrDefault(e);
 

@@ -28,7 +28,7 @@ public static class FirstDayClock
         }
 
         var stretches = taps.Timeline.Stretches;
-        var rides = taps.Timeline is { Began: not null, Ended: null };
+        var rides = taps.Timeline.IsUnderWay;
         var part = taps.Events.OfType<PartBegun>().LastOrDefault()?.Part;
         var now = taps.Events.OfType<MannerNow>().LastOrDefault(m => taps.Timeline.PartOf(m) == part)?.Manner ?? MannerOf(facts, part);
         var all = (taps.At(taps.Events[^1]) - taps.At(taps.Events[0])).TotalSeconds;

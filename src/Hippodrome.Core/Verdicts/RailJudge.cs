@@ -105,7 +105,7 @@ public static class RailJudge
         var course = new Course(facts, taps);
         var seen = RideRules.All.Where(rule => rule.Rail is not null).Select(course.Ask).OfType<Spoken>().ToList();
         var stretches = taps.Timeline.Stretches;
-        var rides = taps.Timeline is { Began: not null, Ended: null };
+        var rides = taps.Timeline.IsUnderWay;
         var byGravity = seen.OrderBy(s => s.Rule.Gravity).ThenBy(s => s.Rule.Word).ToList();
         return new RailJudgement
         {

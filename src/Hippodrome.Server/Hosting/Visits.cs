@@ -1,5 +1,6 @@
 using System.Security.Claims;
 using Hippodrome.Application;
+using Hippodrome.Application.Readiness;
 using Hippodrome.Storage;
 using Hippodrome.Storage.Horses;
 using Hippodrome.Storage.People;
@@ -56,6 +57,11 @@ public static class Visits
                 {
                     if ((good as IStatusCodeHttpResult)?.StatusCode is null or < 400)
                     {
+                        if (Guid.TryParse(context.HttpContext.GetRouteValue("horseId") as string, out var horseId))
+                        {
+                            await LastDemands.FollowAsync(visit, horseId);
+                        }
+
                         await visit.Yard.CommitAsync();
                     }
 

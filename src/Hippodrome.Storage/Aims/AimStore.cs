@@ -34,6 +34,18 @@ public static class AimStore
             ).Select(r => r.ToAim()),
         ];
 
+    /// <summary>Horses that ride this test at a competition to come.</summary>
+    public static async Task<List<Guid>> HorsesAimedWithAsync(this YardSession yard, Guid testId, DateOnly today) =>
+        [
+            .. await yard.QueryAsync<Guid>(
+                """
+                select distinct horse_id from aim
+                where yard_id = @yard and removed_at is null and test_id = @testId and on_day >= @today
+                """,
+                new { testId, today }
+            ),
+        ];
+
     public static async Task<HorseAim?> FindAimAsync(this YardSession yard, Guid horseId, Guid id) =>
         (await yard.AimsAsync([horseId])).Find(a => a.Aim.Id == id);
 

@@ -40,7 +40,8 @@ public sealed record RiddenDay(Guid HorseId, Guid RideId, Guid? SessionId, DateO
 /// <summary>What became of events that were sent.</summary>
 /// <param name="Added">Ids that were new.</param>
 /// <param name="Differing">Ids that are there already and mean something else.</param>
-public sealed record Appended(IReadOnlySet<Guid> Added, IReadOnlySet<Guid> Differing);
+/// <param name="Ride">What the ride adds up to with them; null where none was new.</param>
+public sealed record Appended(IReadOnlySet<Guid> Added, IReadOnlySet<Guid> Differing, RideRecord? Ride);
 
 /// <summary>Who sent an event of a ride.</summary>
 public sealed record EventSender(Guid EventId, Guid PersonId, string Name);
@@ -220,12 +221,8 @@ public static class RideStore
         );
         // By what they mean: the same tap may have been written by an older build, in other words.
         var differing = rows.Where(r => r.There is { } there && Stored.Write(Stored.Read<RideEvent>(there)) != bodies[r.Id]);
-        if (rows.Exists(r => r.Added))
-        {
-            await yard.KeepTotalsAsync([rideId]);
-        }
-
-        return new Appended(rows.Where(r => r.Added).Select(r => r.Id).ToHashSet(), differing.Select(r => r.Id).ToHashSet());
+        var ride = rows.Exists(r => r.Added) ? (await yard.KeepTotalsAsync([rideId]))[rideId] : null;
+        return new Appended(rows.Where(r => r.Added).Select(r => r.Id).ToHashSet(), differing.Select(r => r.Id).ToHashSet(), ride);
     }
 
     /// <summary>Who sent each event of a ride.</summary>

@@ -118,17 +118,19 @@ public static class RideTotalsStore
         ).ToDictionary(r => r.RideId, r => Stored.Read<RideTotals>(r.Body));
 
     /// <summary>Keeps what these rides add up to by now. Whoever calls has locked them, so that nobody adds to them meanwhile.</summary>
-    internal static async Task KeepTotalsAsync(this YardSession yard, IReadOnlyCollection<Guid> rideIds)
+    /// <returns>The rides as they stand by now.</returns>
+    internal static async Task<Dictionary<Guid, RideRecord>> KeepTotalsAsync(this YardSession yard, IReadOnlyCollection<Guid> rideIds)
     {
-        var totals = await AddUpAsync(yard, rideIds);
+        var rides = await FoldAsync(yard, rideIds);
         await yard.ExecuteAsync(
             """
             insert into ride_totals (yard_id, ride_id, body)
             select @yard, t.id, t.body::jsonb from unnest(@ids, @bodies) as t (id, body)
             on conflict (yard_id, ride_id) do update set body = excluded.body
             """,
-            new { ids = totals.Keys.ToArray(), bodies = totals.Values.Select(Stored.Write).ToArray() }
+            new { ids = rides.Keys.ToArray(), bodies = rides.Values.Select(r => Stored.Write(RideTotals.Of(r))).ToArray() }
         );
+        return rides;
     }
 
     /// <summary>Adds up every ride of every yard anew. How many they were.</summary>
@@ -163,5 +165,8 @@ public static class RideTotalsStore
         );
 
     private static async Task<Dictionary<Guid, RideTotals>> AddUpAsync(YardSession yard, IEnumerable<Guid> rideIds) =>
-        (await yard.LogsAsync(rideIds)).ToDictionary(l => l.Key, l => RideTotals.Of(RideRecord.Fold(l.Value)));
+        (await FoldAsync(yard, rideIds)).ToDictionary(r => r.Key, r => RideTotals.Of(r.Value));
+
+    private static async Task<Dictionary<Guid, RideRecord>> FoldAsync(YardSession yard, IEnumerable<Guid> rideIds) =>
+        (await yard.LogsAsync(rideIds)).ToDictionary(l => l.Key, l => RideRecord.Fold(l.Value));
 }
