@@ -121,7 +121,7 @@ public sealed record DemandReadiness(Demand Demand, HowFar HowFar, IReadOnlyList
             demand,
             howFar,
             all,
-            howFar == HowFar.Met ? "" : NotYet(bySide),
+            howFar == HowFar.Met ? "" : NotYet(bySide, howFar),
             howFar == HowFar.Met ? 0 : Math.Max(1, Math.Max(missing, attempts)),
             Why.Of(
                 "Met when nine of its last ten attempts were alone and at the mark wanted, on both sides where it has two, "
@@ -162,17 +162,26 @@ public sealed record DemandReadiness(Demand Demand, HowFar HowFar, IReadOnlyList
                 .OrderBy(d => d.On),
         ];
 
-    private static string NotYet(List<(Rein? Side, Reliability? Lately, Reliability? Ever)> sides) =>
-        sides.TrueForAll(s => s.Lately is null)
-            ? "not asked in four weeks"
-            : string.Join(
-                ", ",
-                sides
-                    .Where(s => s.Lately is not { Confirmed: true })
-                    .Select(s =>
-                        s.Lately is null ? $"{SaySide(s.Side)}not asked" : $"{SaySide(s.Side)}{s.Lately.Good} of {s.Lately.Attempts} good"
-                    )
-            );
+    private static string NotYet(List<(Rein? Side, Reliability? Lately, Reliability? Ever)> sides, HowFar howFar)
+    {
+        if (sides.TrueForAll(s => s.Lately is null))
+        {
+            return "not asked in four weeks";
+        }
+
+        var shown = string.Join(
+            ", ",
+            sides
+                .Where(s => s.Lately is not { Confirmed: true })
+                .Select(s =>
+                    s.Lately is null ? $"{SaySide(s.Side)}not asked" : $"{SaySide(s.Side)}{s.Lately.Good} of {s.Lately.Attempts} good"
+                )
+        );
+        // Three good of three is a beginning, and beside “not begun” it wants a word.
+        return howFar == HowFar.Nearly
+            ? shown
+            : $"{shown}; nearly from {ReadinessFigures.NearlyGood.Value} good{(sides.Count > 1 ? " on each side" : "")}";
+    }
 
     private static string SaySide(Rein? side) =>
         side switch

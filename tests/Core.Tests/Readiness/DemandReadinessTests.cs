@@ -40,6 +40,16 @@ public class DemandReadinessTests
     }
 
     [Fact]
+    public void What_is_begun_and_not_nearly_there_says_from_when_it_is()
+    {
+        string Missing(Demand demand, params IEnumerable<RideShown> rides) => DemandReadiness.Of(demand, Evidence(rides)).Missing;
+        Missing(Halt, Ride(2, Asked(Movement.Halt, "ggg"))).ShouldBe("3 of 3 good; nearly from 5 good");
+        Missing(Halt, Ride(2, Asked(Movement.Halt, "ggggg"))).ShouldBe("5 of 5 good");
+        Missing(LegYield, Ride(2, Asked(Movement.Yield, "gg", Rein.Left)))
+            .ShouldBe("left 2 of 2 good, right not asked; nearly from 5 good on each side");
+    }
+
+    [Fact]
     public void What_was_met_five_weeks_ago_is_nearly()
     {
         Stands(Halt, Ride(27, Asked(Movement.Halt, "gggggggggg"))).ShouldBe(HowFar.Met);
