@@ -60,6 +60,34 @@ test('a move is taken and gives what it promised', async ({ page }) => {
   await expect(page.getByText('Thursday 28 May')).toBeVisible()
 })
 
+test('on paper, upright or lying, readiness has its horse, its sessions and all of the sheet', async ({
+  page,
+}) => {
+  await signIn(page, trainer)
+  await openHorse(page, 'Old Verity', 'Aims')
+  await page.getByRole('link', { name: 'Readiness' }).first().click()
+  await expect(page.getByRole('columnheader', { name: 'Sessions' })).toBeVisible()
+  await page.emulateMedia({ media: 'print' })
+  // A4 less its margins, at 96 points an inch.
+  for (const [width, height] of [
+    [718, 1043],
+    [1043, 718],
+  ] as const) {
+    await page.setViewportSize({ width, height })
+    await expect(page.getByText('Old Verity, 14 yrs, 16.2 hh')).toBeVisible()
+    await expect(page.getByRole('columnheader', { name: 'Sessions' })).toBeVisible()
+    await expect(
+      page
+        .getByRole('button')
+        .filter({ visible: true })
+        .filter({ hasText: /Why|Print/ }),
+    ).toHaveCount(0)
+    const table = (await page.getByRole('table').boundingBox())!
+    expect(table.width).toBeGreaterThan(0.9 * width)
+    expect(table.x + table.width).toBeLessThanOrEqual(width)
+  }
+})
+
 test('a level of the yard’s own is said line by line, and a wrong line loses nothing', async ({ page }) => {
   await signIn(page, trainer)
   await newHorse(page, 'Aimed at ours')

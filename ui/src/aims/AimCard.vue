@@ -100,4 +100,15 @@ const went = (r: AimResult) =>
   padding-top: 12px;
   border-top: 1px solid var(--line);
 }
+@media (max-width: 620px) {
+  .aim {
+    grid-template-columns: 76px minmax(0, 1fr);
+    gap: 12px;
+  }
+  .acts {
+    grid-column: 1 / -1;
+    display: flex;
+    flex-wrap: wrap;
+  }
+}
 </style>

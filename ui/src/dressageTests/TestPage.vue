@@ -13,6 +13,7 @@ import { longDay, way } from '../house/format'
 import { bearsUpon } from '../house/keys'
 import { useTestOfHorse } from '../house/queries'
 import { rides, trains } from '../house/signIn'
+import HorseOnPaper from '../horses/HorseOnPaper.vue'
 import MarksChart from './MarksChart.vue'
 import MarksForm from './MarksForm.vue'
 import TestDrawing from './TestDrawing.vue'
@@ -68,6 +69,7 @@ const remove = (r: TestRiddenView) => {
 <template>
   <ProblemNote v-if="error" :problem="error" />
   <template v-if="page">
+    <HorseOnPaper :horse-id="horseId" />
     <header class="page-head">
       <h1>{{ page.test.entry.name }}</h1>
       <span class="quiet"
@@ -342,6 +344,9 @@ tr.picked td {
   td :deep(.ant-checkbox),
   .ant-btn-link {
     display: none;
+  }
+  .key .walk {
+    background-image: repeating-linear-gradient(90deg, var(--ink) 0 4px, transparent 4px 7px);
   }
   .key .trot {
     --line-of: var(--ink);

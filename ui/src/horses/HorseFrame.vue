@@ -133,4 +133,14 @@ li a:hover {
     padding: 16px 16px 60px;
   }
 }
+/* On paper the steps are left out, and the page has all of its width, upright or lying. */
+@media print {
+  .frame {
+    display: block;
+  }
+  .page {
+    max-width: none;
+    padding: 0;
+  }
+}
 </style>

@@ -20,6 +20,7 @@ import {
   takeOffWords,
   travelWords,
 } from '../house/words'
+import HorseOnPaper from './HorseOnPaper.vue'
 
 /** What repeats with a horse, and what it does every time: for the trainer, and printed for whoever looks at it. */
 const props = defineProps<{ horseId: string }>()
@@ -82,6 +83,7 @@ const print = () => window.print()
 <template>
   <ProblemNote v-if="error" :problem="error" />
   <template v-if="page">
+    <HorseOnPaper :horse-id="horseId" />
     <header class="page-head">
       <h1>What repeats</h1>
       <span class="quiet"

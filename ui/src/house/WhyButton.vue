@@ -31,6 +31,7 @@ const classWords = {
     </template>
     <Button
       type="link"
+      class="no-print"
       :aria-expanded="open"
       :aria-label="of ? `Why ${of}?` : 'Why?'"
       @keydown.esc.stop="open = false"

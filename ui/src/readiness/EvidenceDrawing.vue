@@ -118,6 +118,7 @@ const says = computed(() => {
   position: static;
   display: block;
   height: 30px;
+  overflow: visible;
 }
 .lately {
   fill: var(--straw-pale);
@@ -162,9 +163,18 @@ text {
   text-anchor: end;
   transform: translateX(8px);
 }
-@media (max-width: 700px) {
+@media print {
+  .named {
+    font-size: 9px;
+  }
+}
+@media screen and (max-width: 700px) {
   .named {
     display: none;
+  }
+  /* Where the weeks are narrow the two words would stand on one another. */
+  .end {
+    transform: translate(8px, -13px);
   }
 }
 </style>

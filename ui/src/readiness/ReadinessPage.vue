@@ -9,6 +9,7 @@ import { inDays, longDay, shortDay } from '../house/format'
 import { useDressageTests, useReadiness } from '../house/queries'
 import { trains } from '../house/signIn'
 import { eventPhaseWords, howFarWords, inTimeWords, reinWords } from '../house/words'
+import HorseOnPaper from '../horses/HorseOnPaper.vue'
 import DemandsEditor from './DemandsEditor.vue'
 import EvidenceDrawing from './EvidenceDrawing.vue'
 import MovesCard from './MovesCard.vue'
@@ -67,6 +68,7 @@ const told = (says: string[]) =>
 <template>
   <ProblemNote v-if="error" :problem="error" />
   <template v-if="page">
+    <HorseOnPaper :horse-id="horseId" />
     <header class="page-head">
       <h1>{{ page.aim.name }}</h1>
       <span class="quiet"
@@ -322,7 +324,7 @@ th.name {
 .rides {
   columns: 2;
 }
-@media (max-width: 900px) {
+@media screen and (max-width: 900px) {
   .top {
     grid-template-columns: minmax(0, 1fr);
   }
@@ -332,6 +334,24 @@ th.name {
   .needs,
   .when {
     display: none;
+  }
+}
+/* The owner reads the sessions too: a sheet of paper has room for them beside shorter weeks. */
+@media print {
+  .top {
+    display: block;
+  }
+  th.name {
+    width: 205px;
+  }
+  .far {
+    width: 78px;
+  }
+  .needs {
+    width: 64px;
+  }
+  .when {
+    width: 108px;
   }
 }
 </style>

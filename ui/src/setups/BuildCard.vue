@@ -77,7 +77,7 @@ function how(gap: MeasuredSetUp['gaps'][number]) {
       >
       <template #fit="{ row: { e, gap } }">
         <FitChip v-if="gap" :fit="gap.fit" />
-        <WhyButton v-if="gap" class="no-print" :why="gap.why" :of="`the distance before ${e.name}`" />
+        <WhyButton v-if="gap" :why="gap.why" :of="`the distance before ${e.name}`" />
       </template>
     </RowsTable>
     <KitCard :needed="measured.kitNeeded ?? []" :short="short" />
