@@ -141,14 +141,15 @@ for (const [name, open] of screens) {
     for (const size of [
       { width: 1280, height: 800 },
       { width: 820, height: 1180 },
+      { width: 390, height: 844 },
     ]) {
       await page.setViewportSize(size)
       const wide = await page.evaluate(
         () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
       )
-      expect(wide, 'nothing hangs over the side').toBeLessThanOrEqual(0)
+      expect(wide, `nothing hangs over the side of ${size.width}`).toBeLessThanOrEqual(0)
       // What is used at the rail is gone through at a tablet's size as well.
-      if (size.width < 1000 && !atTheRail.includes(name)) continue
+      if (size.width < 800 || (size.width < 1000 && !atTheRail.includes(name))) continue
       await canBeReadByEveryone(page)
     }
   })

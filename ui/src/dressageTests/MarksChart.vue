@@ -59,6 +59,12 @@ const told = computed(() =>
   align-items: center;
   gap: 6px;
 }
+@media (max-width: 620px) {
+  .marks {
+    flex-wrap: wrap;
+    gap: 0 6px;
+  }
+}
 .six {
   stroke: var(--line);
 }

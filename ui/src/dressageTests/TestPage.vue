@@ -4,7 +4,7 @@ import Checkbox from 'ant-design-vue/es/checkbox'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { ask, client } from '../api/client'
-import type { TestRiddenView } from '../api/schema'
+import type { LaidMovement, TestRiddenView } from '../api/schema'
 import LinkButton from '../house/LinkButton.vue'
 import ProblemNote from '../house/ProblemNote.vue'
 import WhyButton from '../house/WhyButton.vue'
@@ -42,6 +42,15 @@ const tooQuick = computed(() => page.value?.laid.remarks.filter((r) => !r.rungId
 const marksOf = (movement: number) => page.value?.marks.find((m) => m.movement === movement)
 const clock = (seconds: number) =>
   `${Math.floor(Math.round(seconds) / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`
+/** Way, strides and time where there is no room for a column of each. */
+const inWords = (m: LaidMovement) =>
+  [
+    m.way ? `${Math.round(m.way)} m` : '',
+    m.strides >= 0.5 ? `${Math.round(m.strides)} strides` : '',
+    `${Math.round(m.seconds)} s`,
+  ]
+    .filter(Boolean)
+    .join(', ')
 const pick = (movement: number, on: boolean) =>
   (picked.value = on ? [...picked.value, movement] : picked.value.filter((n) => n !== movement))
 const last = computed(() => (page.value?.ridden ?? []).filter((r) => r.whole)[0])
@@ -141,6 +150,7 @@ const remove = (r: TestRiddenView) => {
                 <strong v-if="m.movement.coefficient > 1" class="whitespace-nowrap"
                   >x {{ m.movement.coefficient }}</strong
                 >
+                <span class="narrow small quiet">{{ inWords(m) }}</span>
                 <span
                   v-for="r in remarksOf(m.movement.number).filter((x) => x.rungId)"
                   :key="r.rule"
@@ -155,9 +165,9 @@ const remove = (r: TestRiddenView) => {
                   ><WhyButton :why="r.why" of="it is not there yet"
                 /></span>
               </td>
-              <td class="number">{{ m.way ? `${Math.round(m.way)} m` : '–' }}</td>
-              <td class="number">{{ m.strides >= 0.5 ? Math.round(m.strides) : '–' }}</td>
-              <td class="number">{{ Math.round(m.seconds) }} s</td>
+              <td class="number small-col">{{ m.way ? `${Math.round(m.way)} m` : '–' }}</td>
+              <td class="number small-col">{{ m.strides >= 0.5 ? Math.round(m.strides) : '–' }}</td>
+              <td class="number small-col">{{ Math.round(m.seconds) }} s</td>
               <td class="marks">
                 <MarksChart v-if="marksOf(m.movement.number)" :marks="marksOf(m.movement.number)!" />
               </td>
@@ -329,6 +339,9 @@ tr.picked td {
 .marks {
   width: 152px;
 }
+.narrow {
+  display: none;
+}
 .beside {
   position: sticky;
   top: 12px;
@@ -362,6 +375,12 @@ tr.picked td {
 @media (max-width: 620px) {
   .small-col {
     display: none;
+  }
+  .narrow {
+    display: block;
+  }
+  .marks {
+    width: 92px;
   }
 }
 </style>
