@@ -3,6 +3,7 @@ import { cleanupOutdatedCaches, precacheAndRoute } from 'workbox-precaching'
 import { NavigationRoute, registerRoute } from 'workbox-routing'
 import { CacheFirst } from 'workbox-strategies'
 import { deviceShelf } from './device/files'
+import type { AskOfWorker } from './house/takeIn'
 import { allSheets } from './rides/rail/pocket'
 import { renewSheets } from './rides/rail/renew'
 
@@ -63,7 +64,7 @@ self.addEventListener('activate', (e) =>
 
 // A page that came in while this worker took over may be left without one: it asks to be taken in.
 self.addEventListener('message', (e) => {
-  if (e.data === 'take me in') e.waitUntil(self.clients.claim())
+  if ((e.data as AskOfWorker | null)?.kind === 'takeIn') e.waitUntil(self.clients.claim())
 })
 
 const rideIsOpen = async () => (await allSheets()).some((s) => s.open)

@@ -1,4 +1,5 @@
 import { router } from './router'
+import type { AskOfWorker } from './takeIn'
 
 /**
  * A newer build of the pages is not let in while a ride is open on this device: its worker looks into the pocket
@@ -17,7 +18,7 @@ export async function keepPagesOnDevice() {
     had = true
   })
   void navigator.serviceWorker.ready.then(({ active }) => {
-    if (!navigator.serviceWorker.controller) active?.postMessage('take me in')
+    if (!navigator.serviceWorker.controller) active?.postMessage({ kind: 'takeIn' } satisfies AskOfWorker)
   })
   let givenUp = false
   registration.addEventListener('updatefound', () => {
