@@ -101,18 +101,18 @@ public static class ReadinessFigures
         "What the dressage levels ask",
         "movement by movement, see the levels",
         "",
-        "national and FEI dressage tests; change yearly"
+        "national and FEI dressage tests, written down in November 2026; they change yearly"
     );
     public static readonly Figure<string> JumpingAsked = Figure.Published(
         "National jumping",
         "spreads from 10 cm over the height, related lines, fillers, a double from 0.80 m, a treble and a water tray from 1.00 m, 8 to 12 fences, 325 to 350 m/min under 1.10 m, 350 to 375 from there",
         "",
-        "national jumping rules; change yearly"
+        "national jumping rules, written down in November 2026; they change yearly"
     );
     public static readonly Figure<string> EventingAsked = Figure.Published(
         "National eventing: mean length, heights, questions",
         "80 1750 m 0.80, 90 1900 m 0.90, 100 2200 m 1.00, Novice 2200 m 1.10, Intermediate 3010 m 1.15, Advanced 3600 m 1.20",
         "",
-        "national eventing handbooks; change yearly"
+        "national eventing handbooks, written down in November 2026; they change yearly"
     );
 }

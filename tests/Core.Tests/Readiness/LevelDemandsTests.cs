@@ -1,6 +1,7 @@
 using Hippodrome.Core.Aims;
 using Hippodrome.Core.Exercises;
 using Hippodrome.Core.Horses;
+using Hippodrome.Core.Measures;
 using Hippodrome.Core.Readiness;
 using Hippodrome.Core.Rides;
 using Shouldly;
@@ -50,6 +51,13 @@ public class LevelDemandsTests
     [InlineData(FeiEventing, "3*", new[] { EventPhase.Dressage, EventPhase.CrossCountry, EventPhase.Jumping })]
     public void Phases_come_in_their_order(string scheme, string level, EventPhase[] phases) =>
         All.Single(l => l.Scheme == scheme && l.Name == level).Phases.ShouldBe(phases);
+
+    /// <summary>Rules change yearly: each number says of when it is, so that a trainer knows how far to trust it.</summary>
+    [Fact]
+    public void Each_level_says_where_its_numbers_come_from_and_of_when_they_are() =>
+        All.ShouldAllBe(l =>
+            l.Source.Class == SourceClass.Published && l.Source.Says.Contains("2026") && l.Source.Says.Contains("from memory")
+        );
 
     /// <summary>National jumping: a double from 0.80 m, a treble from 1.00 m (from memory).</summary>
     [Theory]

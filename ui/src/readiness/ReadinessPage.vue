@@ -199,7 +199,7 @@ const told = (says: string[]) =>
         Straw: the last four weeks, in which evidence counts in full. Lilac: the run-in, in which nothing new
         is built.
         <template v-if="page.level">What the level asks: {{ page.level.source.says }}.</template>
-        Read the rules of the competition; they change yearly.
+        Read the rules of the competition.
       </p>
     </section>
   </template>
