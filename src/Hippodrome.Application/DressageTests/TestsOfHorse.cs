@@ -20,11 +20,13 @@ public sealed record TestRiddenView(Guid Id, int Version, TestRidden Ridden, boo
 /// <param name="Laid">Way, strides and time at this horse's gaits, and what follows on what too quickly for it.</param>
 /// <param name="Ridden">How it went, the latest first.</param>
 /// <param name="Marks">Movement by movement, at home and away.</param>
+/// <param name="ToSchool">Pieces that are worth schooling now, what matters most first.</param>
 public sealed record TestOfHorseView(
     DressageTestView Test,
     LaidTest Laid,
     IReadOnlyList<TestRiddenView> Ridden,
-    IReadOnlyList<MovementMarks> Marks
+    IReadOnlyList<MovementMarks> Marks,
+    IReadOnlyList<PieceToSchool> ToSchool
 );
 
 /// <summary>Pieces of a test that are wanted in a session; none is the whole of it.</summary>
@@ -45,9 +47,11 @@ public static class TestsOfHorse
 
         var test = view.Entry.AsKept().Value!;
         var kept = (await visit.Yard.TestsRiddenAsync([horseId])).FindAll(r => r.TestId == testId);
+        var laid = await LayAsync(horseId, test, visit);
+        var marks = MovementMarks.Of(test, kept.ConvertAll(r => r.Ridden));
         return new TestOfHorseView(
             view,
-            await LayAsync(horseId, test, visit),
+            laid,
             [
                 .. kept.AsEnumerable()
                     .Reverse()
@@ -60,7 +64,8 @@ public static class TestsOfHorse
                         r.SessionId
                     )),
             ],
-            MovementMarks.Of(test, kept.ConvertAll(r => r.Ridden))
+            marks,
+            PieceToSchool.Of(laid, marks)
         );
     }
 

@@ -94,6 +94,27 @@ public static class TestFigures
         "once to see it and once to better it; a third time is drill"
     );
 
+    public static readonly Figure<int> MostPieces = Figure.Chosen(
+        "Pieces of a test that are worth schooling at once",
+        4,
+        "pieces",
+        "each is ridden twice with a way round between: more is a session of nothing else"
+    );
+
+    public static readonly Figure<double> UnderUsual = Figure.Chosen(
+        "A movement is worth schooling from so far under the horse's average in the test",
+        0.25,
+        "marks",
+        "half a mark on one of the last two days: less is chance"
+    );
+
+    public static readonly Figure<int> LastMarks = Figure.Chosen(
+        "Last marks of a movement that say where it stands",
+        2,
+        "marks",
+        "one may be a bad day; older ones are of another horse"
+    );
+
     public static readonly Figure<int> LastDays = Figure.Chosen(
         "The last days before a competition, for the whole test",
         3,

@@ -15,6 +15,9 @@ public readonly record struct Mark
         "FEI dressage rules"
     );
 
+    /// <summary>The best there is.</summary>
+    public const double Best = 10;
+
     private static readonly string[] Words =
     [
         "not performed",
@@ -37,7 +40,7 @@ public readonly record struct Mark
     /// <summary>The word of the whole mark it has reached: 6.5 is still satisfactory.</summary>
     public string Word => Words[(int)Math.Floor(Value)];
 
-    public static bool IsMark(double value) => value is >= 0 and <= 10 && value * 2 == Math.Floor(value * 2);
+    public static bool IsMark(double value) => value is >= 0 and <= Best && value * 2 == Math.Floor(value * 2);
 
     /// <exception cref="ArgumentOutOfRangeException">Not 0 to 10 in halves.</exception>
     public static Mark Of(double value) =>
