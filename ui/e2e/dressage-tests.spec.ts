@@ -80,6 +80,24 @@ test.describe(() => {
   })
 })
 
+test('what is worth schooling is ticked, from the test and from the session', async ({ page }) => {
+  await signIn(page, trainer)
+  await openTests(page, 'Old Verity')
+  await page.getByRole('link', { name: 'Long Meadow' }).click()
+  await page.getByRole('button', { name: 'Tick these' }).click()
+  // Too quick for it, and then what is marked lowest, once or twice counted.
+  await expect(page.getByRole('checkbox', { name: 'Piece 10: Half-pass right to M' })).toBeChecked()
+  await expect(page.getByText('Movements 10, 12, 17, 20')).toBeVisible()
+  // The test of its next competition is there before anything is chosen.
+  await openHorse(page, 'Tarn Lark', 'Season')
+  await page.getByRole('link', { name: 'Plan a session', exact: true }).click()
+  await page.getByRole('button', { name: 'Pieces of a test' }).click()
+  await expect(page.getByLabel('Dressage test')).toHaveText(/Thursday lines/)
+  await page.getByRole('button', { name: '5 Show some ground from M to K' }).click()
+  await page.getByRole('button', { name: 'Add these pieces' }).click()
+  await expect(page.getByText('Thursday lines in pieces: 5')).toBeVisible()
+})
+
 test('the whole test twice in a week is told, and its pieces are not', async ({ page }) => {
   await signIn(page, trainer)
   await newHorse(page, 'Drilled')

@@ -39,6 +39,8 @@ const chosen = computed(() =>
 )
 const remarksOf = (movement: number) => page.value?.laid.remarks.filter((r) => r.movement === movement) ?? []
 const tooQuick = computed(() => page.value?.laid.remarks.filter((r) => !r.rungId) ?? [])
+const wordsOf = (movement: number) =>
+  movements.value.find((m) => m.movement.number === movement)?.movement.words
 const marksOf = (movement: number) => page.value?.marks.find((m) => m.movement === movement)
 const clock = (seconds: number) =>
   `${Math.floor(Math.round(seconds) / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`
@@ -217,6 +219,19 @@ const remove = (r: TestRiddenView) => {
         </section>
         <section v-if="trains()" class="card stack gap-8px no-print" aria-labelledby="pieces">
           <h2 id="pieces">In pieces</h2>
+          <template v-if="page.toSchool.length">
+            <p>Worth schooling now:</p>
+            <ul class="grid gap-4px">
+              <li v-for="p in page.toSchool" :key="p.movement">
+                <strong>{{ p.movement }}</strong> {{ wordsOf(p.movement) }}
+                <span class="small quiet">{{
+                  p.tooQuick ? 'too quick for it' : 'under its usual mark'
+                }}</span>
+                <WhyButton :why="p.why" :of="`movement ${p.movement}`" />
+              </li>
+            </ul>
+            <Button size="small" @click="picked = page.toSchool.map((p) => p.movement)">Tick these</Button>
+          </template>
           <p v-if="picked.length === 0" class="quiet">
             Tick the movements you want to school. They come in another order than the test's.
           </p>

@@ -67,6 +67,7 @@ export const useDressageTests = () =>
 export const useTestOfHorse = (horseId: () => string, testId: () => string) =>
   useQuery({
     queryKey: computed(() => keys.ofHorse(horseId()).test(testId())),
+    enabled: () => testId() !== '',
     queryFn: () =>
       ask(() =>
         client.GET('/api/horses/{horseId}/dressage-tests/{testId}', {
