@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import RowsTable from '../house/RowsTable.vue'
 import { computed } from 'vue'
 import Button from 'ant-design-vue/es/button'
 import type { ElementKind, LineElementEntry, SetUpEntryFenceLineEntry } from '../api/schema'
 import DistanceInput from '../house/DistanceInput.vue'
 import PickOne from '../house/PickOne.vue'
+import RowActs from '../house/RowActs.vue'
+import RowsTable from '../house/RowsTable.vue'
 import { options } from '../house/words'
 import ElementDistance from './ElementDistance.vue'
 import ElementFit from './ElementFit.vue'
@@ -127,45 +128,25 @@ const counted = (i: number) => {
       /></template>
       <template #fit="{ at: i }"><ElementFit :at="i" /></template>
       <template #acts="{ at: i }"
-        ><div class="whitespace-nowrap">
+        ><RowActs
+          :at="i"
+          :of="standing.length"
+          :up="`Move element ${i + 1} up`"
+          :down="`Move element ${i + 1} down`"
+          :out="`Take element ${i + 1} out`"
+          @move="(by) => move(i, by)"
+          @out="put(standing.filter((_, at) => at !== i))"
+        >
           <Button
             type="text"
             size="small"
-            :disabled="i === 0"
-            :aria-label="`Move element ${i + 1} up`"
-            @click="move(i, -1)"
-          >
-            ↑
-          </Button>
-          <Button
-            type="text"
-            size="small"
-            :disabled="i === entry.elements!.length - 1"
-            :aria-label="`Move element ${i + 1} down`"
-            @click="move(i, 1)"
-          >
-            ↓
-          </Button>
-          <Button
-            type="text"
-            size="small"
-            :disabled="entry.elements!.length >= 9"
+            :disabled="standing.length >= 9"
             :aria-label="`Double element ${i + 1}`"
             title="Double it"
             @click="double(i)"
+            >×2</Button
           >
-            ×2
-          </Button>
-          <Button
-            type="text"
-            size="small"
-            :disabled="entry.elements!.length === 1"
-            :aria-label="`Take element ${i + 1} out`"
-            @click="put(entry.elements!.filter((_, at) => at !== i).map((x) => x!))"
-          >
-            ×
-          </Button>
-        </div></template
+        </RowActs></template
       >
     </RowsTable>
     <Button size="small" :disabled="(entry.elements?.length ?? 0) >= 9" @click="add"> Add an element </Button>

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { SetUpEntryFenceLineEntry } from '../api/schema'
 import ChoiceField from '../house/ChoiceField.vue'
 import NumberField from '../house/NumberField.vue'
-import { comesIn, reins } from './setUpEntries'
+import { comesIn, groundLines, reins } from './setUpEntries'
 
 const entry = defineModel<SetUpEntryFenceLineEntry>({ required: true })
 const set = (change: Partial<SetUpEntryFenceLineEntry>) => (entry.value = { ...entry.value, ...change })
@@ -33,11 +33,7 @@ const bends = computed(() => entry.value.kind === 'relatedLine' && entry.value.e
     label="Ground lines"
     name="groundLines"
     :value="entry.groundLines ?? 'front'"
-    :options="[
-      { value: 'none', label: 'None' },
-      { value: 'front', label: 'In front' },
-      { value: 'bothSides', label: 'Both sides: either rein' },
-    ]"
+    :options="groundLines"
     @change="(groundLines) => set({ groundLines })"
   />
   <template v-if="bends">

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import Button from 'ant-design-vue/es/button'
 import type { MeasuredSetUp, SetUpEntry } from '../api/schema'
+import RowActs from '../house/RowActs.vue'
 import { trains } from '../house/signIn'
 import { isLine } from './setUpEntries'
 
@@ -46,32 +47,17 @@ const passes = computed(() => props.measured.stages.reduce((sum, s) => sum + s.p
           }}</span>
         </span>
         <span class="small quiet">{{ s.efforts }}</span>
-        <span v-if="trains()" class="whitespace-nowrap no-print">
-          <Button
-            type="text"
-            size="small"
-            :disabled="i === 0"
-            :aria-label="`Stage ${i + 1} earlier`"
-            @click="move(i, -1)"
-            >↑</Button
-          >
-          <Button
-            type="text"
-            size="small"
-            :disabled="i === measured.stages.length - 1"
-            :aria-label="`Stage ${i + 1} later`"
-            @click="move(i, 1)"
-            >↓</Button
-          >
-          <Button
-            type="text"
-            size="small"
-            :disabled="measured.stages.length === 1"
-            :aria-label="`Leave stage ${i + 1} out`"
-            @click="leaveOut(i)"
-            >×</Button
-          >
-        </span>
+        <RowActs
+          v-if="trains()"
+          class="no-print"
+          :at="i"
+          :of="measured.stages.length"
+          :up="`Stage ${i + 1} earlier`"
+          :down="`Stage ${i + 1} later`"
+          :out="`Leave stage ${i + 1} out`"
+          @move="(by) => move(i, by)"
+          @out="leaveOut(i)"
+        />
       </li>
     </ol>
     <Button v-if="isOrdered" size="small" class="mt-8px no-print" @click="put(null)"

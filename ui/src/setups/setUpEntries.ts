@@ -182,6 +182,11 @@ export const comesIn = [
   { value: 'trot' as const, label: 'Trot' },
   { value: 'canter' as const, label: 'Canter' },
 ]
+export const groundLines = [
+  { value: 'none' as const, label: 'None' },
+  { value: 'front' as const, label: 'In front' },
+  { value: 'bothSides' as const, label: 'Both sides: either rein' },
+]
 export const reins = [
   { value: 'left' as const, label: 'left rein' },
   { value: 'right' as const, label: 'right rein' },

@@ -5,6 +5,7 @@ import ChoiceField from '../../house/ChoiceField.vue'
 import DistanceField from '../../house/DistanceField.vue'
 import NumberField from '../../house/NumberField.vue'
 import { options } from '../../house/words'
+import { groundLines } from '../setUpEntries'
 import { goingWords, slopeWords } from './course'
 
 /** Where a course stands, how fast it is ridden, and how narrow it turns. */
@@ -81,11 +82,7 @@ const stand = (arena: 'sixtyByTwenty' | 'fortyByTwenty' | 'field') =>
     label="Ground lines"
     name="groundLines"
     :value="entry.groundLines ?? 'front'"
-    :options="[
-      { value: 'none', label: 'None' },
-      { value: 'front', label: 'In front' },
-      { value: 'bothSides', label: 'Both sides: either rein' },
-    ]"
+    :options="groundLines"
     @change="(groundLines) => set({ groundLines })"
   />
 </template>

@@ -6,6 +6,7 @@ import { computed } from 'vue'
 import type { CourseFenceEntry, ElementKind, MeasuredSetUp, SetUpEntryCourseEntry } from '../../api/schema'
 import DistanceInput from '../../house/DistanceInput.vue'
 import PickOne from '../../house/PickOne.vue'
+import RowActs from '../../house/RowActs.vue'
 import RowsTable from '../../house/RowsTable.vue'
 import { options } from '../../house/words'
 import { courseWords, isDeep, isFlat, isWide, kindsFor, newFence } from './course'
@@ -127,33 +128,15 @@ const number = (i: number) => props.measured.course?.numbers[i] ?? `${i + 1}`
           @change="set(i, { together: f.together ? null : true })"
       /></template>
       <template #acts="{ at: i }"
-        ><div class="whitespace-nowrap">
-          <Button
-            type="text"
-            size="small"
-            :disabled="i === 0"
-            :aria-label="`Fence ${number(i)} earlier`"
-            @click="move(i, -1)"
-            >↑</Button
-          >
-          <Button
-            type="text"
-            size="small"
-            :disabled="i === fences.length - 1"
-            :aria-label="`Fence ${number(i)} later`"
-            @click="move(i, 1)"
-            >↓</Button
-          >
-          <Button
-            type="text"
-            size="small"
-            :disabled="fences.length === 1"
-            :aria-label="`Take fence ${number(i)} out`"
-            @click="put(fences.filter((_, at) => at !== i))"
-            >×</Button
-          >
-        </div></template
-      >
+        ><RowActs
+          :at="i"
+          :of="fences.length"
+          :up="`Fence ${number(i)} earlier`"
+          :down="`Fence ${number(i)} later`"
+          :out="`Take fence ${number(i)} out`"
+          @move="(by) => move(i, by)"
+          @out="put(fences.filter((_, at) => at !== i))"
+      /></template>
     </RowsTable>
     <Button size="small" :disabled="fences.length >= 30" @click="add">Add a fence</Button>
   </section>
