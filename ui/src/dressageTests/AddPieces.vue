@@ -31,9 +31,9 @@ if (props.test) void add(props.test, props.pieces ?? [])
 </script>
 
 <template>
+  <ProblemNote v-if="problem" :problem="problem" />
   <Button v-if="!open" size="small" @click="open = true">Pieces of a test</Button>
   <div v-else class="grid gap-8px py-8px px-10px rounded-8px bg-bank">
-    <ProblemNote v-if="problem" :problem="problem" />
     <ChoosePieces :horse-id="horseId" :busy="busy" @chosen="add" @not-now="open = false" />
   </div>
 </template>

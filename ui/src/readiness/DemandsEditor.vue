@@ -235,7 +235,7 @@ function takeFrom() {
     </ol>
     <p v-if="lines.length === 0" class="quiet">It asks nothing yet.</p>
     <p v-if="left.length" class="small">
-      It also asks, as its level and its test have it:
+      {{ page.aim.testId ? 'Its level and its test also ask' : 'Its level also asks' }}:
       <Button v-for="d in left" :key="d.id" size="small" class="mr-6px" @click="lines.push(asEntry(d))">{{
         d.name
       }}</Button>
