@@ -10,7 +10,8 @@ namespace Hippodrome.Server.Tests;
 public class AimsTableTests(DemoApp demo) : IClassFixture<DemoApp>
 {
     private const string Head =
-        "Horse,Day,Name,Discipline,Scheme,Level,Height,Where,Importance,Test,Started,Penalties,PercentOfMarks,SecondsOver,Place,Of,Held,DidNotHold";
+        "Horse,Day,Name,Discipline,Scheme,Level,Height,Where,Importance,Test,"
+        + "Started,Penalties,PercentOfMarks,SecondsOver,Place,Of,Held,DidNotHold";
 
     private const string Fine =
         "Pipit,2026-03-08,\"Farrowby, spring\",Jumping,National jumping,0.90 m,0.90,Farrowby,Step,,yes,4,,0,3,22,\"the \"\"canter\"\"\",";

@@ -35,7 +35,8 @@ public class MoreWorkTests(App app) : IClassFixture<App>
         block["entry"]!["helperDays"]!.ToJsonString().ShouldBe(tried["entry"]!["helperDays"]!.ToJsonString());
     }
 
-    private static IEnumerable<object> Seen(JsonNode plan) =>
+    /// <summary>The sessions of a plan as a trainer saw them before keeping it.</summary>
+    internal static IEnumerable<object> Seen(JsonNode plan) =>
         plan["weeks"]!
             .AsArray()
             .SelectMany(w => w!["sessions"]!.AsArray())

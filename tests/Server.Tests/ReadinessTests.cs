@@ -89,15 +89,6 @@ public class ReadinessTests(DemoApp demo) : IClassFixture<DemoApp>
     {
         var (id, aim) = await AimAsync("Old Verity", "Winter gala, Lindhurst");
         var tried = await demo.Trainer.PostAsync($"/api/horses/{id}/aims/{aim["id"]}/moves/day-more", new { });
-        var seen = tried["plan"]!["weeks"]!
-            .AsArray()
-            .SelectMany(w => w!["sessions"]!.AsArray())
-            .Select(s => new
-            {
-                on = (string)s!["on"]!,
-                kind = (string)s["kind"]!,
-                minutes = (int)s["minutes"]!["total"]!,
-            });
         await demo.Trainer.PostAsync(
             $"/api/horses/{id}/blocks/{tried["blockId"]}/accept",
             new
@@ -105,7 +96,7 @@ public class ReadinessTests(DemoApp demo) : IClassFixture<DemoApp>
                 number = (int)tried["number"]!,
                 entry = tried["entry"],
                 because = "a day more",
-                seen,
+                seen = MoreWorkTests.Seen(tried["plan"]!),
             }
         );
         var now = await ReadinessAsync(id, aim);

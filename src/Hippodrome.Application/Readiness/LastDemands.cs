@@ -9,7 +9,7 @@ public static class LastDemands
     /// <summary>What readiness is made of besides rides, blocks and aims, which look at it where they are kept.</summary>
     private static readonly string[] MadeOf = ["rung_move", "hold", "test_ridden"];
 
-    /// <summary>Before a visit to a horse is kept: looks at it anew where its rungs, its holds or its marks were written to since.</summary>
+    /// <summary>Before a visit to a horse is kept: looks at it anew where its rungs, holds or marks were written to since.</summary>
     public static Task FollowAsync(Visit visit, Guid horseId)
     {
         ArgumentNullException.ThrowIfNull(visit);

@@ -7,7 +7,10 @@ using static Hippodrome.Core.Tests.DressageTests.MakeTest;
 
 namespace Hippodrome.Core.Tests.DressageTests;
 
-/// <summary>Which pieces of a test are worth schooling (common practice, no source: what comes too quickly, then where most marks are to be had).</summary>
+/// <summary>
+/// Which pieces of a test are worth schooling: what comes too quickly, then what is marked under the horse's average (common
+/// practice, no source).
+/// </summary>
 public class PieceToSchoolTests
 {
     private static readonly DressageTest Four = Test(Straight("D"), Straight("X") with { Coefficient = 2 }, Straight("G"), Straight("C"))

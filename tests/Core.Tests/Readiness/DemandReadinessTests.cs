@@ -191,7 +191,9 @@ public class DemandReadinessTests
         DemandReadiness.Of(reinBack, Evidence() with { Marks = sideless }).Dots.ShouldHaveSingleItem().Good.ShouldBeTrue();
     }
 
-    /// <summary>A good mark more never asks for more sessions: in a test each thing is asked once, and that is no measure of a session.</summary>
+    /// <summary>
+    /// A good mark more never asks for more sessions: in a test each thing is asked once, and that is no measure of a session.
+    /// </summary>
     [Fact]
     public void A_good_mark_never_makes_more_sessions_needed()
     {
